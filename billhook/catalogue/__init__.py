@@ -1,0 +1,5 @@
+"""What is known: species, cultivars, rootstocks, climates, rules and limits, each with unit, range and provenance."""
+
+from .loader import CatalogueError, catalogue_version, load_catalogue
+
+__all__ = ["CatalogueError", "catalogue_version", "load_catalogue"]

@@ -1,0 +1,40 @@
+"""When to come back after work on a tree, each date with its rule."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Iterable
+from dataclasses import dataclass
+
+from ..known import Knowledge
+from ..season.model import Span
+from .technique import ORDER_CLASSES, CutAdvice
+
+
+@dataclass(frozen=True)
+class ComeBack:
+    """A dated look: what for, from when, and the catalogue row that says so."""
+
+    kind: str
+    due: dt.date
+    does: str
+    rule: str
+
+
+def come_backs(done: Iterable[CutAdvice], day: dt.date, age_years: int, in_strong_sun: Span | None, know: Knowledge) -> list[ComeBack]:
+    """Come-back dates after cuts made on ``day``. in_strong_sun: the span in which bared bark burns, if the day is near it."""
+    found: list[ComeBack] = []
+    cuts = list(done)
+
+    def add(kind: str, row: str) -> None:
+        rule = f"comeback/{row}/days"
+        found.append(ComeBack(kind, day + dt.timedelta(days=know.days(rule)), know.text(f"comeback/{row}/does"), rule))
+
+    if any(c.order_class == ORDER_CLASSES["sucker"] for c in cuts):
+        add("sucker", "sucker-first-year" if age_years < 1 else "sucker-young" if age_years <= 5 else "sucker-mature")
+    live = [c for c in cuts if c.order_class > ORDER_CLASSES["sanitation"]]
+    if live:
+        add("sprout", "sprout")
+    if live and in_strong_sun is not None and in_strong_sun.holds(day):
+        add("bark", "bared-bark")
+    return sorted(found, key=lambda c: (c.due, c.kind))

@@ -1,0 +1,65 @@
+"""Cuts against the limit of the day: is it within, and what to say when it is not."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from ..frame.share import FrameAnswer
+from ..known import Knowledge
+from ..reasons import Reason
+from ..season.today import Verdict
+from ..words.dates import day_words
+from ..words.units import Units, length_words, share_words
+
+
+@dataclass(frozen=True)
+class Against:
+    """Running total against the limit. over: share beyond the limit, 0 when within; fits: the verdict in one word."""
+
+    removed: float
+    limit: float | None
+    over: float
+    fits: bool
+    sentence: str
+    reasons: tuple[Reason, ...]
+
+
+def against_limit(answer: FrameAnswer, verdict: Verdict, know: Knowledge, free: bool, units: Units = "metric") -> Against:
+    """The cuts' total against the verdict's share limit, and the tree's lowering against a year's. ``free``: all cuts cost no canopy."""
+    removed = answer.canopy_share_removed if answer.canopy_share_removed is not None else answer.wood_share_removed
+    limit = verdict.max_share
+    reasons: list[Reason] = list(_lowering(answer, know, units))
+    if free or removed <= 1e-9:
+        return Against(removed, limit, 0.0, True, "Costs no canopy.", tuple(reasons))
+    if limit is None:
+        return Against(removed, None, 0.0, True, f"{share_words(removed)} of the canopy.", tuple(reasons))
+    over = max(0.0, removed - limit)
+    if over <= 1e-9:
+        return Against(
+            removed,
+            limit,
+            0.0,
+            True,
+            f"{share_words(removed)} of the canopy, within the {share_words(limit)} of {day_words(verdict.day)}.",
+            tuple(reasons),
+        )
+    opens = f" Put part of it off to {day_words(verdict.opens)}?" if verdict.opens else ""
+    text = f"{share_words(removed)} of the canopy: over the {share_words(limit)} of {day_words(verdict.day)} by {share_words(over)}.{opens}"
+    return Against(removed, limit, over, False, text, tuple(reasons))
+
+
+def _lowering(answer: FrameAnswer, know: Knowledge, units: Units) -> Sequence[Reason]:
+    drop = answer.before.height_m - answer.after.height_m
+    most = min(know.number("cuts/height-share") * answer.before.height_m, know.number("cuts/height-m"))
+    if drop <= most + 1e-9:
+        return ()
+    text = f"Lowered by {length_words(drop, units)} in one go; {length_words(most, units)} a year is as much as a tree takes quietly."
+    return (
+        Reason(
+            "lowered-too-much",
+            text,
+            {"lowered, m": round(drop, 3), "a year's most, m": round(most, 3)},
+            catalogue_ids=("cuts/height-share", "cuts/height-m"),
+        ),
+    )

@@ -1,0 +1,78 @@
+"""What a limb is called: by its direction, by which of several, and by what it grows on."""
+
+from __future__ import annotations
+
+from ..frame.model import SOIL, TRUNK, Frame, Limb, is_sucker
+from ..words.directions import wind
+from ..words.units import Units, length_words
+
+
+def limb_names(frame: Frame) -> dict[str, str]:
+    """A name for every limb: ``east limb``, ``upper east limb``, ``side branch facing south on the east limb``, ``sucker on the west``."""
+    names: dict[str, str] = {}
+    scaffolds = [x for x in frame.limbs if x.on == TRUNK and not is_sucker(frame, x)]
+    for direction in {wind(x.bearing_deg) for x in scaffolds}:
+        same = sorted((x for x in scaffolds if wind(x.bearing_deg) == direction), key=lambda x: (x.at_m, x.id))
+        for i, limb in enumerate(same):
+            names[limb.id] = f"{_which(i, len(same))}{direction} limb"
+    suckers = [x for x in frame.limbs if is_sucker(frame, x)]
+    for i, limb in enumerate(suckers):
+        number = f" {i + 1}" if len(suckers) > 1 else ""
+        names[limb.id] = f"sucker{number} on the {wind(limb.bearing_deg)}"
+    waiting = [x for x in frame.limbs if x.id not in names]
+    while waiting:
+        for limb in list(waiting):
+            if limb.on in names:
+                siblings = [
+                    x for x in frame.limbs if x.on == limb.on and wind(x.bearing_deg) == wind(limb.bearing_deg) and not is_sucker(frame, x)
+                ]
+                siblings.sort(key=lambda x: (x.at_m, x.id))
+                which = _which(siblings.index(limb), len(siblings)) if limb in siblings else ""
+                names[limb.id] = f"{which}side branch facing {wind(limb.bearing_deg)} on the {names[limb.on]}"
+                waiting.remove(limb)
+    return names
+
+
+def _which(index: int, count: int) -> str:
+    if count == 1:
+        return ""
+    if count == 2:
+        return ("lower ", "upper ")[index]
+    return f"{('first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth')[index] if index < 8 else f'{index + 1}th'} "
+
+
+def forks(frame: Frame, limb_id: str) -> list[float]:
+    """Where side branches leave a limb, from its base [m]; several within 20 mm count as one fork."""
+    places: list[float] = []
+    for at in sorted(x.at_m for x in frame.limbs if x.on == limb_id):
+        if not places or at - places[-1] > 0.02:
+            places.append(at)
+    return places
+
+
+_ORDINALS = ("first", "second", "third", "fourth", "fifth", "sixth")
+
+
+def position_words(frame: Frame, limb_id: str, keep_m: float, names: dict[str, str], near_m: float, units: Units = "metric") -> str:
+    """Where on the real limb: ``1.40 m up the east limb, to the second fork``. near_m: a cut this close above a fork is a cut to it [m]."""
+    if limb_id == TRUNK:
+        return f"the trunk, {length_words(keep_m, units)} above ground"
+    limb = frame.limb(limb_id)
+    name = names[limb_id]
+    if is_sucker(frame, limb):
+        where = "from the soil" if limb.on == SOIL else f"{length_words(max(0.0, (frame.union_m or 0) - limb.at_m), units)} under the union"
+        return f"{name}, {where}, off at its origin"
+    if keep_m == 0:
+        return f"{name}, off at its collar"
+    way = "along" if abs(limb.rise_deg) < 30 else "up" if limb.rise_deg > 0 else "down"
+    text = f"{length_words(keep_m, units)} {way} the {name}"
+    for i, at in enumerate(forks(frame, limb_id)):
+        if 0 <= keep_m - at <= near_m:
+            return f"{text}, to the {_ORDINALS[i] if i < 6 else f'{i + 1}th'} fork"
+    return text
+
+
+def taking_over(frame: Frame, limb_id: str, keep_m: float, near_m: float) -> Limb | None:
+    """The thickest side branch just below a cut, which would take over; None where there is none within ``near_m`` [m]."""
+    near = [x for x in frame.limbs if x.on == limb_id and 0 <= keep_m - x.at_m <= near_m and x.state == "live"]
+    return max(near, key=lambda x: x.base_mm, default=None)

@@ -1,0 +1,219 @@
+"""How to make a cut: where exactly, with what, in how many cuts, how long it takes, and when to leave it to someone licensed."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Literal
+
+from ..frame.geometry import along, limb_ends
+from ..frame.model import TRUNK, Frame, Limb, is_sucker, roots_of
+from ..frame.share import CutCost
+from ..known import Knowledge
+from ..reasons import Reason
+from ..words.units import Units, diameter_words, length_words, weight_words
+from .names import limb_names, position_words, taking_over
+
+Place = Literal["origin", "collar", "side-branch", "junction", "between"]
+
+# Working order of the walk: below the union first, then dead wood, the skirt, sprouts, and what sets height and width.
+ORDER_CLASSES = {"sucker": 2, "sanitation": 3, "skirt": 5, "sprout": 6, "other": 7}
+
+
+@dataclass(frozen=True)
+class CutAdvice:
+    """Everything a helper needs for one cut. minutes: on the tree, clean-up apart. cautions: what could hurt, at the place."""
+
+    limb: str
+    keep_m: float
+    order_class: int
+    at_height_m: float
+    position: str
+    place: Place
+    technique: str
+    tool: str
+    tool_id: str
+    cuts_needed: int
+    minutes: float
+    closing_years: float
+    takes_over: str | None
+    cautions: tuple[Reason, ...]
+
+
+def order_class(frame: Frame, limb: Limb | None, work: str) -> int:
+    """Place of a cut in the working order."""
+    if limb is not None and is_sucker(frame, roots_of(frame)[limb.id]):
+        return ORDER_CLASSES["sucker"]
+    if limb is not None and limb.state != "live":
+        return ORDER_CLASSES["sanitation"]
+    if limb is not None and limb.kind == "sprout":
+        return ORDER_CLASSES["sprout"]
+    return ORDER_CLASSES.get(work, ORDER_CLASSES["other"])
+
+
+def cut_height_m(frame: Frame, limb_id: str, keep_m: float) -> float:
+    """Height of a cut above ground [m]."""
+    if limb_id == TRUNK:
+        return keep_m
+    limb = frame.limb(limb_id)
+    return along(limb_ends(frame)[limb_id][0], limb, keep_m)[2]
+
+
+def advise(frame: Frame, cost: CutCost, know: Knowledge, work: str, species: str, vigour: int, units: Units = "metric") -> CutAdvice:
+    """Technique, tool and minutes for one cut whose cost is known. ``vigour`` 1..5 sets how fast the wound closes."""
+    names = limb_names(frame)
+    limb = None if cost.limb == TRUNK else frame.limb(cost.limb)
+    near = know.number("cuts/side-branch-near")
+    heir = None if limb is None or cost.keep_m == 0 else taking_over(frame, cost.limb, cost.keep_m, near)
+    sucker = limb is not None and is_sucker(frame, roots_of(frame)[limb.id])
+    dead = limb is not None and limb.state == "dead"
+    height = cut_height_m(frame, cost.limb, cost.keep_m)
+    place: Place = (
+        "origin" if sucker else "collar" if cost.keep_m == 0 else "junction" if heir and dead else "side-branch" if heir else "between"
+    )
+    tool = _tool(cost.wound_mm, dead, height, sucker, know)
+    count = _cuts_needed(cost, tool, know)
+    text = _technique(place, cost, heir, tool, count, know, names, units)
+    minutes = _minutes(tool, cost.wound_mm, height, count, know)
+    rate = know.numbers("cuts/closing-mm-a-year")[max(1, min(5, vigour)) - 1]
+    cautions = (*_placing(place, cost, heir, frame, dead, know, species, units), *_safety(cost, height, species, tool, know, units))
+    return CutAdvice(
+        cost.limb, cost.keep_m, order_class(frame, limb, work), height, position_words(frame, cost.limb, cost.keep_m, names, near, units), place, text,
+        know.text(f"tools/{tool}/name"), tool, count, minutes, cost.wound_mm / (2 * rate), names.get(heir.id) if heir else None, cautions,
+    )  # fmt: skip
+
+
+def _tool(wound_mm: float, dead: bool, height_m: float, sucker: bool, know: Knowledge) -> str:
+    """The smallest tool that cuts this wood at this height."""
+    if height_m > know.number("cuts/reach"):
+        ladder = height_m > know.number("cuts/pole-reach")
+        tools = ["hand-saw", "chainsaw"] if ladder else ["pole-pruner", "pole-saw", "chainsaw"]
+    else:
+        tools = [*(["finger"] if sucker else []), "hand-pruner", "lopper", "hand-saw", "chainsaw"]
+    column = "dead-mm" if dead else "green-mm"
+    return next((t for t in tools if wound_mm <= know.number(f"tools/{t}/{column}")), "chainsaw")
+
+
+def _cuts_needed(cost: CutCost, tool: str, know: Knowledge) -> int:
+    """One cut, or three: undercut, top cut, and the clean one."""
+    if tool in ("finger", "hand-pruner"):
+        return 1
+    thick = cost.wound_mm >= know.number("cuts/three-cut-always-mm")
+    heavy = cost.hand_kg > know.number("cuts/three-cut-kg")
+    loose = cost.wound_mm >= know.number("cuts/three-cut-mm") and cost.hand_kg > know.number("cuts/one-hand-kg")
+    return 3 if thick or heavy or loose else 1
+
+
+def _technique(
+    place: Place, cost: CutCost, heir: Limb | None, tool: str, count: int, know: Knowledge, names: dict[str, str], units: Units
+) -> str:
+    stub = diameter_words(know.number("cuts/stub-mm"), units)
+    if place == "origin":
+        how = "Rub it off with a finger" if tool == "finger" else "Cut flush where it starts, close to the bark"
+        return f"{how}; never a stub, never gouged into the stem, never sprayed."
+    steps = {
+        "collar": "Just outside the swollen collar, never into it; no stub.",
+        "junction": f"Back to the live {names[heir.id] if heir else 'side branch'}; do not cut into its collar.",
+        "side-branch": f"To the {names[heir.id] if heir else 'side branch'} ({diameter_words(heir.base_mm, units) if heir else ''} against a cut of {diameter_words(cost.wound_mm, units)}), sloping away from it.",
+        "between": f"Just above a leaf, bud or bump, {know.number('cuts/slope'):.0f}° away from it, stub at most {stub}.",
+    }
+    text = steps[place]
+    if count == 3:
+        text = f"Three cuts: undercut a hand out, cut through from above a little further out, then the clean cut. {text}"
+    return text
+
+
+def _minutes(tool: str, wound_mm: float, height_m: float, count: int, know: Knowledge) -> float:
+    base = know.number(f"tools/{tool}/minutes") + know.number(f"tools/{tool}/minutes-per-cm2") * (wound_mm / 10) ** 2
+    if count == 3:
+        base *= know.number("cuts/three-cut-factor")
+    if height_m > know.number("cuts/pole-reach"):
+        return base * know.number("cuts/ladder-factor")
+    if height_m > know.number("cuts/reach"):
+        return base * know.number("cuts/pole-factor")
+    return base * know.number("cuts/crouch-factor") if height_m < know.number("cuts/crouch") else base
+
+
+def _placing(
+    place: Place, cost: CutCost, heir: Limb | None, frame: Frame, dead: bool, know: Knowledge, species: str, units: Units
+) -> list[Reason]:
+    """What is wrong with where the cut is."""
+    found: list[Reason] = []
+    ratio = know.number("cuts/side-branch-ratio")
+    if place == "between" and not dead and cost.wound_mm > know.number("tools/hand-pruner/green-mm"):
+        found.append(
+            Reason(
+                "between-branches",
+                "Between branches a bunch of sprouts follows. Cut to a side branch, or off at the collar, if you can.",
+                {"wound, mm": round(cost.wound_mm, 1)},
+            )
+        )
+    if place == "side-branch" and heir is not None and heir.base_mm < ratio * cost.wound_mm:
+        text = f"The side branch ({diameter_words(heir.base_mm, units)}) is under a third of the cut ({diameter_words(cost.wound_mm, units)}): too weak to take over, sprouts will follow."
+        found.append(
+            Reason(
+                "weak-side-branch",
+                text,
+                {"side branch, mm": heir.base_mm, "wound, mm": round(cost.wound_mm, 1)},
+                catalogue_ids=("cuts/side-branch-ratio",),
+            )
+        )
+    if not dead and cost.wound_mm > know.number(f"species/{species}/wound-max"):
+        text = f"A wound of {diameter_words(cost.wound_mm, units)} is larger than this kind closes well ({diameter_words(know.number(f'species/{species}/wound-max'), units)})."
+        found.append(Reason("large-wound", text, {"wound, mm": round(cost.wound_mm, 1)}, catalogue_ids=(f"species/{species}/wound-max",)))
+    if cost.limb != TRUNK and cost.counts and not dead and cost.wound_mm > know.number("cuts/wound-to-trunk") * frame.trunk.diameter_mm:
+        found.append(
+            Reason(
+                "third-of-trunk",
+                "The wound is more than a third of the trunk's diameter: spread such cuts over years.",
+                {"wound, mm": round(cost.wound_mm, 1), "trunk, mm": frame.trunk.diameter_mm},
+                catalogue_ids=("cuts/wound-to-trunk",),
+            )
+        )
+    if cost.fruit_lost:
+        found.append(Reason("fruit-on-it", f"{cost.fruit_lost} fruit on it: pick first.", {"fruit": cost.fruit_lost}))
+    return found
+
+
+def _safety(cost: CutCost, height_m: float, species: str, tool: str, know: Knowledge, units: Units) -> list[Reason]:
+    """What could hurt someone, and when the work belongs to someone licensed."""
+    found: list[Reason] = []
+    if cost.wound_mm > know.number("cuts/licensed-mm") or (
+        cost.wound_mm > know.number("cuts/licensed-high-mm") and height_m > know.number("cuts/licensed-high-m")
+    ):
+        found.append(
+            Reason(
+                "licensed",
+                "This is work for a licensed arborist.",
+                {"wound, mm": round(cost.wound_mm), "height, m": round(height_m, 2)},
+                catalogue_ids=("cuts/licensed-mm", "cuts/licensed-high-mm", "cuts/licensed-high-m"),
+            )
+        )
+    if cost.lift_kg > know.number("cuts/lower-kg"):
+        text = f"Plan for {weight_words(cost.lift_kg, units)}: take it down in pieces or on a line, and keep everyone out from under it."
+        found.append(
+            Reason("heavy", text, {"to plan for, kg": round(cost.lift_kg, 1)}, catalogue_ids=("cuts/lower-kg", "wood/lift-factor"))
+        )
+    if height_m > know.number("cuts/reach"):
+        text = f"{length_words(height_m, units)} up: from the ground with a pole, or on an orchard tripod; never lean a ladder on the limb you cut. Look for power lines first and keep {length_words(know.number('cuts/line-clearance'), units)} away; nearer than that the utility decides."
+        found.append(Reason("up-high", text, {"height, m": round(height_m, 2)}, catalogue_ids=("cuts/reach", "cuts/line-clearance")))
+    if tool == "chainsaw":
+        found.append(
+            Reason(
+                "chainsaw",
+                "Chainsaw: trained hands only, both feet on the ground, never over the shoulder, a second person in earshot.",
+                {},
+            )
+        )
+    if species == "mango" and cost.counts:
+        found.append(Reason("mango-sap", "Mango sap burns skin: gloves, sleeves, eye protection; wash at once.", {}))
+    thorn = know.number(f"species/{species}/thorn-mm")
+    if thorn >= 10:
+        found.append(
+            Reason(
+                "thorns",
+                f"Thorns to {diameter_words(thorn, units)}, longer on sprouts: gauntlets and eye protection.",
+                {"thorn, mm": thorn},
+                catalogue_ids=(f"species/{species}/thorn-mm",),
+            )
+        )
+    return found

@@ -1,0 +1,33 @@
+"""The one root of every named error Billhook raises, and the errors the core itself knows."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+
+class BillhookError(Exception):
+    """Root of all errors that Billhook raises on purpose."""
+
+
+@dataclass(frozen=True)
+class FieldProblem:
+    """What is wrong with one field.
+
+    pointer: JSON pointer (RFC 6901) from the root of what was handed in, e.g. ``/frame/limbs/3/at_m``.
+    message: a plain sentence that names the limits.
+    """
+
+    pointer: str
+    message: str
+
+
+class InvalidInput(BillhookError):
+    """Input that cannot be used; ``problems`` holds one entry per offending field."""
+
+    def __init__(self, problems: list[FieldProblem]) -> None:
+        super().__init__("; ".join(f"{p.pointer}: {p.message}" for p in problems))
+        self.problems = problems
+
+
+class UnknownKnowledge(BillhookError):
+    """A catalogue id that the catalogue does not hold."""

@@ -1,0 +1,1 @@
+"""The tree's skeleton: geometry, canopy share, wood, balance, envelope, and the generator of sketched frames."""

@@ -1,0 +1,119 @@
+"""Is a frame well formed? Problems are named field by field, in plain words."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from math import isfinite
+
+from ..errors import FieldProblem, InvalidInput
+from .model import SOIL, TRUNK, Cut, Frame, Limb
+
+_SLACK = 1e-9
+
+
+def _span(value: float, low: float, high: float, what: str, unit: str) -> str | None:
+    if not isfinite(value) or not low <= value <= high:
+        return f"{what} must be between {low:g} and {high:g} {unit}".rstrip()
+    return None
+
+
+def _limb_spans(limb: Limb) -> Iterable[tuple[str, str | None]]:
+    yield "at_m", _span(limb.at_m, 0, 60, "where the limb starts", "m")
+    yield "base_mm", _span(limb.base_mm, 1, 3000, "the diameter at the base", "mm")
+    yield "length_m", _span(limb.length_m, 0.01, 60, "the length", "m")
+    yield "rise_deg", _span(limb.rise_deg, -90, 90, "the rise", "degrees")
+    yield "bearing_deg", _span(limb.bearing_deg, 0, 360, "the bearing", "degrees")
+    yield "foliage", _span(limb.foliage, 0, 1, "foliage", "")
+    yield "headed_mm", _span(limb.headed_mm, 0, 3000, "the diameter of the old cut", "mm")
+    yield "fruit", None if 0 <= limb.fruit <= 100_000 else "fruit must be a count between 0 and 100000"
+    if limb.tip_mm is not None:
+        yield "tip_mm", _span(limb.tip_mm, 0, 3000, "the diameter at the tip", "mm")
+
+
+def _cycle_members(frame: Frame) -> set[str]:
+    parents = {limb.id: limb.on for limb in frame.limbs}
+    looped: set[str] = set()
+    for start in parents:
+        seen, at = set(), start
+        while at in parents and at not in seen:
+            seen.add(at)
+            at = parents[at]
+        if at == start and at in seen:
+            looped.add(start)
+    return looped
+
+
+def frame_problems(frame: Frame, root: str = "/frame") -> list[FieldProblem]:
+    """Everything wrong with a frame; empty when it is well formed. ``root``: JSON pointer of the frame."""
+    found: list[FieldProblem] = []
+
+    def add(pointer: str, message: str | None) -> None:
+        if message:
+            found.append(FieldProblem(root + pointer, message))
+
+    add("/trunk/diameter_mm", _span(frame.trunk.diameter_mm, 1, 5000, "the trunk diameter", "mm"))
+    add("/trunk/height_m", _span(frame.trunk.height_m, 0.01, 60, "the trunk height", "m"))
+    if frame.union_m is not None:
+        add("/union_m", _span(frame.union_m, -0.5, frame.trunk.height_m, "the union, measured from the ground,", "m"))
+    by_id: dict[str, Limb] = {}
+    looped = _cycle_members(frame)
+    for i, limb in enumerate(frame.limbs):
+        at = f"/limbs/{i}"
+        if limb.id in (TRUNK, SOIL) or not limb.id.strip():
+            add(f"{at}/id", "a limb needs a name of its own, not 'trunk' or 'soil'")
+        if limb.id in by_id:
+            add(f"{at}/id", f"two limbs are called {limb.id!r}")
+        by_id.setdefault(limb.id, limb)
+        spans = list(_limb_spans(limb))
+        for name, message in spans:
+            add(f"{at}/{name}", message)
+        if any(message for _, message in spans):
+            continue
+        if limb.end_mm > limb.base_mm + _SLACK:
+            add(f"{at}/tip_mm", f"the tip ({limb.end_mm:g} mm) is thicker than the base ({limb.base_mm:g} mm)")
+        if limb.headed_mm > limb.base_mm + _SLACK:
+            add(f"{at}/headed_mm", f"the old cut is thicker than the base ({limb.base_mm:g} mm)")
+    for i, limb in enumerate(frame.limbs):
+        at = f"/limbs/{i}"
+        if limb.id in looped:
+            add(f"{at}/on", "these limbs bear each other in a circle")
+        elif limb.on == TRUNK:
+            if limb.at_m > frame.trunk.height_m + _SLACK:
+                add(f"{at}/at_m", f"the trunk ends at {frame.trunk.height_m:g} m")
+        elif limb.on != SOIL:
+            parent = by_id.get(limb.on)
+            if parent is None:
+                add(f"{at}/on", f"there is no limb {limb.on!r}")
+            elif limb.at_m > parent.length_m + _SLACK:
+                add(f"{at}/at_m", f"the limb it grows on ends at {parent.length_m:g} m")
+    return found
+
+
+def cut_problems(frame: Frame, cuts: Iterable[Cut], root: str = "/cuts") -> list[FieldProblem]:
+    """Everything wrong with cuts on a well-formed frame."""
+    found: list[FieldProblem] = []
+    lengths = {limb.id: limb.length_m for limb in frame.limbs} | {TRUNK: frame.trunk.height_m}
+    seen: set[str] = set()
+    for i, cut in enumerate(cuts):
+        at = f"{root}/{i}"
+        if cut.limb in seen:
+            found.append(FieldProblem(f"{at}/limb", f"{cut.limb!r} is cut twice"))
+        seen.add(cut.limb)
+        if cut.limb not in lengths:
+            found.append(FieldProblem(f"{at}/limb", f"there is no limb {cut.limb!r}"))
+        elif not isfinite(cut.keep_m) or not 0 <= cut.keep_m < lengths[cut.limb]:
+            found.append(
+                FieldProblem(f"{at}/keep_m", f"what is kept must be at least 0 and under {lengths[cut.limb]:g} m, the limb's length")
+            )
+    return found
+
+
+def checked(frame: Frame, cuts: Iterable[Cut] = (), baseline: Frame | None = None) -> None:
+    """Raise InvalidInput naming every malformed field of a frame, its cuts and its baseline."""
+    problems = frame_problems(frame)
+    if baseline is not None:
+        problems += frame_problems(baseline, "/baseline")
+    if not problems:
+        problems = cut_problems(frame, cuts)
+    if problems:
+        raise InvalidInput(problems)

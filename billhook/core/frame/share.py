@@ -1,0 +1,164 @@
+"""What cuts cost: share of canopy, wound, weight, fruit, height and spread.
+
+Pipe model (Shinozaki et al. 1964, source named from memory, not consulted): the leaf a section carries follows its cross-section.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from ..reasons import Reason
+from .check import checked
+from .finish import after_cuts, gone_limbs, void_cuts
+from .geometry import height_m, limb_ends, radius_m
+from .model import TRUNK, Cut, Frame, Limb, is_sucker, roots_of
+from .wood import WoodParameters, frustum_volume_m3, hand_kg
+
+
+@dataclass(frozen=True)
+class Measures:
+    """Height, radius [m] and fruit of a tree."""
+
+    height_m: float
+    radius_m: float
+    fruit: int
+
+
+@dataclass(frozen=True)
+class CutCost:
+    """What one cut costs. ``share`` is None on a leafless tree; ``lift_kg`` is the weight to plan for when lifting."""
+
+    limb: str
+    keep_m: float
+    share: float | None
+    wood_share: float
+    wound_mm: float
+    wood_kg: float
+    hand_kg: float
+    lift_kg: float
+    fruit_lost: int
+    void: bool
+    counts: bool
+
+
+@dataclass(frozen=True)
+class FrameAnswer:
+    """The cost of a set of cuts on a frame."""
+
+    before: Measures
+    after: Measures
+    canopy_share_removed: float | None
+    wood_share_removed: float
+    cuts: tuple[CutCost, ...]
+    reasons: tuple[Reason, ...]
+
+
+def leaf_beyond(limb: Limb, along_m: float, power: float, foliage: float | None = None) -> float:
+    """Leaf carried beyond ``along_m`` [m]: ``foliage (d^p - headed^p)``, never negative [mm^p]."""
+    leafing = limb.leafing if foliage is None else foliage
+    return leafing * max(0.0, float(limb.diameter_mm(along_m) ** power - limb.headed_mm**power))
+
+
+def canopy_total(frame: Frame, power: float, foliage: float | None = None) -> float:
+    """Leaf of the whole canopy: the limbs on the trunk above the union [mm^p]."""
+    return sum(leaf_beyond(limb, 0, power, foliage) for limb in frame.limbs if limb.on == TRUNK and not is_sucker(frame, limb))
+
+
+def _removed(
+    frame: Frame, cuts: Sequence[Cut], void: set[str], total: float, power: float, foliage: float | None
+) -> tuple[list[float], float]:
+    """Share of each cut, and of the tree, against ``total``."""
+    roots = roots_of(frame)
+    by_id = {limb.id: limb for limb in frame.limbs}
+    scaffolds = [limb for limb in frame.limbs if limb.on == TRUNK and not is_sucker(frame, limb)]
+    own = {limb.id: leaf_beyond(limb, 0, power, foliage) / total for limb in scaffolds}
+    charged = dict.fromkeys(own, 0.0)
+    shares: list[float] = []
+    for cut in cuts:
+        share = 0.0
+        if cut.limb in void:
+            pass
+        elif cut.limb == TRUNK:
+            for limb in scaffolds:
+                if limb.at_m > cut.keep_m:
+                    share += own[limb.id]
+                    charged[limb.id] = own[limb.id]
+        elif roots[cut.limb].id in own:
+            share = leaf_beyond(by_id[cut.limb], cut.keep_m, power, foliage) / total
+            charged[roots[cut.limb].id] += share
+        shares.append(share)
+    return shares, sum(min(own[key], charged[key]) for key in own)
+
+
+def frame_answer(
+    frame: Frame,
+    cuts: Sequence[Cut],
+    wood: WoodParameters,
+    baseline: Frame | None = None,
+    power: float = 2.0,
+) -> FrameAnswer:
+    """Cost of ``cuts`` on ``frame``.
+
+    baseline: the frame at the start of the growing year, whose canopy is the total; this frame where None.
+    power: exponent of the pipe model. Raises: InvalidInput naming each malformed field.
+    """
+    checked(frame, cuts, baseline)
+    void = void_cuts(frame, cuts)
+    roots = roots_of(frame)
+    gone = gone_limbs(frame, cuts)
+    of = baseline or frame
+    leaf_total, wood_total = canopy_total(of, power), canopy_total(of, power, 1.0)
+    wood_shares, wood_removed = ([0.0] * len(cuts), 0.0) if wood_total == 0 else _removed(frame, cuts, void, wood_total, power, 1.0)
+    leaf_shares: list[float] | None = None
+    removed: float | None = None
+    reasons: list[Reason] = []
+    if leaf_total > 0:
+        leaf_shares, removed = _removed(frame, cuts, void, leaf_total, power, None)
+    else:
+        reasons.append(
+            Reason("leafless", "No leaf is recorded on this tree, so no share of canopy can be given; the share of wood is given instead.")
+        )
+    costs: list[CutCost] = []
+    for i, cut in enumerate(cuts):
+        limbs = [limb for limb in frame.limbs if gone.get(limb.id) == cut.limb]
+        if cut.limb == TRUNK:
+            wound, volume = (
+                frame.trunk.diameter_mm,
+                frustum_volume_m3(frame.trunk.height_m - cut.keep_m, frame.trunk.diameter_mm, frame.trunk.diameter_mm),
+            )
+            counts = True
+        else:
+            limb = frame.limb(cut.limb)
+            wound = limb.diameter_mm(cut.keep_m)
+            volume = frustum_volume_m3(limb.length_m - cut.keep_m, wound, limb.end_mm)
+            counts = not is_sucker(frame, roots[limb.id])
+        if cut.limb in void:
+            costs.append(CutCost(cut.limb, cut.keep_m, 0.0 if leaf_shares else None, 0.0, wound, 0.0, 0.0, 0.0, 0, True, counts))
+            continue
+        volume += sum(frustum_volume_m3(x.length_m, x.base_mm, x.end_mm) for x in limbs)
+        fruit = sum(x.fruit for x in limbs) + (0 if cut.limb == TRUNK else frame.limb(cut.limb).fruit)
+        wood_kg = volume * wood.green_density_kg_m3
+        held = hand_kg(wood_kg, wound, fruit, wood)
+        costs.append(
+            CutCost(
+                cut.limb,
+                cut.keep_m,
+                leaf_shares[i] if leaf_shares else None,
+                wood_shares[i],
+                wound,
+                wood_kg,
+                held,
+                held * wood.lift_factor,
+                fruit,
+                False,
+                counts,
+            )
+        )
+    left = after_cuts(frame, cuts)
+    return FrameAnswer(_measures(frame), _measures(left), removed, wood_removed, tuple(costs), tuple(reasons))
+
+
+def _measures(frame: Frame) -> Measures:
+    ends = limb_ends(frame)
+    return Measures(height_m(frame, ends), radius_m(frame, ends), sum(limb.fruit for limb in frame.limbs))

@@ -1,0 +1,89 @@
+"""A known thing: a catalogue value together with its unit, range and provenance.
+
+The core holds no thresholds. It is handed a :class:`Knowledge` and names the ids it used in its reasons,
+so that every number a grower reads can be opened to where it comes from.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterator, Mapping
+from dataclasses import dataclass
+from types import MappingProxyType
+
+from .errors import UnknownKnowledge
+
+Scalar = float | str | bool | tuple[float, ...]
+
+
+@dataclass(frozen=True)
+class Known:
+    """One catalogue value. ``low`` and ``high`` bound what a grower may put in its place."""
+
+    id: str
+    value: Scalar
+    unit: str
+    says: str
+    provenance: str
+    source: str | None = None
+    low: float | None = None
+    high: float | None = None
+    school: str | None = None
+    rivals: str | None = None
+
+
+class Knowledge:
+    """Catalogue values by id, e.g. ``citrus/light-share`` or ``species/navel-orange/vigour``."""
+
+    def __init__(self, values: Mapping[str, Known]) -> None:
+        self._values = MappingProxyType(dict(values))
+
+    def __getitem__(self, known_id: str) -> Known:
+        """The value with this id. Raises: UnknownKnowledge."""
+        try:
+            return self._values[known_id]
+        except KeyError:
+            raise UnknownKnowledge(f"the catalogue holds no value {known_id!r}") from None
+
+    def __contains__(self, known_id: str) -> bool:
+        return known_id in self._values
+
+    def __iter__(self) -> Iterator[Known]:
+        return iter(self._values.values())
+
+    def get(self, known_id: str) -> Known | None:
+        """The value with this id, or None where the catalogue is silent."""
+        return self._values.get(known_id)
+
+    def number(self, known_id: str) -> float:
+        """A numeric value. Raises: UnknownKnowledge, TypeError if it is not a number."""
+        value = self[known_id].value
+        if isinstance(value, bool) or not isinstance(value, (int, float)):
+            raise TypeError(f"{known_id} is not a number")
+        return float(value)
+
+    def days(self, known_id: str) -> int:
+        """A whole number of days."""
+        return int(self.number(known_id))
+
+    def text(self, known_id: str) -> str:
+        """A text value. Raises: UnknownKnowledge, TypeError if it is not text."""
+        value = self[known_id].value
+        if not isinstance(value, str):
+            raise TypeError(f"{known_id} is not text")
+        return value
+
+    def numbers(self, known_id: str) -> tuple[float, ...]:
+        """A list of numbers. Raises: UnknownKnowledge, TypeError if it is not a list."""
+        value = self[known_id].value
+        if not isinstance(value, tuple):
+            raise TypeError(f"{known_id} is not a list of numbers")
+        return value
+
+    def rows(self, table: str) -> list[str]:
+        """Row keys of a table in catalogue order, e.g. the species of ``species``."""
+        seen: dict[str, None] = {}
+        for known_id in self._values:
+            parts = known_id.split("/")
+            if len(parts) == 3 and parts[0] == table:
+                seen.setdefault(parts[1])
+        return list(seen)

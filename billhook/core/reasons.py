@@ -1,0 +1,23 @@
+"""A decision carries its reasons: code, plain sentence, numbers used, catalogue ids."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+
+
+@dataclass(frozen=True)
+class Reason:
+    """Why something was decided.
+
+    code: short name for programs. text: the sentence the grower reads. used: the inputs of this very answer,
+    by name with unit. date: the day the reason turns on, if any. catalogue_ids: the values it rests on.
+    """
+
+    code: str
+    text: str
+    used: Mapping[str, float | str | None] = field(default_factory=dict)
+    date: dt.date | None = None
+    school: str | None = None
+    catalogue_ids: tuple[str, ...] = ()

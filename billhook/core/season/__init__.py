@@ -1,0 +1,1 @@
+"""Heat, flush, events and windows: when each kind of work is right."""

@@ -1,0 +1,1 @@
+"""Numbers and directions as growers say them."""

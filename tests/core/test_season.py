@@ -1,0 +1,245 @@
+"""When each kind of work is right: places, species, ages and forecasts, and what moves the dates."""
+
+from __future__ import annotations
+
+import datetime as dt
+from dataclasses import replace
+from itertools import pairwise
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from billhook.core.season.events import mango_latest_prune
+from billhook.core.season.model import WORKS, ForecastDay, Site, TreeState
+from billhook.core.season.normals import Normals
+from billhook.core.season.place import climate_frost, climate_normals, nearest_climate, pocket_frost_dates
+from billhook.core.season.season import season
+from billhook.core.season.today import verdict
+
+START, END = dt.date(2026, 1, 1), dt.date(2027, 6, 30)
+CLIMATES = ["humid-gulf", "humid-peninsula", "low-desert", "inland-valley", "dry-cool-coast", "mediterranean-coast", "inland-mediterranean",
+            "maritime-cool", "tropical-highland", "tropical-lowland"]  # fmt: skip
+NAVEL = TreeState("navel-orange", 2012, "washington-navel")
+
+
+def place(know, climate: str, southern: bool = False) -> Site:
+    last, first = climate_frost(know, climate, southern)
+    latitude = (-1 if southern else 1) * (8 if climate.startswith("tropical") else 30)
+    return Site(latitude, climate_normals(know, climate, southern), last, first, climate)
+
+
+def at(know, site, tree, work, day, **more):
+    return verdict(season(site, tree, know, START, END, **more).segments, work, day)
+
+
+@given(
+    st.sampled_from(CLIMATES),
+    st.booleans(),
+    st.sampled_from(["navel-orange", "lemon", "mango", "avocado", "satsuma", "kumquat"]),
+    st.booleans(),
+    st.integers(2010, 2026),
+)
+def test_segments_have_no_gap_and_limits_hold(know, climate, southern, species, potted, planted):
+    answer = season(place(know, climate, southern), TreeState(species, planted, in_pot=potted), know, START, END)
+    for work in WORKS:
+        lane = [s for s in answer.segments if s.work == work]
+        assert (lane[0].start, lane[-1].end) == (START, END)
+        assert all(b.start - a.end == dt.timedelta(days=1) for a, b in pairwise(lane))
+        assert all(s.reasons for s in lane)
+        if work in ("sucker", "sanitation"):
+            assert all(s.max_share is None and s.status == "go" for s in lane)
+        else:
+            assert all((s.max_share > 0) == (s.status in ("go", "light")) for s in lane)
+            assert all(s.max_share <= (0.95 if work == "skeleton" else 0.33) for s in lane)
+    assert all(e.end >= e.start for e in answer.events)
+
+
+def test_a_navel_in_the_year_of_a_gulf_coast(know):
+    site = place(know, "humid-gulf")
+    winter = at(know, site, NAVEL, "thin", dt.date(2026, 2, 1))
+    assert winter.status == "light"
+    assert "fruit-on" in [r.code for r in winter.reasons]
+    autumn = at(know, site, NAVEL, "height", dt.date(2026, 10, 1))
+    assert autumn.status == "stop"
+    assert autumn.opens is not None
+    assert autumn.opens > autumn.day
+    assert "25 Nov 2026" in next(r.text for r in autumn.reasons if r.code == "flush-meets-frost")
+    summer = at(know, site, NAVEL, "thin", dt.date(2026, 7, 15))
+    assert (summer.status, "bark-sun" in [r.code for r in summer.reasons]) == ("light", True)
+    assert summer.max_share <= 0.05
+
+
+def test_bloom_stops_heading_and_only_heading(know):
+    site = place(know, "humid-gulf")
+    bloom = next(e for e in season(site, NAVEL, know, START, END).events if e.name == "bloom")
+    day = bloom.start + dt.timedelta(days=5)
+    assert at(know, site, NAVEL, "height", day).status == "stop"
+    assert at(know, site, NAVEL, "thin", day).status == "wait"
+    assert at(know, site, NAVEL, "sucker", day).status == "go"
+
+
+def test_no_hot_season_never_frees_bark(know):
+    """A cool coast reaches 25 °C at most, and still its warmest three months bare no bark."""
+    cool = at(know, place(know, "dry-cool-coast"), NAVEL, "thin", dt.date(2026, 9, 15))
+    assert (cool.status, "bark-sun" in [r.code for r in cool.reasons]) == ("light", True)
+    assert at(know, place(know, "dry-cool-coast"), NAVEL, "skeleton", dt.date(2026, 9, 15)).status == "stop"
+
+
+def test_no_frost_drops_only_the_frost_rules(know):
+    site = place(know, "dry-cool-coast")
+    codes = {r.code for s in season(site, NAVEL, know, START, END).segments for r in s.reasons}
+    assert not codes & {"flush-meets-frost", "winter-frost", "unhardened"}
+    assert {"bloom", "bark-sun"} <= codes
+
+
+@pytest.mark.parametrize("month", range(12))
+def test_warming_a_month_moves_the_computed_events(know, month):
+    """December's warmth lies between the last safe day and the sums from 1 January: it moves only the winter rest, so only the segments."""
+    site = place(know, "inland-mediterranean")
+    warmer = Normals(*(tuple(t + 2 * (i == month) for i, t in enumerate(v)) for v in (site.normals.tmin_c, site.normals.tmax_c)))
+    before, after = (season(replace(site, normals=n), NAVEL, know, START, END) for n in (site.normals, warmer))
+    assert before != after
+    if month not in (10, 11):
+        assert {e for e in before.events if e.origin == "computed"} != {e for e in after.events if e.origin == "computed"}
+
+
+def test_south_is_north_half_a_year_on(know):
+    north, south = (
+        season(place(know, "inland-valley", s), NAVEL, know, dt.date(2026, 1, 1), dt.date(2027, 12, 31)).events for s in (False, True)
+    )
+    for name in ("first flush", "bloom", "last safe hard cut", "hot season"):
+        a = next(e for e in north if e.name == name and e.start.year == 2026 and e.start.month >= 2)
+        gaps = [abs((b.start - a.start).days - 182) for b in south if b.name == name]
+        assert min(gaps) <= 4
+
+
+def test_observed_date_beats_the_computed_one(know):
+    site = place(know, "humid-gulf")
+    seen = dt.date(2026, 2, 20)
+    events = season(site, NAVEL, know, START, END, observed={"flush_start": seen}).events
+    flush = next(e for e in events if e.name == "first flush" and e.start.year == 2026)
+    assert (flush.start, flush.origin) == (seen, "observed")
+    bloom = next(e for e in events if e.name == "bloom" and e.start.year == 2026)
+    assert (bloom.start - seen).days == know.number("species/navel-orange/bloom-after-flush")
+
+
+def test_flush_before_the_last_frost_ends_ordinary_cuts_early(know):
+    site = replace(place(know, "humid-gulf"), last_frost=(4, 10))
+    tree = TreeState("satsuma", 2012)
+    flush = next(e.start for e in season(site, tree, know, START, END).events if e.name == "first flush" and e.start.year == 2026)
+    assert flush < dt.date(2026, 4, 10)
+    assert at(know, site, tree, "thin", flush - dt.timedelta(days=3)).status == "go"
+    assert at(know, site, tree, "thin", flush + dt.timedelta(days=1)).status != "go"
+    pocket = replace(site, frost_pocket=True)
+    assert at(know, pocket, tree, "thin", flush - dt.timedelta(days=3)).status != "go"
+    assert at(know, site, tree, "skeleton", flush - dt.timedelta(days=3)).status != "go"
+
+
+@pytest.mark.parametrize(
+    ("tree", "share"),
+    [
+        (TreeState("navel-orange", 2026), 0.0),
+        (TreeState("navel-orange", 2023), 0.10),
+        (NAVEL, 0.20),
+        (replace(NAVEL, used_share=0.15), 0.05),
+        (replace(NAVEL, used_share=0.25), 0.0),
+        (replace(NAVEL, condition="weak"), 0.10),
+        (TreeState("navel-orange", 2012, in_pot=True), 0.20),
+        (TreeState("avocado", 2012, "hass"), 0.15),
+    ],
+)
+def test_budget_by_age_condition_and_what_is_used(know, tree, share):
+    best = max(
+        s.max_share
+        for s in season(place(know, "mediterranean-coast"), tree, know, dt.date(2026, 2, 1), dt.date(2026, 6, 30), ["thin"]).segments
+    )
+    assert best == pytest.approx(share)
+
+
+def test_everbearing_trees_have_no_bloom_stop(know):
+    codes = {
+        r.code for s in season(place(know, "mediterranean-coast"), TreeState("lemon", 2012), know, START, END).segments for r in s.reasons
+    }
+    assert not codes & {"bloom", "fruit-on", "thin-main"}
+    loaded = at(know, place(know, "mediterranean-coast"), TreeState("lemon", 2012, fruit_on="full"), "skeleton", dt.date(2026, 3, 1))
+    assert (loaded.status, "full-crop" in [r.code for r in loaded.reasons]) == ("wait", True)
+
+
+def test_mango_ladder_of_worked_dates(know):
+    """From memory: cool nights from 1 Dec, vigour 4, tips: 30 Jul; vigour 3: 14 Aug; hard stop 22 Sep; a scaffold lowered: 31 May; two flushes: 15 Jun."""
+    cool = dt.date(2026, 12, 1)
+    assert mango_latest_prune(know, cool, 4, "tip") == (dt.date(2026, 7, 30), dt.date(2026, 9, 22))
+    assert mango_latest_prune(know, cool, 3, "tip")[0] == dt.date(2026, 8, 14)
+    assert mango_latest_prune(know, cool, 4, "scaffold")[0] == dt.date(2026, 5, 31)
+    assert mango_latest_prune(know, cool, 4, "tip", flushes=2)[0] == dt.date(2026, 6, 15)
+
+
+def test_mango_closes_before_the_cool_nights(know):
+    site = place(know, "humid-peninsula")
+    early = TreeState("mango", 2012, "irwin")
+    assert at(know, site, early, "tip", dt.date(2026, 8, 5)).status == "go"
+    late = at(know, site, early, "tip", dt.date(2026, 10, 5))
+    assert (late.status, "mango-induction" in [r.code for r in late.reasons]) == ("stop", True)
+    tropics = season(place(know, "tropical-lowland"), early, know, START, END)
+    assert not any(r.code == "mango-induction" for s in tropics.segments for r in s.reasons)
+
+
+def test_avocado_opens_after_frost_and_closes_before_it(know):
+    site, tree = place(know, "mediterranean-coast"), TreeState("avocado", 2012, "hass")
+    assert at(know, site, tree, "height", dt.date(2026, 4, 1)).status == "go"
+    assert at(know, site, tree, "height", dt.date(2026, 11, 25)).status == "stop"
+    humid = TreeState("avocado", 2012, "simmonds")
+    assert at(know, place(know, "humid-peninsula"), humid, "thin", dt.date(2026, 10, 10)).status == "wait"
+
+
+def test_pots_under_cover_have_no_frost_rule(know):
+    site = place(know, "inland-mediterranean")
+    indoors = TreeState("lemon", 2020, in_pot=True, under_cover=True)
+    codes = {r.code for s in season(site, indoors, know, START, END).segments for r in s.reasons}
+    assert not codes & {"flush-meets-frost", "winter-frost"}
+    assert at(know, site, indoors, "pot", dt.date(2026, 3, 28)).status == "go"  # 10 Mar and two weeks of shade
+    assert at(know, site, NAVEL, "pot", dt.date(2026, 3, 28)).status == "wait"
+
+
+def test_forecast_frost_stops_live_cuts_and_not_suckers(know):
+    """From memory: -0.5 °C ten days after 1 March stops thinning, never a sucker."""
+    cold = [ForecastDay(dt.date(2026, 3, 11), -0.5, 12)]
+    site = replace(place(know, "mediterranean-coast"), last_frost=(2, 10))
+    tree = TreeState("mandarin", 2012, "clementine")
+    assert at(know, site, tree, "thin", dt.date(2026, 3, 1)).status == "go"
+    stopped = at(know, site, tree, "thin", dt.date(2026, 3, 1), forecast=cold)
+    assert (stopped.status, stopped.reasons[-1].code in ("forecast-frost", "yearly-budget")) == ("stop", True)
+    assert at(know, site, tree, "sucker", dt.date(2026, 3, 1), forecast=cold).status == "go"
+    assert at(know, site, tree, "thin", dt.date(2026, 3, 15), forecast=cold).status == "go"
+
+
+def test_frozen_trees_wait_for_their_class(know):
+    site = replace(place(know, "humid-gulf"), last_frost=(3, 1))
+    hurt = replace(NAVEL, freeze_class=4)
+    assert at(know, site, hurt, "thin", dt.date(2026, 6, 28)).status == "stop"
+    reason = next(r for r in at(know, site, hurt, "thin", dt.date(2026, 6, 28)).reasons if r.code == "after-freeze")
+    assert reason.date == dt.date(2026, 6, 29)  # from memory: last frost 1 March and 120 days
+
+
+def test_verdict_names_the_last_good_day(know):
+    site, tree = place(know, "mediterranean-coast"), TreeState("mandarin", 2012, "clementine")
+    good = at(know, site, tree, "thin", dt.date(2026, 3, 1))
+    assert good.status == "go"
+    assert at(know, site, tree, "thin", good.last_good_day).status == "go"
+    assert at(know, site, tree, "thin", good.last_good_day + dt.timedelta(days=1)).status != "go"
+    assert "20 %" in good.sentence
+
+
+def test_nearest_climate_and_frost_pocket(know):
+    for climate in CLIMATES:
+        assert nearest_climate(know, climate_normals(know, climate), 30) == climate
+        assert nearest_climate(know, climate_normals(know, climate, True), -30) == climate
+    normals = climate_normals(know, "inland-mediterranean")
+    last, first = pocket_frost_dates(normals, (3, 10), (11, 25), -1.5)
+    assert (3, 20) < last < (4, 20)
+    assert (11, 1) < first < (11, 20)
+    assert pocket_frost_dates(normals, (3, 10), None, 0) == ((3, 10), None)
+    warm_last, warm_first = pocket_frost_dates(normals, (3, 10), (11, 25), 1.0)
+    assert warm_last < (3, 10)
+    assert warm_first > (11, 25)
