@@ -36,6 +36,10 @@ class Knowledge:
 
     def __init__(self, values: Mapping[str, Known]) -> None:
         self._values = MappingProxyType(dict(values))
+        self._rows: dict[str, list[str]] = {}
+        for parts in (known_id.split("/") for known_id in values):
+            if len(parts) == 3 and parts[1] not in self._rows.setdefault(parts[0], []):
+                self._rows[parts[0]].append(parts[1])
 
     def __getitem__(self, known_id: str) -> Known:
         """The value with this id. Raises: UnknownKnowledge."""
@@ -81,9 +85,4 @@ class Knowledge:
 
     def rows(self, table: str) -> list[str]:
         """Row keys of a table in catalogue order, e.g. the species of ``species``."""
-        seen: dict[str, None] = {}
-        for known_id in self._values:
-            parts = known_id.split("/")
-            if len(parts) == 3 and parts[0] == table:
-                seen.setdefault(parts[1])
-        return list(seen)
+        return self._rows.get(table, [])

@@ -17,11 +17,10 @@ import numpy as np
 
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
-from .geometry import height_m, radius_m
-from .model import TRUNK, Frame, Limb, Trunk
+from .geometry import limb_ends, radius_m
+from .model import TRUNK, Frame, Limb, Trunk, roots_of
 
 _GOLDEN_DEG = 137.508
-_STEPS = 60
 
 
 @dataclass(frozen=True)
@@ -121,16 +120,13 @@ def _stretched(limbs: list[Limb], across: float, up: float) -> list[Limb]:
 
 
 def _scaled(trunk: Trunk, limbs: list[Limb], height: float, radius: float) -> list[Limb]:
-    """Stretch until height and radius are met: the radius follows the run exactly, the height rises with the lift."""
-    across = radius / radius_m(Frame(trunk, tuple(limbs)))
-    low, high = 0.01, 50.0
-    for _ in range(_STEPS):
-        up = (low + high) / 2
-        if height_m(Frame(trunk, tuple(_stretched(limbs, across, up)))) < height:
-            low = up
-        else:
-            high = up
-    return _stretched(limbs, across, high)
+    """Stretch until height and radius are met exactly: ends move out in proportion to the run, and up in proportion to the lift."""
+    frame = Frame(trunk, tuple(limbs))
+    roots = roots_of(frame)
+    foot = {x.id: roots[x.id].at_m for x in limbs}
+    tips = {key: ends[1][2] for key, ends in limb_ends(frame).items()}
+    up = min((height - foot[key]) / (z - foot[key]) for key, z in tips.items() if z > foot[key])
+    return _stretched(limbs, radius / radius_m(frame), up)
 
 
 def _with_fruit(limbs: list[Limb], fruit: int, foliage: float) -> list[Limb]:

@@ -1,0 +1,119 @@
+"""Commands: serve, demo, backup, restore, migrate, openapi. Thin over the services."""
+
+from __future__ import annotations
+
+import argparse
+import datetime as dt
+import json
+import logging
+import signal
+import sys
+from dataclasses import replace
+from pathlib import Path
+
+from .core.errors import BillhookError
+from .settings import HELP, Settings, from_environment
+
+_THREADS = 6
+
+
+def main(argv: list[str] | None = None) -> int:
+    """Run one command; returns its exit code."""
+    base = from_environment()
+    parser = argparse.ArgumentParser(prog="billhook", description="Pruning decisions for evergreen subtropical fruit trees.")
+    commands = parser.add_subparsers(dest="command", required=True)
+    for name, about in (("serve", "serve a holding"), ("demo", "serve the demo holding"), ("migrate", "bring the database up to date")):
+        _common(commands.add_parser(name, help=about), base, name)
+    backup = commands.add_parser("backup", help="write database and files into one archive, while running")
+    restore = commands.add_parser("restore", help="check an archive and put it into an empty data folder")
+    for sub in (backup, restore):
+        sub.add_argument("file", type=Path)
+        _common(sub, base, "")
+    commands.add_parser("openapi", help="print the description of the API")
+    given = parser.parse_args(argv)
+    logging.basicConfig(level=logging.INFO, format="%(message)s", stream=sys.stderr)
+    try:
+        return _run(given, base)
+    except BillhookError as error:
+        print(f"billhook: {error}", file=sys.stderr)
+        return 1
+
+
+def _common(parser: argparse.ArgumentParser, base: Settings, name: str) -> None:
+    parser.add_argument(
+        "--data", type=Path, default=Path("demo-data") if name == "demo" and base.data == Path("data") else base.data, help=HELP["data"]
+    )
+    parser.add_argument("--host", default=base.host, help=HELP["host"])
+    parser.add_argument("--port", type=int, default=base.port, help=HELP["port"])
+    parser.add_argument("--today", type=dt.date.fromisoformat, default=base.fixed_today, help=HELP["today"])
+
+
+def _run(given: argparse.Namespace, base: Settings) -> int:
+    if given.command == "openapi":
+        return _print_openapi()
+    settings = replace(base, data=given.data, host=given.host, port=given.port, fixed_today=given.today)
+    if given.command == "backup":
+        from .services.archive import back_up
+
+        print(back_up(settings, given.file))
+    elif given.command == "restore":
+        from .services.archive import restore
+
+        restore(settings, given.file)
+        print(f"restored into {settings.data}")
+    elif given.command == "migrate":
+        from .services.workplace import open_workplace
+
+        open_workplace(settings).store.close()
+        print(f"{settings.database} is up to date")
+    else:
+        if given.command == "demo":
+            from .demo.build import build_demo
+
+            if not (settings.data / "demo.done").exists():
+                print("Making the demo holding; this takes a few seconds, once.", flush=True)
+            build_demo(settings)
+        serve(settings)
+    return 0
+
+
+def serve(settings: Settings) -> None:
+    """Serve until interrupted; loopback unless told otherwise."""
+    import waitress
+
+    from .services.grove import grove
+    from .services.workplace import open_workplace
+    from .web.app import create_app
+
+    def _stop(*_: object) -> None:
+        raise KeyboardInterrupt
+
+    signal.signal(signal.SIGTERM, _stop)
+    at = open_workplace(settings)
+    server = waitress.create_server(create_app(at), host=settings.host, port=settings.port, threads=_THREADS)
+    grove(at, at.today())  # so that the first view finds its answers ready
+    print(f"Billhook is open at http://{settings.host}:{settings.port}/  (stop with Ctrl-C)", flush=True)
+    try:
+        server.run()
+    except KeyboardInterrupt:
+        pass
+    finally:
+        server.close()
+        at.store.close()
+
+
+def _print_openapi() -> int:
+    import tempfile
+
+    from .services.workplace import open_workplace
+    from .web.app import api_description, create_app
+
+    with tempfile.TemporaryDirectory() as folder:
+        at = open_workplace(Settings(data=Path(folder)))
+        print(json.dumps(api_description(create_app(at)), indent=1, ensure_ascii=False))
+        at.store.close()
+    return 0
+
+
+if __name__ == "__main__":
+    raise SystemExit(main())

@@ -1,0 +1,44 @@
+"""What a tree needs next: a look that is due, an open sheet, or its main work when its window opens."""
+
+from __future__ import annotations
+
+import datetime as dt
+from dataclasses import dataclass
+
+from ..words.dates import day_words
+from .model import Status, Work
+from .today import WORK_WORDS, Verdict
+
+
+@dataclass(frozen=True)
+class Need:
+    """tone: one of the four permissions, for the plan view. text: in the grower's words. by: the last good or the due day."""
+
+    kind: str
+    tone: Status
+    text: str
+    by: dt.date | None
+
+
+def main_work(in_pot: bool, hedgerow: bool, height_m: float | None, cap_m: float | None) -> Work:
+    """The work a tree is looked at for, unless something else is due. Our rule."""
+    if in_pot:
+        return "pot"
+    if hedgerow:
+        return "hedge"
+    return "height" if height_m is not None and cap_m is not None and height_m > cap_m else "thin"
+
+
+def next_need(main: Verdict, due: tuple[str, dt.date] | None, sheet: dt.date | None, soon_days: int = 14) -> Need:
+    """The next need. due: what the earliest open task says and when. sheet: day of an open cut sheet."""
+    if sheet is not None:
+        return Need("sheet", "go" if main.status == "go" else main.status, f"Cut sheet of {day_words(sheet)} is open", sheet)
+    if due is not None and due[1] <= main.day + dt.timedelta(days=soon_days):
+        return Need("look", "go", f"{due[0]}, by {day_words(due[1])}", due[1])
+    what = WORK_WORDS[main.work]
+    if main.status == "go":
+        until = f" until {day_words(main.last_good_day)}" if main.last_good_day else ""
+        return Need(main.work, "go", f"{what.capitalize()}: go{until}", main.last_good_day)
+    opens = f", next on {day_words(main.opens)}" if main.opens else ""
+    words = {"light": "small cuts only", "wait": "wait", "stop": "stop"}[main.status]
+    return Need(main.work, main.status, f"{what.capitalize()}: {words}{opens}", main.opens)

@@ -1,0 +1,1 @@
+"""The demo holding: invented, generated, the same every time for the same day."""

@@ -1,0 +1,265 @@
+"""Builds the demo by running the services at past dates, as a grower would have: plant, measure, cut, tick, finish, look again."""
+
+from __future__ import annotations
+
+import datetime as dt
+import uuid
+from collections.abc import Iterable
+from dataclasses import replace
+from pathlib import Path
+
+import numpy as np
+
+from ..core.errors import BillhookError
+from ..core.frame.model import TRUNK, Cut, Frame, Limb
+from ..core.season.model import Work
+from ..formats.tree_csv import write_trees
+from ..services import cutting, logbook, planting, sheets, trees
+from ..services.grove import GroveTree, grove
+from ..services.workplace import Workplace, open_workplace
+from ..settings import Settings
+from .layout import NORTH, SOUTH, SOUTHERN, TERRACES, tree_lines
+
+_SEED = 20240611
+_NAMES = uuid.UUID("6f2b3f0e-5a52-4c59-9a39-0d6a4c1f0b1a")
+HELPERS = ("the grower", "first helper", "second helper")
+# Normals of Almirelo, invented: a warm coast at 36.8° N.
+TMIN = [7.6, 8.0, 9.3, 11.0, 13.9, 17.6, 20.2, 20.8, 18.9, 15.7, 11.9, 8.9]
+TMAX = [15.8, 16.7, 18.9, 21.2, 24.9, 29.0, 32.3, 32.6, 29.2, 25.2, 20.2, 16.8]
+
+
+def build_demo(settings: Settings) -> None:
+    """Make the demo in an empty data folder; a half-made one is made anew."""
+    done = settings.data / "demo.done"
+    if done.exists():
+        return
+    for old in settings.data.glob("billhook.sqlite*") if settings.data.exists() else []:
+        old.unlink()
+    at = open_workplace(settings)
+    Almirelo(at).build()
+    at.store.close()
+    Path(done).write_text(at.today().isoformat())
+
+
+class Almirelo:
+    """One demo in the making; ids and chances follow from names and a seed, so that a day always gives the same demo."""
+
+    def __init__(self, at: Workplace) -> None:
+        self.at, self.today = at, at.today()
+        self.rng = np.random.default_rng(_SEED)
+        self._count = 0
+
+    def build(self) -> None:
+        """Everything, in the order it happened."""
+        self._places()
+        self._standing = grove(self.at, self.today).trees
+        measured = self._measured_trees()
+        self._cold_night()
+        self._seasons(measured)
+        self._finds(measured)
+        self._open_sheet(measured)
+
+    def _id(self) -> str:
+        self._count += 1
+        return str(uuid.uuid5(_NAMES, f"{self.today}-{self._count}"))
+
+    def _places(self) -> None:
+        north = planting.set_up(
+            self.at, NORTH, NORTH, 36.8, "mediterranean-coast", TMIN, TMAX, "02-12", "12-10", longitude=-3.5, elevation_m=90
+        )
+        south = planting.set_up(self.at, NORTH, SOUTH, -33.2, "inland-mediterranean")
+        for site, terraces in ((north, TERRACES), (south, SOUTHERN)):
+            text = write_trees(tree_lines(terraces, self.today.year, _SEED))
+            made = planting.import_trees(self.at, site.id, text, save=True)
+            if made.problems:
+                raise BillhookError(f"the demo's own list is wrong: {made.problems[0]}")
+        blocks = {b.name: b.id for b in grove(self.at, self.today).blocks}
+        for name, cap, offset, pocket, kind in (
+            ("Baixo", 2.8, -1.5, True, "trees"), ("Patamares", 2.8, 0.5, False, "hedgerow"), ("Alto", 4.5, 1.0, False, "trees"),
+            ("Casa", 3.2, 0.0, False, "trees"), ("Pátio", 1.6, 1.0, False, "trees"), ("Encosta", 2.8, 0.0, False, "trees"),
+        ):  # fmt: skip
+            planting.describe_block(self.at, blocks[name], cap, offset, pocket, kind)
+        for tree in grove(self.at, self.today).trees:
+            mark = {"Baixo": "yellow paint band", "Casa": "yellow paint band", "Alto": "aluminium tag"}.get(
+                tree.record.block.name, "bark line"
+            )
+            changes: dict[str, object] = {"union_mark": mark if tree.record.stem.union_m is not None else "own roots"}
+            if tree.record.block.name == "Pátio":
+                changes["under_cover"] = True
+            trees.change_tree(self.at, tree.record.tree.id, tree.record.tree.version, changes)
+
+    def _days_ago(self, days: int) -> dt.date:
+        return self.today - dt.timedelta(days=days)
+
+    def _pick(self, block: str, places: Iterable[tuple[int, int]]) -> list[GroveTree]:
+        wanted = set(places)
+        return [t for t in self._standing if t.record.block.name == block and (t.record.row.n, t.record.place.n) in wanted]
+
+    def _measured_trees(self) -> list[GroveTree]:
+        """Trees that somebody measured two years ago, limb by limb: sketch numbers with the scatter of a tape and a caliper."""
+        chosen = [
+            *self._pick("Baixo", [(4, n) for n in range(1, 13)] + [(6, n) for n in range(5, 12)] + [(1, 2)]), *self._pick("Alto", [(1, n) for n in range(1, 7)]),
+            *self._pick("Patamares", [(2, n) for n in range(3, 9)]), *self._pick("Casa", [(1, 1), (1, 2), (2, 3), (3, 1), (4, 1)]), *self._pick("Pátio", [(1, 1), (3, 1)]),
+        ]  # fmt: skip
+        for tree in chosen:
+            view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
+            assert view.frame is not None
+            limbs = tuple(self._taped(x) for x in view.frame.frame.limbs)
+            frame = _held_together(replace(view.frame.frame, limbs=limbs))
+            trees.save_frame(
+                self.at, tree.record.tree.id, frame, view.frame.row.id, {x.id for x in frame.limbs}, self._days_ago(740), self._id()
+            )
+        return chosen
+
+    def _taped(self, limb: Limb) -> Limb:
+        return replace(
+            limb, base_mm=round(limb.base_mm * float(self.rng.normal(1, 0.04))), tip_mm=None if limb.tip_mm is None else round(limb.tip_mm * 0.97),
+            length_m=round(limb.length_m * float(self.rng.normal(1, 0.05)), 2), rise_deg=round(limb.rise_deg + float(self.rng.normal(0, 3))),
+            bearing_deg=round(limb.bearing_deg + float(self.rng.normal(0, 6))) % 360, at_m=round(limb.at_m, 2), foliage=round(float(self.rng.uniform(0.75, 1)), 2),
+            fruit=int(self.rng.integers(2, 14)) if limb.on != TRUNK else 0,
+        )  # fmt: skip
+
+    def _cold_night(self) -> None:
+        """One frost last winter in the lowest row of Baixo."""
+        night = dt.date(self.today.year if self.today.month > 2 else self.today.year - 1, 1, 19)
+        for tree in self._pick("Baixo", [(7, n) for n in range(3, 9)]):
+            trees.observe(self.at, "tree", tree.record.tree.id, "freeze_class", "2", night)
+            trees.observe(self.at, "tree", tree.record.tree.id, "freeze_class", "0", night + dt.timedelta(days=150))
+
+    def _seasons(self, measured: list[GroveTree]) -> None:
+        """Two seasons of work in their windows, found by asking the almanac itself, the way the grower would."""
+        plan: list[tuple[Work, int, int]] = [("thin", 2, 3), ("height", 2, 5), ("thin", 1, 4), ("sucker", 1, 2)]
+        for work, years, step in plan:
+            for tree in measured[:: step + 1]:
+                day = self._open_day(tree, work, self._days_ago(365 * years + 60), self._days_ago(365 * (years - 1) + 40))
+                if day is not None:
+                    self._cut(tree, work, day)
+        for tree in self._pick("Baixo", [(r, n) for r in (1, 2, 3) for n in (1, 5, 9, 11)]):
+            day = self._open_day(tree, "thin", self._days_ago(330), self._days_ago(120))
+            if day is not None:
+                logbook.log_past_work(
+                    self.at, tree.record.tree.id, self._id(), day, "thin", 0.08, 3.0, 2.9, HELPERS[0], "before the numbers were kept"
+                )
+
+    def _open_day(self, tree: GroveTree, work: Work, first: dt.date, last: dt.date) -> dt.date | None:
+        """The first day from ``first`` on which the work is a go."""
+        verdict = trees.tree_view(self.at, tree.record.tree.id, first, (work,)).verdicts[0]
+        day = first if verdict.status == "go" else verdict.opens
+        return None if day is None or day > last else day + dt.timedelta(days=3 if verdict.status != "go" else 0)
+
+    def _cut(self, tree: GroveTree, work: Work, day: dt.date) -> None:
+        tree_id = tree.record.tree.id
+        view = trees.tree_view(self.at, tree_id, day, (work,))
+        if view.frame is None or view.frame.row.date > day:
+            return
+        cuts = self._choose(view.frame.frame, work, view.verdicts[0].max_share)
+        if not cuts:
+            return
+        plan = cutting.make_sheet(self.at, tree_id, self._id(), cuts, work, day, view.frame.row.id)
+        who = HELPERS[int(self.rng.integers(0, 3))]
+        for line in sheets.sheet(self.at, plan.id).lines:
+            actual = round(line.cost.wound_mm * float(self.rng.normal(1, 0.05)))
+            sheets.tick(self.at, plan.id, line.cut.id, self._id(), True, day, max(1, actual), who)
+        entry = sheets.finish(self.at, plan.id, 1, day, who)
+        for task in trees.tree_view(self.at, tree_id, day, ("sucker",)).tasks:
+            if task.cause == entry.id and task.due < self._days_ago(20):
+                logbook.settle_task(self.at, task.id, task.version, "done")
+
+    def _choose(self, frame: Frame, work: Work, limit: float | None) -> list[Cut]:
+        """What a careful helper would take: suckers, or ends within half of the limit."""
+        if work == "sucker":
+            return [Cut(x.id, 0) for x in frame.limbs if x.on == TRUNK and frame.union_m is not None and x.at_m < frame.union_m]
+        ends = [x for x in frame.limbs if x.on != TRUNK and x.state == "live" and not any(y.on == x.id for y in frame.limbs)]
+        ends.sort(key=lambda x: (-x.rise_deg if work == "height" else x.base_mm, x.id))
+        total = sum(x.base_mm**2 for x in frame.limbs if x.on == TRUNK)
+        chosen, share = [], 0.0
+        for limb in ends[:6]:
+            share += limb.base_mm**2 / total
+            if share > 0.6 * (limit or 0.1):
+                break
+            chosen.append(Cut(limb.id, 0.0))
+        return chosen
+
+    def _finds(self, measured: list[GroveTree]) -> None:
+        """What this autumn's look found: suckers below the union, dead ends, sprouts."""
+        for i, tree in enumerate(measured):
+            view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
+            assert view.frame is not None
+            frame, added = view.frame.frame, []
+            union = frame.union_m
+            scaffolds = [x for x in frame.limbs if x.on == TRUNK and (union is None or x.at_m >= union)]
+            if union is not None and i % 3 != 2:
+                for k in range(1 + i % 2):
+                    added.append(
+                        Limb(
+                            f"k{k + 1}",
+                            TRUNK,
+                            round(max(0.02, union - 0.06 - 0.03 * k), 2),
+                            8 + 3 * ((i + k) % 3),
+                            0.35 + 0.06 * k,
+                            74,
+                            (40 + 150 * k + 37 * i) % 360,
+                            3,
+                            kind="sucker",
+                        )
+                    )
+            if i % 2 == 0 and scaffolds:
+                host = scaffolds[i % len(scaffolds)]
+                added.append(
+                    Limb(
+                        "w1",
+                        host.id,
+                        round(host.length_m * 0.35, 2),
+                        17 + i % 5,
+                        round(0.9 + 0.1 * (i % 4), 2),
+                        86,
+                        (host.bearing_deg + 20) % 360,
+                        6,
+                        foliage=0.8,
+                        kind="sprout",
+                    )
+                )
+            if i % 4 < 2 and scaffolds:
+                host = scaffolds[(i + 1) % len(scaffolds)]
+                added.append(
+                    Limb(
+                        "d1",
+                        host.id,
+                        round(host.length_m * 0.6, 2),
+                        18 + i % 7,
+                        0.7,
+                        8,
+                        (host.bearing_deg - 35) % 360,
+                        6,
+                        state="dead",
+                        foliage=0,
+                    )
+                )
+            if added:
+                full = _held_together(replace(frame, limbs=(*frame.limbs, *added)))
+                keep = view.frame.measured | {x.id for x in added}
+                trees.save_frame(self.at, tree.record.tree.id, full, view.frame.row.id, keep, self._days_ago(13), self._id())
+
+    def _open_sheet(self, measured: list[GroveTree]) -> None:
+        """One sheet waits to be ticked off."""
+        tree = measured[2]
+        view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sanitation",))
+        assert view.frame is not None
+        free = [x for x in view.frame.frame.limbs if x.kind == "sucker" or x.state == "dead"]
+        if free:
+            cutting.make_sheet(
+                self.at, tree.record.tree.id, self._id(), [Cut(x.id, 0.0) for x in free], "sanitation", self.today, view.frame.row.id
+            )
+
+
+def _held_together(frame: Frame) -> Frame:
+    """Attachments and tips brought back within what a scattered measurement left of the parent."""
+    lengths = {x.id: x.length_m for x in frame.limbs} | {TRUNK: frame.trunk.height_m}
+    limbs = tuple(
+        replace(
+            x, at_m=min(x.at_m, lengths[x.on]), base_mm=max(2.0, x.base_mm), tip_mm=None if x.tip_mm is None else min(x.tip_mm, max(2.0, x.base_mm)),
+            rise_deg=max(-80.0, min(88.0, x.rise_deg)),
+        )
+        for x in frame.limbs
+    )  # fmt: skip
+    return replace(frame, limbs=limbs)

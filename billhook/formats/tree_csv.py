@@ -1,0 +1,138 @@
+"""Lists of trees as CSV, in and out. Columns in any order; units stand in the column names."""
+
+from __future__ import annotations
+
+import csv
+import io
+from collections.abc import Iterable
+from dataclasses import dataclass, fields
+
+from ..core.known import Knowledge
+
+
+@dataclass(frozen=True)
+class TreeLine:
+    """One tree of a list. Sizes may be missing; a sketch needs all three of height, spread and trunk."""
+
+    block: str
+    row: int
+    place: int
+    species: str
+    planted_year: int
+    cultivar: str | None = None
+    rootstock: str | None = None
+    pot_l: float | None = None
+    union_m: float | None = None
+    height_m: float | None = None
+    spread_m: float | None = None
+    trunk_mm: float | None = None
+    x: float | None = None
+    y: float | None = None
+
+
+@dataclass(frozen=True)
+class LineProblem:
+    """What is wrong on a line (1 is the header), in which column."""
+
+    line: int
+    column: str
+    message: str
+
+
+COLUMNS = [f.name for f in fields(TreeLine)]
+_NEEDED = ("block", "row", "place", "species", "planted_year")
+_RANGES = {
+    "row": (1, 999), "place": (1, 9999), "planted_year": (1850, 2200), "pot_l": (1, 2000), "union_m": (-0.5, 3), "height_m": (0.3, 30), "spread_m": (0.1, 30),
+    "trunk_mm": (4, 2000), "x": (-1e5, 1e5), "y": (-1e5, 1e5),
+}  # fmt: skip
+MAX_LINES = 20_000
+
+
+def read_trees(text: str, know: Knowledge) -> tuple[list[TreeLine], list[LineProblem]]:
+    """Trees and problems of a CSV text; separated by comma, semicolon or tab. Any problem means that nothing should be imported."""
+    sample = text.lstrip("\ufeff")
+    head = sample.split("\n", 1)[0]
+    delimiter = max(",;\t", key=head.count)
+    reader = csv.DictReader(io.StringIO(sample), delimiter=delimiter)
+    names = [(n or "").strip().lower() for n in reader.fieldnames or []]
+    problems = [LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(COLUMNS)}") for n in names if n not in COLUMNS]
+    problems += [LineProblem(1, n, f"the column {n!r} is missing") for n in _NEEDED if n not in names]
+    if problems:
+        return [], problems
+    reader.fieldnames = names
+    found: list[TreeLine] = []
+    seen: dict[tuple[str, int, int], int] = {}
+    for raw in reader:
+        line = reader.line_num
+        if line > MAX_LINES:
+            problems.append(LineProblem(line, "", f"more than {MAX_LINES} lines; split the list"))
+            break
+        cells = {k: (v or "").strip() for k, v in raw.items() if isinstance(k, str)}
+        if not any(cells.values()):
+            continue
+        values, wrong = _line(cells, line, know)
+        problems += wrong
+        if wrong:
+            continue
+        tree = TreeLine(**values)  # type: ignore[arg-type]
+        key = (tree.block, tree.row, tree.place)
+        if key in seen:
+            problems.append(LineProblem(line, "place", f"{tree.block} {tree.row}·{tree.place} stands on line {seen[key]} already"))
+        seen[key] = line
+        found.append(tree)
+    return ([] if problems else found), problems
+
+
+def _line(cells: dict[str, str], line: int, know: Knowledge) -> tuple[dict[str, object], list[LineProblem]]:
+    values: dict[str, object] = {}
+    wrong: list[LineProblem] = []
+    for column, cell in cells.items():
+        if not cell:
+            if column in _NEEDED:
+                wrong.append(LineProblem(line, column, f"{column} is missing"))
+            continue
+        if column in _RANGES:
+            low, high = _RANGES[column]
+            try:
+                number = float(cell.replace(",", "."))
+            except ValueError:
+                wrong.append(LineProblem(line, column, f"{cell!r} is not a number"))
+                continue
+            if not low <= number <= high:
+                wrong.append(LineProblem(line, column, f"must be between {low:g} and {high:g}"))
+            elif column in ("row", "place", "planted_year"):
+                if number != int(number):
+                    wrong.append(LineProblem(line, column, "must be a whole number"))
+                values[column] = int(number)
+            else:
+                values[column] = number
+        elif column == "block":
+            values[column] = cell[:60]
+        else:
+            table = {"species": "species", "cultivar": "cultivars", "rootstock": "rootstocks"}[column]
+            found = _known(know, table, cell)
+            if found is None:
+                wrong.append(LineProblem(line, column, f"{cell!r} is not in the catalogue"))
+            values[column] = found
+    if not wrong and values.get("cultivar") and know.text(f"cultivars/{values['cultivar']}/species") != values["species"]:
+        wrong.append(LineProblem(line, "cultivar", f"{cells['cultivar']!r} is not a {cells['species']}"))
+    return values, wrong
+
+
+def _known(know: Knowledge, table: str, said: str) -> str | None:
+    """A catalogue row by its id or its name."""
+    plain = said.lower().strip()
+    for row in know.rows(table):
+        if plain in (row, row.replace("-", " "), know.text(f"{table}/{row}/name").lower()):
+            return row
+    return None
+
+
+def write_trees(trees: Iterable[TreeLine]) -> str:
+    """A CSV text that :func:`read_trees` reads back."""
+    out = io.StringIO()
+    writer = csv.writer(out, lineterminator="\n")
+    writer.writerow(COLUMNS)
+    for tree in trees:
+        writer.writerow(["" if (v := getattr(tree, c)) is None else round(v, 4) if isinstance(v, float) else v for c in COLUMNS])
+    return out.getvalue()

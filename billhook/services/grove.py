@@ -1,0 +1,63 @@
+"""The holding in plan, and what each tree needs next."""
+
+from __future__ import annotations
+
+import datetime as dt
+from dataclasses import dataclass
+
+from ..core.season.next_need import Need, main_work, next_need
+from ..store import frames, logbook, places, plans
+from ..store.tables import Block, Holding, Row, Site
+from ..store.trees import TreeRecord, tree_records
+from .seasons import SeasonDesk
+from .workplace import Size, Workplace
+
+
+@dataclass(frozen=True)
+class GroveTree:
+    """One tree in plan. ``origin``: measured, sketched, after-plan, or None without a frame."""
+
+    record: TreeRecord
+    size: Size | None
+    origin: str | None
+    need: Need
+    measured: bool
+
+
+@dataclass(frozen=True)
+class GroveView:
+    """The whole holding on one day."""
+
+    holding: Holding | None
+    day: dt.date
+    sites: list[Site]
+    blocks: list[Block]
+    rows: list[Row]
+    trees: list[GroveTree]
+    empty_places: list[tuple[str, float, float]]
+
+
+def grove(at: Workplace, day: dt.date) -> GroveView:
+    """Every block, row and standing tree, with its next need."""
+    with at.store.reading() as session:
+        records = tree_records(session)
+        current = {row.stem_id: row for row in frames.current_rows(session)}
+        sizes = at.sizes(session, list(current.values()))
+        measured = frames.stems_once_measured(session)
+        desk = SeasonDesk(session, at.know, day)
+        due: dict[str, tuple[str, dt.date]] = {}
+        for task in logbook.tasks(session):
+            due.setdefault(task.scope_id, (task.does, task.due))
+        sheets = {plan.tree_id: plan.day for plan in plans.open_plans(session)}
+        found: list[GroveTree] = []
+        for record in records:
+            frame = current.get(record.stem.id)
+            size = sizes[frame.id] if frame else None
+            work = main_work(
+                record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m
+            )
+            need = next_need(desk.verdict(record, work), due.get(record.tree.id), sheets.get(record.tree.id))
+            found.append(GroveTree(record, size, frame.origin if frame else None, need, record.stem.id in measured))
+        standing = {r.place.id for r in records}
+        empty = [(p.row_id, p.x, p.y) for p in places.places(session) if p.id not in standing]
+        return GroveView(places.holding(session), day, places.sites(session), places.blocks(session), places.rows(session), found, empty)

@@ -1,0 +1,144 @@
+"""A cut sheet in the field: read it, tick cuts off, finish it."""
+
+from __future__ import annotations
+
+import datetime as dt
+from dataclasses import dataclass
+
+from sqlmodel import Session
+
+from ..core.cuts.comeback import come_backs
+from ..core.cuts.technique import CutAdvice, advise
+from ..core.errors import FieldProblem, InvalidInput
+from ..core.frame.finish import after_cuts
+from ..core.frame.model import Cut, Frame
+from ..core.frame.share import CutCost, FrameAnswer, frame_answer
+from ..core.frame.wood import wood_parameters
+from ..core.season.budget import tree_age
+from ..core.season.events import vigour_of
+from ..core.season.model import Span
+from ..core.words.units import Units
+from ..store import frames, logbook, plans
+from ..store.database import NotFound, StaleVersion
+from ..store.tables import CutDone, LogEntry, Plan, PlanCut, Task, new_id
+from ..store.trees import TreeRecord, tree_record
+from .seasons import SeasonDesk
+from .trees import FrameView, frame_view
+from .workplace import Workplace
+
+
+@dataclass(frozen=True)
+class SheetCut:
+    """One line of a sheet."""
+
+    cut: PlanCut
+    cost: CutCost
+    advice: CutAdvice
+    tick: CutDone | None
+
+
+@dataclass(frozen=True)
+class SheetView:
+    """A sheet with its tree, drawing and lines in working order."""
+
+    plan: Plan
+    record: TreeRecord
+    frame: FrameView
+    answer: FrameAnswer
+    lines: tuple[SheetCut, ...]
+    log_id: str | None
+
+
+def _answer(at: Workplace, session: Session, record: TreeRecord, plan: Plan, frame: Frame, cuts: list[Cut]) -> FrameAnswer:
+    desk = SeasonDesk(session, at.know, plan.day)
+    base = frames.baseline(session, record.tree.id, desk.growing_year(record))
+    baseline = frames.frame_of(session, base)[0] if base is not None and base.id != plan.frame_id else None
+    return frame_answer(frame, cuts, wood_parameters(at.know, record.tree.species), baseline, at.know.number("wood/exponent"))
+
+
+def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
+    """A cut sheet as it is read and printed. Raises: NotFound."""
+    with at.store.reading() as session:
+        plan = plans.plan(session, plan_id)
+        record = tree_record(session, plan.tree_id)
+        drawn = frame_view(at, session, frames.frame_row(session, plan.frame_id))
+        rows = plans.cuts_of(session, plan_id)
+        answer = _answer(at, session, record, plan, drawn.frame, [Cut(c.limb_key, c.keep_m) for c in rows])
+        vigour = vigour_of(SeasonDesk(session, at.know, plan.day).state(record), at.know)
+        ticks = plans.ticks_of(session, plan_id)
+        lines = tuple(
+            SheetCut(row, cost, advise(drawn.frame, cost, at.know, plan.work, record.tree.species, vigour, units), ticks.get(row.id))
+            for row, cost in zip(rows, answer.cuts, strict=True)
+        )
+        entry = logbook.entry_of_plan(session, plan_id)
+        return SheetView(plan, record, drawn, answer, lines, entry.id if entry else None)
+
+
+def tick(at: Workplace, plan_id: str, cut_id: str, tick_id: str, done: bool, date: dt.date, diameter_mm: float | None, who: str) -> CutDone:
+    """Tick a cut off, or take the tick back. The same tick id twice changes nothing. Raises: NotFound, InvalidInput on a finished sheet."""
+    with at.store.writing() as session:
+        known = session.get(CutDone, tick_id)
+        if known is not None:
+            return known
+        plan = plans.plan(session, plan_id)
+        if plan.state != "open":
+            raise InvalidInput([FieldProblem("/done", "this sheet is finished; log what changed as a correction")])
+        if all(c.id != cut_id for c in plans.cuts_of(session, plan_id)):
+            raise NotFound(f"the sheet has no cut {cut_id}")
+        made = CutDone(id=tick_id, cut_id=cut_id, done=done, date=date, diameter_mm=diameter_mm, who=who)
+        session.add(made)
+        return made
+
+
+def finish(
+    at: Workplace, plan_id: str, version: int, date: dt.date, who: str = "", minutes: float | None = None, note: str = ""
+) -> LogEntry:
+    """Finish a sheet: what was ticked is cut from the frame, the log is written, come-back dates are set.
+
+    Raises: InvalidInput when nothing is ticked or it is finished already; StaleVersion when the sheet or the frame changed.
+    """
+    with at.store.writing() as session:
+        plan = plans.plan(session, plan_id)
+        if plan.version != version:
+            raise StaleVersion("Someone else changed this sheet in the meantime.", {"version": plan.version, "state": plan.state})
+        if plan.state != "open":
+            raise InvalidInput([FieldProblem("/version", "this sheet is finished already")])
+        record = tree_record(session, plan.tree_id)
+        current = frames.current_row(session, record.stem.id)
+        if current is None or current.id != plan.frame_id:
+            raise StaleVersion(
+                "The tree was measured or cut again after this sheet was made: mark the cuts anew.",
+                {"frame_id": current.id if current else None},
+            )
+        ticks = plans.ticks_of(session, plan_id)
+        rows = [c for c in plans.cuts_of(session, plan_id) if c.id in ticks]
+        if not rows:
+            raise InvalidInput([FieldProblem("/cuts", "no cut is ticked off yet")])
+        cuts = [Cut(c.limb_key, c.keep_m) for c in rows]
+        frame, measured = frames.frame_of(session, current)
+        answer = _answer(at, session, record, plan, frame, cuts)
+        desk = SeasonDesk(session, at.know, date)
+        frames.set_baseline(session, record.tree.id, desk.growing_year(record), current.id)
+        left = after_cuts(frame, cuts)
+        after = frames.add_frame(session, record.stem, left, date, "after-plan", current.id, measured & {x.id for x in left.limbs})
+        vigour = vigour_of(desk.state(record), at.know)
+        advice = [advise(frame, cost, at.know, plan.work, record.tree.species, vigour) for cost in answer.cuts]
+        entry = LogEntry(
+            id=new_id(), tree_id=record.tree.id, date=date, work=plan.work, share=answer.canopy_share_removed, height_before_m=answer.before.height_m,
+            height_after_m=answer.after.height_m, frame_before=current.id, frame_after=after.id, plan_id=plan_id, cuts=len(rows),
+            minutes=minutes if minutes is not None else round(sum(a.minutes for a in advice), 1), who=who, note=note,
+        )  # fmt: skip
+        session.add(entry)
+        session.flush()
+        sun = [
+            Span(e.start, e.end)
+            for e in desk.season(record, ("sucker",)).events
+            if e.name == "strong sun on bark" and e.start <= date <= e.end
+        ]
+        for back in come_backs(advice, date, tree_age(desk.state(record), date.year), sun[0] if sun else None, at.know):
+            session.add(
+                Task(scope="tree", scope_id=record.tree.id, kind=back.kind, does=back.does, due=back.due, rule=back.rule, cause=entry.id)
+            )
+        plan.state, plan.version = "finished", plan.version + 1
+        session.add(plan)
+        return entry

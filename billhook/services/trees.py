@@ -1,0 +1,209 @@
+"""One tree: its record and frame, measuring it, correcting it, and taking the mean of a few for the rest of a row."""
+
+from __future__ import annotations
+
+import datetime as dt
+import zlib
+from dataclasses import dataclass
+
+from sqlmodel import Session
+
+from ..core.cuts.names import limb_names
+from ..core.errors import FieldProblem, InvalidInput
+from ..core.frame.check import checked
+from ..core.frame.generator import habit, sketch_frame
+from ..core.frame.geometry import Envelope, Point, envelope, limb_ends
+from ..core.frame.model import Frame, is_sucker, roots_of
+from ..core.season.budget import tree_age, yearly_budget
+from ..core.season.model import WORKS, Work
+from ..core.season.next_need import main_work
+from ..core.season.today import Verdict
+from ..store import frames, logbook, plans
+from ..store.database import StaleVersion
+from ..store.tables import FrameRow, LogEntry, Observation, Plan, Task
+from ..store.trees import TreeRecord, observations, tree_record, tree_records
+from .seasons import SeasonDesk
+from .workplace import Size, Workplace
+
+OBSERVED_KINDS = ("condition", "vigour", "freeze_class", "fruit_on", "flush_start", "bloom_start", "harvest_start", "harvest_end")
+
+
+@dataclass(frozen=True)
+class FrameView:
+    """A frame as it is drawn: ends in space, names, which limbs were measured, which are suckers."""
+
+    row: FrameRow
+    frame: Frame
+    ends: dict[str, tuple[Point, Point]]
+    names: dict[str, str]
+    measured: set[str]
+    suckers: set[str]
+    outline: Envelope
+    size: Size
+
+
+@dataclass(frozen=True)
+class TreeView:
+    """One tree on one day."""
+
+    record: TreeRecord
+    frame: FrameView | None
+    seen: dict[str, Observation]
+    used_share: float
+    year_share: float
+    main_work: Work
+    verdicts: list[Verdict]
+    tasks: list[Task]
+    sheets: list[Plan]
+    log: list[LogEntry]
+
+
+def frame_view(at: Workplace, session: Session, row: FrameRow) -> FrameView:
+    """A stored frame as it is drawn."""
+    frame, measured = frames.frame_of(session, row)
+    roots = roots_of(frame)
+    suckers = {x.id for x in frame.limbs if is_sucker(frame, roots[x.id])}
+    return FrameView(row, frame, limb_ends(frame), limb_names(frame), measured, suckers, envelope(frame), at.size(row.id, frame))
+
+
+def tree_view(at: Workplace, tree_id: str, day: dt.date, works: tuple[Work, ...] = WORKS) -> TreeView:
+    """One tree with its frame, verdicts of the day, tasks, sheets and log. Raises: NotFound."""
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        row = frames.current_row(session, record.stem.id)
+        desk = SeasonDesk(session, at.know, day)
+        state, drawn = desk.state(record), frame_view(at, session, row) if row else None
+        main = main_work(state.in_pot, record.row.kind == "hedgerow", drawn.size.height_m if drawn else None, record.block.cap_m)
+        return TreeView(
+            record, drawn, dict(observations(session, [tree_id]).get(tree_id, {})), desk.used(record),
+            yearly_budget(state, tree_age(state, day.year), at.know).share, main, [desk.verdict(record, work) for work in works],
+            logbook.tasks(session, tree_id), plans.plans_of(session, tree_id), logbook.entries(session, tree_id),
+        )  # fmt: skip
+
+
+def save_frame(
+    at: Workplace,
+    tree_id: str,
+    frame: Frame,
+    previous_id: str | None,
+    measured: set[str],
+    date: dt.date,
+    frame_id: str | None = None,
+    origin: str = "measured",
+) -> FrameRow:
+    """Save what was measured or corrected as a new frame; the old one stays. Raises: InvalidInput, NotFound, StaleVersion."""
+    checked(frame)
+    unknown = measured - {x.id for x in frame.limbs}
+    if unknown:
+        raise InvalidInput([FieldProblem("/measured", f"there is no limb {sorted(unknown)[0]!r}")])
+    with at.store.writing() as session:
+        stem = tree_record(session, tree_id).stem
+        if stem.union_m != frame.union_m:
+            stem.union_m = frame.union_m
+            session.add(stem)
+        return frames.add_frame(session, stem, frame, date, origin, previous_id, measured, frame_id)
+
+
+def seed_of(tree_id: str) -> int:
+    """A seed that stays with the tree, so that its sketch is always the same."""
+    return zlib.crc32(tree_id.encode())
+
+
+def sketch(
+    at: Workplace, session: Session, record: TreeRecord, height_m: float, spread_m: float, trunk_mm: float, date: dt.date, fruit: int = 0
+) -> FrameRow:
+    """Give a tree a sketched frame of these sizes. Raises: InvalidInput for sizes no tree has."""
+    form = "hedgerow" if record.row.kind == "hedgerow" else None
+    if form is None:
+        cultivar = at.know.get(f"cultivars/{record.cultivar}/habit")
+        form = str(cultivar.value) if cultivar else at.know.text(f"species/{record.tree.species}/habit")
+    frame = sketch_frame(height_m, spread_m, trunk_mm, habit(at.know, form), seed_of(record.tree.id), record.stem.union_m, fruit)
+    current = frames.current_row(session, record.stem.id)
+    return frames.add_frame(session, record.stem, frame, date, "sketched", current.id if current else None, set())
+
+
+def sketch_tree(at: Workplace, tree_id: str, height_m: float, spread_m: float, trunk_mm: float, date: dt.date) -> FrameRow:
+    """A sketched frame for one tree. Raises: InvalidInput, NotFound."""
+    with at.store.writing() as session:
+        return sketch(at, session, tree_record(session, tree_id), height_m, spread_m, trunk_mm, date)
+
+
+def change_tree(at: Workplace, tree_id: str, version: int, changes: dict[str, object]) -> TreeRecord:
+    """Change a tree's record. Raises: StaleVersion with what holds now when somebody else changed it; NotFound; InvalidInput."""
+    with at.store.writing() as session:
+        record = tree_record(session, tree_id)
+        if record.tree.version != version:
+            raise StaleVersion(
+                "Someone else changed this tree in the meantime. Nothing of yours is lost: look, and save again.",
+                {"version": record.tree.version} | {k: getattr(record.tree, k, getattr(record.stem, k, None)) for k in changes},
+            )
+        _check_kinds(at, record, changes)
+        for key, value in changes.items():
+            setattr(record.stem if key in ("rootstock", "union_m", "union_mark") else record.tree, key, value)
+        record.tree.version += 1
+        session.add(record.tree)
+        session.add(record.stem)
+        return record
+
+
+def _check_kinds(at: Workplace, record: TreeRecord, changes: dict[str, object]) -> None:
+    species = changes.get("species", record.tree.species)
+    if species not in at.know.rows("species"):
+        raise InvalidInput([FieldProblem("/species", f"{species!r} is not in the catalogue")])
+    rootstock = changes.get("rootstock")
+    if rootstock is not None and rootstock not in at.know.rows("rootstocks"):
+        raise InvalidInput([FieldProblem("/rootstock", f"{rootstock!r} is not in the catalogue")])
+
+
+def observe(at: Workplace, scope: str, scope_id: str, kind: str, value: str, date: dt.date, corrects: str | None = None) -> Observation:
+    """Write down what was seen of a tree or block. Raises: InvalidInput for a kind or value the season cannot use."""
+    if kind not in OBSERVED_KINDS:
+        raise InvalidInput([FieldProblem("/kind", f"must be one of {', '.join(OBSERVED_KINDS)}")])
+    allowed = {
+        "condition": ("healthy", "weak", "neglected", "transplanted", "diseased"),
+        "vigour": tuple("12345"),
+        "freeze_class": tuple("0123456"),
+        "fruit_on": ("none", "light", "full"),
+    }
+    if kind in allowed:
+        if value not in allowed[kind]:
+            raise InvalidInput([FieldProblem("/value", f"must be one of {', '.join(allowed[kind])}")])
+    else:
+        try:
+            dt.date.fromisoformat(value)
+        except ValueError:
+            raise InvalidInput([FieldProblem("/value", "must be a date, as YYYY-MM-DD")]) from None
+    with at.store.writing() as session:
+        if scope == "tree":
+            tree_record(session, scope_id)
+        seen = Observation(scope=scope, scope_id=scope_id, kind=kind, value=value, date=date, corrects=corrects)
+        session.add(seen)
+        return seen
+
+
+@dataclass(frozen=True)
+class MeanOfRow:
+    """Mean sizes of the measured trees of a row, and how many others took them."""
+
+    from_trees: int
+    height_m: float
+    spread_m: float
+    trunk_mm: float
+    applied_to: int
+
+
+def apply_row_mean(at: Workplace, row_id: str, date: dt.date) -> MeanOfRow:
+    """Give every unmeasured tree of a row a sketch of the mean of its measured ones. Raises: InvalidInput when none is measured."""
+    with at.store.writing() as session:
+        records = tree_records(session, row_id=row_id)
+        known = frames.stems_once_measured(session)
+        measured = [r for r in records if r.stem.id in known]
+        if not measured:
+            raise InvalidInput([FieldProblem("/row_id", "no tree of this row is measured yet; measure a few, five are plenty")])
+        rows = [frames.current_row(session, r.stem.id) for r in measured]
+        sizes = list(at.sizes(session, [r for r in rows if r]).values())
+        height, spread, trunk = (sum(getattr(s, k) for s in sizes) / len(sizes) for k in ("height_m", "spread_m", "trunk_mm"))
+        rest = [r for r in records if r.stem.id not in known]
+        for record in rest:
+            sketch(at, session, record, height, spread, trunk, date)
+        return MeanOfRow(len(measured), height, spread, trunk, len(rest))

@@ -1,0 +1,71 @@
+"""What every service works with: the store, the catalogue, today's date, and measures of frames that never change."""
+
+from __future__ import annotations
+
+import datetime as dt
+from dataclasses import dataclass, field
+from functools import lru_cache
+
+from sqlmodel import Session
+
+from ..catalogue import load_catalogue
+from ..core.frame.geometry import height_m, limb_ends, radius_m
+from ..core.frame.model import Frame
+from ..core.known import Knowledge
+from ..settings import Settings
+from ..store import frames
+from ..store.database import Store
+from ..store.tables import FrameRow
+
+
+@dataclass(frozen=True)
+class Size:
+    """What a frame measures as a whole [m, mm]."""
+
+    height_m: float
+    spread_m: float
+    trunk_mm: float
+    fruit: int
+
+
+@dataclass
+class Workplace:
+    """One holding at work."""
+
+    settings: Settings
+    store: Store
+    know: Knowledge
+    _sizes: dict[str, Size] = field(default_factory=dict)
+
+    def today(self) -> dt.date:
+        """Today as the settings tell it."""
+        return self.settings.today()
+
+    def size(self, frame_id: str, frame: Frame) -> Size:
+        """Height, spread, trunk and fruit of a frame; frames do not change, so they are worked out once."""
+        if frame_id not in self._sizes:
+            ends = limb_ends(frame)
+            self._sizes[frame_id] = Size(
+                height_m(frame, ends), 2 * radius_m(frame, ends), frame.trunk.diameter_mm, sum(x.fruit for x in frame.limbs)
+            )
+        return self._sizes[frame_id]
+
+    def sizes(self, session: Session, rows: list[FrameRow]) -> dict[str, Size]:
+        """Sizes by frame id, reading only frames not worked out before."""
+        missing = [r for r in rows if r.id not in self._sizes]
+        if missing:
+            for frame_id, frame in frames.many_frames(session, missing).items():
+                self.size(frame_id, frame)
+        return {r.id: self._sizes[r.id] for r in rows}
+
+
+def open_workplace(settings: Settings) -> Workplace:
+    """Open the data folder, migrating its database."""
+    store = Store(settings.database)
+    store.migrate()
+    return Workplace(settings, store, _knowledge())
+
+
+@lru_cache(maxsize=1)
+def _knowledge() -> Knowledge:
+    return load_catalogue()

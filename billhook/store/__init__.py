@@ -1,0 +1,1 @@
+"""Tables, the database they live in, and one repository per aggregate."""

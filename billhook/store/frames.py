@@ -1,0 +1,115 @@
+"""Frames: rows of limbs to core values and back, and the baseline of a growing year."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections import defaultdict
+
+from sqlalchemy import func, insert
+from sqlalchemy import select as plain_select
+from sqlmodel import Session, col, select
+
+from ..core.frame.model import Frame, Limb, Trunk
+from .database import NotFound, StaleVersion
+from .tables import Baseline, FrameRow, LimbRow, Stem, new_id
+
+
+def _limb(row: LimbRow) -> Limb:
+    return Limb(
+        row.limb_key, row.parent, row.at_m, row.base_mm, row.length_m, row.rise_deg, row.bearing_deg, row.tip_mm,
+        row.state, row.foliage, row.fruit, row.headed_mm, row.kind,  # type: ignore[arg-type]
+    )  # fmt: skip
+
+
+def frame_of(session: Session, row: FrameRow) -> tuple[Frame, set[str]]:
+    """The core's frame, and the keys of the limbs that were measured."""
+    limbs = session.exec(select(LimbRow).where(LimbRow.frame_id == row.id).order_by(col(LimbRow.nth))).all()
+    return Frame(Trunk(row.trunk_mm, row.trunk_m), tuple(_limb(x) for x in limbs), row.union_m), {x.limb_key for x in limbs if x.measured}
+
+
+def frame_row(session: Session, frame_id: str) -> FrameRow:
+    """One frame. Raises: NotFound."""
+    found = session.get(FrameRow, frame_id)
+    if found is None:
+        raise NotFound(f"there is no frame {frame_id}")
+    return found
+
+
+def current_row(session: Session, stem_id: str) -> FrameRow | None:
+    """The newest frame of a stem, or None before one was made."""
+    return session.exec(select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq).desc())).first()
+
+
+def current_rows(session: Session) -> list[FrameRow]:
+    """The newest frame of every stem."""
+    newest = select(FrameRow.stem_id, func.max(FrameRow.seq).label("seq")).group_by(FrameRow.stem_id).subquery()
+    query = select(FrameRow).join(newest, (col(FrameRow.stem_id) == newest.c.stem_id) & (col(FrameRow.seq) == newest.c.seq))
+    return list(session.exec(query).all())
+
+
+def many_frames(session: Session, rows: list[FrameRow]) -> dict[str, Frame]:
+    """Core frames by frame id, in one query."""
+    wanted = {r.id for r in rows}
+    limbs: dict[str, list[Limb]] = defaultdict(list)
+    columns = (
+        LimbRow.frame_id, LimbRow.limb_key, LimbRow.parent, LimbRow.at_m, LimbRow.base_mm, LimbRow.length_m, LimbRow.rise_deg, LimbRow.bearing_deg,
+        LimbRow.tip_mm, LimbRow.state, LimbRow.foliage, LimbRow.fruit, LimbRow.headed_mm, LimbRow.kind,
+    )  # fmt: skip
+    query = plain_select(*columns).order_by(col(LimbRow.frame_id), col(LimbRow.nth))  # type: ignore[call-overload]
+    if len(wanted) < 400:
+        query = query.where(col(LimbRow.frame_id).in_(wanted))
+    for frame_id, *rest in session.connection().execute(query):
+        if frame_id in wanted:
+            limbs[frame_id].append(Limb(*rest))
+    return {r.id: Frame(Trunk(r.trunk_mm, r.trunk_m), tuple(limbs[r.id]), r.union_m) for r in rows}
+
+
+def add_frame(
+    session: Session,
+    stem: Stem,
+    frame: Frame,
+    date: dt.date,
+    origin: str,
+    previous_id: str | None,
+    measured: set[str],
+    frame_id: str | None = None,
+) -> FrameRow:
+    """Append a frame to a stem. ``previous_id`` must be the stem's newest frame. Raises: StaleVersion when it is not."""
+    newest = current_row(session, stem.id)
+    if (newest.id if newest else None) != previous_id:
+        raise StaleVersion("Someone else measured or cut this tree in the meantime.", {"frame_id": newest.id if newest else None})
+    row = FrameRow(
+        id=frame_id or new_id(), tree_id=stem.tree_id, stem_id=stem.id, seq=(newest.seq + 1) if newest else 1, date=date, origin=origin,
+        previous_id=previous_id, union_m=frame.union_m, trunk_mm=frame.trunk.diameter_mm, trunk_m=frame.trunk.height_m,
+    )  # fmt: skip
+    session.add(row)
+    session.flush()
+    limbs = [
+        {
+            "frame_id": row.id, "limb_key": x.id, "nth": nth, "parent": x.on, "at_m": x.at_m, "base_mm": x.base_mm, "tip_mm": x.tip_mm, "length_m": x.length_m,
+            "rise_deg": x.rise_deg, "bearing_deg": x.bearing_deg, "state": x.state, "foliage": x.foliage, "fruit": x.fruit, "headed_mm": x.headed_mm,
+            "kind": x.kind, "measured": x.id in measured,
+        }
+        for nth, x in enumerate(frame.limbs)
+    ]  # fmt: skip
+    if limbs:
+        session.connection().execute(insert(LimbRow), limbs)
+    return row
+
+
+def baseline(session: Session, tree_id: str, growing_year: dt.date) -> FrameRow | None:
+    """The frame at the start of a growing year, where one is set."""
+    found = session.exec(select(Baseline).where(Baseline.tree_id == tree_id, Baseline.growing_year == growing_year)).first()
+    return frame_row(session, found.frame_id) if found else None
+
+
+def set_baseline(session: Session, tree_id: str, growing_year: dt.date, frame_id: str) -> None:
+    """Make a frame the year's total, unless one is set already."""
+    if baseline(session, tree_id, growing_year) is None:
+        session.add(Baseline(tree_id=tree_id, growing_year=growing_year, frame_id=frame_id))
+        session.flush()
+
+
+def stems_once_measured(session: Session) -> set[str]:
+    """Stems whose frame was measured at some time; frames after a plan keep what was measured."""
+    return set(session.exec(select(FrameRow.stem_id).where(FrameRow.origin == "measured").distinct()).all())

@@ -1,0 +1,57 @@
+"""The log, append-only, and the tasks that come out of it."""
+
+from __future__ import annotations
+
+import datetime as dt
+
+from sqlmodel import Session, col, select
+
+from .database import NotFound
+from .tables import LogEntry, Task
+
+
+def entries(session: Session, tree_id: str | None = None, since: dt.date | None = None) -> list[LogEntry]:
+    """Log entries, the newest work first; corrected ones are kept."""
+    query = select(LogEntry).order_by(col(LogEntry.date).desc(), col(LogEntry.made_at).desc())
+    if tree_id is not None:
+        query = query.where(LogEntry.tree_id == tree_id)
+    if since is not None:
+        query = query.where(LogEntry.date >= since)
+    return list(session.exec(query).all())
+
+
+def entry(session: Session, entry_id: str) -> LogEntry:
+    """One entry. Raises: NotFound."""
+    found = session.get(LogEntry, entry_id)
+    if found is None:
+        raise NotFound(f"there is no log entry {entry_id}")
+    return found
+
+
+def entry_of_plan(session: Session, plan_id: str) -> LogEntry | None:
+    """The entry that finishing a plan wrote."""
+    return session.exec(select(LogEntry).where(LogEntry.plan_id == plan_id, col(LogEntry.corrects).is_(None))).first()
+
+
+def in_force(found: list[LogEntry]) -> list[LogEntry]:
+    """Entries that no later one corrects."""
+    corrected = {e.corrects for e in found if e.corrects}
+    return [e for e in found if e.id not in corrected]
+
+
+def tasks(session: Session, scope_id: str | None = None, state: str | None = "open") -> list[Task]:
+    """Tasks by due date."""
+    query = select(Task).order_by(col(Task.due), col(Task.kind))
+    if scope_id is not None:
+        query = query.where(Task.scope_id == scope_id)
+    if state is not None:
+        query = query.where(Task.state == state)
+    return list(session.exec(query).all())
+
+
+def task(session: Session, task_id: str) -> Task:
+    """One task. Raises: NotFound."""
+    found = session.get(Task, task_id)
+    if found is None:
+        raise NotFound(f"there is no task {task_id}")
+    return found

@@ -1,0 +1,13 @@
+"""Runs migrations on the engine that the store hands over."""
+
+from alembic import context
+from sqlmodel import SQLModel
+
+from billhook.store import tables  # noqa: F401  # registers the tables with SQLModel's metadata
+
+engine = context.config.attributes["engine"]
+with engine.connect() as connection:
+    context.configure(connection=connection, target_metadata=SQLModel.metadata, render_as_batch=True)
+    with context.begin_transaction():
+        context.run_migrations()
+    connection.commit()

@@ -1,0 +1,75 @@
+"""Holdings, sites, blocks, rows and places."""
+
+from __future__ import annotations
+
+from sqlmodel import Session, col, select
+
+from .database import NotFound
+from .tables import Block, Holding, Place, Row, Site, SiteNormals
+
+
+def holding(session: Session) -> Holding | None:
+    """The holding of this database, or None before one is set up."""
+    return session.exec(select(Holding)).first()
+
+
+def sites(session: Session) -> list[Site]:
+    """Every site, by name."""
+    return list(session.exec(select(Site).order_by(col(Site.name))).all())
+
+
+def site(session: Session, site_id: str) -> Site:
+    """One site. Raises: NotFound."""
+    found = session.get(Site, site_id)
+    if found is None:
+        raise NotFound(f"there is no site {site_id}")
+    return found
+
+
+def normals(session: Session, site_id: str) -> SiteNormals:
+    """The normals in force. Raises: NotFound."""
+    found = session.exec(select(SiteNormals).where(SiteNormals.site_id == site_id).order_by(col(SiteNormals.seq).desc())).first()
+    if found is None:
+        raise NotFound(f"site {site_id} has no normals")
+    return found
+
+
+def blocks(session: Session) -> list[Block]:
+    """Every block, by name."""
+    return list(session.exec(select(Block).order_by(col(Block.name))).all())
+
+
+def block(session: Session, block_id: str) -> Block:
+    """One block. Raises: NotFound."""
+    found = session.get(Block, block_id)
+    if found is None:
+        raise NotFound(f"there is no block {block_id}")
+    return found
+
+
+def block_named(session: Session, site_id: str, name: str) -> Block | None:
+    """A block of a site by its name."""
+    return session.exec(select(Block).where(Block.site_id == site_id, Block.name == name)).first()
+
+
+def rows(session: Session) -> list[Row]:
+    """Every row, by number."""
+    return list(session.exec(select(Row).order_by(col(Row.n))).all())
+
+
+def row(session: Session, row_id: str) -> Row:
+    """One row. Raises: NotFound."""
+    found = session.get(Row, row_id)
+    if found is None:
+        raise NotFound(f"there is no row {row_id}")
+    return found
+
+
+def row_numbered(session: Session, block_id: str, n: int) -> Row | None:
+    """A row of a block by its number."""
+    return session.exec(select(Row).where(Row.block_id == block_id, Row.n == n)).first()
+
+
+def places(session: Session) -> list[Place]:
+    """Every place, in walking order within its row."""
+    return list(session.exec(select(Place).order_by(col(Place.row_id), col(Place.n))).all())

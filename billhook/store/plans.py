@@ -1,0 +1,40 @@
+"""Cut sheets, their cuts, and what was ticked off."""
+
+from __future__ import annotations
+
+from sqlmodel import Session, col, select
+
+from .database import NotFound
+from .tables import CutDone, Plan, PlanCut
+
+
+def plan(session: Session, plan_id: str) -> Plan:
+    """One plan. Raises: NotFound."""
+    found = session.get(Plan, plan_id)
+    if found is None:
+        raise NotFound(f"there is no cut sheet {plan_id}")
+    return found
+
+
+def plans_of(session: Session, tree_id: str) -> list[Plan]:
+    """Plans of a tree, the newest first."""
+    return list(session.exec(select(Plan).where(Plan.tree_id == tree_id).order_by(col(Plan.made_at).desc())).all())
+
+
+def open_plans(session: Session) -> list[Plan]:
+    """Every sheet that is not finished."""
+    return list(session.exec(select(Plan).where(Plan.state == "open").order_by(col(Plan.day))).all())
+
+
+def cuts_of(session: Session, plan_id: str) -> list[PlanCut]:
+    """Cuts of a plan in working order."""
+    return list(session.exec(select(PlanCut).where(PlanCut.plan_id == plan_id).order_by(col(PlanCut.nth))).all())
+
+
+def ticks_of(session: Session, plan_id: str) -> dict[str, CutDone]:
+    """The newest tick per cut id; a taken-back tick is left out."""
+    query = (
+        select(CutDone).join(PlanCut, col(PlanCut.id) == CutDone.cut_id).where(PlanCut.plan_id == plan_id).order_by(col(CutDone.made_at))
+    )
+    newest = {tick.cut_id: tick for tick in session.exec(query).all()}
+    return {cut_id: tick for cut_id, tick in newest.items() if tick.done}

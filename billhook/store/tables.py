@@ -1,0 +1,253 @@
+"""The domain as tables. Ids are UUIDs made by whoever creates the thing; rows that change carry a version; what happened is appended.
+
+No ``from __future__ import annotations`` here: SQLModel reads the annotations at run time.
+"""
+
+import datetime as dt
+import uuid
+from typing import Any
+
+from sqlalchemy import JSON, Column, UniqueConstraint
+from sqlmodel import Field, SQLModel
+
+
+def new_id() -> str:
+    """A new UUID as text."""
+    return str(uuid.uuid4())
+
+
+def utc_now() -> dt.datetime:
+    """Now, aware, in UTC."""
+    return dt.datetime.now(dt.UTC)
+
+
+def _json() -> Any:
+    return Field(sa_column=Column(JSON, nullable=False))
+
+
+class Holding(SQLModel, table=True):
+    id: str = Field(default_factory=new_id, primary_key=True)
+    name: str
+    units: str = "metric"
+    version: int = 1
+
+
+class Site(SQLModel, table=True):
+    id: str = Field(default_factory=new_id, primary_key=True)
+    holding_id: str = Field(foreign_key="holding.id", index=True)
+    name: str
+    latitude: float
+    longitude: float | None = None
+    elevation_m: float | None = None
+    climate: str
+    last_frost: str | None = None
+    first_frost: str | None = None
+    version: int = 1
+
+
+class SiteNormals(SQLModel, table=True):
+    """The newest row of a site holds."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    site_id: str = Field(foreign_key="site.id", index=True)
+    tmin_c: list[float] = _json()
+    tmax_c: list[float] = _json()
+    origin: str
+    seq: int = 1
+
+
+class Block(SQLModel, table=True):
+    id: str = Field(default_factory=new_id, primary_key=True)
+    site_id: str = Field(foreign_key="site.id", index=True)
+    name: str
+    kind: str = "orchard"
+    offset_c: float = 0.0
+    frost_pocket: bool = False
+    cap_m: float | None = None
+    version: int = 1
+
+
+class Row(SQLModel, table=True):
+    __table_args__ = (UniqueConstraint("block_id", "n"),)
+    id: str = Field(default_factory=new_id, primary_key=True)
+    block_id: str = Field(foreign_key="block.id", index=True)
+    n: int
+    kind: str = "trees"
+
+
+class Place(SQLModel, table=True):
+    """Where a tree stands; it outlives the tree. x east and y north of the site's corner [m]."""
+
+    __table_args__ = (UniqueConstraint("row_id", "n"),)
+    id: str = Field(default_factory=new_id, primary_key=True)
+    row_id: str = Field(foreign_key="row.id", index=True)
+    n: int
+    x: float = 0.0
+    y: float = 0.0
+
+
+class Tree(SQLModel, table=True):
+    id: str = Field(default_factory=new_id, primary_key=True)
+    place_id: str = Field(foreign_key="place.id", index=True)
+    species: str
+    planted_year: int
+    removed_on: dt.date | None = None
+    pot_l: float | None = None
+    under_cover: bool = False
+    note: str = ""
+    version: int = 1
+
+
+class Stem(SQLModel, table=True):
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    rootstock: str | None = None
+    union_m: float | None = None
+    union_mark: str | None = None
+
+
+class Graft(SQLModel, table=True):
+    id: str = Field(default_factory=new_id, primary_key=True)
+    stem_id: str = Field(foreign_key="stem.id", index=True)
+    cultivar: str
+
+
+class FrameRow(SQLModel, table=True):
+    """One measured, sketched or cut skeleton of a stem; never changed once written."""
+
+    __tablename__ = "frame"
+    __table_args__ = (UniqueConstraint("stem_id", "seq"),)
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    stem_id: str = Field(foreign_key="stem.id", index=True)
+    seq: int
+    date: dt.date
+    origin: str
+    previous_id: str | None = Field(default=None, foreign_key="frame.id")
+    union_m: float | None = None
+    trunk_mm: float
+    trunk_m: float
+
+
+class LimbRow(SQLModel, table=True):
+    __tablename__ = "limb"
+    frame_id: str = Field(foreign_key="frame.id", primary_key=True)
+    limb_key: str = Field(primary_key=True)
+    nth: int
+    parent: str
+    at_m: float
+    base_mm: float
+    tip_mm: float | None = None
+    length_m: float
+    rise_deg: float
+    bearing_deg: float
+    state: str = "live"
+    foliage: float = 1.0
+    fruit: int = 0
+    headed_mm: float = 0.0
+    kind: str | None = None
+    measured: bool = False
+
+
+class Baseline(SQLModel, table=True):
+    """The frame whose canopy is the total of a growing year."""
+
+    __table_args__ = (UniqueConstraint("tree_id", "growing_year"),)
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    growing_year: dt.date
+    frame_id: str = Field(foreign_key="frame.id")
+
+
+class Observation(SQLModel, table=True):
+    """What was seen of a tree or block, e.g. ``harvest_end``; a later one of a kind holds, a correction names what it corrects."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    scope: str
+    scope_id: str = Field(index=True)
+    kind: str
+    value: str
+    date: dt.date
+    corrects: str | None = Field(default=None, foreign_key="observation.id")
+    made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class Stance(SQLModel, table=True):
+    id: str = Field(default_factory=new_id, primary_key=True)
+    scope: str
+    scope_id: str = Field(index=True)
+    axis: str
+    school: str
+    from_date: dt.date
+
+
+class Plan(SQLModel, table=True):
+    """A cut sheet: the day, the work and the answer it was made with, frozen."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    frame_id: str = Field(foreign_key="frame.id")
+    day: dt.date
+    work: str
+    state: str = "open"
+    answer: dict[str, Any] = _json()
+    catalogue_version: str
+    made_at: dt.datetime = Field(default_factory=utc_now)
+    version: int = 1
+
+
+class PlanCut(SQLModel, table=True):
+    id: str = Field(default_factory=new_id, primary_key=True)
+    plan_id: str = Field(foreign_key="plan.id", index=True)
+    limb_key: str
+    keep_m: float
+    nth: int
+
+
+class CutDone(SQLModel, table=True):
+    """A tick on a cut, or its taking back; the newest holds."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    cut_id: str = Field(foreign_key="plancut.id", index=True)
+    done: bool = True
+    date: dt.date
+    diameter_mm: float | None = None
+    who: str = ""
+    made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class LogEntry(SQLModel, table=True):
+    """What was done to a tree. ``share`` is live canopy of the year's baseline; None where nobody measured it."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    date: dt.date
+    work: str
+    share: float | None = None
+    height_before_m: float | None = None
+    height_after_m: float | None = None
+    frame_before: str | None = Field(default=None, foreign_key="frame.id")
+    frame_after: str | None = Field(default=None, foreign_key="frame.id")
+    plan_id: str | None = Field(default=None, foreign_key="plan.id")
+    cuts: int | None = None
+    minutes: float | None = None
+    who: str = ""
+    note: str = ""
+    corrects: str | None = Field(default=None, foreign_key="logentry.id")
+    made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class Task(SQLModel, table=True):
+    """Something to come back for. ``rule``: the catalogue id its date rests on."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    scope: str = "tree"
+    scope_id: str = Field(index=True)
+    kind: str
+    does: str
+    due: dt.date
+    rule: str
+    cause: str | None = Field(default=None, foreign_key="logentry.id")
+    state: str = "open"
+    calendar_uid: str = Field(default_factory=new_id)
+    version: int = 1

@@ -1,0 +1,70 @@
+"""Trees with their stem, graft and place, and what was observed of them."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from sqlalchemy import select as joined_select
+from sqlmodel import Session, col, select
+
+from .database import NotFound
+from .tables import Block, Graft, Observation, Place, Row, Site, Stem, Tree
+
+
+@dataclass(frozen=True)
+class TreeRecord:
+    """One tree and what it hangs on."""
+
+    tree: Tree
+    stem: Stem
+    cultivar: str | None
+    place: Place
+    row: Row
+    block: Block
+    site: Site
+
+    @property
+    def name(self) -> str:
+        """As on its tag: ``Baixo 4·11``."""
+        return f"{self.block.name} {self.row.n}·{self.place.n}"
+
+
+def tree_records(session: Session, tree_id: str | None = None, row_id: str | None = None) -> list[TreeRecord]:
+    """Standing trees in walking order (block, row, place); of one row, or one tree whether standing or not."""
+    query = (
+        joined_select(Tree, Stem, Graft, Place, Row, Block, Site)
+        .join(Stem, col(Stem.tree_id) == Tree.id)
+        .join(Graft, col(Graft.stem_id) == Stem.id, isouter=True)
+        .join(Place, col(Place.id) == Tree.place_id)
+        .join(Row, col(Row.id) == Place.row_id)
+        .join(Block, col(Block.id) == Row.block_id)
+        .join(Site, col(Site.id) == Block.site_id)
+        .order_by(col(Site.name), col(Block.name), col(Row.n), col(Place.n))
+    )
+    query = query.where(col(Tree.id) == tree_id) if tree_id else query.where(col(Tree.removed_on).is_(None))
+    if row_id:
+        query = query.where(col(Row.id) == row_id)
+    return [TreeRecord(t, s, g.cultivar if g else None, p, r, b, site) for t, s, g, p, r, b, site in session.execute(query).all()]
+
+
+def tree_record(session: Session, tree_id: str) -> TreeRecord:
+    """One tree. Raises: NotFound."""
+    found = tree_records(session, tree_id)
+    if not found:
+        raise NotFound(f"there is no tree {tree_id}")
+    return found[0]
+
+
+def observations(session: Session, scope_ids: Sequence[str] | None = None) -> dict[str, dict[str, Observation]]:
+    """The observation in force per scope id and kind: the latest by date, then by entry; corrected ones do not count."""
+    query = select(Observation).order_by(col(Observation.date), col(Observation.made_at))
+    if scope_ids is not None:
+        query = query.where(col(Observation.scope_id).in_(scope_ids))
+    found = list(session.exec(query).all())
+    corrected = {o.corrects for o in found if o.corrects}
+    in_force: dict[str, dict[str, Observation]] = {}
+    for seen in found:
+        if seen.id not in corrected:
+            in_force.setdefault(seen.scope_id, {})[seen.kind] = seen
+    return in_force

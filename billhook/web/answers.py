@@ -1,0 +1,72 @@
+"""Core and service values as response bodies."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask import current_app
+from pydantic import BaseModel
+
+from ..core.frame.geometry import Point
+from ..core.season.model import Work
+from ..core.season.today import WORK_WORDS
+from ..services.logbook import LogLine
+from ..services.trees import FrameView
+from ..services.workplace import Workplace
+from ..store.tables import LogEntry
+from .models.trees import LogOut
+
+
+def here() -> Workplace:
+    """The workplace this application serves."""
+    return current_app.extensions["billhook"]  # type: ignore[no-any-return]
+
+
+def body(model: type[BaseModel], value: Any) -> dict[str, Any]:
+    """A value as the JSON a response model describes."""
+    return model.model_validate(value).model_dump(mode="json", by_alias=True)
+
+
+def rounded(point: Point) -> tuple[float, float, float]:
+    """A point to a tenth of a millimetre."""
+    return (round(point[0], 4), round(point[1], 4), round(point[2], 4))
+
+
+def drawn(view: FrameView) -> dict[str, Any]:
+    """A stored frame as the drawing needs it."""
+    row = view.row
+    limbs = [
+        {
+            "id": x.id, "on": x.on, "name": view.names[x.id], "start": rounded(view.ends[x.id][0]), "end": rounded(view.ends[x.id][1]), "at_m": x.at_m,
+            "base_mm": x.base_mm, "tip_mm": x.end_mm, "length_m": x.length_m, "rise_deg": x.rise_deg, "bearing_deg": x.bearing_deg, "state": x.state,
+            "foliage": x.foliage, "fruit": x.fruit, "headed_mm": x.headed_mm, "kind": x.kind, "measured": x.id in view.measured, "sucker": x.id in view.suckers,
+        }
+        for x in view.frame.limbs
+    ]  # fmt: skip
+    return {
+        "id": row.id, "date": row.date.isoformat(), "origin": row.origin, "seq": row.seq, "union_m": row.union_m, "trunk_mm": row.trunk_mm,
+        "trunk_m": row.trunk_m, "height_m": view.size.height_m, "spread_m": view.size.spread_m, "skirt_m": view.outline.skirt_m, "fruit": view.size.fruit, "limbs": limbs,
+    }  # fmt: skip
+
+
+def log_body(entry: LogEntry, tree: str, corrected_by: str | None = None) -> dict[str, Any]:
+    """A log entry."""
+    return body(LogOut, {**entry.model_dump(), "tree": tree, "corrected_by": corrected_by})
+
+
+def log_lines(lines: list[LogLine]) -> list[dict[str, Any]]:
+    """Log entries with their tree's name."""
+    return [log_body(line.entry, line.tree_name, line.corrected_by) for line in lines]
+
+
+def name_of(table: str, row: str | None) -> str | None:
+    """The catalogue's name of a species, cultivar or rootstock; the id itself where the catalogue has none."""
+    if row is None:
+        return None
+    known = here().know.get(f"{table}/{row}/name")
+    return str(known.value) if known else row
+
+
+def work_words(work: Work) -> str:
+    """A kind of work in the grower's words."""
+    return WORK_WORDS[work]

@@ -1,0 +1,84 @@
+"""The application factory: API, its description, and the built front end."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import Any
+
+from flask import Response, abort, jsonify, request, send_from_directory
+from flask_compress import Compress
+from flask_openapi.models.info import Info
+from flask_openapi.openapi import OpenAPI
+
+from .. import __version__
+from ..services.workplace import Workplace
+from . import errors
+from .calc import calc
+from .holding import holding
+from .models.shared import Problem
+from .sheets import field
+from .trees import trees
+
+STATIC = Path(__file__).parent / "static"
+
+
+def create_app(at: Workplace) -> OpenAPI:
+    """A Flask application on a workplace; nothing happens at import."""
+    problems: dict[Any, Any] = {"404": Problem, "409": Problem, "422": Problem}
+    app = OpenAPI(
+        "billhook", info=Info(title="Billhook", version=__version__, description="Pruning decisions for evergreen subtropical fruit trees."),
+        doc_ui=False, responses=problems, validation_error_callback=errors.validation_answer, static_folder=None,
+    )  # fmt: skip
+    app.openapi_version = "3.1.0"
+    app.config["COMPRESS_STREAMS"] = False
+    app.config["MAX_CONTENT_LENGTH"] = 8 * 1024 * 1024
+    app.json.sort_keys = False  # type: ignore[attr-defined]
+    app.extensions["billhook"] = at
+    Compress(app)
+    errors.register(app)
+    for blueprint in (calc, holding, trees, field):
+        app.register_api(blueprint)
+
+    @app.before_request
+    def _readable_json() -> None:
+        # broken JSON must be refused by name, not read as an empty body
+        if request.routing_exception is None and request.method in ("POST", "PUT", "PATCH") and request.content_length:
+            request.get_json()
+
+    app.add_url_rule("/api/openapi.json", "openapi", lambda: jsonify(api_description(app)))
+    app.add_url_rule("/assets/<path:name>", "assets", _asset)
+    app.add_url_rule("/", "page", _page)
+    app.add_url_rule("/<path:name>", "file", _page)
+    return app
+
+
+def api_description(app: OpenAPI) -> dict[str, Any]:
+    """The OpenAPI 3.1 document, errors described as problem+json."""
+    document: dict[str, Any] = app.api_doc
+    for path in document["paths"].values():
+        for operation in path.values():
+            for status, response in operation.get("responses", {}).items():
+                content = response.get("content", {})
+                if status.startswith(("4", "5")) and "application/json" in content:
+                    content["application/problem+json"] = content.pop("application/json")
+    return document
+
+
+def _asset(name: str) -> Response:
+    """Hashed files never change."""
+    response = send_from_directory(STATIC / "assets", name)
+    response.cache_control.public = True
+    response.cache_control.max_age = 31_536_000
+    response.cache_control.immutable = True
+    return response
+
+
+def _page(name: str = "") -> Response:
+    """A file of the front end, or the page itself for its own routes (names without a dot)."""
+    if name.startswith("api/"):
+        abort(404)
+    if "." in name.rsplit("/", 1)[-1]:
+        return send_from_directory(STATIC, name)
+    response = send_from_directory(STATIC, "index.html")
+    response.cache_control.no_cache = True
+    return response

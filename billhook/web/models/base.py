@@ -1,0 +1,60 @@
+"""Strict building blocks: numbers are numbers, dates are dates, texts have an end."""
+
+from __future__ import annotations
+
+import datetime as dt
+import re
+from typing import Annotated, Any
+
+from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints
+
+from ...core.season.model import Work
+from ...core.words.units import Units
+
+__all__ = ["Answer", "Asked", "Counted", "IsoDate", "LongText", "MonthDayText", "Number", "Text", "Units", "Uuid", "Work", "whole"]
+
+
+class Asked(BaseModel):
+    """What a request may hold; unknown fields are refused."""
+
+    model_config = ConfigDict(extra="forbid", strict=True)
+
+
+class Answer(BaseModel):
+    """What an answer holds."""
+
+    model_config = ConfigDict(from_attributes=True)
+
+
+def _date(value: Any) -> dt.date:
+    if isinstance(value, dt.date) and not isinstance(value, dt.datetime):
+        return value
+    if not isinstance(value, str) or not re.fullmatch(r"\d{4}-\d{2}-\d{2}", value):
+        raise ValueError("must be a date, as YYYY-MM-DD")
+    found = dt.date.fromisoformat(value)
+    if not 1900 <= found.year <= 2199:
+        raise ValueError("must lie between 1900 and 2199")
+    return found
+
+
+def _month_day(value: Any) -> Any:
+    if value is None:
+        return None
+    if not isinstance(value, str) or not re.fullmatch(r"\d{2}-\d{2}", value):
+        raise ValueError("must be a month and a day, as MM-DD")
+    dt.date(2028, *(int(p) for p in value.split("-")))
+    return value
+
+
+def whole(value: Any) -> Any:
+    """A whole number from a query string, where everything is text."""
+    return int(value) if isinstance(value, str) and value.lstrip("-").isdigit() else value
+
+
+IsoDate = Annotated[dt.date, BeforeValidator(_date)]
+MonthDayText = Annotated[str | None, BeforeValidator(_month_day)]
+Number = Annotated[float, Field(allow_inf_nan=False, strict=True)]
+Counted = Annotated[int, Field(strict=True)]
+Text = Annotated[str, StringConstraints(min_length=1, max_length=120, strip_whitespace=True)]
+LongText = Annotated[str, StringConstraints(max_length=2000)]
+Uuid = Annotated[str, StringConstraints(pattern=r"^[0-9a-fA-F-]{36}$")]

@@ -1,0 +1,51 @@
+"""Answers that several subjects share."""
+
+from __future__ import annotations
+
+from typing import Literal
+
+from .base import Answer, IsoDate, Work
+
+Status = Literal["go", "light", "wait", "stop"]
+
+
+class ReasonOut(Answer):
+    """Why: code, sentence, the inputs of this very answer, and the catalogue values it rests on."""
+
+    code: str
+    text: str
+    used: dict[str, float | str | None] = {}
+    date: IsoDate | None = None
+    school: str | None = None
+    catalogue_ids: list[str] = []
+
+
+class VerdictOut(Answer):
+    """May I, on this day, do this work."""
+
+    work: Work
+    day: IsoDate
+    status: Status
+    sentence: str
+    max_share: float | None
+    reasons: list[ReasonOut]
+    last_good_day: IsoDate | None
+    opens: IsoDate | None
+
+
+class FieldError(Answer):
+    """One offending field."""
+
+    pointer: str
+    message: str
+
+
+class Problem(Answer):
+    """An error as RFC 9457 has it. ``current`` says what holds now when somebody else was faster."""
+
+    type: str = "about:blank"
+    title: str
+    status: int
+    detail: str = ""
+    errors: list[FieldError] = []
+    current: dict[str, float | str | None] | None = None

@@ -1,0 +1,291 @@
+"""One tree, its cuts, sheets and log."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from .base import Answer, Asked, Counted, IsoDate, LongText, Number, Text, Units, Uuid, Work
+from .frames import CutCostOut, CutIn, DrawnFrame, MeasuresOut
+from .shared import ReasonOut, VerdictOut
+
+
+class IdPath(Asked):
+    """The thing in the path."""
+
+    id: Annotated[str, Field(min_length=1, max_length=60)]
+
+
+class CutPath(IdPath):
+    """A cut of a sheet."""
+
+    cut_id: Annotated[str, Field(min_length=1, max_length=60)]
+
+
+class TaskOut(Answer):
+    """Something to come back for, with the catalogue rule of its date."""
+
+    id: str
+    kind: str
+    does: str
+    due: IsoDate
+    rule: str
+    state: str
+    version: int
+
+
+class SheetLink(Answer):
+    """A cut sheet of a tree."""
+
+    id: str
+    day: IsoDate
+    work: Work
+    state: str
+
+
+class LogOut(Answer):
+    """One log entry."""
+
+    id: str
+    tree_id: str
+    tree: str
+    date: IsoDate
+    work: Work
+    share: float | None
+    cuts: int | None
+    height_before_m: float | None
+    height_after_m: float | None
+    minutes: float | None
+    who: str
+    note: str
+    plan_id: str | None
+    corrects: str | None
+    corrected_by: str | None
+
+
+class LogListOut(Answer):
+    """Log entries, the newest work first."""
+
+    entries: list[LogOut]
+
+
+class SeenOut(Answer):
+    """The latest observation of a kind."""
+
+    kind: str
+    value: str
+    date: IsoDate
+
+
+class TreeOut(Answer):
+    """A tree on a day: record, frame, verdict of every kind of work, what is due, sheets and log."""
+
+    id: str
+    name: str
+    version: int
+    site: str
+    block: str
+    block_id: str
+    row_id: str
+    species: str
+    species_name: str
+    cultivar: str | None
+    cultivar_name: str | None
+    rootstock: str | None
+    rootstock_name: str | None
+    planted_year: int
+    pot_l: float | None
+    under_cover: bool
+    union_m: float | None
+    union_mark: str | None
+    note: str
+    cap_m: float | None
+    reach_m: float
+    day: IsoDate
+    used_share: float
+    year_share: float
+    main_work: Work
+    seen: list[SeenOut]
+    frame: DrawnFrame | None
+    verdicts: list[VerdictOut]
+    tasks: list[TaskOut]
+    sheets: list[SheetLink]
+    log: list[LogOut]
+
+
+class TreeChangeIn(Asked):
+    """Changes to a tree's record; ``version`` is the one they were made on."""
+
+    version: Annotated[Counted, Field(ge=1)]
+    planted_year: Annotated[Counted, Field(ge=1850, le=2200)] | None = None
+    rootstock: Annotated[str, Field(max_length=60)] | None = None
+    union_mark: Annotated[str, Field(max_length=60)] | None = None
+    pot_l: Annotated[Number, Field(ge=1, le=2000)] | None = None
+    under_cover: bool | None = None
+    note: LongText | None = None
+
+
+class ObserveIn(Asked):
+    """What was seen of a tree or block."""
+
+    kind: Text
+    value: Text
+    date: IsoDate
+
+
+class PreviewIn(Asked):
+    """Cuts marked on a frame, for a kind of work on a day."""
+
+    frame_id: Text | None = None
+    cuts: Annotated[list[CutIn], Field(max_length=200)]
+    work: Work
+    day: IsoDate | None = None
+    units: Units = "metric"
+
+
+class AdviceOut(Answer):
+    """How to make one cut."""
+
+    limb: str
+    keep_m: float
+    order_class: int
+    at_height_m: float
+    position: str
+    place: str
+    technique: str
+    tool: str
+    cuts_needed: int
+    minutes: float
+    closing_years: float
+    takes_over: str | None
+    cautions: list[ReasonOut]
+
+
+class AgainstOut(Answer):
+    """The running total against the limit of the day."""
+
+    removed: float
+    limit: float | None
+    over: float
+    fits: bool
+    sentence: str
+    reasons: list[ReasonOut]
+
+
+class PreviewOut(Answer):
+    """Cost of the cuts, verdict, total, and how to make each."""
+
+    frame_id: str
+    before: MeasuresOut
+    after: MeasuresOut
+    canopy_share_removed: float | None
+    wood_share_removed: float
+    cuts: list[CutCostOut]
+    verdict: VerdictOut
+    against: AgainstOut
+    advice: list[AdviceOut]
+    minutes: float
+    reasons: list[ReasonOut]
+
+
+class SheetIn(Asked):
+    """A cut sheet; the id is made by whoever makes the sheet."""
+
+    id: Uuid
+    frame_id: Text
+    cuts: Annotated[list[CutIn], Field(max_length=200)]
+    work: Work
+    day: IsoDate | None = None
+
+
+class SheetLineOut(Answer):
+    """One cut of a sheet in working order."""
+
+    id: str
+    nth: int
+    cost: CutCostOut
+    advice: AdviceOut
+    done: bool
+    done_mm: float | None
+    done_by: str
+    done_on: IsoDate | None
+
+
+class SheetOut(Answer):
+    """A cut sheet with its tree and drawing."""
+
+    id: str
+    version: int
+    state: str
+    day: IsoDate
+    work: Work
+    work_words: str
+    tree_id: str
+    tree: str
+    tree_line: str
+    status: str
+    sentence: str
+    total: str
+    removed: float
+    max_share: float | None
+    before: MeasuresOut
+    after: MeasuresOut
+    minutes: float
+    cap_m: float | None
+    reach_m: float
+    cautions: list[ReasonOut]
+    reasons: list[ReasonOut]
+    frame: DrawnFrame
+    lines: list[SheetLineOut]
+    log_id: str | None
+
+
+class TickIn(Asked):
+    """A tick on a cut, or its taking back."""
+
+    id: Uuid
+    done: bool
+    diameter_mm: Annotated[Number, Field(ge=1, le=3000)] | None = None
+    who: Annotated[str, Field(max_length=60)] = ""
+    date: IsoDate | None = None
+
+
+class FinishIn(Asked):
+    """Finish a sheet: what is ticked is cut from the frame."""
+
+    version: Annotated[Counted, Field(ge=1)]
+    date: IsoDate | None = None
+    who: Annotated[str, Field(max_length=60)] = ""
+    minutes: Annotated[Number, Field(ge=0, le=5000)] | None = None
+    note: LongText = ""
+
+
+class FinishedOut(Answer):
+    """The log entry and the come-backs that finishing made."""
+
+    entry: LogOut
+    tasks: list[TaskOut]
+
+
+class PastWorkIn(Asked):
+    """Work already done, logged without a plan; or a correction of an entry."""
+
+    id: Uuid
+    date: IsoDate
+    work: Work
+    share: Annotated[Number, Field(ge=0, le=1)] | None = None
+    height_before_m: Annotated[Number, Field(ge=0, le=60)] | None = None
+    height_after_m: Annotated[Number, Field(ge=0, le=60)] | None = None
+    who: Annotated[str, Field(max_length=60)] = ""
+    note: LongText = ""
+    minutes: Annotated[Number, Field(ge=0, le=5000)] | None = None
+    corrects: Text | None = None
+
+
+class TaskIn(Asked):
+    """Settle a come-back, or put it off."""
+
+    version: Annotated[Counted, Field(ge=1)]
+    state: Literal["open", "done", "dropped"]
+    due: IsoDate | None = None

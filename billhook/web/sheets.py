@@ -1,0 +1,96 @@
+"""Cut sheets in the field, the log of the holding, and come-backs."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask import Response
+from flask_openapi.blueprint import APIBlueprint
+
+from ..formats.log_csv import write_log
+from ..services import logbook, sheets
+from ..services.sheets import SheetCut, SheetView
+from ..store import logbook as log_store
+from .answers import body as answer
+from .answers import drawn, here, log_body, log_lines, name_of, work_words
+from .models.holding import DayQuery
+from .models.trees import CutPath, FinishedOut, FinishIn, IdPath, LogListOut, SheetLineOut, SheetOut, TaskIn, TaskOut, TickIn
+
+field = APIBlueprint("field", __name__, url_prefix="/api")
+
+
+def _line(line: SheetCut) -> dict[str, Any]:
+    tick = line.tick
+    return answer(
+        SheetLineOut,
+        {
+            "id": line.cut.id, "nth": line.cut.nth, "cost": line.cost, "advice": line.advice, "done": tick is not None,
+            "done_mm": tick.diameter_mm if tick else None, "done_by": tick.who if tick else "", "done_on": tick.date if tick else None,
+        },
+    )  # fmt: skip
+
+
+def _sheet(view: SheetView) -> dict[str, Any]:
+    record, plan = view.record, view.plan
+    kind = " ".join(x for x in (name_of("cultivars", record.cultivar), (name_of("species", record.tree.species) or "").lower()) if x)
+    stock = name_of("rootstocks", record.stem.rootstock)
+    cautions = {
+        c.text: c
+        for line in view.lines
+        for c in line.advice.cautions
+        if c.code not in ("between-branches", "weak-side-branch", "fruit-on-it")
+    }
+    return answer(
+        SheetOut,
+        {
+            "id": plan.id, "version": plan.version, "state": plan.state, "day": plan.day, "work": plan.work, "work_words": work_words(plan.work),  # type: ignore[arg-type]
+            "tree_id": record.tree.id, "tree": record.name, "tree_line": f"{kind}{f' on {stock}' if stock else ''}, planted {record.tree.planted_year}",
+            "status": plan.answer["status"], "sentence": plan.answer["sentence"], "total": plan.answer["total"], "removed": plan.answer["removed"],
+            "max_share": plan.answer["max_share"], "before": view.answer.before, "after": view.answer.after,
+            "minutes": sum(x.advice.minutes for x in view.lines), "cap_m": record.block.cap_m, "reach_m": here().know.number("cuts/reach"),
+            "cautions": list(cautions.values()), "reasons": plan.answer["reasons"], "frame": drawn(view.frame), "lines": [_line(x) for x in view.lines], "log_id": view.log_id,
+        },
+    )  # fmt: skip
+
+
+@field.get("/sheets/<id>", responses={200: SheetOut})
+def get_sheet(path: IdPath, query: DayQuery) -> dict[str, Any]:
+    """A cut sheet as it is read, ticked off and printed."""
+    return _sheet(sheets.sheet(here(), path.id, query.units))
+
+
+@field.put("/sheets/<id>/cuts/<cut_id>", responses={200: SheetOut})
+def put_tick(path: CutPath, query: DayQuery, body: TickIn) -> dict[str, Any]:
+    """Tick a cut off with its diameter and who did it, or take the tick back."""
+    at = here()
+    sheets.tick(at, path.id, path.cut_id, body.id, body.done, body.date or at.today(), body.diameter_mm, body.who)
+    return _sheet(sheets.sheet(at, path.id, query.units))
+
+
+@field.post("/sheets/<id>/finish", responses={200: FinishedOut})
+def post_finish(path: IdPath, body: FinishIn) -> dict[str, Any]:
+    """Finish a sheet: the frame loses what was cut, the log is written, come-backs are set."""
+    at = here()
+    entry = sheets.finish(at, path.id, body.version, body.date or at.today(), body.who, body.minutes, body.note)
+    with at.store.reading() as session:
+        made = [t for t in log_store.tasks(session, entry.tree_id) if t.cause == entry.id]
+    return answer(FinishedOut, {"entry": log_body(entry, ""), "tasks": made})
+
+
+@field.get("/log", responses={200: LogListOut})
+def get_log() -> dict[str, Any]:
+    """The log of the holding, the newest work first."""
+    return {"entries": log_lines(logbook.log(here()))}
+
+
+@field.get("/log.csv")
+def get_log_csv() -> Response:
+    """The whole log as CSV."""
+    text = write_log(log_lines(logbook.log(here(), limit=100_000)))
+    return Response(text, mimetype="text/csv", headers={"Content-Disposition": 'attachment; filename="log.csv"'})
+
+
+@field.put("/tasks/<id>", responses={200: TaskOut})
+def put_task(path: IdPath, body: TaskIn) -> dict[str, Any]:
+    """Mark a come-back done, drop it, or put it off."""
+    return answer(TaskOut, logbook.settle_task(here(), path.id, body.version, body.state, body.due))

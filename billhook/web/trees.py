@@ -1,0 +1,117 @@
+"""One tree: record, frame, marking cuts, log."""
+
+from __future__ import annotations
+
+import datetime as dt
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ..core.errors import FieldProblem, InvalidInput
+from ..services import cutting, logbook
+from ..services import trees as service
+from ..services.trees import TreeView
+from .answers import body as answer
+from .answers import drawn, here, log_body, name_of
+from .models.frames import FrameSaveIn, SketchIn
+from .models.holding import DayQuery
+from .models.trees import IdPath, LogOut, ObserveIn, PastWorkIn, PreviewIn, PreviewOut, SeenOut, SheetIn, SheetLink, TreeChangeIn, TreeOut
+
+trees = APIBlueprint("trees", __name__, url_prefix="/api/trees")
+
+
+def _tree(tree_id: str, day: dt.date) -> dict[str, Any]:
+    at = here()
+    return _as_body(service.tree_view(at, tree_id, day), day)
+
+
+def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
+    at, record = here(), view.record
+    tree = record.tree
+    corrected = {e.corrects: e.id for e in view.log if e.corrects}
+    return answer(
+        TreeOut,
+        {
+            "id": tree.id, "name": record.name, "version": tree.version, "site": record.site.name, "block": record.block.name, "block_id": record.block.id,
+            "row_id": record.row.id, "species": tree.species, "species_name": name_of("species", tree.species), "cultivar": record.cultivar,
+            "cultivar_name": name_of("cultivars", record.cultivar), "rootstock": record.stem.rootstock, "rootstock_name": name_of("rootstocks", record.stem.rootstock),
+            "planted_year": tree.planted_year, "pot_l": tree.pot_l, "under_cover": tree.under_cover, "union_m": record.stem.union_m,
+            "union_mark": record.stem.union_mark, "note": tree.note, "cap_m": record.block.cap_m, "reach_m": at.know.number("cuts/reach"), "day": day,
+            "used_share": view.used_share, "year_share": view.year_share,
+            "main_work": view.main_work,
+            "seen": list(view.seen.values()), "frame": drawn(view.frame) if view.frame else None, "verdicts": view.verdicts, "tasks": view.tasks,
+            "sheets": view.sheets, "log": [log_body(e, record.name, corrected.get(e.id)) for e in view.log],
+        },
+    )  # fmt: skip
+
+
+@trees.get("/<id>", responses={200: TreeOut})
+def get_tree(path: IdPath, query: DayQuery) -> dict[str, Any]:
+    """A tree on a day."""
+    return _tree(path.id, query.day or here().today())
+
+
+@trees.patch("/<id>", responses={200: TreeOut})
+def patch_tree(path: IdPath, body: TreeChangeIn) -> dict[str, Any]:
+    """Change a tree's record; refused with what holds now if someone else was faster."""
+    changes = body.model_dump(exclude_unset=True)
+    service.change_tree(here(), path.id, changes.pop("version"), changes)
+    return _tree(path.id, here().today())
+
+
+@trees.post("/<id>/frames", responses={201: TreeOut})
+def post_frame(path: IdPath, body: FrameSaveIn) -> tuple[dict[str, Any], int]:
+    """Save a measured or corrected frame; the old one stays."""
+    try:
+        date = dt.date.fromisoformat(body.date) if body.date else here().today()
+    except ValueError:
+        raise InvalidInput([FieldProblem("/date", "must be a date, as YYYY-MM-DD")]) from None
+    service.save_frame(here(), path.id, body.frame.core(), body.previous_id, set(body.measured), date, body.id)
+    return _tree(path.id, here().today()), 201
+
+
+@trees.post("/<id>/sketch", responses={201: TreeOut})
+def post_sketch(path: IdPath, body: SketchIn) -> tuple[dict[str, Any], int]:
+    """Sketch a frame from height, spread and trunk."""
+    service.sketch_tree(here(), path.id, body.height_m, body.spread_m, body.trunk_mm, here().today())
+    return _tree(path.id, here().today()), 201
+
+
+@trees.post("/<id>/observations", responses={201: SeenOut})
+def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
+    """Write down what was seen of the tree."""
+    return answer(SeenOut, service.observe(here(), "tree", path.id, body.kind, body.value, body.date)), 201
+
+
+@trees.post("/<id>/preview", responses={200: PreviewOut})
+def post_preview(path: IdPath, body: PreviewIn) -> dict[str, Any]:
+    """What cuts would cost, against the limit of the day, and how to make each."""
+    at = here()
+    found = cutting.preview(at, path.id, [c.core() for c in body.cuts], body.work, body.day or at.today(), body.units, body.frame_id)
+    return answer(
+        PreviewOut,
+        {
+            **vars(found.answer),
+            "frame_id": found.frame_id,
+            "verdict": found.verdict,
+            "against": found.against,
+            "advice": found.advice,
+            "minutes": found.minutes,
+        },
+    )
+
+
+@trees.post("/<id>/sheets", responses={201: SheetLink})
+def post_sheet(path: IdPath, body: SheetIn) -> tuple[dict[str, Any], int]:
+    """Save a cut sheet."""
+    at = here()
+    plan = cutting.make_sheet(at, path.id, body.id, [c.core() for c in body.cuts], body.work, body.day or at.today(), body.frame_id)
+    return answer(SheetLink, plan), 201
+
+
+@trees.post("/<id>/log", responses={201: LogOut})
+def post_log(path: IdPath, body: PastWorkIn) -> tuple[dict[str, Any], int]:
+    """Log work that was already done, or correct an entry by a new one."""
+    given = body.model_dump()
+    entry = logbook.log_past_work(here(), path.id, given.pop("id"), **given)
+    return log_body(entry, ""), 201
