@@ -31,7 +31,7 @@ def main(argv: list[str] | None = None) -> int:
         _common(sub, base, "")
     commands.add_parser("openapi", help="print the description of the API")
     given = parser.parse_args(argv)
-    logging.basicConfig(level=logging.INFO, format="%(message)s", stream=sys.stderr)
+    logging.basicConfig(level=logging.WARNING, format="%(message)s", stream=sys.stderr)
     try:
         return _run(given, base)
     except BillhookError as error:

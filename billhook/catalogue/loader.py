@@ -60,16 +60,7 @@ def _known(where: str, known_id: str, raw: Any, about: dict[str, Any]) -> Known:
     value = _scalar(where, raw, about)
     low, high = about.get("range", (None, None))
     return Known(
-        known_id,
-        value,
-        about["unit"],
-        about["says"],
-        about["provenance"],
-        about.get("source"),
-        low,
-        high,
-        about.get("school"),
-        about.get("rivals"),
+        known_id, value, about["unit"], about["says"], about["provenance"], about.get("source"), low, high, about.get("school"), about.get("rivals")
     )
 
 

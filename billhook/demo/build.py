@@ -13,7 +13,7 @@ import numpy as np
 from ..core.errors import BillhookError
 from ..core.frame.model import TRUNK, Cut, Frame, Limb
 from ..core.season.model import Work
-from ..formats.tree_csv import write_trees
+from ..formats.tree_csv import TreeLine, write_trees
 from ..services import cutting, logbook, planting, sheets, trees
 from ..services.grove import GroveTree, grove
 from ..services.workplace import Workplace, open_workplace
@@ -52,6 +52,7 @@ class Almirelo:
     def build(self) -> None:
         """Everything, in the order it happened."""
         self._places()
+        self._losses()
         self._standing = grove(self.at, self.today).trees
         measured = self._measured_trees()
         self._cold_night()
@@ -64,9 +65,7 @@ class Almirelo:
         return str(uuid.uuid5(_NAMES, f"{self.today}-{self._count}"))
 
     def _places(self) -> None:
-        north = planting.set_up(
-            self.at, NORTH, NORTH, 36.8, "mediterranean-coast", TMIN, TMAX, "02-12", "12-10", longitude=-3.5, elevation_m=90
-        )
+        north = planting.set_up(self.at, NORTH, NORTH, 36.8, "mediterranean-coast", TMIN, TMAX, "02-12", "12-10", longitude=-3.5, elevation_m=90)
         south = planting.set_up(self.at, NORTH, SOUTH, -33.2, "inland-mediterranean")
         for site, terraces in ((north, TERRACES), (south, SOUTHERN)):
             text = write_trees(tree_lines(terraces, self.today.year, _SEED))
@@ -80,13 +79,30 @@ class Almirelo:
         ):  # fmt: skip
             planting.describe_block(self.at, blocks[name], cap, offset, pocket, kind)
         for tree in grove(self.at, self.today).trees:
-            mark = {"Baixo": "yellow paint band", "Casa": "yellow paint band", "Alto": "aluminium tag"}.get(
-                tree.record.block.name, "bark line"
-            )
+            mark = {"Baixo": "yellow paint band", "Casa": "yellow paint band", "Alto": "aluminium tag"}.get(tree.record.block.name, "bark line")
             changes: dict[str, object] = {"union_mark": mark if tree.record.stem.union_m is not None else "own roots"}
             if tree.record.block.name == "Pátio":
                 changes["under_cover"] = True
             trees.change_tree(self.at, tree.record.tree.id, tree.record.tree.version, changes)
+
+    def _losses(self) -> None:
+        """Trees that died; some places are planted again, through a list, as a grower would."""
+        view = grove(self.at, self.today)
+        lines = []
+        for terrace in TERRACES:
+            lost = set(terrace.gaps) | set(terrace.replanted)
+            for tree in view.trees:
+                r = tree.record
+                if r.block.name == terrace.block and (r.row.n, r.place.n) in lost:
+                    trees.remove_tree(self.at, r.tree.id, r.tree.version, self._days_ago(900))
+                    if (r.row.n, r.place.n) in terrace.replanted and tree.size is not None:
+                        half = (round(tree.size.height_m * 0.5, 2), round(tree.size.spread_m * 0.45, 2), round(tree.size.trunk_mm * 0.35))
+                        lines.append(
+                            TreeLine(
+                                r.block.name, r.row.n, r.place.n, r.tree.species, self.today.year - 2, r.cultivar, r.stem.rootstock, None, r.stem.union_m, *half
+                            )
+                        )  # fmt: skip
+        planting.import_trees(self.at, view.sites[0].id, write_trees(lines), save=True)
 
     def _days_ago(self, days: int) -> dt.date:
         return self.today - dt.timedelta(days=days)
@@ -106,9 +122,7 @@ class Almirelo:
             assert view.frame is not None
             limbs = tuple(self._taped(x) for x in view.frame.frame.limbs)
             frame = _held_together(replace(view.frame.frame, limbs=limbs))
-            trees.save_frame(
-                self.at, tree.record.tree.id, frame, view.frame.row.id, {x.id for x in frame.limbs}, self._days_ago(740), self._id()
-            )
+            trees.save_frame(self.at, tree.record.tree.id, frame, view.frame.row.id, {x.id for x in frame.limbs}, self._days_ago(740), self._id())
         return chosen
 
     def _taped(self, limb: Limb) -> Limb:
@@ -222,18 +236,7 @@ class Almirelo:
             if i % 4 < 2 and scaffolds:
                 host = scaffolds[(i + 1) % len(scaffolds)]
                 added.append(
-                    Limb(
-                        "d1",
-                        host.id,
-                        round(host.length_m * 0.6, 2),
-                        18 + i % 7,
-                        0.7,
-                        8,
-                        (host.bearing_deg - 35) % 360,
-                        6,
-                        state="dead",
-                        foliage=0,
-                    )
+                    Limb("d1", host.id, round(host.length_m * 0.6, 2), 18 + i % 7, 0.7, 8, (host.bearing_deg - 35) % 360, 6, state="dead", foliage=0)
                 )
             if added:
                 full = _held_together(replace(frame, limbs=(*frame.limbs, *added)))
@@ -247,9 +250,7 @@ class Almirelo:
         assert view.frame is not None
         free = [x for x in view.frame.frame.limbs if x.kind == "sucker" or x.state == "dead"]
         if free:
-            cutting.make_sheet(
-                self.at, tree.record.tree.id, self._id(), [Cut(x.id, 0.0) for x in free], "sanitation", self.today, view.frame.row.id
-            )
+            cutting.make_sheet(self.at, tree.record.tree.id, self._id(), [Cut(x.id, 0.0) for x in free], "sanitation", self.today, view.frame.row.id)
 
 
 def _held_together(frame: Frame) -> Frame:

@@ -6,21 +6,7 @@ import csv
 import io
 from collections.abc import Iterable, Mapping
 
-COLUMNS = (
-    "date",
-    "tree",
-    "work",
-    "share",
-    "cuts",
-    "height_before_m",
-    "height_after_m",
-    "minutes",
-    "who",
-    "note",
-    "id",
-    "corrects",
-    "corrected_by",
-)
+COLUMNS = ("date", "tree", "work", "share", "cuts", "height_before_m", "height_after_m", "minutes", "who", "note", "id", "corrects", "corrected_by")
 
 
 def write_log(lines: Iterable[Mapping[str, object]]) -> str:

@@ -32,10 +32,7 @@ def back_up(settings: Settings, target: Path) -> Path:
             source.backup(sink)
         source.close()
         sink.close()
-        contents = [
-            (copy, _DATABASE),
-            *((f, str(f.relative_to(settings.data))) for f in sorted((settings.data / _FILES).rglob("*")) if f.is_file()),
-        ]
+        contents = [(copy, _DATABASE), *((f, str(f.relative_to(settings.data))) for f in sorted((settings.data / _FILES).rglob("*")) if f.is_file())]
         manifest = {"billhook": __version__, "files": {name: _digest(path) for path, name in contents}}
         part = target.with_name(target.name + ".part")
         with zipfile.ZipFile(part, "w", zipfile.ZIP_DEFLATED) as archive:

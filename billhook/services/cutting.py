@@ -12,7 +12,7 @@ from ..catalogue import catalogue_version
 from ..core.cuts.limits import Against, against_limit
 from ..core.cuts.technique import ORDER_CLASSES, CutAdvice, advise
 from ..core.errors import FieldProblem, InvalidInput
-from ..core.frame.finish import after_cuts
+from ..core.frame.finish import whole_limbs_gone
 from ..core.frame.model import TRUNK, Cut, Frame, is_sucker, roots_of
 from ..core.frame.share import FrameAnswer, frame_answer
 from ..core.frame.wood import wood_parameters
@@ -38,7 +38,7 @@ class Preview:
     against: Against
     advice: tuple[CutAdvice, ...]
     minutes: float
-    left: Frame
+    gone: tuple[str, ...]
 
 
 def _current(session: Session, record: TreeRecord, frame_id: str | None) -> FrameRow:
@@ -76,7 +76,7 @@ def _work_out(
     free = all(a.order_class <= ORDER_CLASSES["sanitation"] for a in advice)
     against = against_limit(answer, verdict, at.know, free, units)
     minutes = sum(a.minutes for a, c in zip(advice, answer.cuts, strict=True) if not c.void)
-    return Preview(row.id, answer, verdict, against, advice, minutes, after_cuts(frame, cuts))
+    return Preview(row.id, answer, verdict, against, advice, minutes, whole_limbs_gone(frame, cuts))
 
 
 def preview(
@@ -103,9 +103,7 @@ def make_sheet(at: Workplace, tree_id: str, plan_id: str, cuts: Sequence[Cut], w
         row = _current(session, record, frame_id)
         found = _work_out(at, session, record, row, cuts, work, day, "metric")
         order = sorted(range(len(cuts)), key=lambda i: (found.advice[i].order_class, found.advice[i].at_height_m, cuts[i].limb))
-        plan = Plan(
-            id=plan_id, tree_id=tree_id, frame_id=row.id, day=day, work=work, answer=_frozen(found), catalogue_version=catalogue_version()
-        )
+        plan = Plan(id=plan_id, tree_id=tree_id, frame_id=row.id, day=day, work=work, answer=_frozen(found), catalogue_version=catalogue_version())
         session.add(plan)
         session.flush()
         for nth, i in enumerate(i for i in order if not found.answer.cuts[i].void):

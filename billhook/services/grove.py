@@ -53,10 +53,10 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
         for record in records:
             frame = current.get(record.stem.id)
             size = sizes[frame.id] if frame else None
-            work = main_work(
-                record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m
+            work = main_work(record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m)
+            need = next_need(
+                desk.verdict(record, work), due.get(record.tree.id), sheets.get(record.tree.id), size.suckers if size else 0, size.dead if size else 0
             )
-            need = next_need(desk.verdict(record, work), due.get(record.tree.id), sheets.get(record.tree.id))
             found.append(GroveTree(record, size, frame.origin if frame else None, need, record.stem.id in measured))
         standing = {r.place.id for r in records}
         empty = [(p.row_id, p.x, p.y) for p in places.places(session) if p.id not in standing]

@@ -66,12 +66,7 @@ def log_past_work(
             who=who, note=note, minutes=minutes, corrects=corrects,
         )  # fmt: skip
         if wrong is not None:
-            entry.frame_before, entry.frame_after, entry.plan_id, entry.cuts = (
-                wrong.frame_before,
-                wrong.frame_after,
-                wrong.plan_id,
-                wrong.cuts,
-            )
+            entry.frame_before, entry.frame_after, entry.plan_id, entry.cuts = (wrong.frame_before, wrong.frame_after, wrong.plan_id, wrong.cuts)
         session.add(entry)
         return entry
 
@@ -84,8 +79,7 @@ def settle_task(at: Workplace, task_id: str, version: int, state: str, due: dt.d
         task = logbook.task(session, task_id)
         if task.version != version:
             raise StaleVersion(
-                "Someone else changed this come-back in the meantime.",
-                {"version": task.version, "state": task.state, "due": task.due.isoformat()},
+                "Someone else changed this come-back in the meantime.", {"version": task.version, "state": task.state, "due": task.due.isoformat()}
             )
         task.state, task.due, task.version = state, due or task.due, task.version + 1
         session.add(task)

@@ -43,9 +43,7 @@ def climates(at: Workplace, southern: bool) -> list[ShippedClimate]:
     found = []
     for row in at.know.rows("climates"):
         last, first = climate_frost(at.know, row, southern)
-        found.append(
-            ShippedClimate(row, at.know.text(f"climates/{row}/name"), climate_normals(at.know, row, southern), _md(last), _md(first))
-        )
+        found.append(ShippedClimate(row, at.know.text(f"climates/{row}/name"), climate_normals(at.know, row, southern), _md(last), _md(first)))
     return found
 
 
@@ -121,9 +119,7 @@ def understand(at: Workplace, text: str) -> Planting:
     return understand_planting(text, at.know)
 
 
-def describe_block(
-    at: Workplace, block_id: str, cap_m: float | None, offset_c: float, frost_pocket: bool, row_kind: str = "trees"
-) -> Block:
+def describe_block(at: Workplace, block_id: str, cap_m: float | None, offset_c: float, frost_pocket: bool, row_kind: str = "trees") -> Block:
     """Height cap, cold-air offset and kind of row of a block. Raises: NotFound."""
     with at.store.writing() as session:
         block = places.block(session, block_id)

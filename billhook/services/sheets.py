@@ -10,7 +10,7 @@ from sqlmodel import Session
 from ..core.cuts.comeback import come_backs
 from ..core.cuts.technique import CutAdvice, advise
 from ..core.errors import FieldProblem, InvalidInput
-from ..core.frame.finish import after_cuts
+from ..core.frame.finish import after_cuts, whole_limbs_gone
 from ..core.frame.model import Cut, Frame
 from ..core.frame.share import CutCost, FrameAnswer, frame_answer
 from ..core.frame.wood import wood_parameters
@@ -47,6 +47,7 @@ class SheetView:
     answer: FrameAnswer
     lines: tuple[SheetCut, ...]
     log_id: str | None
+    gone: tuple[str, ...]
 
 
 def _answer(at: Workplace, session: Session, record: TreeRecord, plan: Plan, frame: Frame, cuts: list[Cut]) -> FrameAnswer:
@@ -63,7 +64,8 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
         record = tree_record(session, plan.tree_id)
         drawn = frame_view(at, session, frames.frame_row(session, plan.frame_id))
         rows = plans.cuts_of(session, plan_id)
-        answer = _answer(at, session, record, plan, drawn.frame, [Cut(c.limb_key, c.keep_m) for c in rows])
+        cuts = [Cut(c.limb_key, c.keep_m) for c in rows]
+        answer = _answer(at, session, record, plan, drawn.frame, cuts)
         vigour = vigour_of(SeasonDesk(session, at.know, plan.day).state(record), at.know)
         ticks = plans.ticks_of(session, plan_id)
         lines = tuple(
@@ -71,7 +73,7 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
             for row, cost in zip(rows, answer.cuts, strict=True)
         )
         entry = logbook.entry_of_plan(session, plan_id)
-        return SheetView(plan, record, drawn, answer, lines, entry.id if entry else None)
+        return SheetView(plan, record, drawn, answer, lines, entry.id if entry else None, whole_limbs_gone(drawn.frame, cuts))
 
 
 def tick(at: Workplace, plan_id: str, cut_id: str, tick_id: str, done: bool, date: dt.date, diameter_mm: float | None, who: str) -> CutDone:
@@ -90,9 +92,7 @@ def tick(at: Workplace, plan_id: str, cut_id: str, tick_id: str, done: bool, dat
         return made
 
 
-def finish(
-    at: Workplace, plan_id: str, version: int, date: dt.date, who: str = "", minutes: float | None = None, note: str = ""
-) -> LogEntry:
+def finish(at: Workplace, plan_id: str, version: int, date: dt.date, who: str = "", minutes: float | None = None, note: str = "") -> LogEntry:
     """Finish a sheet: what was ticked is cut from the frame, the log is written, come-back dates are set.
 
     Raises: InvalidInput when nothing is ticked or it is finished already; StaleVersion when the sheet or the frame changed.
@@ -107,8 +107,7 @@ def finish(
         current = frames.current_row(session, record.stem.id)
         if current is None or current.id != plan.frame_id:
             raise StaleVersion(
-                "The tree was measured or cut again after this sheet was made: mark the cuts anew.",
-                {"frame_id": current.id if current else None},
+                "The tree was measured or cut again after this sheet was made: mark the cuts anew.", {"frame_id": current.id if current else None}
             )
         ticks = plans.ticks_of(session, plan_id)
         rows = [c for c in plans.cuts_of(session, plan_id) if c.id in ticks]
@@ -130,15 +129,9 @@ def finish(
         )  # fmt: skip
         session.add(entry)
         session.flush()
-        sun = [
-            Span(e.start, e.end)
-            for e in desk.season(record, ("sucker",)).events
-            if e.name == "strong sun on bark" and e.start <= date <= e.end
-        ]
+        sun = [Span(e.start, e.end) for e in desk.season(record, ("sucker",)).events if e.name == "strong sun on bark" and e.start <= date <= e.end]
         for back in come_backs(advice, date, tree_age(desk.state(record), date.year), sun[0] if sun else None, at.know):
-            session.add(
-                Task(scope="tree", scope_id=record.tree.id, kind=back.kind, does=back.does, due=back.due, rule=back.rule, cause=entry.id)
-            )
+            session.add(Task(scope="tree", scope_id=record.tree.id, kind=back.kind, does=back.does, due=back.due, rule=back.rule, cause=entry.id))
         plan.state, plan.version = "finished", plan.version + 1
         session.add(plan)
         return entry

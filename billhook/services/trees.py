@@ -104,9 +104,9 @@ def save_frame(
         return frames.add_frame(session, stem, frame, date, origin, previous_id, measured, frame_id)
 
 
-def seed_of(tree_id: str) -> int:
-    """A seed that stays with the tree, so that its sketch is always the same."""
-    return zlib.crc32(tree_id.encode())
+def seed_of(record: TreeRecord) -> int:
+    """A seed that stays with the tree and its place, so that its sketch is always the same."""
+    return zlib.crc32(f"{record.name} {record.tree.planted_year}".encode())
 
 
 def sketch(
@@ -117,7 +117,7 @@ def sketch(
     if form is None:
         cultivar = at.know.get(f"cultivars/{record.cultivar}/habit")
         form = str(cultivar.value) if cultivar else at.know.text(f"species/{record.tree.species}/habit")
-    frame = sketch_frame(height_m, spread_m, trunk_mm, habit(at.know, form), seed_of(record.tree.id), record.stem.union_m, fruit)
+    frame = sketch_frame(height_m, spread_m, trunk_mm, habit(at.know, form), seed_of(record), record.stem.union_m, fruit)
     current = frames.current_row(session, record.stem.id)
     return frames.add_frame(session, record.stem, frame, date, "sketched", current.id if current else None, set())
 
@@ -153,6 +153,18 @@ def _check_kinds(at: Workplace, record: TreeRecord, changes: dict[str, object]) 
     rootstock = changes.get("rootstock")
     if rootstock is not None and rootstock not in at.know.rows("rootstocks"):
         raise InvalidInput([FieldProblem("/rootstock", f"{rootstock!r} is not in the catalogue")])
+
+
+def remove_tree(at: Workplace, tree_id: str, version: int, date: dt.date) -> None:
+    """A tree is gone; its place, frames and log stay. Raises: NotFound, StaleVersion, InvalidInput when it is gone already."""
+    with at.store.writing() as session:
+        record = tree_record(session, tree_id)
+        if record.tree.removed_on is not None:
+            raise InvalidInput([FieldProblem("/date", f"the tree is gone since {record.tree.removed_on.isoformat()}")])
+        if record.tree.version != version:
+            raise StaleVersion("Someone else changed this tree in the meantime.", {"version": record.tree.version})
+        record.tree.removed_on, record.tree.version = date, record.tree.version + 1
+        session.add(record.tree)
 
 
 def observe(at: Workplace, scope: str, scope_id: str, kind: str, value: str, date: dt.date, corrects: str | None = None) -> Observation:

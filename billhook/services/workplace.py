@@ -10,7 +10,7 @@ from sqlmodel import Session
 
 from ..catalogue import load_catalogue
 from ..core.frame.geometry import height_m, limb_ends, radius_m
-from ..core.frame.model import Frame
+from ..core.frame.model import Frame, is_sucker
 from ..core.known import Knowledge
 from ..settings import Settings
 from ..store import frames
@@ -20,12 +20,14 @@ from ..store.tables import FrameRow
 
 @dataclass(frozen=True)
 class Size:
-    """What a frame measures as a whole [m, mm]."""
+    """What a frame measures as a whole [m, mm], and what can come off it any day: suckers and dead limbs."""
 
     height_m: float
     spread_m: float
     trunk_mm: float
     fruit: int
+    suckers: int
+    dead: int
 
 
 @dataclass
@@ -45,9 +47,10 @@ class Workplace:
         """Height, spread, trunk and fruit of a frame; frames do not change, so they are worked out once."""
         if frame_id not in self._sizes:
             ends = limb_ends(frame)
-            self._sizes[frame_id] = Size(
-                height_m(frame, ends), 2 * radius_m(frame, ends), frame.trunk.diameter_mm, sum(x.fruit for x in frame.limbs)
-            )
+            suckers = sum(is_sucker(frame, x) for x in frame.limbs)
+            dead = sum(x.state == "dead" for x in frame.limbs)
+            fruit = sum(x.fruit for x in frame.limbs)
+            self._sizes[frame_id] = Size(height_m(frame, ends), 2 * radius_m(frame, ends), frame.trunk.diameter_mm, fruit, suckers, dead)
         return self._sizes[frame_id]
 
     def sizes(self, session: Session, rows: list[FrameRow]) -> dict[str, Size]:

@@ -62,9 +62,7 @@ class Store:
 
 
 def _engine(path: Path) -> Engine:
-    engine = create_engine(
-        f"sqlite:///{path}", connect_args={"isolation_level": None, "timeout": _BUSY_MS / 1000, "check_same_thread": False}
-    )
+    engine = create_engine(f"sqlite:///{path}", connect_args={"isolation_level": None, "timeout": _BUSY_MS / 1000, "check_same_thread": False})
 
     @event.listens_for(engine, "connect")
     def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]

@@ -65,14 +65,7 @@ def many_frames(session: Session, rows: list[FrameRow]) -> dict[str, Frame]:
 
 
 def add_frame(
-    session: Session,
-    stem: Stem,
-    frame: Frame,
-    date: dt.date,
-    origin: str,
-    previous_id: str | None,
-    measured: set[str],
-    frame_id: str | None = None,
+    session: Session, stem: Stem, frame: Frame, date: dt.date, origin: str, previous_id: str | None, measured: set[str], frame_id: str | None = None
 ) -> FrameRow:
     """Append a frame to a stem. ``previous_id`` must be the stem's newest frame. Raises: StaleVersion when it is not."""
     newest = current_row(session, stem.id)

@@ -33,8 +33,6 @@ def cuts_of(session: Session, plan_id: str) -> list[PlanCut]:
 
 def ticks_of(session: Session, plan_id: str) -> dict[str, CutDone]:
     """The newest tick per cut id; a taken-back tick is left out."""
-    query = (
-        select(CutDone).join(PlanCut, col(PlanCut.id) == CutDone.cut_id).where(PlanCut.plan_id == plan_id).order_by(col(CutDone.made_at))
-    )
+    query = select(CutDone).join(PlanCut, col(PlanCut.id) == CutDone.cut_id).where(PlanCut.plan_id == plan_id).order_by(col(CutDone.made_at))
     newest = {tick.cut_id: tick for tick in session.exec(query).all()}
     return {cut_id: tick for cut_id, tick in newest.items() if tick.done}

@@ -2,24 +2,21 @@
 
 from __future__ import annotations
 
-from pathlib import Path
 from typing import Any
 
-from flask import Response, abort, jsonify, request, send_from_directory
+from flask import jsonify, request
 from flask_compress import Compress
 from flask_openapi.models.info import Info
 from flask_openapi.openapi import OpenAPI
 
 from .. import __version__
 from ..services.workplace import Workplace
-from . import errors
+from . import errors, pages
 from .calc import calc
 from .holding import holding
 from .models.shared import Problem
 from .sheets import field
 from .trees import trees
-
-STATIC = Path(__file__).parent / "static"
 
 
 def create_app(at: Workplace) -> OpenAPI:
@@ -46,9 +43,9 @@ def create_app(at: Workplace) -> OpenAPI:
             request.get_json()
 
     app.add_url_rule("/api/openapi.json", "openapi", lambda: jsonify(api_description(app)))
-    app.add_url_rule("/assets/<path:name>", "assets", _asset)
-    app.add_url_rule("/", "page", _page)
-    app.add_url_rule("/<path:name>", "file", _page)
+    app.add_url_rule("/assets/<path:name>", "assets", pages.asset)
+    app.add_url_rule("/", "page", pages.page)
+    app.add_url_rule("/<path:name>", "file", pages.page)
     return app
 
 
@@ -62,23 +59,3 @@ def api_description(app: OpenAPI) -> dict[str, Any]:
                 if status.startswith(("4", "5")) and "application/json" in content:
                     content["application/problem+json"] = content.pop("application/json")
     return document
-
-
-def _asset(name: str) -> Response:
-    """Hashed files never change."""
-    response = send_from_directory(STATIC / "assets", name)
-    response.cache_control.public = True
-    response.cache_control.max_age = 31_536_000
-    response.cache_control.immutable = True
-    return response
-
-
-def _page(name: str = "") -> Response:
-    """A file of the front end, or the page itself for its own routes (names without a dot)."""
-    if name.startswith("api/"):
-        abort(404)
-    if "." in name.rsplit("/", 1)[-1]:
-        return send_from_directory(STATIC, name)
-    response = send_from_directory(STATIC, "index.html")
-    response.cache_control.no_cache = True
-    return response

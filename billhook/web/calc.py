@@ -50,9 +50,7 @@ def heat_units(body: HeatUnitsIn) -> dict[str, Any]:
     if len(body.tmin) != len(body.tmax):
         raise InvalidInput([FieldProblem("/tmax", f"must hold as many days as tmin ({len(body.tmin)})")])
     wrong = [
-        FieldProblem(f"/tmax/{i}", "the maximum lies below the minimum")
-        for i, (a, b) in enumerate(zip(body.tmin, body.tmax, strict=True))
-        if b < a
+        FieldProblem(f"/tmax/{i}", "the maximum lies below the minimum") for i, (a, b) in enumerate(zip(body.tmin, body.tmax, strict=True)) if b < a
     ]
     _upper(body.base_c, body.upper_c, wrong)
     daily = day_degrees(np.array(body.tmin, dtype=float), np.array(body.tmax, dtype=float), body.base_c, body.upper_c, body.method)
@@ -99,14 +97,7 @@ def season_(body: SeasonIn) -> dict[str, Any]:
         raise InvalidInput([FieldProblem("/tree/cultivar", f"{body.tree.cultivar} is not a {body.tree.species}")])
     dates = {name: month_day(getattr(body.site, name) or "") for name in ("last_frost", "first_frost", "hot_from", "hot_to")}
     site = Site(
-        body.site.latitude,
-        normals,
-        dates["last_frost"],
-        dates["first_frost"],
-        climate,
-        dates["hot_from"],
-        dates["hot_to"],
-        body.site.frost_pocket,
+        body.site.latitude, normals, dates["last_frost"], dates["first_frost"], climate, dates["hot_from"], dates["hot_to"], body.site.frost_pocket
     )
     tree = TreeState(**body.tree.model_dump())
     observed = {k: v for k, v in body.observed if v is not None} if body.observed else {}

@@ -65,9 +65,7 @@ def problems_of(error: ValidationError) -> list[FieldProblem]:
     found: dict[str, str] = {}
     for one in error.errors(include_url=False):
         parts = [
-            str(p)
-            for p in one["loc"]
-            if not (isinstance(p, str) and (p.endswith("]") or p in ("Number", "constrained-str", "constrained-float")))
+            str(p) for p in one["loc"] if not (isinstance(p, str) and (p.endswith("]") or p in ("Number", "constrained-str", "constrained-float")))
         ]
         pointer = "".join("/" + p.replace("~", "~0").replace("/", "~1") for p in parts)
         found.setdefault(pointer, _sentence(dict(one)))

@@ -35,10 +35,7 @@ def _sheet(view: SheetView) -> dict[str, Any]:
     kind = " ".join(x for x in (name_of("cultivars", record.cultivar), (name_of("species", record.tree.species) or "").lower()) if x)
     stock = name_of("rootstocks", record.stem.rootstock)
     cautions = {
-        c.text: c
-        for line in view.lines
-        for c in line.advice.cautions
-        if c.code not in ("between-branches", "weak-side-branch", "fruit-on-it")
+        c.text: c for line in view.lines for c in line.advice.cautions if c.code not in ("between-branches", "weak-side-branch", "fruit-on-it")
     }
     return answer(
         SheetOut,
@@ -48,7 +45,7 @@ def _sheet(view: SheetView) -> dict[str, Any]:
             "status": plan.answer["status"], "sentence": plan.answer["sentence"], "total": plan.answer["total"], "removed": plan.answer["removed"],
             "max_share": plan.answer["max_share"], "before": view.answer.before, "after": view.answer.after,
             "minutes": sum(x.advice.minutes for x in view.lines), "cap_m": record.block.cap_m, "reach_m": here().know.number("cuts/reach"),
-            "cautions": list(cautions.values()), "reasons": plan.answer["reasons"], "frame": drawn(view.frame), "lines": [_line(x) for x in view.lines], "log_id": view.log_id,
+            "gone": view.gone, "cautions": list(cautions.values()), "reasons": plan.answer["reasons"], "frame": drawn(view.frame), "lines": [_line(x) for x in view.lines], "log_id": view.log_id,
         },
     )  # fmt: skip
 

@@ -15,7 +15,21 @@ from .answers import body as answer
 from .answers import drawn, here, log_body, name_of
 from .models.frames import FrameSaveIn, SketchIn
 from .models.holding import DayQuery
-from .models.trees import IdPath, LogOut, ObserveIn, PastWorkIn, PreviewIn, PreviewOut, SeenOut, SheetIn, SheetLink, TreeChangeIn, TreeOut
+from .models.trees import (
+    GoneIn,
+    GoneOut,
+    IdPath,
+    LogOut,
+    ObserveIn,
+    PastWorkIn,
+    PreviewIn,
+    PreviewOut,
+    SeenOut,
+    SheetIn,
+    SheetLink,
+    TreeChangeIn,
+    TreeOut,
+)
 
 trees = APIBlueprint("trees", __name__, url_prefix="/api/trees")
 
@@ -59,6 +73,14 @@ def patch_tree(path: IdPath, body: TreeChangeIn) -> dict[str, Any]:
     return _tree(path.id, here().today())
 
 
+@trees.post("/<id>/gone", responses={200: GoneOut})
+def post_gone(path: IdPath, body: GoneIn) -> dict[str, Any]:
+    """The tree is gone; its place stays free for another, its log stays."""
+    date = body.date or here().today()
+    service.remove_tree(here(), path.id, body.version, date)
+    return answer(GoneOut, {"id": path.id, "removed_on": date})
+
+
 @trees.post("/<id>/frames", responses={201: TreeOut})
 def post_frame(path: IdPath, body: FrameSaveIn) -> tuple[dict[str, Any], int]:
     """Save a measured or corrected frame; the old one stays."""
@@ -97,6 +119,7 @@ def post_preview(path: IdPath, body: PreviewIn) -> dict[str, Any]:
             "against": found.against,
             "advice": found.advice,
             "minutes": found.minutes,
+            "gone": found.gone,
         },
     )
 

@@ -30,13 +30,7 @@ def straight(base: float, at: float = 0.5, length: float = 1.0, rise: float = 10
 
 @pytest.mark.parametrize(
     ("base", "state", "tool", "cuts"),
-    [
-        (19, "live", "hand-pruner", 1),
-        (19, "dead", "lopper", 1),
-        (30, "live", "lopper", 1),
-        (41, "live", "hand-saw", 3),
-        (120, "live", "chainsaw", 3),
-    ],
+    [(19, "live", "hand-pruner", 1), (19, "dead", "lopper", 1), (30, "live", "lopper", 1), (41, "live", "hand-saw", 3), (120, "live", "chainsaw", 3)],
 )
 def test_tool_by_diameter(know, wood, base, state, tool, cuts):
     advice = one(know, wood, straight(base, state=state, length=0.4), Cut("x", 0))

@@ -56,8 +56,7 @@ def test_a_nested_cut_is_void_and_adds_nothing(wood):
 def test_scaffold_is_never_charged_more_than_its_own(wood):
     """A side branch thicker than its share of the pipe would overcharge: 80² and 75² on one scaffold of 80²."""
     frame = Frame(
-        Trunk(120, 0.6),
-        (Limb("a", "trunk", 0.5, 80, 2, 60, 0), Limb("a1", "a", 0.1, 75, 1, 60, 0), Limb("c", "trunk", 0.5, 60, 2, 60, 180)),
+        Trunk(120, 0.6), (Limb("a", "trunk", 0.5, 80, 2, 60, 0), Limb("a1", "a", 0.1, 75, 1, 60, 0), Limb("c", "trunk", 0.5, 60, 2, 60, 180))
     )
     answer = frame_answer(frame, [Cut("a", 0.2), Cut("a1", 0)], wood)
     assert sum(c.share or 0 for c in answer.cuts) > 0.64

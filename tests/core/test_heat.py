@@ -27,12 +27,7 @@ def test_single_sine_against_numerical_integration(tmin, swing, base, upper):
         return max(0.0, min(value, upper if upper is not None else value) - base)
 
     # quad's own kinks: split where the sine crosses the base and the cut-off
-    kinks = [
-        c
-        for level in (base, upper)
-        if level is not None and half > 0 and abs(level - mean) < half
-        for c in _crossings((level - mean) / half)
-    ]
+    kinks = [c for level in (base, upper) if level is not None and half > 0 and abs(level - mean) < half for c in _crossings((level - mean) / half)]
     wanted, _ = quad(above, 0, 1, points=sorted(kinks) or None, limit=200)
     got = day_degrees(np.array([tmin]), np.array([tmin + swing]), base, upper)[0]
     assert got == pytest.approx(wanted, abs=1e-6)
@@ -92,9 +87,7 @@ DESERT = {4: (31, 15), 5: (36, 19), 6: (41, 24), 7: (42, 28), 8: (41, 27), 9: (3
     ],
 )
 def test_last_safe_cut_of_worked_places(months, frost, safety, latest, ready):
-    normals = Normals(
-        tuple(months.get(m, (15, 4))[1] for m in range(1, 13)), tuple(min(36, months.get(m, (15, 4))[0]) for m in range(1, 13))
-    )
+    normals = Normals(tuple(months.get(m, (15, 4))[1] for m in range(1, 13)), tuple(min(36, months.get(m, (15, 4))[0]) for m in range(1, 13)))
     found = latest_cut(normals, 12.8, 830, frost, safety, method="single_triangle", floor_days=47, cap_days=180)
     assert abs((found.latest - latest).days) <= 1
     assert found.matures_on == ready

@@ -105,9 +105,7 @@ def test_warming_a_month_moves_the_computed_events(know, month):
 
 
 def test_south_is_north_half_a_year_on(know):
-    north, south = (
-        season(place(know, "inland-valley", s), NAVEL, know, dt.date(2026, 1, 1), dt.date(2027, 12, 31)).events for s in (False, True)
-    )
+    north, south = (season(place(know, "inland-valley", s), NAVEL, know, dt.date(2026, 1, 1), dt.date(2027, 12, 31)).events for s in (False, True))
     for name in ("first flush", "bloom", "last safe hard cut", "hot season"):
         a = next(e for e in north if e.name == name and e.start.year == 2026 and e.start.month >= 2)
         gaps = [abs((b.start - a.start).days - 182) for b in south if b.name == name]
@@ -151,16 +149,13 @@ def test_flush_before_the_last_frost_ends_ordinary_cuts_early(know):
 )
 def test_budget_by_age_condition_and_what_is_used(know, tree, share):
     best = max(
-        s.max_share
-        for s in season(place(know, "mediterranean-coast"), tree, know, dt.date(2026, 2, 1), dt.date(2026, 6, 30), ["thin"]).segments
+        s.max_share for s in season(place(know, "mediterranean-coast"), tree, know, dt.date(2026, 2, 1), dt.date(2026, 6, 30), ["thin"]).segments
     )
     assert best == pytest.approx(share)
 
 
 def test_everbearing_trees_have_no_bloom_stop(know):
-    codes = {
-        r.code for s in season(place(know, "mediterranean-coast"), TreeState("lemon", 2012), know, START, END).segments for r in s.reasons
-    }
+    codes = {r.code for s in season(place(know, "mediterranean-coast"), TreeState("lemon", 2012), know, START, END).segments for r in s.reasons}
     assert not codes & {"bloom", "fruit-on", "thin-main"}
     loaded = at(know, place(know, "mediterranean-coast"), TreeState("lemon", 2012, fruit_on="full"), "skeleton", dt.date(2026, 3, 1))
     assert (loaded.status, "full-crop" in [r.code for r in loaded.reasons]) == ("wait", True)

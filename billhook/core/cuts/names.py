@@ -23,9 +23,7 @@ def limb_names(frame: Frame) -> dict[str, str]:
     while waiting:
         for limb in list(waiting):
             if limb.on in names:
-                siblings = [
-                    x for x in frame.limbs if x.on == limb.on and wind(x.bearing_deg) == wind(limb.bearing_deg) and not is_sucker(frame, x)
-                ]
+                siblings = [x for x in frame.limbs if x.on == limb.on and wind(x.bearing_deg) == wind(limb.bearing_deg) and not is_sucker(frame, x)]
                 siblings.sort(key=lambda x: (x.at_m, x.id))
                 which = _which(siblings.index(limb), len(siblings)) if limb in siblings else ""
                 names[limb.id] = f"{which}side branch facing {wind(limb.bearing_deg)} on the {names[limb.on]}"

@@ -67,9 +67,7 @@ def advise(frame: Frame, cost: CutCost, know: Knowledge, work: str, species: str
     sucker = limb is not None and is_sucker(frame, roots_of(frame)[limb.id])
     dead = limb is not None and limb.state == "dead"
     height = cut_height_m(frame, cost.limb, cost.keep_m)
-    place: Place = (
-        "origin" if sucker else "collar" if cost.keep_m == 0 else "junction" if heir and dead else "side-branch" if heir else "between"
-    )
+    place: Place = "origin" if sucker else "collar" if cost.keep_m == 0 else "junction" if heir and dead else "side-branch" if heir else "between"
     tool = _tool(cost.wound_mm, dead, height, sucker, know)
     count = _cuts_needed(cost, tool, know)
     text = _technique(place, cost, heir, tool, count, know, names, units)
@@ -103,9 +101,7 @@ def _cuts_needed(cost: CutCost, tool: str, know: Knowledge) -> int:
     return 3 if thick or heavy or loose else 1
 
 
-def _technique(
-    place: Place, cost: CutCost, heir: Limb | None, tool: str, count: int, know: Knowledge, names: dict[str, str], units: Units
-) -> str:
+def _technique(place: Place, cost: CutCost, heir: Limb | None, tool: str, count: int, know: Knowledge, names: dict[str, str], units: Units) -> str:
     stub = diameter_words(know.number("cuts/stub-mm"), units)
     if place == "origin":
         how = "Rub it off with a finger" if tool == "finger" else "Cut flush where it starts, close to the bark"
@@ -133,9 +129,7 @@ def _minutes(tool: str, wound_mm: float, height_m: float, count: int, know: Know
     return base * know.number("cuts/crouch-factor") if height_m < know.number("cuts/crouch") else base
 
 
-def _placing(
-    place: Place, cost: CutCost, heir: Limb | None, frame: Frame, dead: bool, know: Knowledge, species: str, units: Units
-) -> list[Reason]:
+def _placing(place: Place, cost: CutCost, heir: Limb | None, frame: Frame, dead: bool, know: Knowledge, species: str, units: Units) -> list[Reason]:
     """What is wrong with where the cut is."""
     found: list[Reason] = []
     ratio = know.number("cuts/side-branch-ratio")
@@ -190,19 +184,13 @@ def _safety(cost: CutCost, height_m: float, species: str, tool: str, know: Knowl
         )
     if cost.lift_kg > know.number("cuts/lower-kg"):
         text = f"Plan for {weight_words(cost.lift_kg, units)}: take it down in pieces or on a line, and keep everyone out from under it."
-        found.append(
-            Reason("heavy", text, {"to plan for, kg": round(cost.lift_kg, 1)}, catalogue_ids=("cuts/lower-kg", "wood/lift-factor"))
-        )
+        found.append(Reason("heavy", text, {"to plan for, kg": round(cost.lift_kg, 1)}, catalogue_ids=("cuts/lower-kg", "wood/lift-factor")))
     if height_m > know.number("cuts/reach"):
         text = f"{length_words(height_m, units)} up: from the ground with a pole, or on an orchard tripod; never lean a ladder on the limb you cut. Look for power lines first and keep {length_words(know.number('cuts/line-clearance'), units)} away; nearer than that the utility decides."
         found.append(Reason("up-high", text, {"height, m": round(height_m, 2)}, catalogue_ids=("cuts/reach", "cuts/line-clearance")))
     if tool == "chainsaw":
         found.append(
-            Reason(
-                "chainsaw",
-                "Chainsaw: trained hands only, both feet on the ground, never over the shoulder, a second person in earshot.",
-                {},
-            )
+            Reason("chainsaw", "Chainsaw: trained hands only, both feet on the ground, never over the shoulder, a second person in earshot.", {})
         )
     if species == "mango" and cost.counts:
         found.append(Reason("mango-sap", "Mango sap burns skin: gloves, sleeves, eye protection; wash at once.", {}))

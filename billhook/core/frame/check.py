@@ -102,9 +102,7 @@ def cut_problems(frame: Frame, cuts: Iterable[Cut], root: str = "/cuts") -> list
         if cut.limb not in lengths:
             found.append(FieldProblem(f"{at}/limb", f"there is no limb {cut.limb!r}"))
         elif not isfinite(cut.keep_m) or not 0 <= cut.keep_m < lengths[cut.limb]:
-            found.append(
-                FieldProblem(f"{at}/keep_m", f"what is kept must be at least 0 and under {lengths[cut.limb]:g} m, the limb's length")
-            )
+            found.append(FieldProblem(f"{at}/keep_m", f"what is kept must be at least 0 and under {lengths[cut.limb]:g} m, the limb's length"))
     return found
 
 

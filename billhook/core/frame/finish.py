@@ -34,6 +34,13 @@ def gone_limbs(frame: Frame, cuts: Sequence[Cut]) -> dict[str, str]:
     return {limb.id: by for limb in frame.limbs if (by := taker(limb)) is not None}
 
 
+def whole_limbs_gone(frame: Frame, cuts: Sequence[Cut]) -> tuple[str, ...]:
+    """Ids of the limbs of which nothing is left, for the drawing."""
+    off = {cut.limb for cut in cuts if cut.keep_m == 0}
+    gone = gone_limbs(frame, cuts)
+    return tuple(limb.id for limb in frame.limbs if limb.id in gone or limb.id in off)
+
+
 def void_cuts(frame: Frame, cuts: Sequence[Cut]) -> set[str]:
     """Limbs whose cut is void, because the limb goes anyway."""
     gone = gone_limbs(frame, cuts)

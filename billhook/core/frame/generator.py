@@ -51,14 +51,7 @@ def habit(know: Knowledge, name: str) -> Habit:
 
 
 def sketch_frame(
-    height: float,
-    spread: float,
-    trunk_mm: float,
-    form: Habit,
-    seed: int,
-    union_m: float | None = None,
-    fruit: int = 0,
-    foliage: float = 1.0,
+    height: float, spread: float, trunk_mm: float, form: Habit, seed: int, union_m: float | None = None, fruit: int = 0, foliage: float = 1.0
 ) -> Frame:
     """A frame ``height`` [m] tall, ``spread`` [m] across (twice the radius), on a trunk of ``trunk_mm``; the same for the same seed.
 

@@ -57,9 +57,7 @@ def pack(frames: Sequence[Frame]) -> LimbTable:
                     later.append(limb)
                     continue
                 row_of[(t, limb.id)] = row
-                rows.append(
-                    (t, parent, root, depth, limb.at_m, limb.base_mm, limb.end_mm, limb.length_m, limb.leafing, limb.headed_mm, counted)
-                )
+                rows.append((t, parent, root, depth, limb.at_m, limb.base_mm, limb.end_mm, limb.length_m, limb.leafing, limb.headed_mm, counted))
             waiting = later
     columns = list(zip(*rows, strict=True)) if rows else [()] * 11
     ints = [np.array(c, dtype=np.intp) for c in columns[:4]]

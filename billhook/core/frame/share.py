@@ -65,9 +65,7 @@ def canopy_total(frame: Frame, power: float, foliage: float | None = None) -> fl
     return sum(leaf_beyond(limb, 0, power, foliage) for limb in frame.limbs if limb.on == TRUNK and not is_sucker(frame, limb))
 
 
-def _removed(
-    frame: Frame, cuts: Sequence[Cut], void: set[str], total: float, power: float, foliage: float | None
-) -> tuple[list[float], float]:
+def _removed(frame: Frame, cuts: Sequence[Cut], void: set[str], total: float, power: float, foliage: float | None) -> tuple[list[float], float]:
     """Share of each cut, and of the tree, against ``total``."""
     roots = roots_of(frame)
     by_id = {limb.id: limb for limb in frame.limbs}
@@ -91,13 +89,7 @@ def _removed(
     return shares, sum(min(own[key], charged[key]) for key in own)
 
 
-def frame_answer(
-    frame: Frame,
-    cuts: Sequence[Cut],
-    wood: WoodParameters,
-    baseline: Frame | None = None,
-    power: float = 2.0,
-) -> FrameAnswer:
+def frame_answer(frame: Frame, cuts: Sequence[Cut], wood: WoodParameters, baseline: Frame | None = None, power: float = 2.0) -> FrameAnswer:
     """Cost of ``cuts`` on ``frame``.
 
     baseline: the frame at the start of the growing year, whose canopy is the total; this frame where None.

@@ -10,12 +10,7 @@ def common_windows(a: Asked) -> list[Claim]:
     """Windows of one growing year for sucker, sprout, sanitation and pot work."""
     year, know = a.year, a.know
     claims = window(
-        "sucker",
-        year.start,
-        year.end,
-        "sucker",
-        "any day; best while under 15 cm and rubbed off by finger.",
-        ("windows/sucker-best-length",),
+        "sucker", year.start, year.end, "sucker", "any day; best while under 15 cm and rubbed off by finger.", ("windows/sucker-best-length",)
     )
     claims += window("sanitation", year.start, year.end, "sanitation", "any dry day; dead and broken wood costs no canopy.", ())
     after_flush = year.flush + days(know.days("windows/sprout-after-flush"))

@@ -26,12 +26,7 @@ def _spring(a: Asked) -> list[Claim]:
         if work == "skeleton":
             end = earliest(bloom_end, year.bark_sun.start - days(know.days("windows/skeleton-warmth")))
         claims += window(
-            work,
-            start,
-            end,
-            "avocado-spring",
-            "frost is over, and the growth that follows has the summer to harden.",
-            ("windows/avocado-main",),
+            work, start, end, "avocado-spring", "frost is over, and the growth that follows has the summer to harden.", ("windows/avocado-main",)
         )
     tip_end = year.last_safe_light or year.bark_sun.end
     claims += window(

@@ -53,10 +53,7 @@ def yearly_budget(tree: TreeState, age: int, know: Knowledge) -> Budget:
     if tree.used_share > 0:
         text += f" {share_words(tree.used_share)} is already cut."
     return Budget(
-        share,
-        Reason(
-            "yearly-budget", text, {"yearly share": share, "already cut": tree.used_share, "age, years": age}, catalogue_ids=(known.id,)
-        ),
+        share, Reason("yearly-budget", text, {"yearly share": share, "already cut": tree.used_share, "age, years": age}, catalogue_ids=(known.id,))
     )
 
 
@@ -120,8 +117,4 @@ def citrus_factors(year: GrowingYear, following: GrowingYear, know: Knowledge, m
         rest = year.quiescent.start if year.quiescent else to_winter
         parts.append(("tender", span(year.last_safe_light + _DAY, rest - _DAY)))
         parts.append(("winter-mild" if mild_winter else "winter-cold", span(rest, to_winter - _DAY)))
-    return [
-        FactorSpan(when, know.number(f"season-factor/{row}/factor"), f"season-factor/{row}/factor")
-        for row, when in parts
-        if when is not None
-    ]
+    return [FactorSpan(when, know.number(f"season-factor/{row}/factor"), f"season-factor/{row}/factor") for row, when in parts if when is not None]

@@ -18,9 +18,7 @@ def _spring_start(a: Asked, lead_id: str) -> tuple[dt.date, str]:
     if year.last_frost is None:
         return year.start, "no frost is to be feared"
     if a.flush_in_frost and not a.site.frost_pocket:
-        return year.flush - days(
-            know.days("season/spring-lead")
-        ), "ordinary cuts here end before the first flush; look at the forecast for frost"
+        return year.flush - days(know.days("season/spring-lead")), "ordinary cuts here end before the first flush; look at the forecast for frost"
     if a.site.frost_pocket:
         return year.last_frost, "in a frost pocket cuts wait for the last frost"
     return year.last_frost - days(know.days(lead_id)), "the last frost is near"
@@ -61,8 +59,7 @@ def _height(a: Asked) -> list[Claim]:
         why = "the last frost is over, and regrowth has the summer to harden."
     else:
         start = (
-            latest(year.flush - days(know.days("windows/height-before-flush")), year.last_frost - days(14) if year.last_frost else None)
-            or year.start
+            latest(year.flush - days(know.days("windows/height-before-flush")), year.last_frost - days(14) if year.last_frost else None) or year.start
         )
         end, why = around, "the first flush closes the cut, and the growth has the summer to harden."
         if a.site.frost_pocket and year.last_frost is not None:
@@ -93,12 +90,8 @@ def _skirt(a: Asked) -> list[Claim]:
     begin = latest(year.start, a.picked + DAY if a.picked else None)
     if year.bloom is None:
         return window("skirt", begin, a.summer.start - DAY, "skirt", "the limbs that would touch the ground are lifted before the heat.")
-    before = window(
-        "skirt", begin, year.bloom.start - DAY, "skirt-after-harvest", "the crop is off, and the wet and the heat are still to come."
-    )
-    return before + window(
-        "skirt", year.bloom.end + DAY, a.summer.start - DAY, "skirt-after-bloom", "bloom is over and the heat has not begun."
-    )
+    before = window("skirt", begin, year.bloom.start - DAY, "skirt-after-harvest", "the crop is off, and the wet and the heat are still to come.")
+    return before + window("skirt", year.bloom.end + DAY, a.summer.start - DAY, "skirt-after-bloom", "bloom is over and the heat has not begun.")
 
 
 def _tip(a: Asked) -> list[Claim]:
@@ -113,12 +106,7 @@ def _tip(a: Asked) -> list[Claim]:
         ids,
     )
     autumn = window(
-        "tip",
-        a.summer.end + DAY,
-        year.last_safe_light or year.end,
-        "tip-autumn",
-        "after the heat, and early enough to harden before frost.",
-        ids,
+        "tip", a.summer.end + DAY, year.last_safe_light or year.end, "tip-autumn", "after the heat, and early enough to harden before frost.", ids
     )
     return spring + autumn
 

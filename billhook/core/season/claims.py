@@ -99,12 +99,7 @@ def window(
     text = f"Open from {day_words(when.start)} to {day_words(when.end)}: {why}"
     return [
         Claim(
-            "window",
-            work,
-            when,
-            status,
-            Reason(code, text, {"from": when.start.isoformat(), "to": when.end.isoformat()}, when.end, school, ids),
-            cap,
+            "window", work, when, status, Reason(code, text, {"from": when.start.isoformat(), "to": when.end.isoformat()}, when.end, school, ids), cap
         )
     ]
 

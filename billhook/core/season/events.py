@@ -264,12 +264,7 @@ def mango_latest_prune(know: Knowledge, induction: dt.date, vigour: int, severit
     severity: a row of ``mango-severity``. Returns (latest, hard). From memory: ``induction - 14 - A(vigour) - E(severity) - 45 (flushes - 1)``.
     """
     age = know.numbers("mango/terminal-age")[max(1, min(5, vigour)) - 1]
-    back = (
-        know.number("mango/cut-to-break")
-        + age
-        + know.number(f"mango-severity/{severity}/days")
-        + know.number("mango/per-flush") * (flushes - 1)
-    )
+    back = know.number("mango/cut-to-break") + age + know.number(f"mango-severity/{severity}/days") + know.number("mango/per-flush") * (flushes - 1)
     return induction - dt.timedelta(days=round(back)), induction - dt.timedelta(days=know.days("mango/hard-stop"))
 
 

@@ -44,9 +44,7 @@ def latest_cut(
     """
     end = before - dt.timedelta(days=safety_days)
     first = end - dt.timedelta(days=LOOK_BACK_DAYS - 1)
-    heat = day_degrees(
-        values_on(normals.tmin_c, first, LOOK_BACK_DAYS), values_on(normals.tmax_c, first, LOOK_BACK_DAYS), base_c, upper_c, method
-    )
+    heat = day_degrees(values_on(normals.tmin_c, first, LOOK_BACK_DAYS), values_on(normals.tmax_c, first, LOOK_BACK_DAYS), base_c, upper_c, method)
     # reached[k]: day degrees of the last k+1 days; the cut is then made k+1 days before the end
     reached = np.cumsum(heat[::-1])
     spans = np.arange(1, LOOK_BACK_DAYS + 1)

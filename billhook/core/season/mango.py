@@ -7,14 +7,7 @@ from .claims import DAY, Asked, Claim, days, latest, limit, window
 from .events import mango_latest_prune, vigour_of
 from .model import Work, span
 
-SEVERITY: dict[Work, str] = {
-    "tip": "tip",
-    "skirt": "tip",
-    "hedge": "second-node",
-    "thin": "limb",
-    "height": "scaffold",
-    "skeleton": "scaffold",
-}
+SEVERITY: dict[Work, str] = {"tip": "tip", "skirt": "tip", "hedge": "second-node", "thin": "limb", "height": "scaffold", "skeleton": "scaffold"}
 _IDS = ("mango/terminal-age", "mango/cut-to-break", "mango/hard-stop", "season/induction-night")
 
 
@@ -97,10 +90,5 @@ def _no_cold(a: Asked, work: Work) -> list[Claim]:
         return []
     end = a.year.harvest.end + days(a.know.days("mango/after-harvest-days"))
     return window(
-        work,
-        a.year.harvest.end + DAY,
-        end,
-        "mango-after-harvest",
-        "straight after the last fruit; no cool nights come here to wait for.",
-        _IDS,
+        work, a.year.harvest.end + DAY, end, "mango-after-harvest", "straight after the last fruit; no cool nights come here to wait for.", _IDS
     )

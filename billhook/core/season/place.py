@@ -35,7 +35,7 @@ def climate_frost(know: Knowledge, climate: str, southern: bool = False) -> tupl
 
 
 def _shifted(day: MonthDay, by: int) -> MonthDay:
-    moved = dt.date(2027, *day) + dt.timedelta(days=by)
+    moved = dt.date(2025, *day) + dt.timedelta(days=by)  # neither 2025 nor 2026 is a leap year
     return moved.month, moved.day
 
 
@@ -50,9 +50,7 @@ def nearest_climate(know: Knowledge, normals: Normals, latitude: float) -> str:
     return min(know.rows("climates"), key=distance)
 
 
-def pocket_frost_dates(
-    normals: Normals, last: MonthDay | None, first: MonthDay | None, offset_c: float
-) -> tuple[MonthDay | None, MonthDay | None]:
+def pocket_frost_dates(normals: Normals, last: MonthDay | None, first: MonthDay | None, offset_c: float) -> tuple[MonthDay | None, MonthDay | None]:
     """Frost dates of a block whose minima lie ``offset_c`` [K] from the station's, moved along the normals' slope.
 
     On the station's last frost the normal minimum has some value T; in a pocket that value is reached when the station's normal is

@@ -86,15 +86,7 @@ def _claims(a: Asked) -> list[Claim]:
     return [*common_windows(a), *_WINDOWS[group](a), *standing_stops(a)]
 
 
-def _lane(
-    work: Work,
-    claims: list[Claim],
-    asked: list[Asked],
-    factors: _Factors,
-    first: dt.date,
-    count: int,
-    timing: str,
-) -> _Lane:
+def _lane(work: Work, claims: list[Claim], asked: list[Asked], factors: _Factors, first: dt.date, count: int, timing: str) -> _Lane:
     lane = _Lane(work, first, count)
     windows = [c for c in claims if c.kind == "window"]
     for claim in windows:
@@ -154,10 +146,7 @@ def _outside(lane: _Lane, windows: list[Claim], a: Asked, timing: str) -> None:
         coming = next((claim for day, claim in opens if day > here), None)
         if coming is not None:
             text = f"The next window opens on {day_words(coming.when.start)}."
-            lane.note(
-                slice(int(begin), stop),
-                Reason("next-window", text, {}, coming.when.start, coming.reason.school, coming.reason.catalogue_ids),
-            )
+            lane.note(slice(int(begin), stop), Reason("next-window", text, {}, coming.when.start, coming.reason.school, coming.reason.catalogue_ids))
 
 
 @dataclass(frozen=True)
@@ -224,11 +213,7 @@ def _charge(lane: _Lane, asked: list[Asked], factors: _Factors) -> None:
         spent[where] = lane.cap[where] <= 1e-9
         lane.status[spent] = np.maximum(lane.status[spent], STRICTNESS["wait"])
         if own == 0 or left <= 1e-9:
-            text = (
-                f"Nothing more of the live canopy may go before {day_words(a.after.start)}."
-                if left <= 1e-9
-                else "Not done to a tree this young."
-            )
+            text = f"Nothing more of the live canopy may go before {day_words(a.after.start)}." if left <= 1e-9 else "Not done to a tree this young."
             lane.note(spent, Reason("no-share-left", text, {"left, share": left}, a.after.start))
     lane.cap[lane.status >= STRICTNESS["wait"]] = 0.0
 

@@ -107,20 +107,11 @@ def _bark(a: Asked) -> list[Claim]:
     cap = know.number("season/light-share")
     warmest = max(a.site.normals.tmax_c)
     used: dict[str, float | str | None] = {"warmest monthly maximum, °C": warmest}
-    why = (
-        f"normal maxima reach {warmest:.0f} °C" if warmest >= know.number("season/bark-sun-from") else "these are the warmest three months"
-    )
+    why = f"normal maxima reach {warmest:.0f} °C" if warmest >= know.number("season/bark-sun-from") else "these are the warmest three months"
     text = f"Strong sun from {day_words(sun.start)} to {day_words(sun.end)} ({why}): light cuts only, and none that bares bark."
     claims = limit(STRUCTURAL, sun, "light", "bark-sun", text, ("season/bark-sun-from", "season/light-share"), cap, used)
     claims += limit(
-        ("skeleton",),
-        sun,
-        "stop",
-        "bark-burns",
-        f"Bared limbs burn in the sun until {day_words(sun.end)}.",
-        ("season/bark-sun-from",),
-        None,
-        used,
+        ("skeleton",), sun, "stop", "bark-burns", f"Bared limbs burn in the sun until {day_words(sun.end)}.", ("season/bark-sun-from",), None, used
     )
     if a.year.hot is not None:
         hot = f"Hot season from {day_words(a.year.hot.start)} to {day_words(a.year.hot.end)}: bark needs every leaf over it."
@@ -134,9 +125,7 @@ def _crop_on(a: Asked) -> list[Claim]:
     if a.everbearing:
         if a.tree.fruit_on != "full":
             return []
-        return limit(
-            ("skeleton",), Span(a.year.start, a.year.end), "wait", "full-crop", "A full crop hangs: pick first, then cut hard.", ()
-        )
+        return limit(("skeleton",), Span(a.year.start, a.year.end), "wait", "full-crop", "A full crop hangs: pick first, then cut hard.", ())
     if a.before.harvest is None:
         return []
     fruit = a.before.harvest

@@ -47,9 +47,7 @@ def verdict(segments: Sequence[Segment], work: Work, day: dt.date) -> Verdict:
     covers_all = last_good is not None and last_good == of_work[-1].end
     opens = next((s.start for s in of_work[1:] if s.status == "go"), None) if here.status != "go" else None
     reasons = tuple(sorted(here.reasons, key=lambda r: r.code in ("yearly-budget", "season-factor")))
-    return Verdict(
-        work, day, here.status, _sentence(here, work, day, opens), here.max_share, reasons, None if covers_all else last_good, opens
-    )
+    return Verdict(work, day, here.status, _sentence(here, work, day, opens), here.max_share, reasons, None if covers_all else last_good, opens)
 
 
 def _sentence(here: Segment, work: Work, day: dt.date, opens: dt.date | None) -> str:

@@ -61,9 +61,7 @@ def _named(know: Knowledge, table: str, words: str) -> str | None:
 
 def _species(know: Knowledge, words: str) -> str | None:
     direct = _named(know, "species", words)
-    said = [
-        (word, row) for row in know.rows("species") for word in know.text(f"species/{row}/also").split() if re.search(rf"\b{word}\b", words)
-    ]
+    said = [(word, row) for row in know.rows("species") for word in know.text(f"species/{row}/also").split() if re.search(rf"\b{word}\b", words)]
     other = max(said, key=lambda pair: len(pair[0]), default=(None, None))[1]
     if direct is not None and other is not None and _has(words, _plain(know.text(f"species/{direct}/name"))):
         return direct
@@ -74,7 +72,7 @@ def understand_planting(text: str, know: Knowledge) -> Planting:
     """Read one planting out of a sentence; nothing is guessed that was not said."""
     words = _plain(text)
     pot = _POT.search(words)
-    pot_l = float(pot.group(1)) * _LITRES[pot.group(2)] if pot else None
+    pot_l = round(float(pot.group(1)) * _LITRES[pot.group(2)], 1) if pot else None
     row, year = _ROW.search(words), _YEAR.search(words)
     rest = words
     for found in (pot, row, year):

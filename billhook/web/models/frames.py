@@ -123,8 +123,8 @@ class DrawnLimb(Answer):
     id: str
     on: str
     name: str
-    start: tuple[float, float, float]
-    end: tuple[float, float, float]
+    start: list[float]
+    end: list[float]
     at_m: float
     base_mm: float
     tip_mm: float
@@ -161,7 +161,7 @@ class FrameSaveIn(Asked):
     """A measured or corrected frame; ``previous_id`` is the frame it was made from."""
 
     id: Text
-    previous_id: str | None
+    previous_id: Text | None
     frame: FrameIn
     measured: list[LimbId] = []
     date: str | None = None

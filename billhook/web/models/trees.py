@@ -126,6 +126,20 @@ class TreeChangeIn(Asked):
     note: LongText | None = None
 
 
+class GoneIn(Asked):
+    """The tree is gone since a day, today if none is given."""
+
+    version: Annotated[Counted, Field(ge=1)]
+    date: IsoDate | None = None
+
+
+class GoneOut(Answer):
+    """The day a tree went."""
+
+    id: str
+    removed_on: IsoDate
+
+
 class ObserveIn(Asked):
     """What was seen of a tree or block."""
 
@@ -186,6 +200,7 @@ class PreviewOut(Answer):
     against: AgainstOut
     advice: list[AdviceOut]
     minutes: float
+    gone: list[str]
     reasons: list[ReasonOut]
 
 
@@ -232,6 +247,7 @@ class SheetOut(Answer):
     before: MeasuresOut
     after: MeasuresOut
     minutes: float
+    gone: list[str]
     cap_m: float | None
     reach_m: float
     cautions: list[ReasonOut]

@@ -1,0 +1,87 @@
+# Two commands do everything: `make demo` starts Billhook with its demo holding, `make test` passes all tests.
+# Steps are stamped: a second run starts in seconds.
+SHELL := /bin/bash
+.DEFAULT_GOAL := help
+STAMPS := .stamps
+UV := .tools/bin/uv
+PY := .venv/bin/python
+PYTHON ?= python3
+PORT ?= 8420
+FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/package.json
+BROWSER := $(STAMPS)/browser
+
+.PHONY: help setup demo test bench count screens types check-py check-web test-web clean
+
+help:
+	@echo "make demo     start Billhook with its demo holding on http://127.0.0.1:$(PORT)/"
+	@echo "make test     run every check and test"
+	@echo "make setup    environment and build only; then .venv/bin/billhook serve"
+	@echo "make bench    measure speed and memory"
+	@echo "make count    lines of code and share of tests"
+	@echo "make screens  refresh docs/screenshots from the demo holding"
+
+$(STAMPS):
+	@mkdir -p $@
+
+$(UV): | $(STAMPS)
+	$(PYTHON) -m venv .tools
+	.tools/bin/pip install --quiet uv==0.13.8
+
+$(STAMPS)/python: requirements-dev.txt pyproject.toml | $(UV)
+	test -x .venv/bin/python || $(UV) venv --quiet --python $(PYTHON) .venv
+	$(UV) pip sync --quiet --require-hashes -p .venv requirements-dev.txt
+	echo "$(CURDIR)" > "$$($(PY) -c 'import site; print(site.getsitepackages()[0])')/billhook.pth"
+	printf '#!/bin/sh\nexec "%s/.venv/bin/python" -m billhook.cli "$$@"\n' "$(CURDIR)" > .venv/bin/billhook
+	chmod +x .venv/bin/billhook
+	touch $@
+
+$(STAMPS)/node: frontend/package-lock.json frontend/.npmrc | $(STAMPS)
+	@command -v npm >/dev/null || { apt-get update && apt-get install -y nodejs npm; }
+	cd frontend && npm ci --no-audit --no-fund --loglevel=error
+	touch $@
+
+$(STAMPS)/front: $(STAMPS)/node $(FRONT)
+	cd frontend && npx vite build --logLevel warn
+	touch $@
+
+$(BROWSER): | $(STAMPS)
+	@test -x /usr/bin/chromium && test -x /usr/bin/chromedriver || { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq chromium chromium-driver; }
+	touch $@
+
+setup: $(STAMPS)/python $(STAMPS)/front
+
+demo: setup
+	@.venv/bin/billhook demo --data demo-data --port $(PORT)
+
+check-py: $(STAMPS)/python
+	.venv/bin/ruff check billhook tests tools
+	.venv/bin/ruff format --check billhook tests tools
+	.venv/bin/mypy billhook
+	.venv/bin/lint-imports
+
+check-web: $(STAMPS)/node
+	cd frontend && npx vue-tsc --noEmit -p tsconfig.json
+	cd frontend && npx eslint src
+	cd frontend && npx prettier --check --log-level warn src
+
+test-web: $(STAMPS)/node
+	cd frontend && npx vitest run
+
+types: $(STAMPS)/python $(STAMPS)/node
+	.venv/bin/billhook openapi > frontend/openapi.json
+	cd frontend && npm run --silent types
+
+test: setup $(BROWSER) check-py check-web test-web
+	$(PY) -m pytest
+
+bench: setup
+	$(PY) tools/bench.py
+
+count:
+	@$(PYTHON) tools/count.py
+
+screens: setup $(BROWSER)
+	$(PY) tools/screens.py
+
+clean:
+	rm -rf .venv .tools .stamps frontend/node_modules billhook/web/static demo-data

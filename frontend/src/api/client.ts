@@ -1,0 +1,69 @@
+/** The one door to the API. Errors come back as problems with a sentence for each field. */
+import createClient from 'openapi-fetch'
+import type { components, paths } from './types'
+
+export type Schemas = components['schemas']
+export type Tree = Schemas['TreeOut']
+export type Grove = Schemas['GroveOut']
+export type GroveTree = Schemas['GroveTreeOut']
+export type Frame = Schemas['DrawnFrame']
+export type Limb = Schemas['DrawnLimb']
+export type Verdict = Schemas['VerdictOut']
+export type Reason = Schemas['ReasonOut']
+export type Preview = Schemas['PreviewOut']
+export type Sheet = Schemas['SheetOut']
+export type LogEntry = Schemas['LogOut']
+export type Work = Verdict['work']
+export type Status = Verdict['status']
+export interface Cut {
+  limb: string
+  keep_m: number
+}
+
+export const api = createClient<paths>({ baseUrl: '' })
+
+/** An answer that was refused, with what to say at which field. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly fields: Record<string, string>,
+  ) {
+    super(title)
+  }
+}
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** The data of an answer. Throws Refused with the fields' sentences, also when nobody answered. */
+export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>
+  try {
+    answer = await asked
+  } catch (error) {
+    if (error instanceof DOMException && error.name === 'AbortError') throw error
+    throw new Refused(0, 'Billhook does not answer. What you entered is kept here; try again.', {})
+  }
+  if (answer.data !== undefined) return answer.data
+  const problem = (answer.error ?? {}) as {
+    title?: string
+    detail?: string
+    errors?: { pointer: string; message: string }[]
+  }
+  const fields = Object.fromEntries((problem.errors ?? []).map((e) => [e.pointer, e.message]))
+  const title = problem.detail || problem.title || 'Something went wrong. What you entered is kept here; try again.'
+  throw new Refused(answer.response.status, title, fields)
+}
+
+/** A sentence out of whatever was thrown. */
+export function sentence(error: unknown): string {
+  if (error instanceof Refused) {
+    const said = Object.entries(error.fields).map(([at, message]) => `${at.split('/').pop()?.replace(/_/g, ' ') ?? ''} ${message}`)
+    return [error.title, ...said].join(' ').trim()
+  }
+  return 'Something went wrong. What you entered is kept here; try again.'
+}

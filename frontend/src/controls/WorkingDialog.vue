@@ -1,0 +1,57 @@
+<script setup lang="ts">
+/** The working of an answer: its own inputs, and the values it rests on with unit, range and provenance. */
+import { api, heed, type Reason, type Schemas } from '@/api/client'
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+
+const open = defineModel<boolean>({ required: true })
+defineProps<{ title: string; sentence: string; reasons: Reason[] }>()
+const { data } = useQuery({
+  queryKey: ['catalogue', ''],
+  queryFn: () => heed(api.GET('/api/catalogue', { params: { query: {} } })),
+  enabled: open,
+  staleTime: Infinity,
+})
+const known = computed(() => new Map((data.value?.values ?? []).map((v) => [v.id, v])))
+const valuesOf = (reason: Reason) => (reason.catalogue_ids ?? []).map((id) => known.value.get(id)).filter((v): v is Schemas['KnownOut'] => !!v)
+const inputs = (reason: Reason) => Object.entries(reason.used ?? {}).filter(([, value]) => value !== null)
+const number = (value: unknown) =>
+  typeof value === 'number' ? String(Math.round(value * 1000) / 1000) : Array.isArray(value) ? value.join(', ') : String(value)
+</script>
+
+<template>
+  <Dialog :open="open" class="relative z-40" @close="open = false">
+    <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
+    <div class="fixed inset-0 overflow-y-auto p-4">
+      <DialogPanel class="mx-auto my-6 bg-sheet border-2 border-ink rounded-[10px] p-6 w-full max-w-2xl">
+        <DialogTitle class="text-2xl">{{ title }}</DialogTitle>
+        <p class="mt-1 text-lg">{{ sentence }}</p>
+        <ol class="mt-4 space-y-4">
+          <li v-for="reason in reasons" :key="reason.code + reason.text" class="border-t border-rule pt-3">
+            <p>
+              {{ reason.text }} <span v-if="reason.school" class="text-ink2">School: {{ reason.school }}.</span>
+            </p>
+            <dl v-if="inputs(reason).length" class="mt-1 grid grid-cols-[1fr_auto] gap-x-4 text-[0.92rem]">
+              <template v-for="[name, value] in inputs(reason)" :key="name">
+                <dt class="text-ink2">{{ name }}</dt>
+                <dd class="num text-right">{{ number(value) }}</dd>
+              </template>
+            </dl>
+            <ul v-if="valuesOf(reason).length" class="mt-1 text-[0.92rem] space-y-1">
+              <li v-for="v in valuesOf(reason)" :key="v.id">
+                {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b>
+                <span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span>;
+                <span class="text-ink2"
+                  >{{ v.provenance }}<template v-if="v.source">: {{ v.source }}</template
+                  ><template v-if="v.rivals">; rivals: {{ v.rivals }}</template></span
+                >
+              </li>
+            </ul>
+          </li>
+        </ol>
+        <button type="button" class="btn mt-5" @click="open = false">Close</button>
+      </DialogPanel>
+    </div>
+  </Dialog>
+</template>

@@ -1,0 +1,318 @@
+<script setup lang="ts">
+/** One tree seen from the side, to scale, against the measuring staff. Plain numbers in, shapes out; it decides nothing. */
+import type { Cut, Frame, Limb } from '@/api/client'
+import {
+  alongShare,
+  between,
+  fit,
+  fruitPlaces,
+  leafPath,
+  nearness,
+  project,
+  spreadLabels,
+  taper,
+  type Point2,
+  type Point3,
+} from '@/geometry/elevation'
+import { diameterWords, lengthWords, windWords, type Units } from '@/geometry/measure'
+import { computed, ref } from 'vue'
+import StaffMark from './StaffMark.vue'
+import TapeFlag from './TapeFlag.vue'
+
+const props = defineProps<{
+  frame: Frame
+  units: Units
+  from: number
+  width: number
+  height: number
+  cap: number | null
+  reach: number
+  unionMark?: string | null
+  cuts?: Cut[]
+  gone?: string[]
+  afterHeight?: number | null
+  free?: string[]
+  selected?: string | null
+  plain?: boolean
+}>()
+const emit = defineEmits<{ pick: [limb: string, keep: number]; slide: [limb: string, keep: number]; settle: [] }>()
+
+const LEFT = 62
+const svg = ref<SVGSVGElement>()
+const radius = computed(() => Math.max(props.frame.spread_m / 2, 0.35))
+const top = computed(() => Math.max(props.frame.height_m, props.cap ?? 0, props.plain ? 0 : props.reach) * 1.04 + 0.12)
+const view = computed(() => {
+  const box = { left: LEFT + 22, right: props.width - 12, top: 14, bottom: props.height - 34 }
+  return fit(box, top.value, radius.value + 0.18, props.from)
+})
+const keepOf = computed(() => new Map((props.cuts ?? []).map((c) => [c.limb, c.keep_m])))
+const gone = computed(() => new Set(props.gone ?? []))
+
+interface Drawn {
+  limb: Limb
+  near: number
+  ink: string | null
+  ghost: string | null
+  hit: string
+  leavesInk: string
+  leavesGhost: string
+  fruit: { at: Point2; ghost: boolean }[]
+  tipAt: Point2
+}
+
+/** Where on a limb the leaves begin: suckers and sprouts are leafy all along, others outside. */
+const leafFrom = (limb: Limb) => (limb.sucker || limb.kind === 'sprout' ? 0.15 : limb.on === 'trunk' ? 0.5 : 0.3)
+
+const limbs = computed<Drawn[]>(() =>
+  props.frame.limbs
+    .map((limb): Drawn => {
+      const [a, b] = [limb.start as unknown as Point3, limb.end as unknown as Point3]
+      const keep = gone.value.has(limb.id) ? 0 : keepOf.value.get(limb.id)
+      const share = keep === undefined ? 1 : keep / limb.length_m
+      const cutAt = between(a, b, share)
+      const mm = (s: number) => ((limb.base_mm + (limb.tip_mm - limb.base_mm) * s) / 1000) * view.value.scale
+      const [pa, pb, pc] = [project(a, view.value), project(b, view.value), project(cutAt, view.value)]
+      const leaves = limb.state === 'dead' ? 0 : Math.round((limb.sucker ? 14 : 34) * limb.foliage * Math.min(1.6, 0.5 + limb.base_mm / 40))
+      const spread = limb.sucker ? 0.08 : limb.kind === 'sprout' ? 0.11 : Math.min(0.3, 0.12 + limb.length_m * 0.12)
+      const path = (from: number, to: number) => (leaves && to > from ? leafPath(limb.id, a, b, from, to, leaves * 2, spread, view.value) : '')
+      return {
+        limb,
+        near: nearness(between(a, b, 0.5), props.from),
+        ink: share > 0.001 ? taper(pa, pc, mm(0), mm(share)) : null,
+        ghost: share < 0.999 ? taper(pc, pb, mm(share), mm(1)) : null,
+        hit: `M${pa[0]} ${pa[1]}L${pb[0]} ${pb[1]}`,
+        leavesInk: path(leafFrom(limb), share),
+        leavesGhost: share < 0.999 ? path(Math.max(share, leafFrom(limb)), 1) : '',
+        fruit: fruitPlaces(limb.id, a, b, limb.fruit, view.value).map((at) => ({ at, ghost: share < 0.999 })),
+        tipAt: pb,
+      }
+    })
+    .sort((x, y) => x.near - y.near),
+)
+
+const trunk = computed(() => {
+  const v = view.value
+  const w = (props.frame.trunk_mm / 1000) * v.scale * 0.5
+  const kept = keepOf.value.get('trunk')
+  const h = (kept ?? props.frame.trunk_m) * v.scale
+  const d = `M${v.x0 - w * 1.3} ${v.y0}Q${v.x0 - w} ${v.y0 - h * 0.25} ${v.x0 - w} ${v.y0 - h}L${v.x0 + w} ${v.y0 - h}Q${v.x0 + w} ${v.y0 - h * 0.25} ${v.x0 + w * 1.3} ${v.y0}Z`
+  return { d, w: Math.max(w, 2) }
+})
+const union = computed(() => (props.frame.union_m === null ? null : view.value.y0 - props.frame.union_m * view.value.scale))
+
+/** Pointers on the staff, kept from lying on each other. */
+const pointers = computed(() => {
+  const list: { at: number; text: string; tone: string; dash: string }[] = []
+  const add = (at: number | null | undefined, name: string, tone: string, dash: string) => {
+    if (at !== null && at !== undefined && at > 0.03) list.push({ at, text: `${name} ${lengthWords(at, props.units)}`, tone, dash })
+  }
+  add(props.cap, 'cap', 'var(--tape)', '10 5')
+  if (!props.plain) add(props.reach, 'reach', 'var(--ink2)', '2 5')
+  add(props.frame.skirt_m, 'skirt', 'var(--ink2)', '2 5')
+  const y = (m: number) => view.value.y0 - m * view.value.scale
+  const spread = spreadLabels(
+    list.map((p) => y(p.at) - 5),
+    17,
+  )
+  return list.map((p, i) => ({ ...p, y: y(p.at), labelY: spread[i]! }))
+})
+const afterY = computed(() =>
+  props.afterHeight && props.afterHeight < props.frame.height_m - 0.005 ? view.value.y0 - props.afterHeight * view.value.scale : null,
+)
+
+/** Diameters on main limbs, left out where they would lie on each other. Sketched limbs carry none. */
+const labels = computed(() => {
+  const taken: { x: number; y: number }[] = []
+  return limbs.value
+    .filter((d) => d.limb.measured && d.limb.on === 'trunk' && !d.limb.sucker && !gone.value.has(d.limb.id))
+    .map((d) => {
+      const p = project(between(d.limb.start as unknown as Point3, d.limb.end as unknown as Point3, 0.42), view.value)
+      return { id: d.limb.id, x: p[0], y: p[1], text: diameterWords(d.limb.base_mm, props.units) }
+    })
+    .filter((l) => {
+      if (taken.some((t) => Math.abs(t.x - l.x) < 58 && Math.abs(t.y - l.y) < 22)) return false
+      taken.push(l)
+      return true
+    })
+})
+
+const flags = computed(() => {
+  const list = (props.cuts ?? []).map((cut, i) => {
+    const limb = props.frame.limbs.find((l) => l.id === cut.limb)
+    const p: Point3 = limb
+      ? between(limb.start as unknown as Point3, limb.end as unknown as Point3, Math.min(1, (cut.keep_m || 0.02) / limb.length_m))
+      : [0, 0, cut.keep_m]
+    const [x, y] = project(p, view.value)
+    return { cut, n: i + 1, x, y, left: x < view.value.x0, free: (props.free ?? []).includes(cut.limb) }
+  })
+  const spread = spreadLabels(
+    list.map((f) => f.y),
+    25,
+  )
+  return list.map((f, i) => ({ ...f, y: Math.min(spread[i]!, view.value.y0 - 4) }))
+})
+
+let dragging: Limb | null = null
+function keepAt(event: PointerEvent, limb: Limb): number {
+  if (limb.sucker) return 0
+  const box = svg.value!.getBoundingClientRect()
+  const p: Point2 = [((event.clientX - box.left) * props.width) / box.width, ((event.clientY - box.top) * props.height) / box.height]
+  const [a, b] = [project(limb.start as unknown as Point3, view.value), project(limb.end as unknown as Point3, view.value)]
+  const keep = alongShare(p, a, b) * limb.length_m
+  if (keep < 0.06) return 0
+  // draw the cut to a fork that is near, so that it falls just above the side branch
+  const fork = props.frame.limbs.find((l) => l.on === limb.id && Math.abs(l.at_m - keep) < 0.04)
+  return Math.min(fork ? fork.at_m : keep, limb.length_m * 0.995)
+}
+function down(event: PointerEvent, limb: Limb) {
+  if (props.plain) return
+  event.preventDefault()
+  dragging = limb
+  svg.value?.setPointerCapture(event.pointerId)
+  emit('pick', limb.id, keepAt(event, limb))
+}
+function move(event: PointerEvent) {
+  if (dragging && !dragging.sucker) emit('slide', dragging.id, keepAt(event, dragging))
+}
+function up() {
+  if (dragging) emit('settle')
+  dragging = null
+}
+const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
+const person = computed(() => {
+  const s = view.value.scale
+  const [x, y] = [LEFT + 66, view.value.y0]
+  const n = (m: number) => (y - m * s).toFixed(1)
+  return `M${x} ${n(1.5)}V${n(0.82)}L${x - 0.08 * s} ${y}M${x} ${n(0.82)}L${x + 0.08 * s} ${y}M${x} ${n(1.4)}L${x - 0.11 * s} ${n(1.72)}L${x - 0.13 * s} ${n(props.reach)}M${x} ${n(1.4)}L${x + 0.1 * s} ${n(0.95)}`
+})
+</script>
+
+<template>
+  <svg
+    ref="svg"
+    :viewBox="`0 0 ${width} ${height}`"
+    class="block w-full h-auto select-none"
+    :class="{ 'touch-none': !plain }"
+    role="group"
+    :aria-label="`The tree from ${windWords(from)}, ${lengthWords(frame.height_m, units)} tall, ${lengthWords(frame.spread_m, units)} across`"
+    @pointermove="move"
+    @pointerup="up"
+    @pointercancel="up"
+  >
+    <g aria-hidden="true">
+      <line :x1="LEFT + 32" :x2="width" :y1="view.y0" :y2="view.y0" stroke="var(--ink)" stroke-width="2" />
+      <path
+        :d="Array.from({ length: Math.floor((width - LEFT - 40) / 14) }, (_, i) => `M${LEFT + 38 + i * 14} ${view.y0 + 10}l9 -9`).join('')"
+        stroke="var(--ink)"
+        opacity=".5"
+      />
+      <template v-for="p in pointers" :key="p.text">
+        <path :d="`M${LEFT} ${p.y}l12 -7v14z`" :fill="p.tone" />
+        <line :x1="LEFT + 12" :x2="width - 12" :y1="p.y" :y2="p.y" :stroke="p.tone" stroke-width="1.5" :stroke-dasharray="p.dash" />
+      </template>
+      <g v-if="!plain" stroke="var(--edge)" stroke-width="2" fill="none" opacity=".6">
+        <circle :cx="LEFT + 66" :cy="view.y0 - 1.62 * view.scale" :r="0.1 * view.scale" />
+        <path :d="person" />
+      </g>
+    </g>
+    <StaffMark :x="LEFT - 30" :y0="view.y0" :scale="view.scale" :top="top" :units="units" />
+
+    <g aria-hidden="true" :fill="frame.origin === 'sketched' ? 'none' : 'var(--leaf)'" :stroke="frame.origin === 'sketched' ? 'var(--leaf)' : 'none'">
+      <template v-for="d in limbs" :key="d.limb.id">
+        <path v-if="d.leavesInk" :d="d.leavesInk" :opacity="frame.origin === 'sketched' ? 0.45 : 0.5" />
+        <path v-if="d.leavesGhost" :d="d.leavesGhost" opacity=".14" />
+      </template>
+    </g>
+
+    <path :d="trunk.d" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.8" aria-hidden="true" />
+    <g aria-hidden="true">
+      <template v-for="d in limbs" :key="d.limb.id">
+        <path v-if="d.ghost" :d="d.ghost" fill="none" stroke="var(--ink)" stroke-width="1.2" stroke-dasharray="4 4" opacity=".65" />
+        <path
+          v-if="d.ink"
+          :d="d.ink"
+          :fill="d.limb.state === 'dead' ? 'url(#dead)' : 'var(--sheet)'"
+          stroke="var(--ink)"
+          :stroke-width="d.limb.measured ? 1.7 : 1"
+          :stroke-dasharray="d.limb.measured ? (d.limb.state === 'dead' ? '5 3' : undefined) : '7 3'"
+        />
+        <path v-if="selected === d.limb.id" :d="d.hit" stroke="var(--frost)" stroke-width="3" fill="none" />
+      </template>
+      <g v-if="union !== null">
+        <path
+          :d="`M${view.x0 - trunk.w * 1.15} ${union + trunk.w * 0.28}L${view.x0 + trunk.w * 1.15} ${union - trunk.w * 0.28}`"
+          stroke="#15201a"
+          stroke-width="8"
+        />
+        <path
+          :d="`M${view.x0 - trunk.w * 1.15} ${union + trunk.w * 0.28}L${view.x0 + trunk.w * 1.15} ${union - trunk.w * 0.28}`"
+          stroke="var(--band)"
+          stroke-width="4"
+        />
+      </g>
+      <template v-for="d in limbs" :key="d.limb.id">
+        <circle
+          v-for="(f, i) in d.fruit"
+          :key="i"
+          :cx="f.at[0]"
+          :cy="f.at[1]"
+          :r="Math.max(3.4, 0.034 * view.scale)"
+          :fill="f.ghost ? 'var(--sheet)' : 'var(--fruit)'"
+          stroke="var(--ink)"
+          stroke-width="1.3"
+          :stroke-dasharray="f.ghost ? '2 2' : undefined"
+        />
+      </template>
+    </g>
+    <!-- what can be picked: a wide unseen band on every limb, so that a thumb finds it -->
+    <g v-if="!plain">
+      <path
+        v-for="d in limbs"
+        :key="d.limb.id"
+        :d="d.hit"
+        stroke="transparent"
+        :stroke-width="d.limb.sucker ? 22 : 16"
+        fill="none"
+        class="cursor-pointer"
+        :data-limb="d.limb.id"
+        @pointerdown="down($event, d.limb)"
+      />
+    </g>
+    <g aria-hidden="true">
+      <g v-for="l in labels" :key="l.id" pointer-events="none">
+        <rect :x="l.x - 27" :y="l.y - 10" width="54" height="19" rx="3" fill="var(--paper)" opacity=".93" />
+        <text :x="l.x" :y="l.y + 5" font-size="15" text-anchor="middle">{{ l.text }}</text>
+      </g>
+      <text v-if="union !== null" :x="view.x0 + trunk.w + 16" :y="union + 18" font-size="15" style="font-weight: 600" class="halo">
+        union {{ lengthWords(frame.union_m!, units) }}
+      </text>
+      <text v-for="p in pointers" :key="p.text" :x="LEFT + 16" :y="p.labelY" font-size="15" class="halo" :style="{ fill: p.tone, fontWeight: 600 }">
+        {{ p.text }}
+      </text>
+      <g v-if="afterY !== null">
+        <line :x1="view.x0" :x2="width - 12" :y1="afterY" :y2="afterY" stroke="var(--ink)" stroke-width="1.5" />
+        <text :x="width - 12" :y="afterY - 6" font-size="15" text-anchor="end" class="halo" style="font-weight: 600">
+          after {{ lengthWords(afterHeight!, units) }}
+        </text>
+      </g>
+    </g>
+    <g
+      v-for="f in flags"
+      :key="f.cut.limb"
+      class="cursor-grab"
+      :data-flag="f.n"
+      @pointerdown="limbOf(f.cut.limb) && down($event, limbOf(f.cut.limb)!)"
+    >
+      <TapeFlag :x="f.x" :y="f.y" :n="f.n" :free="f.free" :left="f.left" :on="selected === f.cut.limb" />
+    </g>
+  </svg>
+</template>
+
+<style scoped>
+.halo {
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 4px;
+  stroke-linejoin: round;
+}
+</style>

@@ -1,0 +1,326 @@
+<script setup lang="ts">
+/** The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its drawing. */
+import { api, heed, sentence, type Schemas, type Sheet } from '@/api/client'
+import MeasureField from '@/controls/MeasureField.vue'
+import WorkingDialog from '@/controls/WorkingDialog.vue'
+import { useNarrow } from '@/composables/useNarrow'
+import { useSettings } from '@/composables/useSettings'
+import ToneMark from '@/drawings/ToneMark.vue'
+import TreeElevation from '@/drawings/TreeElevation.vue'
+import { dayWords, diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, reactive, ref, toRef } from 'vue'
+import type { Status } from '@/api/client'
+
+const props = defineProps<{ id: string }>()
+const { units } = useSettings()
+const narrow = useNarrow()
+const queries = useQueryClient()
+const key = ['sheet', toRef(props, 'id'), units]
+const ask = () => heed(api.GET('/api/sheets/{id}', { params: { path: { id: props.id }, query: { units: units.value } } }))
+const { data: sheet, error, isPending } = useQuery({ queryKey: key, queryFn: ask, placeholderData: keepPreviousData })
+const who = ref(localStorage.getItem('who') ?? '')
+const trouble = ref('')
+const finishing = ref(false)
+const working = ref(false)
+const made = ref<Schemas['FinishedOut'] | null>(null)
+/** Diameters typed but not ticked yet, by cut. */
+const measured = reactive<Record<string, number | null>>({})
+const done = computed(() => sheet.value?.lines.filter((l) => l.done).length ?? 0)
+const cuts = computed(() => sheet.value?.lines.map((l) => ({ limb: l.cost.limb, keep_m: l.cost.keep_m })) ?? [])
+const free = computed(() => sheet.value?.lines.filter((l) => l.advice.order_class <= 3).map((l) => l.cost.limb) ?? [])
+const newId = () => (crypto.randomUUID ? crypto.randomUUID() : '10000000-1000-4000-8000-' + String(Date.now()).padStart(12, '0').slice(-12))
+
+async function tick(line: Sheet['lines'][number]) {
+  trouble.value = ''
+  localStorage.setItem('who', who.value)
+  const body = { id: newId(), done: !line.done, diameter_mm: measured[line.id] ?? null, who: who.value, date: null }
+  try {
+    const path = { id: props.id, cut_id: line.id }
+    const answer = await heed(api.PUT('/api/sheets/{id}/cuts/{cut_id}', { params: { path, query: { units: units.value } }, body }))
+    queries.setQueryData(['sheet', props.id, units.value], answer)
+  } catch (error) {
+    trouble.value = sentence(error)
+  }
+}
+async function finish() {
+  if (!sheet.value) return
+  finishing.value = true
+  trouble.value = ''
+  try {
+    const body = { version: sheet.value.version, who: who.value, date: null, minutes: null, note: '' }
+    made.value = await heed(api.POST('/api/sheets/{id}/finish', { params: { path: { id: props.id } }, body }))
+    void queries.invalidateQueries()
+  } catch (error) {
+    trouble.value = sentence(error)
+  } finally {
+    finishing.value = false
+  }
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <p v-if="isPending" class="p-6">Fetching the sheet …</p>
+  <p v-else-if="error" class="p-6 wrong" role="alert">{{ sentence(error) }}</p>
+  <div v-else-if="sheet" class="sheet">
+    <header class="head">
+      <h1 class="plate text-[1.75rem]">{{ sheet.tree }}</h1>
+      <p class="text-[0.95rem] leading-tight">
+        <b>Cut sheet, {{ dayWords(sheet.day) }}</b
+        >, {{ sheet.work_words }}<br /><span class="text-ink2">{{ sheet.tree_line }}</span>
+      </p>
+      <div class="ml-auto flex gap-2 no-print max-sm:ml-0">
+        <button type="button" class="btn btn-small" @click="print">Print</button>
+        <RouterLink class="btn btn-small" :to="`/tree/${sheet.tree_id}`">The tree</RouterLink>
+      </div>
+    </header>
+    <div class="verdict">
+      <ToneMark :tone="sheet.status as Status" />
+      <p>
+        <b class="tag text-xl">{{ sheet.sentence }}</b><br />{{ sheet.total }}
+        <button type="button" class="link no-print" @click="working = true">Working</button>
+      </p>
+    </div>
+    <div class="body">
+      <div class="drawing">
+        <TreeElevation
+          :frame="sheet.frame"
+          :units="units"
+          :from="180"
+          :width="narrow ? 420 : 520"
+          :height="narrow ? 400 : 470"
+          :cap="sheet.cap_m"
+          :reach="sheet.reach_m"
+          :cuts="cuts"
+          :gone="sheet.gone"
+          :free="free"
+          :after-height="sheet.after.height_m"
+          plain
+        />
+        <dl class="facts">
+          <div>
+            <dt>height</dt>
+            <dd>{{ lengthWords(sheet.before.height_m, units) }} → {{ lengthWords(sheet.after.height_m, units) }}</dd>
+          </div>
+          <div>
+            <dt>fruit lost</dt>
+            <dd>{{ sheet.before.fruit - sheet.after.fruit }}</dd>
+          </div>
+          <div>
+            <dt>time</dt>
+            <dd>{{ Math.max(1, Math.round(sheet.minutes)) }} min</dd>
+          </div>
+        </dl>
+      </div>
+      <div>
+        <div v-if="sheet.state === 'open'" class="no-print mb-2 grid grid-cols-[1fr_auto] gap-3 items-end">
+          <div>
+            <label class="label" for="who">Who cuts</label>
+            <input id="who" v-model="who" class="field" maxlength="60" autocomplete="off" placeholder="first helper" />
+          </div>
+          <p class="tag text-xl pb-2" role="status">{{ done }} of {{ sheet.lines.length }} done</p>
+        </div>
+        <ol class="lines">
+          <li v-for="line in sheet.lines" :key="line.id" class="line" :class="{ done: line.done }" data-test="line">
+            <span class="flag" :class="{ 'flag-free': free.includes(line.cost.limb) }">{{ line.nth }}</span>
+            <div class="min-w-0">
+              <p class="font-semibold leading-tight first">{{ line.advice.position }}</p>
+              <p class="text-[0.92rem]">
+                <span class="inline-block first">{{ line.advice.tool }}</span>. {{ line.advice.technique }}
+              </p>
+              <p class="text-[0.88rem] text-ink2">
+                wound {{ diameterWords(line.cost.wound_mm, units) }},
+                {{
+                  free.includes(line.cost.limb) && !line.cost.share
+                    ? 'free'
+                    : line.cost.share === null
+                      ? 'no leaf'
+                      : `${shareWords(line.cost.share)} of canopy`
+                }}, {{ weightWords(line.cost.hand_kg, units) }} in the hand (lift for {{ weightWords(line.cost.lift_kg, units) }})<template
+                  v-if="line.advice.closing_years >= 1.5"
+                  >, closes in about {{ Math.round(line.advice.closing_years) }} years</template
+                >
+              </p>
+              <p
+                v-for="c in line.advice.cautions.filter((x) =>
+                  ['between-branches', 'weak-side-branch', 'fruit-on-it', 'large-wound', 'heavy', 'licensed'].includes(x.code),
+                )"
+                :key="c.code"
+                class="keep text-[0.88rem] mt-1"
+              >
+                {{ c.text }}
+              </p>
+              <p v-if="line.done" class="text-[0.88rem] mt-1">
+                done{{ line.done_on ? ` ${dayWords(line.done_on)}` : '' }}{{ line.done_by ? ` by ${line.done_by}` : ''
+                }}{{ line.done_mm ? `, measured ${diameterWords(line.done_mm, units)}` : '' }}
+              </p>
+            </div>
+            <div v-if="sheet.state === 'open'" class="no-print tick">
+              <MeasureField
+                v-if="!line.done"
+                :label="`Measured diameter of cut ${line.nth}`"
+                kind="diameter"
+                hide-label
+                :model-value="measured[line.id] ?? null"
+                placeholder="measured"
+                @update:model-value="measured[line.id] = $event"
+              />
+              <button type="button" class="btn" :class="{ 'btn-go': !line.done }" :aria-pressed="line.done" @click="tick(line)">
+                {{ line.done ? 'Take back' : `Cut ${line.nth} done` }}
+              </button>
+            </div>
+            <span class="box" aria-hidden="true">{{ line.done ? '✓' : '' }}</span>
+          </li>
+        </ol>
+        <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
+        <section v-if="sheet.cautions.length" class="mt-3" aria-label="Take care">
+          <h2 class="text-lg">Take care</h2>
+          <ul class="text-[0.92rem] list-disc pl-5">
+            <li v-for="c in sheet.cautions" :key="c.code">{{ c.text }}</li>
+          </ul>
+        </section>
+        <div v-if="sheet.state === 'open'" class="no-print mt-4">
+          <button type="button" class="btn btn-go w-full !min-h-14 text-xl" :disabled="!done || finishing" @click="finish">
+            {{ finishing ? 'Finishing …' : done && done < sheet.lines.length ? `Finish with ${done} of ${sheet.lines.length} cuts` : 'Finish' }}
+          </button>
+          <p class="text-[0.88rem] text-ink2 mt-1">
+            Finishing takes what is ticked off the tree's frame, writes the log and sets the days to come back.
+          </p>
+        </div>
+        <section v-else class="mt-4 no-print" aria-live="polite" aria-label="What comes after">
+          <h2 class="text-xl">Finished</h2>
+          <template v-if="made">
+            <p v-if="made.tasks.length">Come back:</p>
+            <ul>
+              <li v-for="t in made.tasks" :key="t.id" class="border-t border-rule py-1.5">
+                <b class="num">{{ dayWords(t.due) }}</b> {{ t.does }}
+                <RouterLink class="link text-ink2 text-[0.85rem]" :to="`/known?find=${t.rule}`">rule</RouterLink>
+              </li>
+            </ul>
+          </template>
+          <RouterLink class="link" :to="`/tree/${sheet.tree_id}`">See the tree and its log</RouterLink>
+        </section>
+      </div>
+    </div>
+    <WorkingDialog v-model="working" title="Working" :sentence="sheet.sentence" :reasons="sheet.reasons" />
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  max-width: 1180px;
+  margin: 0 auto;
+  padding: 12px 22px 30px;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 16px;
+  align-items: center;
+  border-bottom: var(--line) solid var(--ink);
+  padding-bottom: 10px;
+}
+.verdict {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 12px;
+  padding: 10px 0;
+}
+.body {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+  gap: 24px;
+}
+.facts {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  border-top: var(--line) solid var(--ink);
+  padding-top: 6px;
+}
+.facts dt {
+  font-size: 0.85rem;
+  color: var(--ink2);
+}
+.facts dd {
+  font: 600 1.2rem/1.2 var(--font-tag);
+}
+.line {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  gap: 6px 12px;
+  padding: 10px 0;
+  border-top: 1.5px solid var(--rule);
+}
+.line:first-child {
+  border-top: var(--line) solid var(--ink);
+}
+.line.done > div:first-of-type {
+  color: var(--ink2);
+}
+.tick {
+  display: grid;
+  gap: 6px;
+  width: 136px;
+  align-content: start;
+}
+.first::first-letter {
+  text-transform: uppercase;
+}
+.box {
+  display: none;
+  width: 20px;
+  height: 20px;
+  border: 2px solid var(--ink);
+  text-align: center;
+  line-height: 16px;
+}
+@media (max-width: 900px) {
+  .sheet {
+    padding: 8px 14px 40px;
+  }
+  .body {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .line {
+    grid-template-columns: auto 1fr;
+  }
+  .tick {
+    grid-column: 1 / -1;
+    width: auto;
+    grid-template-columns: 1fr 1.4fr;
+  }
+  .tick .btn {
+    min-height: 56px;
+  }
+  .tick > .btn:only-child {
+    grid-column: 1 / -1;
+  }
+}
+@media print {
+  .sheet {
+    padding: 0;
+    max-width: none;
+  }
+  .body {
+    grid-template-columns: 1fr;
+    gap: 8px;
+  }
+  .drawing {
+    max-width: 118mm;
+    margin: 0 auto;
+  }
+  .line {
+    grid-template-columns: auto 1fr auto;
+    padding: 5px 0;
+    break-inside: avoid;
+  }
+  .box {
+    display: block;
+  }
+  .flag {
+    print-color-adjust: exact;
+  }
+}
+</style>

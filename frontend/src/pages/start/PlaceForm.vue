@@ -1,0 +1,192 @@
+<script setup lang="ts">
+/** Where the trees stand: the nearest climate, or twelve pairs of temperatures. */
+import { api, heed, Refused, sentence } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, reactive, ref, useId } from 'vue'
+
+const props = defineProps<{ holding?: string }>()
+const queries = useQueryClient()
+const { units } = useSettings()
+const id = useId()
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+const draft = reactive({
+  holding: props.holding ?? '',
+  site: '',
+  latitude: '',
+  climate: '',
+  own: false,
+  tmin: Array<string>(12).fill(''),
+  tmax: Array<string>(12).fill(''),
+  last: '',
+  first: '',
+  frost: true,
+})
+const fields = ref<Record<string, string>>({})
+const trouble = ref('')
+const saving = ref(false)
+const southern = computed(() => Number(draft.latitude.replace(',', '.')) < 0)
+const { data } = useQuery({
+  queryKey: ['climates', southern],
+  queryFn: () => heed(api.GET('/api/climates', { params: { query: { southern: southern.value ? 'true' : 'false' } } })),
+  staleTime: Infinity,
+})
+const picked = computed(() => data.value?.climates.find((c) => c.id === draft.climate))
+const celsius = (text: string) => {
+  const value = Number(text.replace(',', '.'))
+  return units.value === 'metric' ? value : ((value - 32) * 5) / 9
+}
+const shown = (c: number) => (units.value === 'metric' ? String(Math.round(c * 10) / 10) : String(Math.round((c * 1.8 + 32) * 10) / 10))
+function takeOwn() {
+  draft.own = true
+  if (!picked.value) return
+  draft.tmin = picked.value.tmin_c.map(shown)
+  draft.tmax = picked.value.tmax_c.map(shown)
+  draft.last = picked.value.last_frost ?? ''
+  draft.first = picked.value.first_frost ?? ''
+  draft.frost = !!picked.value.last_frost
+}
+const asMonthDay = (text: string) => (draft.frost && text ? text.slice(-5) : null)
+const toDate = (monthDay: string) => (monthDay ? `2027-${monthDay}` : '')
+async function save() {
+  fields.value = {}
+  trouble.value = ''
+  const latitude = Number(draft.latitude.replace(',', '.'))
+  if (draft.latitude.trim() === '' || Number.isNaN(latitude)) {
+    fields.value = { '/latitude': 'must be a number, minus in the south' }
+    return
+  }
+  saving.value = true
+  try {
+    const body = {
+      holding: draft.holding || draft.site,
+      site: draft.site || draft.holding,
+      latitude,
+      climate: draft.own ? null : draft.climate || null,
+      tmin_c: draft.own ? draft.tmin.map(celsius) : null,
+      tmax_c: draft.own ? draft.tmax.map(celsius) : null,
+      last_frost: draft.own ? asMonthDay(draft.last) : null,
+      first_frost: draft.own ? asMonthDay(draft.first) : null,
+      units: units.value,
+    }
+    await heed(api.POST('/api/sites', { body }))
+    await queries.invalidateQueries()
+  } catch (error) {
+    if (error instanceof Refused) fields.value = error.fields
+    trouble.value = sentence(error)
+  } finally {
+    saving.value = false
+  }
+}
+</script>
+
+<template>
+  <form class="grid gap-3" aria-label="Where the trees stand" @submit.prevent="save">
+    <div class="grid sm:grid-cols-2 gap-3">
+      <div>
+        <label class="label" :for="`${id}h`">Name of the place</label>
+        <input :id="`${id}h`" v-model="draft.site" class="field" maxlength="120" required placeholder="my garden" :aria-invalid="!!fields['/site']" />
+        <p v-if="fields['/site']" class="wrong">{{ fields['/site'] }}</p>
+      </div>
+      <div>
+        <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
+        <input :id="`${id}l`" v-model="draft.latitude" class="field" inputmode="text" placeholder="36.8" :aria-invalid="!!fields['/latitude']" />
+        <p v-if="fields['/latitude']" class="wrong">{{ fields['/latitude'] }}</p>
+      </div>
+    </div>
+    <fieldset v-if="!draft.own">
+      <legend class="label">Nearest climate</legend>
+      <div class="grid sm:grid-cols-2 gap-2">
+        <label v-for="c in data?.climates ?? []" :key="c.id" class="pick" :class="{ on: draft.climate === c.id }">
+          <input v-model="draft.climate" type="radio" name="climate" :value="c.id" class="sr-only" />
+          <b class="tag text-lg">{{ c.name }}</b>
+          <span class="text-[0.88rem]">
+            coldest month {{ shown(Math.min(...c.tmin_c)) }}, warmest {{ shown(Math.max(...c.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
+            {{ c.last_frost ? `frost to ${c.last_frost}` : 'no frost' }}
+          </span>
+        </label>
+      </div>
+      <p v-if="fields['/climate']" class="wrong">{{ fields['/climate'] }}</p>
+      <button type="button" class="link mt-2" @click="takeOwn">Type your own twelve months{{ picked ? ', starting from this one' : '' }}</button>
+    </fieldset>
+    <fieldset v-else>
+      <legend class="label">Mean daily minimum and maximum of each month, {{ units === 'metric' ? '°C' : '°F' }}</legend>
+      <div class="grid grid-cols-4 sm:grid-cols-6 gap-2">
+        <div v-for="(m, i) in MONTHS" :key="m">
+          <b class="tag">{{ m }}</b>
+          <input
+            v-model="draft.tmin[i]"
+            class="field"
+            inputmode="text"
+            :aria-label="`${m}, minimum`"
+            :aria-invalid="!!fields[`/tmin_c/${i}`]"
+            placeholder="min"
+          />
+          <input
+            v-model="draft.tmax[i]"
+            class="field mt-1"
+            inputmode="text"
+            :aria-label="`${m}, maximum`"
+            :aria-invalid="!!fields[`/tmax_c/${i}`]"
+            placeholder="max"
+          />
+          <p v-if="fields[`/tmin_c/${i}`] || fields[`/tmax_c/${i}`]" class="wrong">
+            {{ fields[`/tmin_c/${i}`] ?? fields[`/tmax_c/${i}`] }}
+          </p>
+        </div>
+      </div>
+      <label class="flex gap-2 items-center mt-3"
+        ><input v-model="draft.frost" type="checkbox" class="size-5" /> There is frost in one year of ten</label
+      >
+      <div v-if="draft.frost" class="grid sm:grid-cols-2 gap-3 mt-2">
+        <div>
+          <label class="label" :for="`${id}lf`">Last frost of spring, one year in ten</label>
+          <input
+            :id="`${id}lf`"
+            type="date"
+            class="field"
+            :value="toDate(draft.last)"
+            @change="draft.last = ($event.target as HTMLInputElement).value.slice(-5)"
+          />
+          <p v-if="fields['/last_frost']" class="wrong">{{ fields['/last_frost'] }}</p>
+        </div>
+        <div>
+          <label class="label" :for="`${id}ff`">First frost of autumn, one year in ten</label>
+          <input
+            :id="`${id}ff`"
+            type="date"
+            class="field"
+            :value="toDate(draft.first)"
+            @change="draft.first = ($event.target as HTMLInputElement).value.slice(-5)"
+          />
+          <p v-if="fields['/first_frost']" class="wrong">{{ fields['/first_frost'] }}</p>
+        </div>
+      </div>
+      <button type="button" class="link mt-2" @click="draft.own = false">Pick a climate instead</button>
+    </fieldset>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <button class="btn btn-go w-full sm:w-auto sm:justify-self-start sm:px-10" :disabled="saving || !draft.site || (!draft.own && !draft.climate)">
+      Here my trees stand
+    </button>
+  </form>
+</template>
+
+<style scoped>
+.pick {
+  display: grid;
+  border: var(--line) solid var(--edge);
+  border-radius: 8px;
+  padding: 8px 12px;
+  background: var(--sheet);
+  cursor: pointer;
+}
+.pick.on {
+  border-color: var(--ink);
+  box-shadow: inset 6px 0 0 var(--leaf);
+  padding-left: 16px;
+}
+.pick:focus-within {
+  outline: 3px solid var(--frost);
+  outline-offset: 2px;
+}
+</style>

@@ -1,0 +1,236 @@
+<script setup lang="ts">
+/** Marking cuts: the verdict of the day, the measure, each cut and how to make it, and the sheet that comes of it. */
+import { api, heed, sentence, type Tree, type Verdict, type Work } from '@/api/client'
+import type { Marking } from '@/composables/useMarking'
+import { useSettings } from '@/composables/useSettings'
+import MeasureField from '@/controls/MeasureField.vue'
+import VerdictBox from '@/controls/VerdictBox.vue'
+import WorkPicker from '@/controls/WorkPicker.vue'
+import ShareMeasure from '@/drawings/ShareMeasure.vue'
+import { diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+
+const props = defineProps<{ tree: Tree; verdict?: Verdict; marking: Marking; selected: string | null }>()
+const emit = defineEmits<{ select: [limb: string | null] }>()
+const work = defineModel<Work>('work', { required: true })
+const day = defineModel<string | undefined>('day')
+const { units } = useSettings()
+const router = useRouter()
+const queries = useQueryClient()
+const saving = ref(false)
+const trouble = ref('')
+
+const m = props.marking
+const answer = computed(() => m.answer.value)
+const lines = computed(() =>
+  m.cuts.value.map((cut, i) => ({
+    n: i + 1,
+    cut,
+    cost: answer.value?.cuts.find((c) => c.limb === cut.limb),
+    advice: answer.value?.advice.find((a) => a.limb === cut.limb),
+    limb: props.tree.frame?.limbs.find((l) => l.id === cut.limb),
+  })),
+)
+const isFree = (line: (typeof lines.value)[number]) => (line.advice?.order_class ?? 9) <= 3
+const pieces = computed(() => lines.value.map((l) => ({ n: l.n, share: l.cost?.void ? 0 : (l.cost?.share ?? 0) })))
+const current = computed(() => lines.value.find((l) => l.cut.limb === props.selected))
+const hand = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.hand_kg)))
+const lift = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.lift_kg)))
+const openSheet = computed(() => props.tree.sheets.find((s) => s.state === 'open'))
+let sheetId = crypto.randomUUID ? crypto.randomUUID() : fallbackId()
+
+/** An id where the page is not on a secure origin. */
+function fallbackId() {
+  return '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (c) =>
+    (Number(c) ^ (crypto.getRandomValues(new Uint8Array(1))[0]! & (15 >> (Number(c) / 4)))).toString(16),
+  )
+}
+async function save() {
+  if (!props.tree.frame) return
+  saving.value = true
+  trouble.value = ''
+  try {
+    const body = {
+      id: sheetId,
+      frame_id: props.tree.frame.id,
+      cuts: m.cuts.value,
+      work: work.value,
+      ...(day.value ? { day: day.value } : {}),
+    }
+    const made = await heed(api.POST('/api/trees/{id}/sheets', { params: { path: { id: props.tree.id } }, body }))
+    m.clear()
+    sheetId = crypto.randomUUID ? crypto.randomUUID() : fallbackId()
+    void queries.invalidateQueries()
+    await router.push(`/sheet/${made.id}`)
+  } catch (error) {
+    trouble.value = sentence(error)
+  } finally {
+    saving.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="flex flex-col gap-3 h-full">
+    <div class="grid grid-cols-[1fr_auto] gap-2 items-end">
+      <WorkPicker v-model="work" :verdicts="tree.verdicts" />
+      <div>
+        <label class="sr-only" for="cut-day">Day</label>
+        <input
+          id="cut-day"
+          type="date"
+          class="field !min-h-9 !py-1"
+          :value="day ?? tree.day"
+          @change="day = ($event.target as HTMLInputElement).value || undefined"
+        />
+      </div>
+    </div>
+    <VerdictBox v-if="verdict" :verdict="verdict" />
+    <template v-if="tree.frame">
+      <ShareMeasure
+        :pieces="pieces"
+        :limit="verdict?.max_share ?? null"
+        :limit-says="verdict?.max_share === null ? 'costs no canopy' : `today ${shareWords(verdict?.max_share ?? 0)}`"
+        :year="tree.year_share"
+        :used="tree.used_share"
+      />
+      <p v-if="lines.length === 0" class="text-ink2">
+        <template v-if="openSheet"
+          ><RouterLink :to="`/sheet/${openSheet.id}`" class="link text-ink">A cut sheet is open</RouterLink> on this tree.
+        </template>
+        Touch a limb in the drawing to mark a cut, or pick one with <kbd>↑</kbd> <kbd>↓</kbd> and press <kbd>Enter</kbd>.
+      </p>
+      <ol v-else class="border-t-[1.5px] border-rule">
+        <li v-for="line in lines" :key="line.cut.limb" class="cut" :class="{ on: line.cut.limb === selected }" data-test="cut">
+          <span class="flag" :class="{ 'flag-free': isFree(line) }">{{ line.n }}</span>
+          <div class="min-w-0">
+            <button type="button" class="text-left font-semibold leading-tight first" @click="emit('select', line.cut.limb)">
+              {{ line.advice?.position ?? line.limb?.name ?? 'Trunk' }}
+            </button>
+            <p v-if="line.cost?.void" class="text-[0.88rem] text-ink2">goes with a cut further down</p>
+            <p v-else-if="line.advice" class="text-[0.88rem] text-ink2">
+              {{ line.advice.technique }} {{ line.advice.tool === 'finger' ? '' : `With the ${line.advice.tool}.` }}
+            </p>
+          </div>
+          <div class="text-right num text-[0.92rem]">
+            <b>{{
+              line.cost?.void || (isFree(line) && !line.cost?.share) ? 'free' : line.cost?.share == null ? '–' : shareWords(line.cost.share)
+            }}</b><br />
+            <span v-if="line.cost">{{ diameterWords(line.cost.wound_mm, units) }}</span>
+          </div>
+          <button type="button" class="off" :aria-label="`Take mark ${line.n} off`" @click="m.remove(line.cut.limb)">×</button>
+          <div v-if="line === current && line.limb && !line.limb.sucker" class="col-span-4 grid grid-cols-[1fr_120px] gap-3 items-center">
+            <label class="sr-only" :for="`slide-${line.n}`">Slide the cut along the limb</label>
+            <input
+              :id="`slide-${line.n}`"
+              type="range"
+              min="0"
+              :max="line.limb.length_m * 0.995"
+              step="0.01"
+              :value="line.cut.keep_m"
+              @input="m.slide(line.cut.limb, Number(($event.target as HTMLInputElement).value))"
+              @change="m.settle()"
+            />
+            <MeasureField
+              label="Keep"
+              kind="length"
+              hide-label
+              :model-value="line.cut.keep_m"
+              @update:model-value="(v) => v !== null && line.limb && v < line.limb.length_m && m.mark(line.cut.limb, v)"
+            />
+          </div>
+          <ul v-if="line === current && line.advice?.cautions.length" class="col-span-4 text-[0.88rem] space-y-1">
+            <li v-for="c in line.advice.cautions" :key="c.code" class="keep">{{ c.text }}</li>
+          </ul>
+        </li>
+      </ol>
+      <p v-if="m.problem.value" class="wrong" role="alert">{{ m.problem.value }}</p>
+      <div v-if="answer && lines.length" aria-live="polite" data-test="against">
+        <p :class="{ keep: !answer.against.fits }">{{ answer.against.sentence }}</p>
+        <p v-for="r in answer.against.reasons" :key="r.code" class="keep mt-1">{{ r.text }}</p>
+      </div>
+      <div class="mt-auto">
+        <dl v-if="answer && lines.length" class="facts">
+          <div>
+            <dt>height</dt>
+            <dd>{{ lengthWords(answer.before.height_m, units) }} → {{ lengthWords(answer.after.height_m, units) }}</dd>
+          </div>
+          <div>
+            <dt>spread</dt>
+            <dd>{{ lengthWords(answer.before.radius_m * 2, units) }} → {{ lengthWords(answer.after.radius_m * 2, units) }}</dd>
+          </div>
+          <div>
+            <dt>fruit lost</dt>
+            <dd>{{ answer.before.fruit - answer.after.fruit }} of {{ answer.before.fruit }}</dd>
+          </div>
+          <div>
+            <dt>heaviest in the hand</dt>
+            <dd>
+              {{ weightWords(hand, units) }}
+              <small class="font-sans font-normal text-ink2">lift for {{ weightWords(lift, units) }}</small>
+            </dd>
+          </div>
+          <div>
+            <dt>time</dt>
+            <dd>{{ Math.max(1, Math.round(answer.minutes)) }} min</dd>
+          </div>
+        </dl>
+        <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
+        <div class="flex gap-2 mt-3 pb-2">
+          <button type="button" class="btn" :disabled="!m.canUndo.value" @click="m.undo()">Undo</button>
+          <button type="button" class="btn" :disabled="!m.canRedo.value" @click="m.redo()">Redo</button>
+          <button type="button" class="btn btn-go flex-1" :disabled="!lines.length || saving" @click="save">
+            {{ saving ? 'Saving …' : 'Make the cut sheet' }}
+          </button>
+        </div>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.cut {
+  display: grid;
+  grid-template-columns: auto 1fr auto auto;
+  gap: 6px 10px;
+  align-items: start;
+  padding: 8px 0;
+  border-bottom: 1.5px solid var(--rule);
+}
+.cut.on {
+  box-shadow: inset 4px 0 0 var(--frost);
+  padding-left: 8px;
+}
+.off {
+  width: 36px;
+  height: 36px;
+  font-size: 24px;
+  line-height: 1;
+  border-radius: 6px;
+}
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 6px 16px;
+  border-top: var(--line) solid var(--ink);
+  padding-top: 8px;
+}
+.facts dt {
+  font-size: 0.85rem;
+  color: var(--ink2);
+}
+.facts dd {
+  font: 600 1.2rem/1.2 var(--font-tag);
+}
+input[type='range'] {
+  accent-color: var(--tape);
+  height: 44px;
+  width: 100%;
+}
+.first::first-letter {
+  text-transform: uppercase;
+}
+</style>

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+/** Height, spread and trunk for a tree that has no frame yet. */
+import { api, heed, Refused, sentence, type Tree } from '@/api/client'
+import MeasureField from '@/controls/MeasureField.vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import { reactive, ref } from 'vue'
+
+const props = defineProps<{ tree: Tree }>()
+const queries = useQueryClient()
+const sizes = reactive<{ height: number | null; spread: number | null; trunk: number | null }>({
+  height: null,
+  spread: null,
+  trunk: null,
+})
+const fields = ref<Record<string, string>>({})
+const trouble = ref('')
+async function sketch() {
+  fields.value = {}
+  trouble.value = ''
+  try {
+    const body = { height_m: sizes.height!, spread_m: sizes.spread!, trunk_mm: sizes.trunk! }
+    await heed(api.POST('/api/trees/{id}/sketch', { params: { path: { id: props.tree.id } }, body }))
+    void queries.invalidateQueries()
+  } catch (error) {
+    if (error instanceof Refused) fields.value = error.fields
+    trouble.value = sentence(error)
+  }
+}
+</script>
+
+<template>
+  <form class="grid grid-cols-3 gap-3 mt-4" @submit.prevent="sketch">
+    <MeasureField v-model="sizes.height" label="Height" kind="length" :wrong="fields['/height_m']" />
+    <MeasureField v-model="sizes.spread" label="Spread" kind="length" :wrong="fields['/spread_m']" />
+    <MeasureField v-model="sizes.trunk" label="Trunk, across" kind="diameter" :wrong="fields['/trunk_mm']" />
+    <p v-if="trouble" class="wrong col-span-3" role="alert">{{ trouble }}</p>
+    <button class="btn btn-go col-span-3" :disabled="!sizes.height || !sizes.spread || !sizes.trunk">Sketch the tree</button>
+  </form>
+</template>

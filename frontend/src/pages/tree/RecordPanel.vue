@@ -1,0 +1,172 @@
+<script setup lang="ts">
+/** The tree's record, what is due, its sheets, and its log; work already done is logged here. */
+import { api, heed, sentence, type Tree } from '@/api/client'
+import LogEntries from '@/controls/LogEntries.vue'
+import PastWork from '@/controls/PastWork.vue'
+import { useSettings } from '@/composables/useSettings'
+import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
+import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+
+const props = defineProps<{ tree: Tree }>()
+const { units } = useSettings()
+const queries = useQueryClient()
+const logging = ref(false)
+const trouble = ref('')
+const settle = useMutation({
+  mutationFn: (t: Tree['tasks'][number]) =>
+    heed(api.PUT('/api/tasks/{id}', { params: { path: { id: t.id } }, body: { version: t.version, state: 'done' } })),
+  onSuccess: () => queries.invalidateQueries(),
+  onError: (error) => (trouble.value = sentence(error)),
+})
+const mean = useMutation({
+  mutationFn: () => heed(api.POST('/api/rows/{id}/mean', { params: { path: { id: props.tree.row_id } } })),
+  onSuccess: () => queries.invalidateQueries(),
+  onError: (error) => (trouble.value = sentence(error)),
+})
+const seen = useMutation({
+  mutationFn: (given: { kind: string; value: string }) =>
+    heed(
+      api.POST('/api/trees/{id}/observations', {
+        params: { path: { id: props.tree.id } },
+        body: { ...given, date: props.tree.day },
+      }),
+    ),
+  onSuccess: () => queries.invalidateQueries(),
+  onError: (error) => (trouble.value = sentence(error)),
+})
+const leaving = ref(false)
+const router = useRouter()
+const gone = useMutation({
+  mutationFn: () =>
+    heed(
+      api.POST('/api/trees/{id}/gone', {
+        params: { path: { id: props.tree.id } },
+        body: { version: props.tree.version, date: null },
+      }),
+    ),
+  onSuccess: async () => {
+    await router.push('/')
+    void queries.invalidateQueries()
+  },
+  onError: (error) => (trouble.value = sentence(error)),
+})
+const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.value ?? ''
+</script>
+
+<template>
+  <div class="flex flex-col gap-4">
+    <dl class="record">
+      <dt>Stands in</dt>
+      <dd>{{ tree.site }}, {{ tree.block }}</dd>
+      <dt>Union</dt>
+      <dd>
+        <template v-if="tree.union_m !== null">{{ lengthWords(tree.union_m, units) }} up, {{ tree.union_mark ?? 'not marked' }}</template
+        ><template v-else>{{ tree.union_mark ?? 'not known' }}</template>
+      </dd>
+      <template v-if="tree.pot_l"
+        ><dt>Pot</dt>
+        <dd>
+          {{ units === 'metric' ? `${tree.pot_l} litres` : `${(tree.pot_l / 3.785).toFixed(0)} gallons`
+          }}{{ tree.under_cover ? ', under cover in winter' : '' }}
+        </dd></template
+      >
+      <dt>Cut this growing year</dt>
+      <dd>{{ shareWords(tree.used_share) }} of {{ shareWords(tree.year_share) }}</dd>
+    </dl>
+    <div class="grid grid-cols-3 gap-2">
+      <div>
+        <label class="label" for="seen-fruit">Fruit on it</label>
+        <select
+          id="seen-fruit"
+          class="field"
+          :value="value('fruit_on')"
+          @change="seen.mutate({ kind: 'fruit_on', value: ($event.target as HTMLSelectElement).value })"
+        >
+          <option value="" disabled>by the calendar</option>
+          <option value="none">none</option>
+          <option value="light">a light crop</option>
+          <option value="full">a full crop</option>
+        </select>
+      </div>
+      <div>
+        <label class="label" for="seen-condition">Condition</label>
+        <select
+          id="seen-condition"
+          class="field"
+          :value="value('condition') || 'healthy'"
+          @change="seen.mutate({ kind: 'condition', value: ($event.target as HTMLSelectElement).value })"
+        >
+          <option v-for="c in ['healthy', 'weak', 'neglected', 'transplanted', 'diseased']" :key="c">{{ c }}</option>
+        </select>
+      </div>
+      <div>
+        <label class="label" for="seen-harvest">Last fruit picked</label>
+        <input
+          id="seen-harvest"
+          type="date"
+          class="field"
+          :value="value('harvest_end')"
+          @change="
+            ($event.target as HTMLInputElement).value && seen.mutate({ kind: 'harvest_end', value: ($event.target as HTMLInputElement).value })
+          "
+        />
+      </div>
+    </div>
+    <section v-if="tree.tasks.length" aria-label="Come back">
+      <h2 class="text-xl">Come back</h2>
+      <ul>
+        <li v-for="t in tree.tasks" :key="t.id" class="flex gap-3 items-center border-t border-rule py-2">
+          <b class="num w-28">{{ dayWords(t.due) }}</b>
+          <span class="flex-1 text-[0.95rem]"
+            >{{ t.does }} <RouterLink class="link text-ink2 text-[0.85rem]" :to="`/known?find=${t.rule}`">rule</RouterLink></span
+          >
+          <button type="button" class="btn btn-small" @click="settle.mutate(t)">Done</button>
+        </li>
+      </ul>
+    </section>
+    <section v-if="tree.sheets.length" aria-label="Cut sheets">
+      <h2 class="text-xl">Cut sheets</h2>
+      <ul>
+        <li v-for="s in tree.sheets" :key="s.id" class="border-t border-rule py-1.5">
+          <RouterLink class="link" :to="`/sheet/${s.id}`">{{ dayWords(s.day) }}, {{ s.work }}</RouterLink>
+          <span class="text-ink2">{{ s.state }}</span>
+        </li>
+      </ul>
+    </section>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <section aria-label="Log">
+      <div class="flex justify-between items-center mb-1">
+        <h2 class="text-xl">Log</h2>
+        <button type="button" class="btn btn-small" @click="logging = !logging">
+          {{ logging ? 'Leave it' : 'Log a cut already made' }}
+        </button>
+      </div>
+      <PastWork v-if="logging" :tree-id="tree.id" :day="tree.day" :frame-height="tree.frame?.height_m ?? null" @done="logging = false" />
+      <LogEntries :entries="tree.log" correctable />
+    </section>
+    <div class="pb-3 flex flex-wrap gap-2">
+      <button v-if="!leaving" type="button" class="btn btn-small" @click="leaving = true">The tree is gone</button>
+      <button v-else type="button" class="btn btn-small !border-tape !text-tape" @click="gone.mutate()">Yes, it is gone; keep its log</button>
+      <button type="button" class="btn btn-small" :disabled="mean.isPending.value" @click="mean.mutate()">
+        Take this row's measured trees for the rest of it
+      </button>
+      <p v-if="mean.data.value" class="mt-1 text-[0.92rem]" role="status">
+        Mean of {{ mean.data.value.from_trees }}: {{ lengthWords(mean.data.value.height_m, units) }} tall,
+        {{ lengthWords(mean.data.value.spread_m, units) }} across; {{ mean.data.value.applied_to }} others sketched from it.
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.record {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px 14px;
+}
+.record dt {
+  color: var(--ink2);
+}
+</style>

@@ -1,0 +1,16 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import GrovePage from '@/pages/GrovePage.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'grove', component: GrovePage },
+    { path: '/tree/:id', name: 'tree', component: () => import('@/pages/TreePage.vue'), props: true },
+    { path: '/sheet/:id', name: 'sheet', component: () => import('@/pages/SheetPage.vue'), props: true },
+    { path: '/log', name: 'log', component: () => import('@/pages/LogPage.vue') },
+    { path: '/start', name: 'start', component: () => import('@/pages/StartPage.vue') },
+    { path: '/known', name: 'known', component: () => import('@/pages/KnownPage.vue') },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+  scrollBehavior: () => ({ top: 0 }),
+})

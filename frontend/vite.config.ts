@@ -1,0 +1,12 @@
+import tailwindcss from '@tailwindcss/vite'
+import vue from '@vitejs/plugin-vue'
+import { fileURLToPath, URL } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  plugins: [vue(), tailwindcss()],
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  build: { outDir: '../billhook/web/static', emptyOutDir: true, target: 'es2022' },
+  server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
+  test: { environment: 'happy-dom', include: ['src/**/*.test.ts'] },
+})

@@ -1,0 +1,91 @@
+"""Lists of trees in and out, line by line; the log for spreadsheets."""
+
+from __future__ import annotations
+
+import csv
+import io
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from billhook.formats.log_csv import COLUMNS as LOG_COLUMNS
+from billhook.formats.log_csv import write_log
+from billhook.formats.tree_csv import TreeLine, read_trees, write_trees
+from billhook.services import planting
+from billhook.services.grove import grove
+
+from ..places import TODAY, empty_workplace
+
+HEAD = "block,row,place,species,planted_year,cultivar,height_m,spread_m,trunk_mm"
+
+
+@given(st.lists(st.builds(TreeLine, block=st.text("abc ñ;,\"'", min_size=1, max_size=8).map(lambda s: s.strip() or "a"), row=st.integers(1, 99), place=st.integers(1, 999), species=st.sampled_from(["mango", "lemon"]), planted_year=st.integers(1900, 2100), union_m=st.one_of(st.none(), st.floats(0, 2).map(lambda v: round(v, 2)))), max_size=6, unique_by=lambda t: (t.block, t.row, t.place)))  # fmt: skip
+def test_what_is_written_is_read_back(know, trees):
+    found, problems = read_trees(write_trees(trees), know)
+    assert problems == []
+    assert found == trees
+
+
+def test_lists_as_spreadsheets_write_them(know):
+    text = "\ufeffBlock;Row;Place;Species;Planted_Year;Cultivar;height_m\nAlto;1;1;Avocado;2016;Hass;4,5\n\nAlto;1;2;avocado;2016;;\n"
+    found, problems = read_trees(text, know)
+    assert problems == []
+    assert [(t.place, t.species, t.cultivar, t.height_m) for t in found] == [(1, "avocado", "hass", 4.5), (2, "avocado", None, None)]
+
+
+@pytest.mark.parametrize(
+    ("line", "column", "says"),
+    [
+        ("Alto,1,1,oak,2016,,,,", "species", "not in the catalogue"),
+        ("Alto,x,1,mango,2016,,,,", "row", "not a number"),
+        ("Alto,1.5,1,mango,2016,,,,", "row", "whole number"),
+        ("Alto,0,1,mango,2016,,,,", "row", "between 1 and 999"),
+        ("Alto,1,1,mango,,,,,", "planted_year", "missing"),
+        ("Alto,1,1,mango,2016,Hass,,,", "cultivar", "not a mango"),
+        ("Alto,1,1,mango,2016,,99,3,90", "height_m", "between"),
+    ],
+)
+def test_problems_come_with_line_and_column_and_nothing_is_half_read(know, line, column, says):
+    found, problems = read_trees(f"{HEAD}\nAlto,1,9,mango,2016,,,,\n{line}\n", know)
+    assert found == []
+    assert [(p.line, p.column) for p in problems] == [(3, column)]
+    assert says in problems[0].message
+
+
+def test_headers_and_doubles_are_checked(know):
+    _, problems = read_trees("block,row,place,colour\n", know)
+    assert {p.column for p in problems} == {"colour", "species", "planted_year"}
+    _, doubles = read_trees(f"{HEAD}\nAlto,1,1,mango,2016,,,,\nAlto,1,1,mango,2016,,,,\n", know)
+    assert "line 2 already" in doubles[0].message
+
+
+def test_an_import_is_checked_then_saved_whole(tmp_path):
+    at = empty_workplace(tmp_path)
+    site = planting.set_up(at, "G", "G", 36.8, "mediterranean-coast")
+    text = f"{HEAD}\nAlto,1,1,avocado,2016,Hass,4,3.6,120\nAlto,1,2,avocado,2016,,,,\n"
+    assert planting.import_trees(at, site.id, text, save=False).saved is False
+    assert grove(at, TODAY).trees == []
+    done = planting.import_trees(at, site.id, text, save=True)
+    assert (done.trees, done.blocks, done.saved) == (2, 1, True)
+    first, second = grove(at, TODAY).trees
+    assert first.size.height_m == pytest.approx(4, rel=0.02)
+    assert second.size is None
+    again = planting.import_trees(at, site.id, text, save=True)
+    assert [p.line for p in again.problems] == [2, 3]
+    assert len(grove(at, TODAY).trees) == 2
+    assert planting.import_trees(at, site.id, HEAD + "\n", save=True).problems[0].message == "the list holds no tree"
+    back, problems = read_trees(planting.export_trees(at), at.know)
+    assert problems == []
+    assert [(t.block, t.row, t.place, t.cultivar) for t in back] == [("Alto", 1, 1, "hass"), ("Alto", 1, 2, None)]
+    at.store.close()
+
+
+def test_the_log_cannot_run_as_a_formula():
+    rows = list(
+        csv.DictReader(
+            io.StringIO(write_log([{"date": "2027-03-24", "tree": "Baixo 1·1", "work": "thin", "share": 0.1, "note": "=1+1", "who": "-a"}]))
+        )
+    )
+    assert tuple(rows[0]) == LOG_COLUMNS
+    assert (rows[0]["note"], rows[0]["who"], rows[0]["share"], rows[0]["minutes"]) == ("'=1+1", "'-a", "0.1", "")

@@ -1,0 +1,102 @@
+"""One good body for every request that takes one, so that tests can spoil them field by field."""
+
+from __future__ import annotations
+
+import copy
+from collections.abc import Iterator
+from typing import Any
+
+FRAME: dict[str, Any] = {
+    "union_m": 0.25,
+    "trunk": {"diameter_mm": 110, "height_m": 0.7},
+    "limbs": [
+        {"id": "e", "on": "trunk", "at_m": 0.6, "base_mm": 60, "tip_mm": 20, "length_m": 2.0, "rise_deg": 55, "bearing_deg": 90, "state": "live", "foliage": 1, "fruit": 9, "headed_mm": 0, "kind": "limb"},
+        {"id": "e1", "on": "e", "at_m": 1.0, "base_mm": 20, "tip_mm": 6, "length_m": 0.8, "rise_deg": 20, "bearing_deg": 180, "state": "live", "foliage": 0.9, "fruit": 3, "headed_mm": 0, "kind": "limb"},
+    ],
+}  # fmt: skip
+CUTS = [{"limb": "e", "keep_m": 1.5}]
+TMIN = [8, 8, 9, 11, 14, 18, 21, 21, 19, 16, 12, 9]
+TMAX = [16, 17, 19, 21, 24, 28, 31, 31, 28, 25, 20, 17]
+RAIN = [60, 50, 45, 40, 25, 10, 3, 8, 35, 60, 65, 70]
+SEASON: dict[str, Any] = {
+    "site": {"latitude": 36.8, "longitude": -3.5, "normals": {"tmin": TMIN, "tmax": TMAX, "rain": RAIN}, "last_frost": "02-10", "first_frost": "12-15", "hot_from": "07-01", "hot_to": "08-20", "climate": "mediterranean-coast", "frost_pocket": False},
+    "tree": {"species": "mandarin", "cultivar": "clementine", "rootstock": "carrizo", "planted_year": 2014, "in_pot": False, "under_cover": False, "vigour": 3, "condition": "healthy", "freeze_class": 0, "fruit_on": "light", "used_share": 0.1},
+    "observed": {"flush_start": "2027-03-20"},
+    "stance": {"timing": "before-first-flush"},
+    "forecast": [{"date": "2027-03-25", "tmin": 9, "tmax": 20, "rain_mm": 0}],
+    "from": "2027-03-24",
+    "to": "2027-12-31",
+    "work": ["thin", "height"],
+}  # fmt: skip
+ID = "6f2b3f0e-5a52-4c59-9a39-0d6a4c1f0b1a"
+
+CALCULATORS: dict[str, dict[str, Any]] = {
+    "/api/calc/frame": {"frame": FRAME, "cuts": CUTS, "baseline": FRAME, "exponent": 2, "green_density_kg_m3": 950, "fruit_kg": 0.2},
+    "/api/calc/heat-units": {"tmin": [8, 9], "tmax": [22, 20], "base_c": 12.8, "upper_c": 36, "method": "single_sine"},
+    "/api/calc/latest-cut": {"normals": {"tmin": TMIN, "tmax": TMAX, "rain": RAIN}, "base_c": 12.8, "heat_units": 830, "before": "2027-12-15", "safety_days": 28, "upper_c": 36, "method": "single_sine", "floor_days": 47, "cap_days": 180},
+    "/api/calc/season": SEASON,
+}  # fmt: skip
+
+
+def resources(tree_id: str, frame_id: str, site_id: str) -> dict[str, dict[str, Any]]:
+    """Good bodies for the resources, by method and path."""
+    tree = f"/api/trees/{tree_id}"
+    return {
+        "POST /api/sites": {"holding": "H", "site": "S", "latitude": 36.8, "longitude": -3.0, "elevation_m": 90, "climate": "low-desert", "tmin_c": TMIN, "tmax_c": TMAX, "last_frost": "02-10", "first_frost": "12-15", "units": "metric"},
+        "PUT /api/units": {"units": "us"},
+        "POST /api/climates/nearest": {"latitude": 36.8, "tmin_c": TMIN, "tmax_c": TMAX},
+        "POST /api/plantings/understand": {"text": "24 navels"},
+        "POST /api/plantings": {"site_id": site_id, "block": "B", "row": 3, "count": 2, "species": "mandarin", "cultivar": "clementine", "rootstock": "carrizo", "planted_year": 2020, "pot_l": 40, "under_cover": True, "spacing_m": 4},
+        "POST /api/trees/import": {"site_id": site_id, "text": "block,row,place,species,planted_year\nA,1,1,mango,2016\n", "save": False},
+        f"PATCH {tree}": {"version": 1, "planted_year": 2013, "rootstock": "swingle", "union_mark": "paint", "pot_l": 60, "under_cover": False, "note": "by the gate"},
+        f"POST {tree}/frames": {"id": ID, "previous_id": frame_id, "frame": FRAME, "measured": ["e"], "date": "2027-03-24"},
+        f"POST {tree}/sketch": {"height_m": 3, "spread_m": 2.5, "trunk_mm": 90},
+        f"POST {tree}/observations": {"kind": "fruit_on", "value": "none", "date": "2027-03-24"},
+        f"POST {tree}/preview": {"frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24", "units": "metric"},
+        f"POST {tree}/sheets": {"id": ID, "frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24"},
+        f"POST {tree}/log": {"id": ID, "date": "2027-03-20", "work": "thin", "share": 0.1, "height_before_m": 3, "height_after_m": 2.8, "who": "first helper", "note": "", "minutes": 10, "corrects": None},
+        f"POST {tree}/gone": {"version": 1, "date": "2027-03-24"},
+    }  # fmt: skip
+
+
+def leaves(body: Any, path: tuple[Any, ...] = ()) -> Iterator[tuple[Any, ...]]:
+    """Paths of every value in a body; of lists only the last entry."""
+    if isinstance(body, dict):
+        for key, value in body.items():
+            yield (*path, key)
+            yield from leaves(value, (*path, key))
+    elif isinstance(body, list) and body:
+        yield (*path, len(body) - 1)
+        yield from leaves(body[-1], (*path, len(body) - 1))
+
+
+def spoiled(body: dict[str, Any], path: tuple[Any, ...], value: Any) -> dict[str, Any]:
+    """A copy with one value put in place of another."""
+    out = copy.deepcopy(body)
+    at: Any = out
+    for key in path[:-1]:
+        at = at[key]
+    at[path[-1]] = value
+    return out
+
+
+def without(body: dict[str, Any], path: tuple[Any, ...]) -> dict[str, Any]:
+    """A copy that lacks one field."""
+    out = copy.deepcopy(body)
+    at: Any = out
+    for key in path[:-1]:
+        at = at[key]
+    del at[path[-1]]
+    return out
+
+
+def value_at(body: Any, path: tuple[Any, ...]) -> Any:
+    """The value a path leads to."""
+    for key in path:
+        body = body[key]
+    return body
+
+
+def pointer(path: tuple[Any, ...]) -> str:
+    """A JSON pointer."""
+    return "".join(f"/{part}" for part in path)

@@ -1,0 +1,37 @@
+"""A client on a workplace with one measured tree."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import pytest
+from flask.testing import FlaskClient
+
+from billhook.services import planting, trees
+from billhook.services.workplace import Workplace
+from billhook.web.app import create_app
+
+from ..places import TODAY, empty_workplace, forked_frame
+
+
+@dataclass(frozen=True)
+class Served:
+    """A client, and the ids it may ask for."""
+
+    client: FlaskClient
+    at: Workplace
+    site_id: str
+    tree_id: str
+    bare_id: str
+    frame_id: str
+    row_id: str
+
+
+@pytest.fixture
+def served(tmp_path) -> Served:
+    at = empty_workplace(tmp_path)
+    site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
+    row = planting.plant(at, site.id, "Baixo", 4, 2, "mandarin", 2014, "clementine", "carrizo")
+    frame = trees.save_frame(at, row.tree_ids[0], forked_frame(), None, {"e", "w"}, TODAY)
+    yield Served(create_app(at).test_client(), at, site.id, row.tree_ids[0], row.tree_ids[1], frame.id, row.row_id)
+    at.store.close()
