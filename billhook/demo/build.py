@@ -244,13 +244,16 @@ class Almirelo:
                 trees.save_frame(self.at, tree.record.tree.id, full, view.frame.row.id, keep, self._days_ago(13), self._id())
 
     def _open_sheet(self, measured: list[GroveTree]) -> None:
-        """One sheet waits to be ticked off."""
-        tree = measured[2]
-        view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sanitation",))
-        assert view.frame is not None
-        free = [x for x in view.frame.frame.limbs if x.kind == "sucker" or x.state == "dead"]
-        if free:
-            cutting.make_sheet(self.at, tree.record.tree.id, self._id(), [Cut(x.id, 0.0) for x in free], "sanitation", self.today, view.frame.row.id)
+        """One sheet waits to be ticked off: the first tree with something to take that costs no canopy."""
+        for tree in measured[2:]:
+            view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sanitation",))
+            assert view.frame is not None
+            free = [x for x in view.frame.frame.limbs if x.kind == "sucker" or x.state == "dead"]
+            if len(free) > 1:
+                cutting.make_sheet(
+                    self.at, tree.record.tree.id, self._id(), [Cut(x.id, 0.0) for x in free], "sanitation", self.today, view.frame.row.id
+                )
+                return
 
 
 def _held_together(frame: Frame) -> Frame:

@@ -22,7 +22,7 @@ def _send(folder: Path, name: str) -> Response:
     """A file, brotli-compressed where the browser takes it. Raises: 404."""
     response = send_from_directory(folder, name)
     response.vary.add("Accept-Encoding")
-    if response.status_code == 200 and name.endswith(_TEXTS) and "br" in request.accept_encodings:
+    if response.status_code == 200 and name.endswith(_TEXTS) and request.accept_encodings["br"] > 0:
         path = folder / name
         response.direct_passthrough = False
         response.set_data(_compressed(path, path.stat().st_mtime))

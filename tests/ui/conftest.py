@@ -1,0 +1,99 @@
+"""The built application on a real port, the demo holding in it, and headless Chromium."""
+
+from __future__ import annotations
+
+import datetime as dt
+import tempfile
+import threading
+from collections.abc import Iterator
+from dataclasses import dataclass, field
+from pathlib import Path
+
+import pytest
+import waitress
+from flask import Response
+from selenium import webdriver
+from selenium.webdriver.chrome.service import Service
+
+from billhook.demo.build import build_demo
+from billhook.services.workplace import open_workplace
+from billhook.settings import Settings
+from billhook.web.app import create_app
+
+DAY = dt.date(2027, 3, 24)
+FLAGS = (
+    "--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync "
+    "--force-prefers-reduced-motion --lang=en-GB"
+)
+
+
+@dataclass
+class Server:
+    """A running application; ``broken`` holds paths that answer 500 while they are in it."""
+
+    url: str
+    broken: set[str] = field(default_factory=set)
+
+
+def running(settings: Settings) -> Iterator[Server]:
+    """Serve a data folder until the generator is closed."""
+    at = open_workplace(settings)
+    app = create_app(at)
+    server = Server("")
+
+    @app.before_request
+    def _break() -> Response | None:
+        from flask import request
+
+        return Response("{}", 500, mimetype="application/problem+json") if any(request.path.endswith(end) for end in server.broken) else None
+
+    listener = waitress.create_server(app, host="127.0.0.1", port=0, threads=4)
+    server.url = f"http://127.0.0.1:{listener.effective_port}"
+    thread = threading.Thread(target=listener.run, daemon=True)
+    thread.start()
+    yield server
+    listener.close()
+    thread.join(timeout=5)
+    at.store.close()
+
+
+@pytest.fixture(scope="session")
+def demo(tmp_path_factory) -> Iterator[Server]:
+    settings = Settings(data=tmp_path_factory.mktemp("holding") / "demo-data", fixed_today=DAY)
+    build_demo(settings)
+    yield from running(settings)
+
+
+@pytest.fixture
+def empty(tmp_path) -> Iterator[Server]:
+    yield from running(Settings(data=tmp_path / "data", fixed_today=DAY))
+
+
+@pytest.fixture(scope="session")
+def chromium() -> Iterator[webdriver.Chrome]:
+    options = webdriver.ChromeOptions()
+    options.binary_location = "/usr/bin/chromium"
+    with tempfile.TemporaryDirectory(ignore_cleanup_errors=True) as profile:
+        for flag in (*FLAGS.split(), f"--user-data-dir={profile}"):
+            options.add_argument(flag)
+        options.set_capability("goog:loggingPrefs", {"browser": "ALL"})
+        driver = webdriver.Chrome(service=Service("/usr/bin/chromedriver"), options=options)
+        yield driver
+        driver.quit()
+
+
+@pytest.fixture
+def browser(chromium) -> webdriver.Chrome:
+    """The browser at a laptop's size, remembering nothing."""
+    resize(chromium, 1280, 800)
+    chromium.get("about:blank")
+    chromium.get_log("browser")
+    return chromium
+
+
+def resize(driver: webdriver.Chrome, width: int, height: int) -> None:
+    """An exact window size, a phone's as a phone."""
+    driver.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": width < 600})
+
+
+AXE = Path(__file__).parents[2] / "frontend" / "node_modules" / "axe-core" / "axe.min.js"

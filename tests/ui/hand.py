@@ -1,0 +1,99 @@
+"""What a person does in a browser, in words."""
+
+from __future__ import annotations
+
+from selenium import webdriver
+from selenium.webdriver import ActionChains
+from selenium.webdriver.common.actions.action_builder import ActionBuilder
+from selenium.webdriver.common.by import By
+from selenium.webdriver.common.keys import Keys
+from selenium.webdriver.remote.webelement import WebElement
+from selenium.webdriver.support.ui import Select, WebDriverWait
+
+PATIENCE = 10
+
+
+class Hand:
+    """A person at the application."""
+
+    def __init__(self, driver: webdriver.Chrome, url: str) -> None:
+        self.driver, self.url = driver, url
+
+    def open(self, path: str) -> None:
+        """Go to a page, forgetting settings of earlier visits first."""
+        self.driver.get(self.url + path)
+        self.driver.execute_script("localStorage.clear(); sessionStorage.clear()")
+        self.driver.get(self.url + path)
+        self.until(lambda: self.driver.find_elements(By.CSS_SELECTOR, "main h1"))
+
+    def until(self, holds):
+        """Wait until something holds, and return it."""
+        return WebDriverWait(self.driver, PATIENCE, 0.05).until(lambda _: holds())
+
+    def one(self, css: str) -> WebElement:
+        """The element, once it is there."""
+        return self.until(lambda: next(iter(self.driver.find_elements(By.CSS_SELECTOR, css)), None))
+
+    def all(self, css: str) -> list[WebElement]:
+        """Every such element that is there now."""
+        return self.driver.find_elements(By.CSS_SELECTOR, css)
+
+    def sees(self, text: str) -> bool:
+        """Wait for a text on the page."""
+        return self.until(lambda: text in self.driver.find_element(By.TAG_NAME, "body").text)
+
+    def text(self) -> str:
+        """All text of the page."""
+        return self.driver.find_element(By.TAG_NAME, "body").text
+
+    def press(self, *keys: str) -> None:
+        """Keys, one after the other, with nothing focused."""
+        for key in keys:
+            ActionChains(self.driver).send_keys(key).perform()
+
+    def button(self, name: str) -> WebElement:
+        """A button, link or tab by what is written on it."""
+        path = f"//*[self::button or self::a or @role='tab'][contains(normalize-space(.), \"{name}\")]"
+        return self.until(lambda: next((e for e in self.driver.find_elements(By.XPATH, path) if e.is_displayed()), None))
+
+    def click(self, name: str) -> None:
+        """Click what bears this name."""
+        element = self.button(name)
+        self.driver.execute_script("arguments[0].scrollIntoView({block: 'center'})", element)
+        element.click()
+
+    def field(self, label: str, within: str = "body") -> WebElement:
+        """The input that bears this label."""
+        path = f'.//label[starts-with(normalize-space(.), "{label}")]'
+        found = self.until(lambda: next((e for e in self.one(within).find_elements(By.XPATH, path)), None))
+        return self.driver.find_element(By.ID, found.get_attribute("for"))
+
+    def type(self, label: str, text: str, within: str = "body") -> None:
+        """Type into a field in place of what stands there."""
+        field = self.field(label, within)
+        field.send_keys(Keys.CONTROL, "a")
+        field.send_keys(text)
+
+    def choose(self, label: str, option: str, within: str = "body") -> None:
+        """Choose from a list by its words."""
+        Select(self.field(label, within)).select_by_visible_text(option)
+
+    def on_limb(self, limb: str, share: float) -> tuple[int, int]:
+        """Where on the screen a place of a limb is drawn."""
+        script = "const e = document.querySelector(arguments[0]), p = e.getPointAtLength(e.getTotalLength() * arguments[1]), m = e.getScreenCTM(); return [p.x * m.a + m.e, p.y * m.d + m.f]"
+        x, y = self.driver.execute_script(script, f'[data-limb="{limb}"]', share)
+        return round(x), round(y)
+
+    def point(self, limb: str, share: float, drag_to: float | None = None) -> None:
+        """Click a limb with the mouse, or press and drag along it."""
+        action = ActionBuilder(self.driver)
+        action.pointer_action.move_to_location(*self.on_limb(limb, share)).pointer_down()
+        if drag_to is not None:
+            for step in range(1, 7):
+                action.pointer_action.move_to_location(*self.on_limb(limb, share + (drag_to - share) * step / 6))
+        action.pointer_action.pointer_up()
+        action.perform()
+
+    def errors(self) -> list[str]:
+        """What the browser complained about, failed requests that a test broke on purpose apart."""
+        return [e["message"] for e in self.driver.get_log("browser") if e["level"] == "SEVERE" and "status of 500" not in e["message"]]

@@ -1,0 +1,94 @@
+"""Everyone can use it: axe finds nothing serious on any page in any theme, targets are big, the keyboard reaches all."""
+
+from __future__ import annotations
+
+import pytest
+from selenium.webdriver.common.keys import Keys
+
+from .conftest import AXE, resize
+from .hand import Hand
+from .test_main_job import ask, tree_named
+
+pytestmark = pytest.mark.ui
+
+
+def findings(browser) -> list[str]:
+    """What axe calls serious or critical, with where."""
+    browser.execute_script(AXE.read_text(encoding="utf-8"))
+    script = "const done = arguments[0]; axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice']}).then(r => done(r.violations))"
+    found = browser.execute_async_script(script)
+    return [f"{v['id']}: {v['nodes'][0]['html'][:160]}" for v in found if v["impact"] in ("serious", "critical")]
+
+
+def pages(demo) -> list[tuple[str, str]]:
+    tree = tree_named(demo, "Baixo 4·4")
+    sheet = next(s["id"] for t in ask(demo, "/api/grove")["trees"] if t["need_kind"] == "sheet" for s in ask(demo, f"/api/trees/{t['id']}")["sheets"])
+    return [
+        ("/", "What each needs next"),
+        (f"/tree/{tree}", "Baixo 4·4"),
+        (f"/sheet/{sheet}", "Cut sheet"),
+        ("/log", "Log"),
+        ("/start", "Say it"),
+        ("/known", "catalogue"),
+    ]
+
+
+@pytest.mark.parametrize("theme", ["day", "sun", "night"])
+def test_axe_finds_nothing_serious(browser, demo, theme):
+    hand = Hand(browser, demo.url)
+    for path, says in pages(demo):
+        hand.open(path)
+        browser.execute_script(f"localStorage.setItem('theme', '{theme}')")
+        browser.refresh()
+        hand.sees(says)
+        assert findings(browser) == [], path
+        if path.startswith("/tree"):
+            for tab in ("Limbs", "Record and log"):
+                hand.click(tab)
+                assert findings(browser) == [], f"{path} {tab}"
+
+
+def test_phone_pages_fit_and_targets_are_big(browser, demo):
+    hand = Hand(browser, demo.url)
+    resize(browser, 390, 844)
+    for path, says in pages(demo):
+        if path in ("/known", "/start"):
+            continue
+        hand.open(path)
+        hand.sees(says)
+        assert findings(browser) == [], path
+        assert browser.execute_script("return document.documentElement.scrollWidth") <= 390, path
+    hand.open(pages(demo)[2][0])
+    small = [b.text for b in hand.all("main button.btn") if b.is_displayed() and b.size["height"] < 44 and "done" in b.text]
+    assert small == []
+
+
+def test_the_keyboard_alone_opens_a_tree(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open("/")
+    hand.press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT, Keys.ENTER)
+    hand.until(lambda: "/tree/" in browser.current_url)
+    hand.press("]")
+    hand.sees("from S")
+    for _ in range(5):
+        hand.press("]")
+    hand.sees("from W")
+    hand.press("?")
+    dialog = hand.one('[role="dialog"]')
+    for says in ("find a tree", "walk round the tree, right", "slide the cut out 5 cm", "undo"):
+        assert says in dialog.text
+    hand.press(Keys.ESCAPE)
+    hand.until(lambda: not hand.all('[role="dialog"]'))
+    hand.press("l")
+    hand.sees("Log as CSV")
+
+
+def test_the_first_view_is_light(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open("/")
+    script = "return performance.getEntriesByType('resource').filter(r => r.name.endsWith('.js')).map(r => r.encodedBodySize)"
+    sizes = browser.execute_script(script)
+    assert sizes
+    assert sum(sizes) <= 150_000
+    outside = browser.execute_script("return performance.getEntriesByType('resource').map(r => r.name).filter(n => !n.startsWith(location.origin))")
+    assert outside == []

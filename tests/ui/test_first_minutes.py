@@ -1,0 +1,81 @@
+"""An empty folder: the place, what stands there, a verdict; then a list, and a place in the south."""
+
+from __future__ import annotations
+
+import pytest
+
+from .hand import Hand
+
+pytestmark = pytest.mark.ui
+
+
+def test_five_minutes_from_nothing(browser, empty):
+    hand = Hand(browser, empty.url)
+    hand.open("/")
+    hand.sees("First say where your trees stand")
+    hand.type("Name of the place", "my garden")
+    hand.type("Latitude", "36,8")
+    hand.one('input[value="mediterranean-coast"]').find_element("xpath", "..").click()
+    hand.click("Here my trees stand")
+    hand.sees("What stands in my garden?")
+
+    hand.type("Say it", "row 3, 24 navels alike")
+    hand.click("Read it")
+    hand.until(lambda: hand.field("Trees").get_attribute("value") == "24")
+    assert hand.field("Row").get_attribute("value") == "3"
+    hand.click("They stand there")
+    planted = hand.one('[data-test="planted"]').text
+    assert "and 23 more stand there" in planted
+    assert "Today: Whole branches: small cuts only" in planted
+
+    hand.type("Say it", "some trees")
+    hand.click("Read it")
+    hand.sees("Still to be said: how many, which kind of tree.")
+
+    hand.type("Paste the list", "block,row,place,species,planted_year\nAlto,1,1,oak,2016\n")
+    hand.click("Import it")
+    hand.sees("line 2, species: 'oak' is not in the catalogue")
+    assert "oak" in hand.field("Paste the list").get_attribute("value")
+    hand.type("Paste the list", "block,row,place,species,planted_year,cultivar\nAlto,1,1,avocado,2016,Hass\n")
+    hand.click("Import it")
+    hand.sees("1 trees in 1 block stand there now")
+
+    hand.click("Grove")
+    hand.sees("25 trees")
+    hand.press("/")
+    browser.switch_to.active_element.send_keys("garden 3 7")
+    hand.sees("Garden 3·7")
+    browser.switch_to.active_element.send_keys("\ue015\ue007")
+    hand.sees("Not measured yet")
+    assert hand.one('[data-test="verdict"]').text.startswith("Light cuts only, 24 Mar 2027")
+    hand.type("Height", "9 cm")
+    hand.type("Spread", "2.8")
+    hand.type("Trunk", "95")
+    hand.click("Sketch the tree")
+    hand.sees("at least 0.3")
+    hand.type("Height", "3.1")
+    hand.click("Sketch the tree")
+    hand.sees("sketched 24 Mar 2027")
+    assert [e for e in hand.errors() if "422" not in e] == []
+
+
+def test_twelve_pairs_of_temperatures_in_fahrenheit(browser, empty):
+    hand = Hand(browser, empty.url)
+    hand.open("/")
+    hand.press("u")
+    hand.type("Name of the place", "south lot")
+    hand.type("Latitude", "-33.2")
+    hand.click("Type your own twelve months")
+    tmin, tmax = [62, 61, 57, 50, 44, 40, 39, 41, 45, 49, 54, 59], [91, 90, 85, 77, 68, 60, 59, 62, 67, 74, 81, 88]
+    for i, field in enumerate(hand.all('input[aria-label$="minimum"]')):
+        field.send_keys(str(tmin[i]))
+    for i, field in enumerate(hand.all('input[aria-label$="maximum"]')):
+        field.send_keys(str(tmax[i] if i else 50))
+    hand.click("Here my trees stand")
+    hand.sees("the maximum lies below the minimum")
+    first = hand.all('input[aria-label$="maximum"]')[0]
+    assert first.get_attribute("value") == "50"
+    first.clear()
+    first.send_keys("91")
+    hand.click("Here my trees stand")
+    hand.sees("What stands in south lot?")

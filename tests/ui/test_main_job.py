@@ -1,0 +1,230 @@
+"""The main job, by hand: find a tree, measure a limb, mark cuts, save the sheet, tick it off on a phone, find it in the log."""
+
+from __future__ import annotations
+
+import json
+import urllib.request
+
+import pytest
+from selenium.webdriver.common.by import By
+from selenium.webdriver.common.keys import Keys
+
+from .conftest import resize
+from .hand import Hand
+
+pytestmark = pytest.mark.ui
+
+
+def ask(server, path: str):
+    with urllib.request.urlopen(server.url + path) as answer:
+        return json.load(answer)
+
+
+def tree_named(server, name: str) -> str:
+    return next(t["id"] for t in ask(server, "/api/grove")["trees"] if t["name"] == name)
+
+
+def find(hand: Hand, typed: str, name: str) -> None:
+    hand.press("/")
+    hand.driver.switch_to.active_element.send_keys(typed)
+    hand.sees(name)
+    hand.driver.switch_to.active_element.send_keys(Keys.ARROW_DOWN, Keys.ENTER)
+    hand.until(lambda: hand.one("h1").text == name)
+
+
+def test_from_finding_a_tree_to_its_log(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open("/")
+    hand.sees("What each needs next")
+    find(hand, "baixo 4 9", "Baixo 4·9")
+    verdict = hand.one('[data-test="verdict"]').text
+    assert verdict.startswith("Go, 24 Mar 2027: at most")
+
+    # a limb in feet and inches, by clock and in words
+    hand.press("u")
+    hand.click("Limbs")
+    hand.click("Add a limb")
+    form = 'form[aria-label="Limb"]'
+    hand.type("Starts", "2'1", form)
+    hand.type("Diameter at its base", '3/4"', form)
+    hand.type("Direction", "3 o'clock", form)
+    hand.type("Slope", "slanting", form)
+    hand.type("or height of its tip", "5'6", form)
+    hand.sees("That makes it")
+    hand.click("Add this limb")
+    hand.until(lambda: not hand.all(f"{form} .wrong") and hand.one(f"{form} h2").text != "New limb")
+    tree_id = tree_named(demo, "Baixo 4·9")
+    limb = next(x for x in ask(demo, f"/api/trees/{tree_id}")["frame"]["limbs"] if x["id"] == "m1")
+    assert limb["base_mm"] == pytest.approx(19.05)
+    assert limb["at_m"] == pytest.approx(0.635)
+    assert (limb["bearing_deg"], limb["rise_deg"], limb["measured"]) == (90, 40, True)
+    assert limb["end"][2] == pytest.approx(5.5 * 0.3048, abs=0.002)
+
+    # one cut with the mouse, dragged; one with the keyboard, slid
+    hand.click("Cuts")
+    hand.point("m1", 0.8, drag_to=0.4)
+    hand.until(lambda: len(hand.all('[data-test="cut"]')) == 1)
+    browser.execute_script("document.activeElement.blur()")
+    hand.press(Keys.ARROW_UP)
+    hand.press(Keys.ENTER)
+    hand.until(lambda: len(hand.all('[data-test="cut"]')) == 2)
+    hand.press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT)
+    total = hand.until(lambda: hand.one('[data-test="against"]').text)
+    assert "of the canopy" in total
+    hand.press("z", "z", "z")
+    hand.until(lambda: len(hand.all('[data-test="cut"]')) == 1)
+    hand.press("y")
+    hand.until(lambda: len(hand.all('[data-test="cut"]')) == 2)
+
+    # marks survive a reload; then the sheet
+    browser.refresh()
+    hand.until(lambda: len(hand.all('[data-test="cut"]')) == 2)
+    hand.click("Make the cut sheet")
+    hand.sees("Cut sheet, 24 Mar 2027")
+    address = browser.current_url
+
+    # under the tree, with a thumb
+    resize(browser, 390, 844)
+    browser.get(address)
+    hand.type("Who cuts", "first helper")
+    hand.type("Measured diameter of cut 1", '1/2"')
+    hand.click("Cut 1 done")
+    hand.sees("1 of 2 done")
+    assert 'measured 1/2"' in hand.text()
+    browser.refresh()
+    hand.sees("1 of 2 done")
+    hand.click("Cut 2 done")
+    hand.sees("2 of 2 done")
+    hand.click("Finish")
+    hand.sees("Come back:")
+    hand.click("See the tree and its log")
+    hand.click("Record and log")
+    entry = hand.one('[data-test="entry"]').text
+    assert "Thinned" in entry
+    assert "first helper" in entry
+    browser.refresh()
+    hand.click("Record and log")
+    assert hand.one('[data-test="entry"]').text == entry
+    hand.open("/log")
+    assert "Baixo 4·9" in hand.one('[data-test="entry"]').text
+    assert hand.errors() == []
+
+
+def test_units_switch_everywhere_and_stay(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open(f"/tree/{tree_named(demo, 'Alto 1·2')}")
+    hand.sees("cap 4.50 m")
+    hand.press("u")
+    hand.sees("cap 14'9\"")
+    browser.refresh()
+    hand.sees("cap 14'9\"")
+    hand.press("u")
+    hand.sees("cap 4.50 m")
+
+
+def test_suckers_come_off_whole_and_free(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open(f"/tree/{tree_named(demo, 'Alto 1·2')}")
+    hand.point("k1", 0.7)
+    cut = hand.until(lambda: next(iter(hand.all('[data-test="cut"]')), None))
+    hand.until(lambda: "free" in cut.text)
+    assert "off at its origin" in cut.text
+    hand.press(Keys.ARROW_RIGHT)
+    assert "off at its origin" in hand.one('[data-test="cut"]').text
+    hand.click("Undo")
+    hand.until(lambda: not hand.all('[data-test="cut"]'))
+
+
+def test_over_the_limit_is_said_with_a_day_to_put_it_off_to(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open(f"/tree/{tree_named(demo, 'Casa 2·3')}")
+    hand.point("s1", 0.02)
+    against = hand.until(lambda: next(iter(hand.all('[data-test="against"]')), None))
+    hand.until(lambda: "over the" in against.text)
+    hand.click("Working")
+    dialog = hand.one('[role="dialog"]')
+    hand.until(lambda: "common practice" in dialog.text)
+    assert "Cut this" not in dialog.text
+    assert "yearly share" in dialog.text
+
+
+def test_a_server_error_keeps_what_was_typed(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open(f"/tree/{tree_named(demo, 'Alto 1·3')}")
+    hand.point("s2a", 0.3)
+    hand.until(lambda: len(hand.all('[data-test="cut"]')) == 1)
+    demo.broken.add("/sheets")
+    hand.click("Make the cut sheet")
+    hand.sees("kept here")
+    assert len(hand.all('[data-test="cut"]')) == 1
+    demo.broken.clear()
+    hand.click("Make the cut sheet")
+    hand.sees("Cut sheet, 24 Mar 2027")
+    hand.open(f"/tree/{tree_named(demo, 'Alto 1·4')}")
+    hand.click("Record and log")
+    hand.click("Log a cut already made")
+    form = 'form[aria-label="Log a cut already made"]'
+    hand.type("Note", "by the light of the moon", form)
+    hand.type("Share of canopy", "150", form)
+    hand.click("Log it")
+    hand.sees("must be between 0 and 100 %")
+    hand.type("Share of canopy", "7,5", form)
+    demo.broken.add("/log")
+    hand.click("Log it")
+    hand.sees("kept here")
+    assert hand.field("Note", form).get_attribute("value") == "by the light of the moon"
+    demo.broken.clear()
+    hand.click("Log it")
+    hand.sees("7.5 % of canopy")
+    hand.click("correct")
+    hand.type("Share of canopy", "5", 'form[aria-label="Correct an entry"]')
+    hand.click("Write the correction")
+    hand.sees("corrected by a later entry")
+
+
+def test_a_field_that_cannot_be_is_marked_at_the_field(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open(f"/tree/{tree_named(demo, 'Alto 1·5')}")
+    hand.click("Limbs")
+    hand.click("Add a limb")
+    form = 'form[aria-label="Limb"]'
+    hand.type("Starts", "9 m", form)
+    hand.type("Diameter at its base", "tall", form)
+    hand.sees("Cannot read this")
+    hand.type("Diameter at its base", "30 mm", form)
+    hand.type("Direction", "NE", form)
+    hand.type("Slope", "flat", form)
+    hand.type("Length", "1m40", form)
+    hand.click("Add this limb")
+    hand.sees("the trunk ends at")
+    assert hand.field("Length", form).get_attribute("value") == "1.40 m"
+    assert hand.field("Starts", form).get_attribute("aria-invalid") == "true"
+
+
+def test_sketched_and_measured_look_different(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open(f"/tree/{tree_named(demo, 'Baixo 5·2')}")
+    sketched = len(hand.all('svg path[stroke-dasharray="7 3"]'))
+    hand.open(f"/tree/{tree_named(demo, 'Baixo 4·3')}")
+    measured = len(hand.all('svg path[stroke-dasharray="7 3"]'))
+    assert sketched > 10
+    assert measured == 0
+
+
+def test_the_sheet_prints_on_one_page(browser, demo):
+    hand = Hand(browser, demo.url)
+    sheet = next(
+        s["id"]
+        for t in ask(demo, "/api/grove")["trees"]
+        if t["need_kind"] == "sheet"
+        for s in ask(demo, f"/api/trees/{t['id']}")["sheets"]
+        if s["state"] == "open"
+    )
+    hand.open(f"/sheet/{sheet}")
+    hand.sees("Take care")
+    printed = browser.execute_cdp_cmd("Page.printToPDF", {"preferCSSPageSize": True, "printBackground": True})
+    import base64
+
+    pdf = base64.b64decode(printed["data"])
+    assert pdf.count(b"/Type /Page\n") + pdf.count(b"/Type /Page ") == 1
+    assert browser.find_elements(By.CSS_SELECTOR, ".no-print")
