@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from selenium import webdriver
+from selenium.common.exceptions import StaleElementReferenceException
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.actions.action_builder import ActionBuilder
 from selenium.webdriver.common.by import By
@@ -28,7 +29,7 @@ class Hand:
 
     def until(self, holds):
         """Wait until something holds, and return it."""
-        return WebDriverWait(self.driver, PATIENCE, 0.05).until(lambda _: holds())
+        return WebDriverWait(self.driver, PATIENCE, 0.05, ignored_exceptions=[StaleElementReferenceException]).until(lambda _: holds())
 
     def one(self, css: str) -> WebElement:
         """The element, once it is there."""

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import pytest
+from selenium.webdriver.common.keys import Keys
 
 from .hand import Hand
 
@@ -44,8 +45,8 @@ def test_five_minutes_from_nothing(browser, empty):
     hand.sees("25 trees")
     hand.press("/")
     browser.switch_to.active_element.send_keys("garden 3 7")
-    hand.sees("Garden 3·7")
-    browser.switch_to.active_element.send_keys("\ue015\ue007")
+    hand.until(lambda: "Garden 3·7" in hand.one('[role="option"]').text)
+    browser.switch_to.active_element.send_keys(Keys.ENTER)
     hand.sees("Not measured yet")
     assert hand.one('[data-test="verdict"]').text.startswith("Light cuts only, 24 Mar 2027")
     hand.type("Height", "9 cm")

@@ -24,7 +24,7 @@ defineExpose({ open: () => field.value?.$el?.focus() })
 </script>
 
 <template>
-  <Combobox :model-value="null" nullable as="div" class="find" @update:model-value="go">
+  <Combobox v-slot="{ activeOption }" :model-value="null" nullable as="div" class="find" @update:model-value="go">
     <ComboboxInput
       ref="field"
       class="find-field"
@@ -33,6 +33,7 @@ defineExpose({ open: () => field.value?.$el?.focus() })
       autocomplete="off"
       :display-value="() => typed"
       @change="typed = $event.target.value"
+      @keydown.enter="activeOption || go(found[0] ?? null)"
     />
     <ComboboxOptions v-if="typed.trim()" static class="find-list">
       <li v-if="found.length === 0" class="px-3 py-2 text-ink2">No tree of that name stands here.</li>

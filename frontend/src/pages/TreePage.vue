@@ -30,11 +30,12 @@ const marking = useMarking(toRef(props, 'id'), frameId, work, day)
 watch(
   () => tree.value?.id,
   () => {
-    if (tree.value) work.value = tree.value.main_work
+    if (tree.value) work.value = (sessionStorage.getItem(`billhook-work-${tree.value.id}`) as Work | null) ?? tree.value.main_work
     selected.value = null
   },
   { immediate: true },
 )
+watch(work, (chosen) => tree.value && sessionStorage.setItem(`billhook-work-${tree.value.id}`, chosen))
 const verdict = computed(() => tree.value?.verdicts.find((v) => v.work === work.value))
 const free = computed(() => marking.answer.value?.advice.filter((a) => a.order_class <= 3).map((a) => a.limb) ?? [])
 const shownGone = computed(() => (marking.cuts.value.length ? (marking.answer.value?.gone ?? []) : []))
