@@ -53,6 +53,7 @@ class Almirelo:
         """Everything, in the order it happened."""
         self._places()
         self._losses()
+        self._marks()
         self._standing = grove(self.at, self.today).trees
         measured = self._measured_trees()
         self._cold_night()
@@ -78,6 +79,9 @@ class Almirelo:
             ("Casa", 3.2, 0.0, False, "trees"), ("Pátio", 1.6, 1.0, False, "trees"), ("Encosta", 2.8, 0.0, False, "trees"),
         ):  # fmt: skip
             planting.describe_block(self.at, blocks[name], cap, offset, pocket, kind)
+
+    def _marks(self) -> None:
+        """Union marks of every standing tree, and the pots that winter under cover."""
         for tree in grove(self.at, self.today).trees:
             mark = {"Baixo": "yellow paint band", "Casa": "yellow paint band", "Alto": "aluminium tag"}.get(tree.record.block.name, "bark line")
             changes: dict[str, object] = {"union_mark": mark if tree.record.stem.union_m is not None else "own roots"}

@@ -18,13 +18,14 @@ from .models.shared import Problem
 from .sheets import field
 from .trees import trees
 
+_ERRORS = {"400": "Not readable as JSON", "404": "Not found", "409": "Changed by someone else", "422": "Some entries cannot be used"}
+
 
 def create_app(at: Workplace) -> OpenAPI:
     """A Flask application on a workplace; nothing happens at import."""
-    problems: dict[Any, Any] = {"404": Problem, "409": Problem, "422": Problem}
     app = OpenAPI(
         "billhook", info=Info(title="Billhook", version=__version__, description="Pruning decisions for evergreen subtropical fruit trees."),
-        doc_ui=False, responses=problems, validation_error_callback=errors.validation_answer, static_folder=None,
+        doc_ui=False, validation_error_callback=errors.validation_answer, static_folder=None,
     )  # fmt: skip
     app.openapi_version = "3.1.0"
     app.config["COMPRESS_STREAMS"] = False
@@ -50,12 +51,21 @@ def create_app(at: Workplace) -> OpenAPI:
 
 
 def api_description(app: OpenAPI) -> dict[str, Any]:
-    """The OpenAPI 3.1 document, errors described as problem+json."""
+    """The OpenAPI 3.1 document: bodies from the models that validate, every error as problem+json, lists as CSV."""
     document: dict[str, Any] = app.api_doc
-    for path in document["paths"].values():
-        for operation in path.values():
-            for status, response in operation.get("responses", {}).items():
-                content = response.get("content", {})
-                if status.startswith(("4", "5")) and "application/json" in content:
-                    content["application/problem+json"] = content.pop("application/json")
+    schemas = document["components"]["schemas"]
+    problem = Problem.model_json_schema(ref_template="#/components/schemas/{model}")
+    schemas.update(problem.pop("$defs"))
+    schemas["Problem"] = problem
+    schemas.pop("ValidationErrorModel", None)
+    for operations in document["paths"].values():
+        for operation in operations.values():
+            responses = operation.setdefault("responses", {})
+            if not any(status.startswith("2") for status in responses):
+                responses["200"] = {"description": "A list as CSV", "content": {"text/csv": {"schema": {"type": "string"}}}}
+            for status, says in _ERRORS.items():
+                responses[status] = {
+                    "description": says,
+                    "content": {"application/problem+json": {"schema": {"$ref": "#/components/schemas/Problem"}}},
+                }
     return document

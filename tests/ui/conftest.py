@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import datetime as dt
 import tempfile
 import threading
@@ -49,7 +50,13 @@ def running(settings: Settings) -> Iterator[Server]:
 
     listener = waitress.create_server(app, host="127.0.0.1", port=0, threads=4)
     server.url = f"http://127.0.0.1:{listener.effective_port}"
-    thread = threading.Thread(target=listener.run, daemon=True)
+
+    def listen() -> None:
+        # closing the listener from outside ends its loop with a closed socket
+        with contextlib.suppress(OSError):
+            listener.run()
+
+    thread = threading.Thread(target=listen, daemon=True)
     thread.start()
     yield server
     listener.close()

@@ -2059,39 +2059,46 @@ export interface components {
             /** Due */
             due?: string | null;
         };
-        /** ValidationErrorModel */
-        ValidationErrorModel: {
+        /**
+         * FieldError
+         * @description One offending field.
+         */
+        FieldError: {
+            /** Pointer */
+            pointer: string;
+            /** Message */
+            message: string;
+        };
+        /**
+         * Problem
+         * @description An error as RFC 9457 has it. ``current`` says what holds now when somebody else was faster.
+         */
+        Problem: {
             /**
-             * Error Type
-             * @description A computer-readable identifier of the error type.
+             * Type
+             * @default about:blank
              */
             type: string;
+            /** Title */
+            title: string;
+            /** Status */
+            status: number;
             /**
-             * Location
-             * @description The error's location as a list.
+             * Detail
+             * @default
              */
-            loc: unknown[];
+            detail: string;
             /**
-             * Message
-             * @description A human readable explanation of the error.
+             * Errors
+             * @default []
              */
-            msg: string;
+            errors: components["schemas"]["FieldError"][];
             /**
-             * Input
-             * @description The input provided for validation.
+             * Current
+             * @default null
              */
-            input: unknown;
-            /**
-             * URL
-             * @description The URL to further information about the error.
-             */
-            url?: string | null;
-            /**
-             * Error context
-             * @description An optional object which contains values required to render the error message.
-             */
-            ctx?: {
-                [key: string]: unknown;
+            current: {
+                [key: string]: number | string | null;
             } | null;
         };
     };
@@ -2125,13 +2132,40 @@ export interface operations {
                     "application/json": components["schemas"]["FrameCalcOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2158,13 +2192,40 @@ export interface operations {
                     "application/json": components["schemas"]["HeatUnitsOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2191,13 +2252,40 @@ export interface operations {
                     "application/json": components["schemas"]["LatestCutOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2224,13 +2312,40 @@ export interface operations {
                     "application/json": components["schemas"]["SeasonOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2256,13 +2371,40 @@ export interface operations {
                     "application/json": components["schemas"]["GroveOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2287,13 +2429,40 @@ export interface operations {
                     "application/json": components["schemas"]["ClimatesOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2320,13 +2489,40 @@ export interface operations {
                     "application/json": components["schemas"]["NearestOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2353,13 +2549,40 @@ export interface operations {
                     "application/json": components["schemas"]["SiteOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2386,13 +2609,40 @@ export interface operations {
                     "application/json": components["schemas"]["UnitsIn"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2419,13 +2669,40 @@ export interface operations {
                     "application/json": components["schemas"]["PlantingOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2452,13 +2729,40 @@ export interface operations {
                     "application/json": components["schemas"]["PlantedOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2485,13 +2789,40 @@ export interface operations {
                     "application/json": components["schemas"]["ImportOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2505,13 +2836,49 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Unprocessable Entity */
+            /** @description A list as CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2536,13 +2903,40 @@ export interface operations {
                     "application/json": components["schemas"]["MeanOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2567,13 +2961,40 @@ export interface operations {
                     "application/json": components["schemas"]["CatalogueOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2601,13 +3022,40 @@ export interface operations {
                     "application/json": components["schemas"]["TreeOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2636,13 +3084,40 @@ export interface operations {
                     "application/json": components["schemas"]["TreeOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2671,13 +3146,40 @@ export interface operations {
                     "application/json": components["schemas"]["GoneOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2706,13 +3208,40 @@ export interface operations {
                     "application/json": components["schemas"]["TreeOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2741,13 +3270,40 @@ export interface operations {
                     "application/json": components["schemas"]["TreeOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2776,13 +3332,40 @@ export interface operations {
                     "application/json": components["schemas"]["SeenOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2811,13 +3394,40 @@ export interface operations {
                     "application/json": components["schemas"]["PreviewOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2846,13 +3456,40 @@ export interface operations {
                     "application/json": components["schemas"]["SheetLink"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2881,13 +3518,40 @@ export interface operations {
                     "application/json": components["schemas"]["LogOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2915,13 +3579,40 @@ export interface operations {
                     "application/json": components["schemas"]["SheetOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2954,13 +3645,40 @@ export interface operations {
                     "application/json": components["schemas"]["SheetOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -2989,13 +3707,40 @@ export interface operations {
                     "application/json": components["schemas"]["FinishedOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -3018,13 +3763,40 @@ export interface operations {
                     "application/json": components["schemas"]["LogListOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -3038,13 +3810,49 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Unprocessable Entity */
+            /** @description A list as CSV */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -3073,13 +3881,40 @@ export interface operations {
                     "application/json": components["schemas"]["TaskOut"];
                 };
             };
-            /** @description Unprocessable Entity */
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["ValidationErrorModel"][];
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
