@@ -29,7 +29,7 @@ $(UV): | $(STAMPS)
 
 $(STAMPS)/python: requirements-dev.txt pyproject.toml | $(UV)
 	test -x .venv/bin/python || $(UV) venv --quiet --python $(PYTHON) .venv
-	$(UV) pip sync --quiet --require-hashes -p .venv requirements-dev.txt
+	$(UV) pip sync --quiet --compile-bytecode --require-hashes -p .venv requirements-dev.txt
 	echo "$(CURDIR)" > "$$($(PY) -c 'import site; print(site.getsitepackages()[0])')/billhook.pth"
 	printf '#!/bin/sh\nexec "%s/.venv/bin/python" -m billhook.cli "$$@"\n' "$(CURDIR)" > .venv/bin/billhook
 	chmod +x .venv/bin/billhook
@@ -48,7 +48,11 @@ $(BROWSER): | $(STAMPS)
 	@test -x /usr/bin/chromium && test -x /usr/bin/chromedriver || { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq chromium chromium-driver; }
 	touch $@
 
-setup: $(STAMPS)/python $(STAMPS)/front
+$(STAMPS)/compiled: $(STAMPS)/python $(shell find billhook -name '*.py')
+	$(PY) -m compileall -q billhook
+	touch $@
+
+setup: $(STAMPS)/python $(STAMPS)/compiled $(STAMPS)/front
 
 demo: setup
 	@.venv/bin/billhook demo --data demo-data --port $(PORT)

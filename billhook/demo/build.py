@@ -16,6 +16,7 @@ from ..core.season.model import Work
 from ..formats.tree_csv import TreeLine, write_trees
 from ..services import cutting, logbook, planting, sheets, trees
 from ..services.grove import GroveTree, grove
+from ..services.seasons import SeasonDesk
 from ..services.workplace import Workplace, open_workplace
 from ..settings import Settings
 from .layout import NORTH, SOUTH, SOUTHERN, TERRACES, tree_lines
@@ -198,54 +199,40 @@ class Almirelo:
             chosen.append(Cut(limb.id, 0.0))
         return chosen
 
+    def _bears(self, tree: GroveTree, day: dt.date) -> bool:
+        """True from some months before a crop's first picking to its last fruit."""
+        with self.at.store.reading() as session:
+            desk = SeasonDesk(session, self.at.know, day)
+            crops = [e for e in desk.season(tree.record, ("sucker",)).events if e.name == "harvest" and e.end >= day]
+        everbearing = bool(self.at.know.number(f"species/{tree.record.tree.species}/everbearing"))
+        return everbearing or any((e.start - day).days < 150 for e in crops)
+
     def _finds(self, measured: list[GroveTree]) -> None:
-        """What this autumn's look found: suckers below the union, dead ends, sprouts."""
+        """What the last look found: suckers below the union, dead ends, sprouts, and fruit only where a crop hangs."""
+        seen_on = self._days_ago(13)
         for i, tree in enumerate(measured):
             view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
             assert view.frame is not None
             frame, added = view.frame.frame, []
+            if not self._bears(tree, seen_on):
+                frame = replace(frame, limbs=tuple(replace(x, fruit=0) for x in frame.limbs))
             union = frame.union_m
             scaffolds = [x for x in frame.limbs if x.on == TRUNK and (union is None or x.at_m >= union)]
             if union is not None and i % 3 != 2:
                 for k in range(1 + i % 2):
-                    added.append(
-                        Limb(
-                            f"k{k + 1}",
-                            TRUNK,
-                            round(max(0.02, union - 0.06 - 0.03 * k), 2),
-                            8 + 3 * ((i + k) % 3),
-                            0.35 + 0.06 * k,
-                            74,
-                            (40 + 150 * k + 37 * i) % 360,
-                            3,
-                            kind="sucker",
-                        )
-                    )
+                    low, side = round(max(0.02, union - 0.06 - 0.03 * k), 2), (40 + 150 * k + 37 * i) % 360
+                    added.append(Limb(f"k{k + 1}", TRUNK, low, 8 + 3 * ((i + k) % 3), 0.35 + 0.06 * k, 74, side, 3, kind="sucker"))
             if i % 2 == 0 and scaffolds:
                 host = scaffolds[i % len(scaffolds)]
-                added.append(
-                    Limb(
-                        "w1",
-                        host.id,
-                        round(host.length_m * 0.35, 2),
-                        17 + i % 5,
-                        round(0.9 + 0.1 * (i % 4), 2),
-                        86,
-                        (host.bearing_deg + 20) % 360,
-                        6,
-                        foliage=0.8,
-                        kind="sprout",
-                    )
-                )
+                along, length = round(host.length_m * 0.35, 2), round(0.9 + 0.1 * (i % 4), 2)
+                added.append(Limb("w1", host.id, along, 17 + i % 5, length, 86, (host.bearing_deg + 20) % 360, 6, foliage=0.8, kind="sprout"))
             if i % 4 < 2 and scaffolds:
                 host = scaffolds[(i + 1) % len(scaffolds)]
-                added.append(
-                    Limb("d1", host.id, round(host.length_m * 0.6, 2), 18 + i % 7, 0.7, 8, (host.bearing_deg - 35) % 360, 6, state="dead", foliage=0)
-                )
-            if added:
-                full = _held_together(replace(frame, limbs=(*frame.limbs, *added)))
-                keep = view.frame.measured | {x.id for x in added}
-                trees.save_frame(self.at, tree.record.tree.id, full, view.frame.row.id, keep, self._days_ago(13), self._id())
+                bearing = (host.bearing_deg - 35) % 360
+                added.append(Limb("d1", host.id, round(host.length_m * 0.6, 2), 18 + i % 7, 0.7, 8, bearing, 6, state="dead", foliage=0))
+            full = _held_together(replace(frame, limbs=(*frame.limbs, *added)))
+            keep = view.frame.measured | {x.id for x in added}
+            trees.save_frame(self.at, tree.record.tree.id, full, view.frame.row.id, keep, seen_on, self._id())
 
     def _open_sheet(self, measured: list[GroveTree]) -> None:
         """One sheet waits to be ticked off: the first tree with something to take that costs no canopy."""

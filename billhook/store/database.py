@@ -6,14 +6,13 @@ from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
-from alembic import command
-from alembic.config import Config
 from sqlalchemy import Engine, event
 from sqlmodel import Session, create_engine
 
 from ..core.errors import BillhookError
 
 _BUSY_MS = 15_000
+_MIGRATIONS = Path(__file__).parent / "migrations"
 
 
 class StaleVersion(BillhookError):
@@ -50,11 +49,24 @@ class Store:
             yield session
 
     def migrate(self) -> None:
-        """Bring the tables up to date."""
+        """Bring the tables up to date. Alembic is loaded only when there is something to do: starting is quicker without it."""
+        if self._revision() == max(f.name.split("_")[0] for f in (_MIGRATIONS / "versions").glob("[0-9]*.py")):
+            return
+        from alembic import command
+        from alembic.config import Config
+
         config = Config()
-        config.set_main_option("script_location", str(Path(__file__).parent / "migrations"))
+        config.set_main_option("script_location", str(_MIGRATIONS))
         config.attributes["engine"] = self.engine
         command.upgrade(config, "head")
+
+    def _revision(self) -> str | None:
+        """The migration the tables are at, None for an empty file."""
+        with self.engine.connect() as connection:
+            if not connection.exec_driver_sql("SELECT 1 FROM sqlite_master WHERE name = 'alembic_version'").first():
+                return None
+            found = connection.exec_driver_sql("SELECT version_num FROM alembic_version").first()
+            return str(found[0]) if found else None
 
     def close(self) -> None:
         """Let go of the file."""

@@ -67,6 +67,17 @@ def name_of(table: str, row: str | None) -> str | None:
     return str(known.value) if known else row
 
 
+def kind_name(species: str, cultivar: str | None) -> str:
+    """Cultivar and species as one says them: ``Hass avocado``, ``Washington navel orange``, ``Lemon``."""
+    of_species, of_cultivar = name_of("species", species) or species, name_of("cultivars", cultivar)
+    if of_cultivar is None:
+        return of_species
+    said, words = of_cultivar.split(), of_species.lower().split()
+    # what the cultivar's name ends with is not said again
+    overlap = next((n for n in range(len(words), 0, -1) if [w.lower() for w in said[-n:]] == words[:n]), 0)
+    return " ".join([*said, *words[overlap:]])
+
+
 def work_words(work: Work) -> str:
     """A kind of work in the grower's words."""
     return WORK_WORDS[work]

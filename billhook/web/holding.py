@@ -14,7 +14,7 @@ from ..services import planting
 from ..services.grove import GroveTree, grove
 from ..services.trees import apply_row_mean
 from .answers import body as answer
-from .answers import here, name_of
+from .answers import here, kind_name
 from .models.holding import (
     CatalogueOut,
     CatalogueQuery,
@@ -57,11 +57,9 @@ def get_grove(query: DayQuery) -> dict[str, Any]:
 
 def _in_plan(found: GroveTree) -> dict[str, Any]:
     record, size = found.record, found.size
-    species = name_of("species", record.tree.species) or ""
-    cultivar = name_of("cultivars", record.cultivar)
     return {
         "id": record.tree.id, "name": record.name, "row_id": record.row.id, "x": record.place.x, "y": record.place.y, "species": record.tree.species,
-        "cultivar": record.cultivar, "kind_name": f"{cultivar} {species.lower()}" if cultivar and cultivar.lower() not in species.lower() else cultivar or species,
+        "cultivar": record.cultivar, "kind_name": kind_name(record.tree.species, record.cultivar),
         "pot_l": record.tree.pot_l, "planted_year": record.tree.planted_year, "height_m": size.height_m if size else None,
         "spread_m": size.spread_m if size else None, "measured": found.measured, "tone": found.need.tone, "need": found.need.text,
         "need_kind": found.need.kind, "need_by": found.need.by,

@@ -12,7 +12,7 @@ from ..services import logbook, sheets
 from ..services.sheets import SheetCut, SheetView
 from ..store import logbook as log_store
 from .answers import body as answer
-from .answers import drawn, here, log_body, log_lines, name_of, work_words
+from .answers import drawn, here, kind_name, log_body, log_lines, name_of, work_words
 from .models.holding import DayQuery
 from .models.trees import CutPath, FinishedOut, FinishIn, IdPath, LogListOut, SheetLineOut, SheetOut, TaskIn, TaskOut, TickIn
 
@@ -32,7 +32,7 @@ def _line(line: SheetCut) -> dict[str, Any]:
 
 def _sheet(view: SheetView) -> dict[str, Any]:
     record, plan = view.record, view.plan
-    kind = " ".join(x for x in (name_of("cultivars", record.cultivar), (name_of("species", record.tree.species) or "").lower()) if x)
+    kind = kind_name(record.tree.species, record.cultivar)
     stock = name_of("rootstocks", record.stem.rootstock)
     cautions = {
         c.text: c for line in view.lines for c in line.advice.cautions if c.code not in ("between-branches", "weak-side-branch", "fruit-on-it")

@@ -12,7 +12,7 @@ from ..services import cutting, logbook
 from ..services import trees as service
 from ..services.trees import TreeView
 from .answers import body as answer
-from .answers import drawn, here, log_body, name_of
+from .answers import drawn, here, kind_name, log_body, name_of
 from .models.frames import FrameSaveIn, SketchIn
 from .models.holding import DayQuery
 from .models.trees import (
@@ -47,8 +47,8 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
         TreeOut,
         {
             "id": tree.id, "name": record.name, "version": tree.version, "site": record.site.name, "block": record.block.name, "block_id": record.block.id,
-            "row_id": record.row.id, "species": tree.species, "species_name": name_of("species", tree.species), "cultivar": record.cultivar,
-            "cultivar_name": name_of("cultivars", record.cultivar), "rootstock": record.stem.rootstock, "rootstock_name": name_of("rootstocks", record.stem.rootstock),
+            "row_id": record.row.id, "species": tree.species, "kind_name": kind_name(tree.species, record.cultivar), "cultivar": record.cultivar,
+            "rootstock": record.stem.rootstock, "rootstock_name": name_of("rootstocks", record.stem.rootstock),
             "planted_year": tree.planted_year, "pot_l": tree.pot_l, "under_cover": tree.under_cover, "union_m": record.stem.union_m,
             "union_mark": record.stem.union_mark, "note": tree.note, "cap_m": record.block.cap_m, "reach_m": at.know.number("cuts/reach"), "day": day,
             "used_share": view.used_share, "year_share": view.year_share,

@@ -9,10 +9,10 @@ from collections.abc import Mapping
 import numpy as np
 
 from ..known import Knowledge
-from .heat import HeatMethod, day_degrees
+from .heat import HeatMethod, normal_day_degrees
 from .latest import LatestCut, latest_cut
 from .model import GrowingYear, MonthDay, Origin, Site, Span, TreeState, span
-from .normals import YEAR_DAYS, coldest_day, daily, values_on
+from .normals import YEAR_DAYS, coldest_day, day_indices, values_on
 
 OBSERVABLE = ("flush_start", "bloom_start", "harvest_start", "harvest_end", "first_frost", "last_frost")
 _DAY = dt.timedelta(days=1)
@@ -60,8 +60,7 @@ class HeatRule:
 
     def reach(self, site: Site, start: dt.date, heat: float, cap: int = 400) -> dt.date:
         """First day on which day degrees summed from ``start`` reach ``heat``; ``cap`` days on if they do not."""
-        n = site.normals
-        units = day_degrees(values_on(n.tmin_c, start, cap), values_on(n.tmax_c, start, cap), self.base_c, self.upper_c, self.method)
+        units = normal_day_degrees(site.normals, self.base_c, self.upper_c, self.method)[day_indices(start, cap)]
         done = np.cumsum(units) >= heat
         return start + dt.timedelta(days=int(np.argmax(done)) if done.any() else cap)
 
@@ -244,20 +243,6 @@ def growing_year(site: Site, tree: TreeState, know: Knowledge, start: dt.date, e
     )  # fmt: skip
 
 
-def warm_days_before(site: Site, know: Knowledge, species: str, day: dt.date, days: int) -> dt.date:
-    """The day that leaves ``days`` days of growing warmth (some day degrees) before ``day``."""
-    rule = HeatRule(know, species)
-    first = day - dt.timedelta(days=YEAR_DAYS)
-    units = day_degrees(daily_on(site.normals.tmin_c, first), daily_on(site.normals.tmax_c, first), rule.base_c, rule.upper_c, rule.method)
-    warm = np.nonzero(units > 0)[0]
-    return first + dt.timedelta(days=int(warm[-days])) if warm.size >= days else first
-
-
-def daily_on(monthly: tuple[float, ...], first: dt.date) -> np.ndarray:
-    """A year of daily values from ``first``. Shape (365,)."""
-    return values_on(monthly, first, YEAR_DAYS)
-
-
 def mango_latest_prune(know: Knowledge, induction: dt.date, vigour: int, severity: str, flushes: int = 1) -> tuple[dt.date, dt.date]:
     """Latest post-harvest cut for a full bloom, and the day after which no cut may provoke growth.
 
@@ -266,8 +251,3 @@ def mango_latest_prune(know: Knowledge, induction: dt.date, vigour: int, severit
     age = know.numbers("mango/terminal-age")[max(1, min(5, vigour)) - 1]
     back = know.number("mango/cut-to-break") + age + know.number(f"mango-severity/{severity}/days") + know.number("mango/per-flush") * (flushes - 1)
     return induction - dt.timedelta(days=round(back)), induction - dt.timedelta(days=know.days("mango/hard-stop"))
-
-
-def mean_temperature(site: Site) -> np.ndarray:
-    """Daily normal mean temperature [deg C]. Shape (365,)."""
-    return np.asarray((daily(site.normals.tmin_c) + daily(site.normals.tmax_c)) / 2)

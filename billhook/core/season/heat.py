@@ -2,10 +2,13 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
 from typing import Literal, get_args
 
 import numpy as np
 import numpy.typing as npt
+
+from .normals import Normals, daily
 
 Floats = npt.NDArray[np.float64]
 HeatMethod = Literal["single_sine", "single_triangle", "average"]
@@ -52,6 +55,14 @@ def day_degrees(tmin_c: Floats, tmax_c: Floats, base_c: float, upper_c: float | 
         raise ValueError("a maximum is below its minimum")
     units = _METHODS[method](low, high, base_c)
     return units if upper_c is None else units - _METHODS[method](low, high, upper_c)
+
+
+@lru_cache(maxsize=512)
+def normal_day_degrees(normals: Normals, base_c: float, upper_c: float | None, method: HeatMethod) -> Floats:
+    """Day degrees of the 365 normal days of a place [K d]. Shape (365,)."""
+    units = day_degrees(daily(normals.tmin_c), daily(normals.tmax_c), base_c, upper_c, method)
+    units.setflags(write=False)
+    return units
 
 
 def monthly_heat_units(mean_max_c: float, mean_min_c: float, days: int, base_c: float = 13.0) -> float:

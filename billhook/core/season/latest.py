@@ -8,8 +8,8 @@ from functools import lru_cache
 
 import numpy as np
 
-from .heat import HeatMethod, day_degrees
-from .normals import Normals, values_on
+from .heat import HeatMethod, normal_day_degrees
+from .normals import Normals, day_indices
 
 LOOK_BACK_DAYS = 730
 
@@ -40,11 +40,11 @@ def latest_cut(
     """Last date d such that the day degrees of d+1 … (before - safety_days) reach ``heat_units``.
 
     The span must also be ``floor_days`` long at least; a span of ``cap_days`` counts as enough whatever its heat. Looked back two years
-    at most. Raises: ValueError as :func:`day_degrees`.
+    at most. Raises: ValueError as :func:`billhook.core.season.heat.day_degrees`.
     """
     end = before - dt.timedelta(days=safety_days)
     first = end - dt.timedelta(days=LOOK_BACK_DAYS - 1)
-    heat = day_degrees(values_on(normals.tmin_c, first, LOOK_BACK_DAYS), values_on(normals.tmax_c, first, LOOK_BACK_DAYS), base_c, upper_c, method)
+    heat = normal_day_degrees(normals, base_c, upper_c, method)[day_indices(first, LOOK_BACK_DAYS)]
     # reached[k]: day degrees of the last k+1 days; the cut is then made k+1 days before the end
     reached = np.cumsum(heat[::-1])
     spans = np.arange(1, LOOK_BACK_DAYS + 1)

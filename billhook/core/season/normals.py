@@ -51,13 +51,16 @@ def daily(monthly: tuple[float, ...]) -> Floats:
     return values
 
 
+@lru_cache(maxsize=4096)
 def day_indices(first: dt.date, count: int) -> npt.NDArray[np.intp]:
     """Day of the 365-day year for ``count`` days from ``first``. Shape (count,)."""
     days = np.arange(np.datetime64(first, "D"), np.datetime64(first, "D") + count)
     months = days.astype("datetime64[M]")
     month = months.astype(int) % 12
     in_month = (days - months).astype(int)
-    return np.asarray(_STARTS[month] + np.minimum(in_month, np.array(MONTH_DAYS)[month] - 1), dtype=np.intp)
+    found = np.asarray(_STARTS[month] + np.minimum(in_month, np.array(MONTH_DAYS)[month] - 1), dtype=np.intp)
+    found.setflags(write=False)
+    return found
 
 
 def values_on(monthly: tuple[float, ...], first: dt.date, count: int) -> Floats:

@@ -48,4 +48,4 @@ class Problem(Answer):
     status: int
     detail: str = ""
     errors: list[FieldError] = []
-    current: dict[str, float | str | None] | None = None
+    current: dict[str, bool | float | str | None] | None = None

@@ -89,9 +89,8 @@ class TreeOut(Answer):
     block_id: str
     row_id: str
     species: str
-    species_name: str
+    kind_name: str
     cultivar: str | None
-    cultivar_name: str | None
     rootstock: str | None
     rootstock_name: str | None
     planted_year: int

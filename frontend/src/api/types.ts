@@ -1408,12 +1408,10 @@ export interface components {
             row_id: string;
             /** Species */
             species: string;
-            /** Species Name */
-            species_name: string;
+            /** Kind Name */
+            kind_name: string;
             /** Cultivar */
             cultivar: string | null;
-            /** Cultivar Name */
-            cultivar_name: string | null;
             /** Rootstock */
             rootstock: string | null;
             /** Rootstock Name */
@@ -2098,7 +2096,7 @@ export interface components {
              * @default null
              */
             current: {
-                [key: string]: number | string | null;
+                [key: string]: boolean | number | string | null;
             } | null;
         };
     };

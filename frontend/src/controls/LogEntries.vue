@@ -28,7 +28,7 @@ const WORDS: Record<LogEntry['work'], string> = {
         <span v-if="e.height_before_m !== null && e.height_after_m !== null" class="num"
           >{{ lengthWords(e.height_before_m, units) }} → {{ lengthWords(e.height_after_m, units) }}</span
         >
-        <span v-if="e.minutes" class="num">{{ Math.round(e.minutes) }} min</span>
+        <span v-if="e.minutes" class="num">{{ Math.max(1, Math.round(e.minutes)) }} min</span>
         <span v-if="e.who">{{ e.who }}</span>
       </div>
       <p v-if="e.note" class="text-[0.92rem] text-ink2">{{ e.note }}</p>

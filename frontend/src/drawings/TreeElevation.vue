@@ -283,7 +283,7 @@ const person = computed(() => {
         <rect :x="l.x - 27" :y="l.y - 10" width="54" height="19" rx="3" fill="var(--paper)" opacity=".93" />
         <text :x="l.x" :y="l.y + 5" font-size="15" text-anchor="middle">{{ l.text }}</text>
       </g>
-      <text v-if="union !== null" :x="view.x0 + trunk.w + 16" :y="union + 18" font-size="15" style="font-weight: 600" class="halo">
+      <text v-if="union !== null" :x="view.x0 + trunk.w + 46" :y="union + 18" font-size="15" style="font-weight: 600" class="halo">
         union {{ lengthWords(frame.union_m!, units) }}
       </text>
       <text v-for="p in pointers" :key="p.text" :x="LEFT + 16" :y="p.labelY" font-size="15" class="halo" :style="{ fill: p.tone, fontWeight: 600 }">

@@ -134,8 +134,7 @@ useKeys([
       <div class="flex items-center gap-3">
         <h1 class="plate text-[1.75rem]">{{ tree.name }}</h1>
         <p class="text-[0.92rem] text-ink2 leading-tight">
-          {{ [tree.cultivar_name, tree.species_name.toLowerCase()].filter(Boolean).join(' ')
-          }}<template v-if="tree.rootstock_name"> on {{ tree.rootstock_name }}</template
+          {{ tree.kind_name }}<template v-if="tree.rootstock_name"> on {{ tree.rootstock_name }}</template
           >, planted {{ tree.planted_year }}<br />
           <template v-if="frame"
             >{{ frame.origin === 'sketched' ? 'sketched' : frame.origin === 'after-plan' ? 'cut' : 'measured' }} {{ dayWords(frame.date) }}</template

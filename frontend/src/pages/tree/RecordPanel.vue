@@ -149,7 +149,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     <div class="pb-3 flex flex-wrap gap-2">
       <button v-if="!leaving" type="button" class="btn btn-small" @click="leaving = true">The tree is gone</button>
       <button v-else type="button" class="btn btn-small !border-tape !text-tape" @click="gone.mutate()">Yes, it is gone; keep its log</button>
-      <button type="button" class="btn btn-small" :disabled="mean.isPending.value" @click="mean.mutate()">
+      <button type="button" class="btn btn-small !whitespace-normal" :disabled="mean.isPending.value" @click="mean.mutate()">
         Take this row's measured trees for the rest of it
       </button>
       <p v-if="mean.data.value" class="mt-1 text-[0.92rem]" role="status">

@@ -1,0 +1,145 @@
+"""Measures speed and memory: the core, the API on a real port, the first view, and starting. Medians, on this machine."""
+
+from __future__ import annotations
+
+import datetime as dt
+import json
+import resource
+import statistics
+import subprocess
+import sys
+import tempfile
+import threading
+import time
+import urllib.request
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+import waitress
+
+from billhook.catalogue import load_catalogue
+from billhook.core.frame.generator import habit, sketch_frame
+from billhook.core.frame.grove import grove_shares, keep_column, pack
+from billhook.core.frame.model import Cut, Frame, Limb, Trunk
+from billhook.core.frame.share import frame_answer
+from billhook.core.frame.wood import wood_parameters
+from billhook.core.season.latest import latest_cut
+from billhook.core.season.model import Site, TreeState
+from billhook.core.season.place import climate_frost, climate_normals
+from billhook.core.season.season import season
+from billhook.demo.build import build_demo
+from billhook.services.workplace import open_workplace
+from billhook.settings import Settings
+from billhook.web.app import create_app
+
+DAY = dt.date(2027, 3, 24)
+KNOW = load_catalogue()
+
+
+def median_ms(run: Callable[[], object], times: int = 40) -> float:
+    """Median time of one run [ms], after a warm-up."""
+    for _ in range(3):
+        run()
+    taken = []
+    for _ in range(times):
+        start = time.perf_counter()
+        run()
+        taken.append((time.perf_counter() - start) * 1000)
+    return statistics.median(taken)
+
+
+def say(what: str, value: float, unit: str, goal: float | None = None) -> None:
+    """One line, with the goal beside it."""
+    mark = "" if goal is None else f"   goal {goal:g} {unit}{'' if value <= goal else '   MISSED'}"
+    print(f"{what:<58}{value:>9.2f} {unit}{mark}", flush=True)
+
+
+def big_frame() -> Frame:
+    """Forty limbs: eight scaffolds with four side branches each."""
+    limbs = []
+    for i in range(8):
+        limbs.append(Limb(f"s{i}", "trunk", 0.5 + 0.02 * i, 60, 2.2, 50, 45 * i, 20, fruit=4))
+        limbs += [Limb(f"s{i}b{k}", f"s{i}", 0.4 + 0.4 * k, 20, 0.8, 20, (45 * i + 60) % 360, fruit=2) for k in range(4)]
+    return Frame(Trunk(140, 0.9), tuple(limbs), 0.2)
+
+
+def core() -> None:
+    wood = wood_parameters(KNOW)
+    frame, cuts = big_frame(), [Cut("s0", 1.0), Cut("s1b2", 0.0), Cut("s3", 0.0), Cut("s4b1", 0.3)]
+    say("frame of 40 limbs, 4 cuts, in the core", median_ms(lambda: frame_answer(frame, cuts, wood)), "ms", 5)
+    tree = Frame(Trunk(100, 0.6), tuple(Limb(f"l{i}", "trunk", 0.5, 40 + i, 2.0, 50, 60 * i, 15) for i in range(6)))
+    table = pack([tree] * 10_000)
+    keep = keep_column(table, {t: [Cut("l1", 0.8)] for t in range(10_000)})
+    many = median_ms(lambda: grove_shares(table, keep))
+    bare = median_ms(lambda: np.bincount(table.tree, weights=table.leafing * (table.base_mm**2 - table.headed_mm**2)))
+    say("frame share of 10,000 trees of six limbs, one call", many, "ms", 10)
+    say("  against a bare numpy sum over the same limbs", many / bare, "times")
+    last, first = climate_frost(KNOW, "mediterranean-coast")
+    site = Site(36.8, climate_normals(KNOW, "mediterranean-coast"), last, first, "mediterranean-coast")
+    state = TreeState("mandarin", 2014, "clementine")
+
+    def fresh() -> object:
+        latest_cut.cache_clear()
+        return season(site, state, KNOW, DAY, DAY + dt.timedelta(days=364))
+
+    say("season of one tree over a year, all kinds of work", median_ms(fresh), "ms", 20)
+    form = habit(KNOW, "rounded")
+    say("a sketched frame", median_ms(lambda: sketch_frame(3, 3, 100, form, 5)), "ms")
+
+
+def ask(url: str, body: object | None = None) -> bytes:
+    data = None if body is None else json.dumps(body).encode()
+    request = urllib.request.Request(url, data, {"Content-Type": "application/json"} if data else {})
+    with urllib.request.urlopen(request) as answer:
+        return answer.read()
+
+
+def served(settings: Settings) -> None:
+    at = open_workplace(settings)
+    listener = waitress.create_server(create_app(at), host="127.0.0.1", port=0, threads=4)
+    threading.Thread(target=listener.run, daemon=True).start()
+    url = f"http://127.0.0.1:{listener.effective_port}"
+    start = time.perf_counter()
+    ask(f"{url}/api/grove")
+    say("the grove, first asked", (time.perf_counter() - start) * 1000, "ms", 1000)
+    trees = json.loads(ask(f"{url}/api/grove"))["trees"]
+    say(f"the grove of {len(trees)} trees, asked again", median_ms(lambda: ask(f"{url}/api/grove"), 10), "ms")
+    limbs = [{"id": x.id, "on": x.on, "at_m": x.at_m, "base_mm": x.base_mm, "tip_mm": x.tip_mm, "length_m": x.length_m, "rise_deg": x.rise_deg, "bearing_deg": x.bearing_deg, "fruit": x.fruit} for x in big_frame().limbs]  # fmt: skip
+    body = {
+        "frame": {"union_m": 0.2, "trunk": {"diameter_mm": 140, "height_m": 0.9}, "limbs": limbs},
+        "cuts": [{"limb": "s0", "keep_m": 1.0}, {"limb": "s3", "keep_m": 0}],
+    }
+    say("POST /api/calc/frame, 40 limbs", median_ms(lambda: ask(f"{url}/api/calc/frame", body)), "ms", 20)
+    tree = json.loads(ask(f"{url}/api/trees/{next(t['id'] for t in trees if t['measured'])}"))
+    marked = {"frame_id": tree["frame"]["id"], "cuts": [{"limb": tree["frame"]["limbs"][1]["id"], "keep_m": 0.2}], "work": "thin"}
+    say("POST preview of a cut while it is dragged", median_ms(lambda: ask(f"{url}/api/trees/{tree['id']}/preview", marked)), "ms", 100)
+    say("GET one tree with all its verdicts", median_ms(lambda: ask(f"{url}/api/trees/{tree['id']}"), 20), "ms", 100)
+    at.store.close()
+
+
+def start_again(folder: Path) -> None:
+    start = time.perf_counter()
+    command = [sys.executable, "-m", "billhook.cli", "demo", "--data", str(folder), "--port", "8497", "--today", DAY.isoformat()]
+    server = subprocess.Popen(command, stdout=subprocess.PIPE, text=True)
+    assert server.stdout is not None
+    server.stdout.readline()
+    say("a second start of the demo", time.perf_counter() - start, "s", 3)
+    server.terminate()
+    server.wait()
+
+
+def main() -> None:
+    core()
+    with tempfile.TemporaryDirectory() as folder:
+        data = Path(folder) / "demo-data"
+        start = time.perf_counter()
+        build_demo(Settings(data=data, fixed_today=DAY))
+        say("making the demo holding", time.perf_counter() - start, "s")
+        served(Settings(data=data, fixed_today=DAY))
+        start_again(data)
+    say("most memory used by this run", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024, "MB")
+
+
+if __name__ == "__main__":
+    main()
