@@ -64,6 +64,7 @@ check-py: $(STAMPS)/python
 	.venv/bin/lint-imports
 
 check-web: $(STAMPS)/node
+	cd frontend && npx openapi-typescript openapi.json -o ../$(STAMPS)/types.ts >/dev/null && diff -q src/api/types.ts ../$(STAMPS)/types.ts
 	cd frontend && npx vue-tsc --noEmit -p tsconfig.json
 	cd frontend && npx eslint src
 	cd frontend && npx prettier --check --log-level warn src

@@ -85,7 +85,7 @@ class Almirelo:
         """Union marks of every standing tree, and the pots that winter under cover."""
         for tree in grove(self.at, self.today).trees:
             mark = {"Baixo": "yellow paint band", "Casa": "yellow paint band", "Alto": "aluminium tag"}.get(tree.record.block.name, "bark line")
-            changes: dict[str, object] = {"union_mark": mark if tree.record.stem.union_m is not None else "own roots"}
+            changes: dict[str, object] = {"union_mark": mark}
             if tree.record.block.name == "Pátio":
                 changes["under_cover"] = True
             trees.change_tree(self.at, tree.record.tree.id, tree.record.tree.version, changes)

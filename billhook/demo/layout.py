@@ -52,8 +52,8 @@ TERRACES = (
     Terrace("Casa", (2,), 9, 118, 125, 4.6, 5.0, "sweet-orange", "valencia", "carrizo", 2012, 3.3, 3.4, 118, 0),
     Terrace("Casa", (3,), 1, 134, 143, 3.0, 4.0, "avocado", "hass", "mexican-seedling", 2018, 3.6, 3.4, 120, 0),
     Terrace("Casa", (4,), 1, 136.6, 141.6, 3.0, 4.0, "avocado", "bacon", "mexican-seedling", 2018, 4.4, 2.8, 118, 0),
-    Terrace("Pátio", (1,), 5, 92, 134, 1.5, 1.7, "meyer-lemon", None, "own-rooted", 2020, 1.5, 1.1, 34, 0, pot_l=60),
-    Terrace("Pátio", (2,), 4, 92, 132, 1.5, 1.7, "calamondin", None, "own-rooted", 2021, 1.3, 0.8, 28, 0, pot_l=40),
+    Terrace("Pátio", (1,), 5, 92, 134, 1.5, 1.7, "meyer-lemon", "improved-meyer", "flying-dragon", 2020, 1.5, 1.1, 34, 0, pot_l=60),
+    Terrace("Pátio", (2,), 4, 92, 132, 1.5, 1.7, "calamondin", "common-calamondin", "trifoliate-orange", 2021, 1.3, 0.8, 28, 0, pot_l=40),
     Terrace("Pátio", (3,), 1, 98.5, 132, 1.5, 1.7, "avocado", "wurtz", "mexican-seedling", 2024, 1.4, 0.8, 24, 0, pot_l=75),
 )
 SOUTHERN = (Terrace("Encosta", (1,), 8, 0, 0, 4.6, 5.0, "navel-orange", "washington-navel", "trifoliate-orange", 2017, 2.6, 2.5, 96, 0),)
@@ -70,11 +70,7 @@ def tree_lines(terraces: tuple[Terrace, ...], this_year: int, seed: int) -> Iter
                 turn = radians(t.turn_deg)
                 x = t.x + along * cos(turn) + 0.9 * k
                 y = t.y - k * t.between_m + along * sin(turn) + bow
-                union = (
-                    None
-                    if t.rootstock in ("own-rooted", "seedling") and t.species != "mango"
-                    else round(float(rng.uniform(0.14, 0.32)) * (0.6 if t.pot_l else 1), 2)
-                )
+                union = round(float(rng.uniform(0.14, 0.32)) * (0.6 if t.pot_l else 1), 2)
                 yield TreeLine(
                     t.block, row, n, t.species, t.planted, t.cultivar, t.rootstock, t.pot_l, union,
                     round(t.height_m * float(vary[0]), 2), round(t.spread_m * float(vary[1]), 2), round(t.trunk_mm * float(vary[2])),

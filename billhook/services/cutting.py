@@ -10,7 +10,7 @@ from sqlmodel import Session
 
 from ..catalogue import catalogue_version
 from ..core.cuts.limits import Against, against_limit
-from ..core.cuts.technique import ORDER_CLASSES, CutAdvice, advise
+from ..core.cuts.technique import CutAdvice, advise
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.finish import whole_limbs_gone
 from ..core.frame.model import TRUNK, Cut, Frame, is_sucker, roots_of
@@ -73,7 +73,7 @@ def _work_out(
     verdict = desk.verdict(record, work)
     vigour = vigour_of(desk.state(record), at.know)
     advice = tuple(advise(frame, cost, at.know, work, record.tree.species, vigour, units) for cost in answer.cuts)
-    free = all(a.order_class <= ORDER_CLASSES["sanitation"] for a in advice)
+    free = all(a.free for a in advice)
     against = against_limit(answer, verdict, at.know, free, units)
     minutes = sum(a.minutes for a, c in zip(advice, answer.cuts, strict=True) if not c.void)
     return Preview(row.id, answer, verdict, against, advice, minutes, whole_limbs_gone(frame, cuts))

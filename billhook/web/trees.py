@@ -120,6 +120,7 @@ def post_preview(path: IdPath, body: PreviewIn) -> dict[str, Any]:
             "advice": found.advice,
             "minutes": found.minutes,
             "gone": found.gone,
+            "reasons": found.answer.reasons,
         },
     )
 

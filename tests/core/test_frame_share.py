@@ -36,6 +36,13 @@ def test_shares_of_a_hand_worked_tree(wood):
     assert answer.after.height_m == pytest.approx(0.6 + 1.2 * np.sin(np.radians(80)) + 0.5)
 
 
+def test_working_shows_the_inputs_of_this_very_answer(wood):
+    working = frame_answer(hand_worked(), [Cut("b", 1.2)], wood, baseline=hand_worked()).reasons[0]
+    assert working.used["b cut at 1.2 m, diameter, mm"] == 50
+    assert working.used["canopy total of the tree as it was at the start of the growing year, mm^2"] == 10_000
+    assert working.catalogue_ids == ("wood/exponent",)
+
+
 def test_a_cut_takes_all_beyond_it_at_no_extra_share(wood):
     answer = frame_answer(hand_worked(), [Cut("b", 1.1)], wood)
     assert answer.cuts[0].share == pytest.approx((80 - 60 * 1.1 / 2.4) ** 2 / 10_000)
@@ -77,7 +84,7 @@ def test_leafless_tree_gives_wood_share_and_says_so(wood):
     assert answer.canopy_share_removed is None
     assert answer.cuts[0].share is None
     assert answer.wood_share_removed == pytest.approx(0.36)
-    assert answer.reasons[0].code == "leafless"
+    assert [r.code for r in answer.reasons] == ["leafless", "pipe-model"]
 
 
 def test_second_cut_in_a_year_is_charged_against_the_same_total(wood):

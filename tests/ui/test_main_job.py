@@ -21,6 +21,11 @@ def ask(server, path: str):
         return json.load(answer)
 
 
+def send(server, path: str, body: object) -> None:
+    request = urllib.request.Request(server.url + path, json.dumps(body).encode(), {"Content-Type": "application/json"})
+    urllib.request.urlopen(request).close()
+
+
 def tree_named(server, name: str) -> str:
     return next(t["id"] for t in ask(server, "/api/grove")["trees"] if t["name"] == name)
 
@@ -227,3 +232,56 @@ def test_the_sheet_prints_on_one_page(browser, demo):
     printed = browser.execute_cdp_cmd("Page.printToPDF", {"preferCSSPageSize": True, "printBackground": True})
     pages = re.findall(rb"/Type\s*/Page\b", base64.b64decode(printed["data"]))
     assert len(pages) == 1
+
+
+def test_two_people_on_one_tree_lose_nothing(browser, demo):
+    """Someone else saves the trunk while a limb is being corrected: what was typed stays, and goes in at the second try."""
+    hand = Hand(browser, demo.url)
+    tree_id = tree_named(demo, "Alto 1·6")
+    hand.open(f"/tree/{tree_id}")
+    hand.click("Limbs")
+    hand.choose("Limb", hand.all("#limb-pick option")[1].text)
+    form = 'form[aria-label="Limb"]'
+    hand.type("Diameter at its base", "77 mm", form)
+    frame = ask(demo, f"/api/trees/{tree_id}")["frame"]
+    keys = ("id", "on", "at_m", "base_mm", "tip_mm", "length_m", "rise_deg", "bearing_deg", "state", "foliage", "fruit", "headed_mm", "kind")
+    theirs = {
+        "union_m": frame["union_m"],
+        "trunk": {"diameter_mm": 201, "height_m": frame["trunk_m"]},
+        "limbs": [{k: x[k] for k in keys} for x in frame["limbs"]],
+    }
+    send(demo, f"/api/trees/{tree_id}/frames", {"id": "theirs", "previous_id": frame["id"], "frame": theirs})
+    hand.click("Save the measurement")
+    hand.sees("What you typed is kept")
+    hand.sees("trunk 201 mm")
+    assert hand.field("Diameter at its base", form).get_attribute("value") == "77 mm"
+    hand.click("Save the measurement")
+    hand.until(lambda: any(x["base_mm"] == 77 for x in ask(demo, f"/api/trees/{tree_id}")["frame"]["limbs"]))
+    assert ask(demo, f"/api/trees/{tree_id}")["frame"]["trunk_mm"] == 201
+
+
+def test_trunk_and_union_are_measured_too(browser, demo):
+    hand = Hand(browser, demo.url)
+    tree_id = tree_named(demo, "Baixo 6·6")
+    hand.open(f"/tree/{tree_id}")
+    hand.click("Limbs")
+    hand.one("details summary").click()
+    form = 'form[aria-label="Trunk and union"]'
+    hand.type("Union", "9 m", form)
+    hand.click("Save trunk and union")
+    hand.sees("must be between")
+    hand.type("Union", "1 ft", form)
+    hand.click("Save trunk and union")
+    hand.until(lambda: ask(demo, f"/api/trees/{tree_id}")["union_m"] == pytest.approx(0.3048))
+    hand.sees("union 0.30 m")
+
+
+def test_the_share_can_be_opened_to_its_inputs(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open(f"/tree/{tree_named(demo, 'Baixo 4·8')}")
+    hand.point("s1", 0.5)
+    hand.click("How it is counted")
+    dialog = hand.one('[role="dialog"]')
+    hand.until(lambda: "Shinozaki" in dialog.text)
+    assert "canopy total of" in dialog.text
+    assert "s1 cut at" in dialog.text

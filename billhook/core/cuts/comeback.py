@@ -32,7 +32,7 @@ def come_backs(done: Iterable[CutAdvice], day: dt.date, age_years: int, in_stron
 
     if any(c.order_class == ORDER_CLASSES["sucker"] for c in cuts):
         add("sucker", "sucker-first-year" if age_years < 1 else "sucker-young" if age_years <= 5 else "sucker-mature")
-    live = [c for c in cuts if c.order_class > ORDER_CLASSES["sanitation"]]
+    live = [c for c in cuts if not c.free]
     if live:
         add("sprout", "sprout")
     if live and in_strong_sun is not None and in_strong_sun.holds(day):

@@ -38,6 +38,11 @@ class CutAdvice:
     takes_over: str | None
     cautions: tuple[Reason, ...]
 
+    @property
+    def free(self) -> bool:
+        """True for suckers and for dead, broken and diseased wood: the work that a year's share does not count."""
+        return self.order_class <= ORDER_CLASSES["sanitation"]
+
 
 def order_class(frame: Frame, limb: Limb | None, work: str) -> int:
     """Place of a cut in the working order."""

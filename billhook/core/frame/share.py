@@ -111,6 +111,7 @@ def frame_answer(frame: Frame, cuts: Sequence[Cut], wood: WoodParameters, baseli
         reasons.append(
             Reason("leafless", "No leaf is recorded on this tree, so no share of canopy can be given; the share of wood is given instead.")
         )
+    reasons.append(_working(frame, cuts, leaf_total, power, baseline is not None))
     costs: list[CutCost] = []
     for i, cut in enumerate(cuts):
         limbs = [limb for limb in frame.limbs if gone.get(limb.id) == cut.limb]
@@ -149,6 +150,19 @@ def frame_answer(frame: Frame, cuts: Sequence[Cut], wood: WoodParameters, baseli
         )
     left = after_cuts(frame, cuts)
     return FrameAnswer(_measures(frame), _measures(left), removed, wood_removed, tuple(costs), tuple(reasons))
+
+
+def _working(frame: Frame, cuts: Sequence[Cut], total: float, power: float, of_baseline: bool) -> Reason:
+    """The inputs of this very answer: the year's total, and the diameter each cut is made at."""
+    start = "the tree as it was at the start of the growing year" if of_baseline else "this tree"
+    used: dict[str, float | str | None] = {f"canopy total of {start}, mm^{power:g}": round(total, 1)}
+    for cut in cuts:
+        wound = frame.trunk.diameter_mm if cut.limb == TRUNK else frame.limb(cut.limb).diameter_mm(cut.keep_m)
+        used[f"{cut.limb} cut at {cut.keep_m:g} m, diameter, mm"] = round(wound, 2)
+        if cut.limb != TRUNK:
+            used[f"{cut.limb}, foliage, 0 to 1"] = frame.limb(cut.limb).leafing
+    text = f"Leaf follows the cross-section: a cut costs foliage x diameter^{power:g}, against the main limbs at their base."
+    return Reason("pipe-model", text, used, catalogue_ids=("wood/exponent",))
 
 
 def _measures(frame: Frame) -> Measures:

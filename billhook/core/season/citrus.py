@@ -59,7 +59,11 @@ def _height(a: Asked) -> list[Claim]:
         why = "the last frost is over, and regrowth has the summer to harden."
     else:
         start = (
-            latest(year.flush - days(know.days("windows/height-before-flush")), year.last_frost - days(14) if year.last_frost else None) or year.start
+            latest(
+                year.flush - days(know.days("windows/height-before-flush")),
+                year.last_frost - days(know.days("windows/thin-before-last-frost")) if year.last_frost else None,
+            )
+            or year.start
         )
         end, why = around, "the first flush closes the cut, and the growth has the summer to harden."
         if a.site.frost_pocket and year.last_frost is not None:
@@ -114,7 +118,7 @@ def _tip(a: Asked) -> list[Claim]:
 def _skeleton(a: Asked) -> list[Claim]:
     year, know = a.year, a.know
     ids = ("windows/skeleton-days", "windows/skeleton-warmth")
-    start = latest(year.last_frost or year.flush - days(21), a.picked + DAY if a.picked else None)
+    start = latest(year.last_frost or year.flush - days(know.days("windows/height-before-flush")), a.picked + DAY if a.picked else None)
     if start is None:
         return []
     end = earliest(start + days(know.days("windows/skeleton-days")), a.year.bark_sun.start - days(know.days("windows/skeleton-warmth")))

@@ -67,7 +67,7 @@ def _post_harvest(a: Asked, work: Work, severity: str) -> list[Claim]:
         claims += window(
             work,
             picked + DAY,
-            min(hard, picked + days(14)),
+            min(hard, picked + days(know.days("mango/late-tips"))),
             "mango-late",
             "the pick ended late: tips only, within a fortnight of the last fruit.",
             ids,

@@ -172,6 +172,7 @@ class AdviceOut(Answer):
     minutes: float
     closing_years: float
     takes_over: str | None
+    free: bool
     cautions: list[ReasonOut]
 
 

@@ -1804,6 +1804,8 @@ export interface components {
             closing_years: number;
             /** Takes Over */
             takes_over: string | null;
+            /** Free */
+            free: boolean;
             /** Cautions */
             cautions: components["schemas"]["ReasonOut"][];
         };

@@ -120,17 +120,20 @@ const afterY = computed(() =>
   props.afterHeight && props.afterHeight < props.frame.height_m - 0.005 ? view.value.y0 - props.afterHeight * view.value.scale : null,
 )
 
-/** Diameters on main limbs, left out where they would lie on each other. Sketched limbs carry none. */
+/** Diameters of measured limbs, main limbs first, left out where they would lie on each other. The limb in hand always shows its own. */
 const labels = computed(() => {
-  const taken: { x: number; y: number }[] = []
-  return limbs.value
-    .filter((d) => d.limb.measured && d.limb.on === 'trunk' && !d.limb.sucker && !gone.value.has(d.limb.id))
+  const taken: { x: number; y: number; w: number }[] = []
+  const shown = limbs.value.filter((d) => !gone.value.has(d.limb.id) && !d.limb.sucker && (d.limb.measured || d.limb.id === props.selected))
+  const rank = (l: Limb) => (l.id === props.selected ? 0 : l.on === 'trunk' ? 1 : 2)
+  return shown
+    .sort((a, b) => rank(a.limb) - rank(b.limb) || b.limb.base_mm - a.limb.base_mm)
     .map((d) => {
-      const p = project(between(d.limb.start as unknown as Point3, d.limb.end as unknown as Point3, 0.42), view.value)
-      return { id: d.limb.id, x: p[0], y: p[1], text: diameterWords(d.limb.base_mm, props.units) }
+      const main = d.limb.on === 'trunk' || d.limb.id === props.selected
+      const p = project(between(d.limb.start as unknown as Point3, d.limb.end as unknown as Point3, main ? 0.42 : 0.5), view.value)
+      return { id: d.limb.id, x: p[0], y: p[1], main, w: main ? 54 : 44, text: diameterWords(d.limb.base_mm, props.units) }
     })
     .filter((l) => {
-      if (taken.some((t) => Math.abs(t.x - l.x) < 58 && Math.abs(t.y - l.y) < 22)) return false
+      if (taken.some((t) => Math.abs(t.x - l.x) < (t.w + l.w) / 2 && Math.abs(t.y - l.y) < 19)) return false
       taken.push(l)
       return true
     })
@@ -276,12 +279,14 @@ const person = computed(() => {
         class="cursor-pointer"
         :data-limb="d.limb.id"
         @pointerdown="down($event, d.limb)"
-      />
+      >
+        <title>{{ d.limb.name }}, {{ diameterWords(d.limb.base_mm, units) }}, {{ lengthWords(d.limb.length_m, units) }} long</title>
+      </path>
     </g>
     <g aria-hidden="true">
       <g v-for="l in labels" :key="l.id" pointer-events="none">
-        <rect :x="l.x - 27" :y="l.y - 10" width="54" height="19" rx="3" fill="var(--paper)" opacity=".93" />
-        <text :x="l.x" :y="l.y + 5" font-size="15" text-anchor="middle">{{ l.text }}</text>
+        <rect :x="l.x - l.w / 2" :y="l.y - 10" :width="l.w" height="19" rx="3" fill="var(--paper)" opacity=".9" />
+        <text :x="l.x" :y="l.y + 5" :font-size="l.main ? 15 : 13" text-anchor="middle">{{ l.text }}</text>
       </g>
       <text v-if="union !== null" :x="view.x0 + trunk.w + 46" :y="union + 18" font-size="15" style="font-weight: 600" class="halo">
         union {{ lengthWords(frame.union_m!, units) }}

@@ -28,7 +28,7 @@ const made = ref<Schemas['FinishedOut'] | null>(null)
 const measured = reactive<Record<string, number | null>>({})
 const done = computed(() => sheet.value?.lines.filter((l) => l.done).length ?? 0)
 const cuts = computed(() => sheet.value?.lines.map((l) => ({ limb: l.cost.limb, keep_m: l.cost.keep_m })) ?? [])
-const free = computed(() => sheet.value?.lines.filter((l) => l.advice.order_class <= 3).map((l) => l.cost.limb) ?? [])
+const free = computed(() => sheet.value?.lines.filter((l) => l.advice.free).map((l) => l.cost.limb) ?? [])
 const newId = () => (crypto.randomUUID ? crypto.randomUUID() : '10000000-1000-4000-8000-' + String(Date.now()).padStart(12, '0').slice(-12))
 
 async function tick(line: Sheet['lines'][number]) {

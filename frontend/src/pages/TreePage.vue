@@ -37,7 +37,7 @@ watch(
 )
 watch(work, (chosen) => tree.value && sessionStorage.setItem(`billhook-work-${tree.value.id}`, chosen))
 const verdict = computed(() => tree.value?.verdicts.find((v) => v.work === work.value))
-const free = computed(() => marking.answer.value?.advice.filter((a) => a.order_class <= 3).map((a) => a.limb) ?? [])
+const free = computed(() => marking.answer.value?.advice.filter((a) => a.free).map((a) => a.limb) ?? [])
 const shownGone = computed(() => (marking.cuts.value.length ? (marking.answer.value?.gone ?? []) : []))
 const afterHeight = computed(() => (marking.cuts.value.length ? (marking.answer.value?.after.height_m ?? null) : null))
 

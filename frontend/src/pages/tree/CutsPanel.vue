@@ -5,6 +5,7 @@ import type { Marking } from '@/composables/useMarking'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
 import VerdictBox from '@/controls/VerdictBox.vue'
+import WorkingDialog from '@/controls/WorkingDialog.vue'
 import WorkPicker from '@/controls/WorkPicker.vue'
 import ShareMeasure from '@/drawings/ShareMeasure.vue'
 import { diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
@@ -21,6 +22,7 @@ const router = useRouter()
 const queries = useQueryClient()
 const saving = ref(false)
 const trouble = ref('')
+const working = ref(false)
 
 const m = props.marking
 const answer = computed(() => m.answer.value)
@@ -33,7 +35,7 @@ const lines = computed(() =>
     limb: props.tree.frame?.limbs.find((l) => l.id === cut.limb),
   })),
 )
-const isFree = (line: (typeof lines.value)[number]) => (line.advice?.order_class ?? 9) <= 3
+const isFree = (line: (typeof lines.value)[number]) => line.advice?.free ?? false
 const pieces = computed(() => lines.value.map((l) => ({ n: l.n, share: l.cost?.void ? 0 : (l.cost?.share ?? 0) })))
 const current = computed(() => lines.value.find((l) => l.cut.limb === props.selected))
 const hand = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.hand_kg)))
@@ -118,7 +120,11 @@ async function save() {
             <b>{{
               line.cost?.void || (isFree(line) && !line.cost?.share) ? 'free' : line.cost?.share == null ? '–' : shareWords(line.cost.share)
             }}</b><br />
-            <span v-if="line.cost">{{ diameterWords(line.cost.wound_mm, units) }}</span>
+            <span v-if="line.cost">{{ diameterWords(line.cost.wound_mm, units) }}</span><br /><span
+              v-if="line.cost && !line.cost.void"
+              class="text-ink2"
+              >{{ weightWords(line.cost.hand_kg, units) }}</span
+            >
           </div>
           <button type="button" class="off" :aria-label="`Take mark ${line.n} off`" @click="m.remove(line.cut.limb)">×</button>
           <div v-if="line === current && line.limb && !line.limb.sucker" class="col-span-4 grid grid-cols-[1fr_120px] gap-3 items-center">
@@ -148,7 +154,10 @@ async function save() {
       </ol>
       <p v-if="m.problem.value" class="wrong" role="alert">{{ m.problem.value }}</p>
       <div v-if="answer && lines.length" aria-live="polite" data-test="against">
-        <p :class="{ keep: !answer.against.fits }">{{ answer.against.sentence }}</p>
+        <p :class="{ keep: !answer.against.fits }">
+          {{ answer.against.sentence }} <button type="button" class="link" @click="working = true">How it is counted</button>
+        </p>
+        <WorkingDialog v-model="working" title="How the share is counted" :sentence="answer.against.sentence" :reasons="answer.reasons" />
         <p v-for="r in answer.against.reasons" :key="r.code" class="keep mt-1">{{ r.text }}</p>
       </div>
       <div class="mt-auto">

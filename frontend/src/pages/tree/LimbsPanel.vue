@@ -50,8 +50,11 @@ const draft = reactive<Draft>({
   kind: '',
 })
 
+/** Set when someone else was faster: what was typed stays while the newer frame is fetched. */
+let holding = ''
 function load(l: Limb | null) {
-  if (!l || adding.value) return
+  if (!l || adding.value || holding === l.id) return
+  holding = ''
   Object.assign(draft, {
     id: l.id,
     on: l.on,
@@ -131,6 +134,17 @@ let frameId = newId()
 function newId() {
   return crypto.randomUUID ? crypto.randomUUID() : `${Date.now()}-${Math.random()}`
 }
+const trunk = reactive<{ mm: number | null; height: number | null; union: number | null }>({ mm: null, height: null, union: null })
+const trunkOpen = ref(false)
+watch(
+  () => props.tree.frame?.id,
+  () => Object.assign(trunk, { mm: frame.value?.trunk_mm ?? null, height: frame.value?.trunk_m ?? null, union: frame.value?.union_m ?? null }),
+  { immediate: true },
+)
+const measuredNow = () => frame.value.limbs.filter((l) => l.measured).map((l) => l.id)
+async function saveTrunk() {
+  if (await send(frame.value.limbs.map(asLimb), measuredNow())) trunkOpen.value = false
+}
 async function send(limbs: LimbIn[], measured: string[]) {
   saving.value = true
   trouble.value = ''
@@ -139,20 +153,23 @@ async function send(limbs: LimbIn[], measured: string[]) {
     const body = {
       id: frameId,
       previous_id: frame.value.id,
-      frame: {
-        union_m: frame.value.union_m,
-        trunk: { diameter_mm: frame.value.trunk_mm, height_m: frame.value.trunk_m },
-        limbs,
-      },
+      frame: { union_m: trunk.union, trunk: { diameter_mm: trunk.mm ?? frame.value.trunk_mm, height_m: trunk.height ?? frame.value.trunk_m }, limbs },
       measured,
     }
     const saved = await heed(api.POST('/api/trees/{id}/frames', { params: { path: { id: props.tree.id } }, body }))
     frameId = newId()
+    holding = ''
     queries.setQueryData(['tree', props.tree.id, undefined], saved)
     void queries.invalidateQueries()
     return true
   } catch (error) {
     if (error instanceof Refused) fields.value = error.fields
+    if (error instanceof Refused && error.status === 409) {
+      holding = draft.id
+      void queries.invalidateQueries({ queryKey: ['tree'] })
+      trouble.value = `${error.title} What you typed is kept; look at the drawing and save again.`
+      return false
+    }
     const elsewhere =
       error instanceof Refused &&
       Object.keys(error.fields).length &&
@@ -182,7 +199,7 @@ async function save() {
   }
   const others = frame.value.limbs.map((l) => (l.id === one.id ? one : asLimb(l)))
   const limbs = adding.value ? [...others, one] : others
-  const measured = [...new Set([...frame.value.limbs.filter((l) => l.measured).map((l) => l.id), one.id])]
+  const measured = [...new Set([...measuredNow(), one.id])]
   if (await send(limbs, measured)) {
     adding.value = false
     emit('select', one.id)
@@ -226,6 +243,16 @@ async function remove() {
         <option v-for="l in frame.limbs" :key="l.id" :value="l.id">{{ l.name }}{{ l.measured ? '' : ' (sketched)' }}</option>
       </select>
     </div>
+    <details :open="trunkOpen" @toggle="trunkOpen = ($event.target as HTMLDetailsElement).open">
+      <summary class="tag text-lg">Trunk and union</summary>
+      <form class="grid grid-cols-3 gap-3 mt-2" aria-label="Trunk and union" @submit.prevent="saveTrunk">
+        <MeasureField v-model="trunk.mm" label="Trunk, just above the union" kind="diameter" :wrong="fields['/frame/trunk/diameter_mm']" />
+        <MeasureField v-model="trunk.height" label="Highest fork, above ground" kind="length" :wrong="fields['/frame/trunk/height_m']" />
+        <MeasureField v-model="trunk.union" label="Union, above ground" kind="length" :wrong="fields['/frame/union_m']" />
+        <button class="btn btn-small col-span-3" :disabled="saving || trunk.mm === null || trunk.height === null">Save trunk and union</button>
+      </form>
+    </details>
+    <p v-if="trouble && !adding && !limb" class="wrong" role="alert">{{ trouble }}</p>
     <form v-if="adding || limb" class="grid grid-cols-2 gap-x-3 gap-y-2" aria-label="Limb" @submit.prevent="save">
       <h2 class="col-span-2 text-xl">{{ adding ? 'New limb' : limb!.name }}</h2>
       <div>
