@@ -13,7 +13,7 @@ from ..core.season.place import climate_frost, climate_normals, month_day, neare
 from ..core.words.planting import Planting, understand_planting
 from ..formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
 from ..store import frames, places
-from ..store.database import NotFound
+from ..store.database import NotFound, StaleVersion
 from ..store.tables import Block, Graft, Holding, Place, Row, Site, SiteNormals, Stem, Tree
 from ..store.trees import tree_record, tree_records
 from .trees import sketch
@@ -119,10 +119,16 @@ def understand(at: Workplace, text: str) -> Planting:
     return understand_planting(text, at.know)
 
 
-def describe_block(at: Workplace, block_id: str, cap_m: float | None, offset_c: float, frost_pocket: bool, row_kind: str = "trees") -> Block:
-    """Height cap, cold-air offset and kind of row of a block. Raises: NotFound."""
+def describe_block(
+    at: Workplace, block_id: str, cap_m: float | None, offset_c: float, frost_pocket: bool, row_kind: str = "trees", version: int | None = None
+) -> Block:
+    """Height cap, cold-air offset and kind of row of a block. Raises: NotFound, StaleVersion when somebody else was faster."""
     with at.store.writing() as session:
         block = places.block(session, block_id)
+        if version is not None and version != block.version:
+            raise StaleVersion(
+                "Someone else described this block in the meantime.", {"version": block.version, "cap_m": block.cap_m, "offset_c": block.offset_c}
+            )
         block.cap_m, block.offset_c, block.frost_pocket, block.version = cap_m, offset_c, frost_pocket, block.version + 1
         session.add(block)
         for row in (r for r in places.rows(session) if r.block_id == block_id):

@@ -16,6 +16,8 @@ from ..services.trees import apply_row_mean
 from .answers import body as answer
 from .answers import here, kind_name
 from .models.holding import (
+    BlockIn,
+    BlockOut,
     CatalogueOut,
     CatalogueQuery,
     ClimateQuery,
@@ -109,6 +111,12 @@ def post_planting(body: PlantIn) -> tuple[dict[str, Any], int]:
         body.under_cover, body.spacing_m,
     )  # fmt: skip
     return answer(PlantedOut, made), 201
+
+
+@holding.put("/blocks/<id>", responses={200: BlockOut})
+def put_block(path: IdPath, body: BlockIn) -> dict[str, Any]:
+    """Describe a block: height cap, cold air, hedgerows."""
+    return answer(BlockOut, planting.describe_block(here(), path.id, body.cap_m, body.offset_c, body.frost_pocket, body.rows, body.version))
 
 
 @holding.post("/trees/import", responses={200: ImportOut})

@@ -38,12 +38,13 @@ CALCULATORS: dict[str, dict[str, Any]] = {
 }  # fmt: skip
 
 
-def resources(tree_id: str, frame_id: str, site_id: str) -> dict[str, dict[str, Any]]:
+def resources(tree_id: str, frame_id: str, site_id: str, block_id: str) -> dict[str, dict[str, Any]]:
     """Good bodies for the resources, by method and path."""
     tree = f"/api/trees/{tree_id}"
     return {
         "POST /api/sites": {"holding": "H", "site": "S", "latitude": 36.8, "longitude": -3.0, "elevation_m": 90, "climate": "low-desert", "tmin_c": TMIN, "tmax_c": TMAX, "last_frost": "02-10", "first_frost": "12-15", "units": "metric"},
         "PUT /api/units": {"units": "us"},
+        f"PUT /api/blocks/{block_id}": {"version": 1, "cap_m": 2.5, "offset_c": -1.5, "frost_pocket": True, "rows": "trees"},
         "POST /api/climates/nearest": {"latitude": 36.8, "tmin_c": TMIN, "tmax_c": TMAX},
         "POST /api/plantings/understand": {"text": "24 navels"},
         "POST /api/plantings": {"site_id": site_id, "block": "B", "row": 3, "count": 2, "species": "mandarin", "cultivar": "clementine", "rootstock": "carrizo", "planted_year": 2020, "pot_l": 40, "under_cover": True, "spacing_m": 4},

@@ -128,6 +128,23 @@ def test_first_steps_over_the_api(served):
     assert (view["units"], len(view["sites"]), len(view["trees"]), len(view["gaps"])) == ("us", 2, 1, 1)
 
 
+def test_a_block_is_described_and_its_cold_air_moves_the_window(served):
+    def opens() -> str:
+        verdicts = served.client.get(f"/api/trees/{served.tree_id}?day=2027-01-20").get_json()["verdicts"]
+        return next(v["opens"] for v in verdicts if v["work"] == "thin")
+
+    before = opens()
+    body = {"version": 1, "cap_m": 2.5, "offset_c": -2, "frost_pocket": True, "rows": "trees"}
+    answer = served.client.put(f"/api/blocks/{served.block_id}", json=body)
+    assert (answer.status_code, answer.get_json()["version"]) == (200, 2)
+    assert opens() > before
+    assert served.client.get(f"/api/trees/{served.tree_id}").get_json()["cap_m"] == 2.5
+    stale = served.client.put(f"/api/blocks/{served.block_id}", json=body)
+    assert (stale.status_code, stale.get_json()["current"]["version"]) == (409, 2)
+    served.client.put(f"/api/blocks/{served.block_id}", json=body | {"version": 2, "rows": "hedgerow"})
+    assert served.client.get("/api/grove").get_json()["rows"][0]["kind"] == "hedgerow"
+
+
 def test_lists_over_the_api(served):
     text = "block,row,place,species,planted_year\nAlto,1,1,mango,2016\nAlto,1,1,mango,2016\n"
     found = post(served, "/api/trees/import", {"site_id": served.site_id, "text": text, "save": True})

@@ -60,7 +60,7 @@ def test_calculators_take_the_good_body_and_name_each_spoiled_field(served, path
 
 def test_resources_name_each_spoiled_field_and_save_nothing(served):
     before = standing(served)
-    for call, body in resources(served.tree_id, served.frame_id, served.site_id).items():
+    for call, body in resources(served.tree_id, served.frame_id, served.site_id, served.block_id).items():
         for place in leaves(body):
             value = value_at(body, place)
             refused(send(served.client, call, spoiled(body, place, {"what": "is this"} if not isinstance(value, dict) else "text")), pointer(place))

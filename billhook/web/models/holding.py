@@ -39,6 +39,17 @@ class BlockOut(Answer):
     offset_c: float
     frost_pocket: bool
     cap_m: float | None
+    version: int
+
+
+class BlockIn(Asked):
+    """How a block lies: the height it is kept at, how its nights differ from the station's, and whether it stands in hedgerows."""
+
+    version: Annotated[Counted, Field(ge=1)]
+    cap_m: Annotated[Number, Field(ge=0.3, le=30)] | None
+    offset_c: Annotated[Number, Field(ge=-6, le=6)]
+    frost_pocket: bool
+    rows: Literal["trees", "hedgerow"]
 
 
 class RowOut(Answer):

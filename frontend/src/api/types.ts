@@ -191,6 +191,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blocks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Describe a block: height cap, cold air, hedgerows. */
+        put: operations["holding_put_block_blocks__id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/import": {
         parameters: {
             query?: never;
@@ -1044,6 +1061,8 @@ export interface components {
             frost_pocket: boolean;
             /** Cap M */
             cap_m: number | null;
+            /** Version */
+            version: number;
         };
         /**
          * GapOut
@@ -1293,6 +1312,25 @@ export interface components {
             under_cover: boolean;
             /** Spacing M */
             spacing_m?: number | null;
+        };
+        /**
+         * BlockIn
+         * @description How a block lies: the height it is kept at, how its nights differ from the station's, and whether it stands in hedgerows.
+         */
+        BlockIn: {
+            /** Version */
+            version: number;
+            /** Cap M */
+            cap_m: number | null;
+            /** Offset C */
+            offset_c: number;
+            /** Frost Pocket */
+            frost_pocket: boolean;
+            /**
+             * Rows
+             * @enum {string}
+             */
+            rows: "trees" | "hedgerow";
         };
         /**
          * ImportOut
@@ -2727,6 +2765,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlantedOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_put_block_blocks__id__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlockIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Work already done, or a correction of an entry: a new entry either way. What was typed stays when saving fails. */
 import { api, heed, Refused, sentence, type LogEntry, type Work } from '@/api/client'
+import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
@@ -24,7 +25,7 @@ const draft = reactive({
 })
 const fields = ref<Record<string, string>>({})
 const trouble = ref('')
-const id = crypto.randomUUID ? crypto.randomUUID() : '10000000-1000-4000-8000-' + String(Date.now()).padStart(12, '0').slice(-12)
+const id = newId()
 async function save() {
   fields.value = {}
   trouble.value = ''

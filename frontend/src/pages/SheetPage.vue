@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its drawing. */
 import { api, heed, sentence, type Schemas, type Sheet } from '@/api/client'
+import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
 import WorkingDialog from '@/controls/WorkingDialog.vue'
 import { useNarrow } from '@/composables/useNarrow'
@@ -29,7 +30,6 @@ const measured = reactive<Record<string, number | null>>({})
 const done = computed(() => sheet.value?.lines.filter((l) => l.done).length ?? 0)
 const cuts = computed(() => sheet.value?.lines.map((l) => ({ limb: l.cost.limb, keep_m: l.cost.keep_m })) ?? [])
 const free = computed(() => sheet.value?.lines.filter((l) => l.advice.free).map((l) => l.cost.limb) ?? [])
-const newId = () => (crypto.randomUUID ? crypto.randomUUID() : '10000000-1000-4000-8000-' + String(Date.now()).padStart(12, '0').slice(-12))
 
 async function tick(line: Sheet['lines'][number]) {
   trouble.value = ''

@@ -3,6 +3,7 @@
 import { api, heed, sentence, type Tree, type Verdict, type Work } from '@/api/client'
 import type { Marking } from '@/composables/useMarking'
 import { useSettings } from '@/composables/useSettings'
+import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
 import VerdictBox from '@/controls/VerdictBox.vue'
 import WorkingDialog from '@/controls/WorkingDialog.vue'
@@ -41,14 +42,7 @@ const current = computed(() => lines.value.find((l) => l.cut.limb === props.sele
 const hand = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.hand_kg)))
 const lift = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.lift_kg)))
 const openSheet = computed(() => props.tree.sheets.find((s) => s.state === 'open'))
-let sheetId = crypto.randomUUID ? crypto.randomUUID() : fallbackId()
-
-/** An id where the page is not on a secure origin. */
-function fallbackId() {
-  return '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (c) =>
-    (Number(c) ^ (crypto.getRandomValues(new Uint8Array(1))[0]! & (15 >> (Number(c) / 4)))).toString(16),
-  )
-}
+let sheetId = newId()
 async function save() {
   if (!props.tree.frame) return
   saving.value = true
@@ -63,7 +57,7 @@ async function save() {
     }
     const made = await heed(api.POST('/api/trees/{id}/sheets', { params: { path: { id: props.tree.id } }, body }))
     m.clear()
-    sheetId = crypto.randomUUID ? crypto.randomUUID() : fallbackId()
+    sheetId = newId()
     void queries.invalidateQueries()
     await router.push(`/sheet/${made.id}`)
   } catch (error) {

@@ -2,6 +2,7 @@
 /** Measure, add, correct and remove limbs beside the drawing; each save is a new frame, the old one stays. */
 import { api, heed, Refused, sentence, type Limb, type Schemas, type Tree } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
+import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
 import WordField from '@/controls/WordField.vue'
 import { diameterWords, lengthToTip, lengthWords } from '@/geometry/measure'
@@ -131,9 +132,6 @@ const asLimb = (l: Limb): LimbIn => ({
 })
 const ready = computed(() => draft.base !== null && draft.at !== null && draft.rise !== null && draft.bearing !== null && length.value !== null)
 let frameId = newId()
-function newId() {
-  return crypto.randomUUID ? crypto.randomUUID() : `${Date.now()}-${Math.random()}`
-}
 const trunk = reactive<{ mm: number | null; height: number | null; union: number | null }>({ mm: null, height: null, union: null })
 const trunkOpen = ref(false)
 watch(

@@ -3,6 +3,7 @@
 import { api, heed, sentence, type Tree } from '@/api/client'
 import LogEntries from '@/controls/LogEntries.vue'
 import PastWork from '@/controls/PastWork.vue'
+import BlockForm from './BlockForm.vue'
 import { useSettings } from '@/composables/useSettings'
 import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
@@ -114,6 +115,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
         />
       </div>
     </div>
+    <BlockForm :tree="tree" />
     <section v-if="tree.tasks.length" aria-label="Come back">
       <h2 class="text-xl">Come back</h2>
       <ul>
