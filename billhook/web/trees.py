@@ -11,8 +11,9 @@ from ..core.errors import FieldProblem, InvalidInput
 from ..services import cutting, logbook
 from ..services import trees as service
 from ..services.trees import TreeView
+from ..store.tables import Plan
 from .answers import body as answer
-from .answers import drawn, here, kind_name, log_body, name_of
+from .answers import drawn, here, kind_name, log_body, name_of, work_words
 from .models.frames import FrameSaveIn, SketchIn
 from .models.holding import DayQuery
 from .models.trees import (
@@ -54,9 +55,14 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
             "used_share": view.used_share, "year_share": view.year_share,
             "main_work": view.main_work,
             "seen": list(view.seen.values()), "frame": drawn(view.frame) if view.frame else None, "verdicts": view.verdicts, "tasks": view.tasks,
-            "sheets": view.sheets, "log": [log_body(e, record.name, corrected.get(e.id)) for e in view.log],
+            "sheets": [sheet_link(s) for s in view.sheets], "log": [log_body(e, record.name, corrected.get(e.id)) for e in view.log],
         },
     )  # fmt: skip
+
+
+def sheet_link(plan: Plan) -> dict[str, Any]:
+    """A sheet as a tree names it."""
+    return answer(SheetLink, {**plan.model_dump(), "work_words": work_words(plan.work)})  # type: ignore[arg-type]  # the model that saved it checked the word
 
 
 @trees.get("/<id>", responses={200: TreeOut})
@@ -130,7 +136,7 @@ def post_sheet(path: IdPath, body: SheetIn) -> tuple[dict[str, Any], int]:
     """Save a cut sheet."""
     at = here()
     plan = cutting.make_sheet(at, path.id, body.id, [c.core() for c in body.cuts], body.work, body.day or at.today(), body.frame_id)
-    return answer(SheetLink, plan), 201
+    return sheet_link(plan), 201
 
 
 @trees.post("/<id>/log", responses={201: LogOut})

@@ -47,6 +47,15 @@ def test_minutes_of_a_worked_cut(know, wood):
     assert "up-high" in [c.code for c in high.cautions]
 
 
+def test_heavy_limbs_come_off_in_steps_the_tool_can_make(know, wood):
+    """Over 2 kg in the hand: shears cut long first and then close; a saw cuts three times (common practice)."""
+    heavy = one(know, wood, straight(30, length=3.0), Cut("x", 0))
+    assert (heavy.tool_id, heavy.cuts_needed) == ("lopper", 2)
+    assert heavy.technique.startswith("Heavy: cut it long first")
+    sawn = one(know, wood, straight(45, length=3.0), Cut("x", 0))
+    assert (sawn.tool_id, sawn.cuts_needed) == ("hand-saw", 3)
+
+
 def test_suckers_come_off_at_their_origin(know, wood):
     advice = one(know, wood, hand_worked(), Cut("s", 0))
     assert (advice.place, advice.order_class) == ("origin", 2)

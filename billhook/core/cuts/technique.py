@@ -97,13 +97,13 @@ def _tool(wound_mm: float, dead: bool, height_m: float, sucker: bool, know: Know
 
 
 def _cuts_needed(cost: CutCost, tool: str, know: Knowledge) -> int:
-    """One cut, or three: undercut, top cut, and the clean one."""
+    """One cut; three (undercut, top cut, the clean one) for a saw; two for shears, which cannot undercut: long first, then close."""
     if tool in ("finger", "hand-pruner"):
         return 1
     thick = cost.wound_mm >= know.number("cuts/three-cut-always-mm")
     heavy = cost.hand_kg > know.number("cuts/three-cut-kg")
     loose = cost.wound_mm >= know.number("cuts/three-cut-mm") and cost.hand_kg > know.number("cuts/one-hand-kg")
-    return 3 if thick or heavy or loose else 1
+    return (2 if tool in ("lopper", "pole-pruner") else 3) if thick or heavy or loose else 1
 
 
 def _technique(place: Place, cost: CutCost, heir: Limb | None, tool: str, count: int, know: Knowledge, names: dict[str, str], units: Units) -> str:
@@ -118,6 +118,8 @@ def _technique(place: Place, cost: CutCost, heir: Limb | None, tool: str, count:
         "between": f"Just above a leaf, bud or bump, {know.number('cuts/slope'):.0f}° away from it, stub at most {stub}.",
     }
     text = steps[place]
+    if count == 2:
+        text = f"Heavy: cut it long first, then close. {text}"
     if count == 3:
         text = f"Three cuts: undercut a hand out, cut through from above a little further out, then the clean cut. {text}"
     return text
@@ -125,7 +127,7 @@ def _technique(place: Place, cost: CutCost, heir: Limb | None, tool: str, count:
 
 def _minutes(tool: str, wound_mm: float, height_m: float, count: int, know: Knowledge) -> float:
     base = know.number(f"tools/{tool}/minutes") + know.number(f"tools/{tool}/minutes-per-cm2") * (wound_mm / 10) ** 2
-    if count == 3:
+    if count > 1:
         base *= know.number("cuts/three-cut-factor")
     if height_m > know.number("cuts/pole-reach"):
         return base * know.number("cuts/ladder-factor")

@@ -41,6 +41,7 @@ class SheetLink(Answer):
     id: str
     day: IsoDate
     work: Work
+    work_words: str
     state: str
 
 

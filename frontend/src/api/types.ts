@@ -1642,6 +1642,8 @@ export interface components {
              * @enum {string}
              */
             work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            /** Work Words */
+            work_words: string;
             /** State */
             state: string;
         };

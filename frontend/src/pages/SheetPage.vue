@@ -308,7 +308,7 @@ const print = () => window.print()
     gap: 8px;
   }
   .drawing {
-    max-width: 118mm;
+    max-width: 140mm;
     margin: 0 auto;
   }
   .line {

@@ -132,7 +132,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       <h2 class="text-xl">Cut sheets</h2>
       <ul>
         <li v-for="s in tree.sheets" :key="s.id" class="border-t border-rule py-1.5">
-          <RouterLink class="link" :to="`/sheet/${s.id}`">{{ dayWords(s.day) }}, {{ s.work }}</RouterLink>
+          <RouterLink class="link mr-2" :to="`/sheet/${s.id}`">{{ dayWords(s.day) }}, {{ s.work_words }}</RouterLink>
           <span class="text-ink2">{{ s.state }}</span>
         </li>
       </ul>
