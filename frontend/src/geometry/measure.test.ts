@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dayWords, diameterWords, lengthToTip, lengthWords, parseDirection, parseLength, parseSlope, shareWords } from './measure'
+import { dayWords, diameterWords, lengthToTip, lengthWords, monthDayWords, parseDirection, parseLength, parseSlope, shareWords } from './measure'
 
 describe('lengths as people speak them', () => {
   it.each([
@@ -30,6 +30,7 @@ describe('lengths as people speak them', () => {
     expect(diameterWords(41.3, 'us')).toBe('1 5/8"')
     expect(shareWords(0.0612)).toBe('6.1 %')
     expect(dayWords('2026-11-05')).toBe('5 Nov 2026')
+    expect(monthDayWords('03-05')).toBe('5 Mar')
   })
 })
 

@@ -140,3 +140,9 @@ export function dayWords(iso: string): string {
   const [year, month, day] = iso.split('-').map(Number)
   return `${day} ${MONTHS[month! - 1]} ${year}`
 }
+
+/** A month and day, `MM-DD`, in words: `5 Mar`. */
+export function monthDayWords(monthDay: string): string {
+  const [month, day] = monthDay.split('-').map(Number)
+  return `${day} ${MONTHS[month! - 1]}`
+}

@@ -240,6 +240,10 @@ useKeys([
     border-left: 0;
     border-top: var(--line) solid var(--ink);
   }
+  .sites {
+    position: static;
+    padding: 8px 12px 0;
+  }
   .legend {
     position: static;
     padding: 0 12px 10px;

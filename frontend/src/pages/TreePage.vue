@@ -6,7 +6,7 @@ import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
 import { useTree } from '@/composables/useTree'
 import TreeElevation from '@/drawings/TreeElevation.vue'
-import { dayWords, windWords } from '@/geometry/measure'
+import { dayWords, diameterWords, lengthWords, windWords } from '@/geometry/measure'
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, ref, toRef, watch } from 'vue'
 import CutsPanel from './tree/CutsPanel.vue'
@@ -117,6 +117,9 @@ useKeys([
           @slide="marking.slide"
           @settle="marking.settle"
         />
+        <p class="sr-only" aria-live="polite">
+          {{ limb ? `${limb.name}, ${diameterWords(limb.base_mm, units)}, ${lengthWords(limb.length_m, units)} long` : '' }}
+        </p>
         <p class="keys no-print" aria-hidden="true">
           <kbd>[</kbd> <kbd>]</kbd> walk round <kbd class="ml-3">↑</kbd> <kbd>↓</kbd> limb <kbd class="ml-3">Enter</kbd> mark
           <kbd class="ml-3">←</kbd> <kbd>→</kbd> slide <kbd class="ml-3">?</kbd> all keys

@@ -2,6 +2,7 @@
 /** Where the trees stand: the nearest climate, or twelve pairs of temperatures. */
 import { api, heed, Refused, sentence } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
+import { monthDayWords } from '@/geometry/measure'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, useId } from 'vue'
 
@@ -102,7 +103,7 @@ async function save() {
           <b class="tag text-lg">{{ c.name }}</b>
           <span class="text-[0.88rem]">
             coldest month {{ shown(Math.min(...c.tmin_c)) }}, warmest {{ shown(Math.max(...c.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
-            {{ c.last_frost ? `frost to ${c.last_frost}` : 'no frost' }}
+            {{ c.last_frost ? `frost to ${monthDayWords(c.last_frost)}` : 'no frost' }}
           </span>
         </label>
       </div>
