@@ -84,6 +84,8 @@ def take(camera: Camera) -> None:
     camera.open("/")
     camera.press(*[Keys.ARROW_RIGHT] * 2)
     camera.keep("grove")
+    camera.open(f"/almanac?tree={named['Baixo 4·7']}")
+    camera.keep("almanac")
     tree = named["Baixo 4·7"]
     camera.open(f"/tree/{tree}")
     frame = ask(f"{camera.url}/api/trees/{tree}")["frame"]

@@ -101,6 +101,10 @@ class SeasonDesk:
         """Events and segments from the day on, a year and more."""
         return _season(self.know, self.site(record), self.state(record), self.observed(record), self.day, tuple(works))
 
+    def season_between(self, record: TreeRecord, first: dt.date, last: dt.date) -> SeasonAnswer:
+        """Events and segments of a span, with the tree's state of the desk's day."""
+        return season(self.site(record), self.state(record), self.know, first, last, WORKS, dict(self.observed(record)))
+
     def verdict(self, record: TreeRecord, work: Work) -> Verdict:
         """May I, today, do this to this tree."""
         return verdict(self.season(record, (work,)).segments, work, self.day)

@@ -10,11 +10,14 @@ from flask_openapi.blueprint import APIBlueprint
 from ..catalogue import catalogue_version
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.season.normals import Normals
+from ..core.season.today import LANE_WORDS
 from ..services import planting
+from ..services.almanac import almanac
 from ..services.grove import GroveTree, grove
 from ..services.trees import apply_row_mean
 from .answers import body as answer
 from .answers import here, kind_name
+from .models.almanac import AlmanacOut, AlmanacQuery
 from .models.holding import (
     BlockIn,
     BlockOut,
@@ -66,6 +69,16 @@ def _in_plan(found: GroveTree) -> dict[str, Any]:
         "spread_m": size.spread_m if size else None, "measured": found.measured, "tone": found.need.tone, "need": found.need.text,
         "need_kind": found.need.kind, "need_by": found.need.by,
     }  # fmt: skip
+
+
+@holding.get("/almanac", responses={200: AlmanacOut})
+def get_almanac(query: AlmanacQuery) -> dict[str, Any]:
+    """When each kind of work is right, over twelve to eighteen months, for a tree, a block or the holding."""
+    at = here()
+    found = almanac(at, query.day or at.today(), query.tree, query.block, query.months)
+    lanes = [{"work": lane.work, "name": LANE_WORDS[lane.work], "segments": lane.segments} for lane in found.lanes]
+    kind = kind_name(found.record.tree.species, found.record.cultivar)
+    return answer(AlmanacOut, {**vars(found), "kind_name": kind, "lanes": lanes})
 
 
 @holding.get("/climates", responses={200: ClimatesOut})

@@ -17,6 +17,7 @@ useKeys([
   { keys: ['/'], says: 'find a tree', run: () => find.value?.open() },
   { keys: ['u'], says: 'metric or feet and inches', run: () => void switchUnits() },
   { keys: ['g'], says: 'the grove', run: () => void router.push('/') },
+  { keys: ['a'], says: 'the almanac', run: () => void router.push('/almanac') },
   { keys: ['l'], says: 'the log', run: () => void router.push('/log') },
   { keys: ['?'], says: 'these keys', run: () => (help.value = true) },
 ])

@@ -7,6 +7,7 @@ export const router = createRouter({
     { path: '/', name: 'grove', component: GrovePage },
     { path: '/tree/:id', name: 'tree', component: () => import('@/pages/TreePage.vue'), props: true },
     { path: '/sheet/:id', name: 'sheet', component: () => import('@/pages/SheetPage.vue'), props: true },
+    { path: '/almanac', name: 'almanac', component: () => import('@/pages/AlmanacPage.vue') },
     { path: '/log', name: 'log', component: () => import('@/pages/LogPage.vue') },
     { path: '/start', name: 'start', component: () => import('@/pages/StartPage.vue') },
     { path: '/known', name: 'known', component: () => import('@/pages/KnownPage.vue') },

@@ -112,6 +112,15 @@ def test_south_is_north_half_a_year_on(know):
         assert min(gaps) <= 4
 
 
+def test_schools_of_timing_differ_outside_the_windows(know):
+    site, tree, day = place(know, "mediterranean-coast"), TreeState("mandarin", 2012, "clementine"), dt.date(2026, 6, 20)
+    assert at(know, site, tree, "thin", day).status == "light"
+    strict = at(know, site, tree, "thin", day, timing="before-first-flush")
+    assert (strict.status, strict.max_share) == ("wait", 0)
+    window = dt.date(2026, 3, 1)
+    assert at(know, site, tree, "thin", window) == at(know, site, tree, "thin", window, timing="before-first-flush")
+
+
 def test_observed_date_beats_the_computed_one(know):
     site = place(know, "humid-gulf")
     seen = dt.date(2026, 2, 20)

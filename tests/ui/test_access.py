@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import pytest
+from selenium.webdriver import ActionChains
 from selenium.webdriver.common.keys import Keys
 
 from .conftest import AXE, resize
@@ -24,6 +25,7 @@ def pages(demo) -> list[tuple[str, str]]:
     tree = tree_named(demo, "Baixo 4·4")
     sheet = next(s["id"] for t in ask(demo, "/api/grove")["trees"] if t["need_kind"] == "sheet" for s in ask(demo, f"/api/trees/{t['id']}")["sheets"])
     return [
+        ("/almanac", "growing warmth"),
         ("/", "What each needs next"),
         (f"/tree/{tree}", "Baixo 4·4"),
         (f"/sheet/{sheet}", "Cut sheet"),
@@ -58,7 +60,7 @@ def test_phone_pages_fit_and_targets_are_big(browser, demo):
         hand.sees(says)
         assert findings(browser) == [], path
         assert browser.execute_script("return document.documentElement.scrollWidth") <= 390, path
-    hand.open(pages(demo)[2][0])
+    hand.open(next(path for path, _ in pages(demo) if path.startswith("/sheet")))
     small = [b.text for b in hand.all("main button.btn") if b.is_displayed() and b.size["height"] < 44 and "done" in b.text]
     assert small == []
 
@@ -81,6 +83,22 @@ def test_the_keyboard_alone_opens_a_tree(browser, demo):
     hand.until(lambda: not hand.all('[role="dialog"]'))
     hand.press("l")
     hand.sees("Log as CSV")
+
+
+def test_the_almanac_is_scrubbed_with_the_keyboard(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open(f"/almanac?tree={tree_named(demo, 'Baixo 4·4')}")
+    hand.until(lambda: hand.one('[data-test="day"]').text == "24 Mar 2027")
+    hand.press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT)
+    hand.until(lambda: hand.one('[data-test="day"]').text == "26 Mar 2027")
+    ActionChains(browser).key_down(Keys.SHIFT).send_keys(Keys.ARROW_LEFT).key_up(Keys.SHIFT).perform()
+    hand.until(lambda: hand.one('[data-test="day"]').text == "19 Mar 2027")
+    hand.press(Keys.HOME)
+    hand.until(lambda: hand.one('[data-test="day"]').text == "24 Mar 2027")
+    tones = {r.get_attribute("data-tone") for r in hand.all('[data-lane="thin"] rect[data-tone]')}
+    assert tones == {"go", "light", "wait", "stop"}
+    hand.click("Working")
+    hand.until(lambda: "Open from" in hand.one('[role="dialog"]').text)
 
 
 def test_the_first_view_is_light(browser, demo):

@@ -145,6 +145,16 @@ def test_a_block_is_described_and_its_cold_air_moves_the_window(served):
     assert served.client.get("/api/grove").get_json()["rows"][0]["kind"] == "hedgerow"
 
 
+def test_almanac_over_the_api(served):
+    found = served.client.get(f"/api/almanac?tree={served.tree_id}&months=12").get_json()
+    assert (found["from"], found["to"], found["kind_name"]) == ("2027-03-01", "2028-02-29", "Clementine mandarin")
+    assert found["lanes"][0]["name"] == "Suckers below the union"
+    assert {"from", "to", "status", "max_share", "reasons"} <= set(found["lanes"][1]["segments"][0])
+    for wrong in ("months=11", "months=many", "day=soon", "colour=blue"):
+        assert served.client.get(f"/api/almanac?{wrong}").status_code == 422
+    assert served.client.get("/api/almanac?tree=nothing").status_code == 404
+
+
 def test_lists_over_the_api(served):
     text = "block,row,place,species,planted_year\nAlto,1,1,mango,2016\nAlto,1,1,mango,2016\n"
     found = post(served, "/api/trees/import", {"site_id": served.site_id, "text": text, "save": True})

@@ -21,7 +21,7 @@ from .citrus import citrus_windows
 from .claims import DAY, Asked, Claim
 from .events import Observed, growing_year, growing_year_starts
 from .mango import mango_windows
-from .model import FREE_WORK, STRICTNESS, WORKS, Event, ForecastDay, GrowingYear, SeasonAnswer, Segment, Site, Span, Status, TreeState, Work
+from .model import FREE_WORK, STRICTNESS, WORKS, Event, ForecastDay, GrowingYear, SeasonAnswer, Segment, Site, Span, Status, Timing, TreeState, Work
 from .stops import forecast_stops, standing_stops
 
 _WINDOWS = {"citrus": citrus_windows, "mango": mango_windows, "avocado": avocado_windows}
@@ -57,12 +57,12 @@ class _Lane:
 
 def season(
     site: Site, tree: TreeState, know: Knowledge, first: dt.date, last: dt.date, works: Sequence[Work] = WORKS,
-    observed: Observed | None = None, forecast: Sequence[ForecastDay] = (), timing: str = "before-first-flush",
+    observed: Observed | None = None, forecast: Sequence[ForecastDay] = (), timing: Timing = "any-time",
 ) -> SeasonAnswer:  # fmt: skip
     """What may be done to a tree from ``first`` to ``last``, both included.
 
-    observed: dates seen this year, which beat computed ones. timing: the stance on when to cut (``any-time`` allows small cuts outside
-    the windows whatever the season, ``before-first-flush`` is the default). Returns events and gapless segments per work.
+    observed: dates seen this year, which beat computed ones. timing: the school of timing. ``any-time`` (the default):
+    besides the windows, small cuts on any day that nothing stops; ``before-first-flush``: ordinary cuts in their windows only. Returns events and gapless segments per work.
     Raises: ValueError for an empty or overlong span; UnknownKnowledge for an unknown species, climate or cultivar.
     """
     count = (last - first).days + 1
@@ -86,9 +86,10 @@ def _claims(a: Asked) -> list[Claim]:
     return [*common_windows(a), *_WINDOWS[group](a), *standing_stops(a)]
 
 
-def _lane(work: Work, claims: list[Claim], asked: list[Asked], factors: _Factors, first: dt.date, count: int, timing: str) -> _Lane:
+def _lane(work: Work, claims: list[Claim], asked: list[Asked], factors: _Factors, first: dt.date, count: int, timing: Timing) -> _Lane:
     lane = _Lane(work, first, count)
-    windows = [c for c in claims if c.kind == "window"]
+    never = _never_done(work, asked[0].tree)
+    windows = [] if never else [c for c in claims if c.kind == "window"]
     for claim in windows:
         where = lane.days_of(claim.when)
         fresh = np.zeros(count, dtype=bool)
@@ -98,7 +99,7 @@ def _lane(work: Work, claims: list[Claim], asked: list[Asked], factors: _Factors
         if claim.cap is not None:
             lane.cap[where] = claim.cap
         lane.note(where, claim.reason)
-    _outside(lane, windows, asked[0], timing)
+    _outside(lane, windows, asked[0], timing, never)
     for claim in claims:
         if claim.kind == "limit":
             where = lane.days_of(claim.when)
@@ -113,14 +114,18 @@ def _lane(work: Work, claims: list[Claim], asked: list[Asked], factors: _Factors
     return lane
 
 
-def _outside(lane: _Lane, windows: list[Claim], a: Asked, timing: str) -> None:
+def _never_done(work: Work, tree: TreeState) -> bool:
+    """True for work that does not concern a tree: hedging or skeletonising a pot, shaping a pot that is none."""
+    return work in ("skeleton", "hedge") if tree.in_pot else work == "pot"
+
+
+def _outside(lane: _Lane, windows: list[Claim], a: Asked, timing: Timing, never: bool) -> None:
     """Days no window covers: small cuts where nothing forbids them, and the date the next window opens."""
     closed = ~lane.open
     if not closed.any():
         return
     know, work = a.know, lane.work
-    small_ok = work not in ("skeleton", "hedge", "pot") or (work == "pot" and a.tree.in_pot)
-    never = {"skeleton": a.tree.in_pot, "pot": not a.tree.in_pot, "hedge": a.tree.in_pot}.get(work, False)
+    small_ok = timing == "any-time" and work not in ("skeleton", "hedge")
     if never:
         text = "Never done to a tree in a pot." if work != "pot" else "This work is for trees in pots."
         lane.status[closed] = STRICTNESS["stop" if work != "pot" else "wait"]
@@ -213,7 +218,11 @@ def _charge(lane: _Lane, asked: list[Asked], factors: _Factors) -> None:
         spent[where] = lane.cap[where] <= 1e-9
         lane.status[spent] = np.maximum(lane.status[spent], STRICTNESS["wait"])
         if own == 0 or left <= 1e-9:
-            text = f"Nothing more of the live canopy may go before {day_words(a.after.start)}." if left <= 1e-9 else "Not done to a tree this young."
+            text = (
+                f"Nothing more of the live canopy may go before {day_words(a.after.start)}."
+                if left <= 1e-9
+                else f"Not done to a tree {'in a pot' if a.tree.in_pot else 'this young'}."
+            )
             lane.note(spent, Reason("no-share-left", text, {"left, share": left}, a.after.start))
     lane.cap[lane.status >= STRICTNESS["wait"]] = 0.0
 

@@ -15,6 +15,10 @@ WORK_WORDS: dict[Work, str] = {
     "sucker": "suckers", "sprout": "water sprouts", "sanitation": "dead and broken wood", "skirt": "the skirt", "thin": "whole branches",
     "height": "lowering and heading", "hedge": "the hedge wall", "tip": "tips", "skeleton": "a skeleton prune", "pot": "the potted tree",
 }  # fmt: skip
+LANE_WORDS: dict[Work, str] = {
+    "sucker": "Suckers below the union", "sprout": "Water sprouts", "sanitation": "Dead and broken", "skirt": "Skirt", "thin": "Thin, whole branches",
+    "height": "Lower, head back", "hedge": "Hedge wall", "tip": "Tips", "skeleton": "Skeleton prune", "pot": "Tree in a pot",
+}  # fmt: skip
 _HEADLINES: dict[Status, str] = {"go": "Go", "light": "Light cuts only", "wait": "Wait", "stop": "Stop"}
 
 

@@ -115,9 +115,9 @@ class ObservedIn(Asked):
 
 
 class StanceIn(Asked):
-    """The school of timing: ordinary cuts in their window before the first flush, or small ones any time."""
+    """The school of timing: small cuts any day that nothing stops besides the windows, or cuts in their windows only."""
 
-    timing: Literal["any-time", "before-first-flush"] = "before-first-flush"
+    timing: Literal["any-time", "before-first-flush"] = "any-time"
 
 
 class SeasonIn(Asked):

@@ -89,6 +89,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/almanac": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** When each kind of work is right, over twelve to eighteen months, for a tree, a block or the holding. */
+        get: operations["holding_get_almanac_almanac_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/climates": {
         parameters: {
             query?: never;
@@ -870,7 +887,7 @@ export interface components {
             observed?: components["schemas"]["ObservedIn"] | null;
             /**
              * @default {
-             *       "timing": "before-first-flush"
+             *       "timing": "any-time"
              *     }
              */
             stance: components["schemas"]["StanceIn"];
@@ -958,12 +975,12 @@ export interface components {
         };
         /**
          * StanceIn
-         * @description The school of timing: ordinary cuts in their window before the first flush, or small ones any time.
+         * @description The school of timing: small cuts any day that nothing stops besides the windows, or cuts in their windows only.
          */
         StanceIn: {
             /**
              * Timing
-             * @default before-first-flush
+             * @default any-time
              * @enum {string}
              */
             timing: "any-time" | "before-first-flush";
@@ -1150,6 +1167,58 @@ export interface components {
             last_frost: string | null;
             /** First Frost */
             first_frost: string | null;
+        };
+        /**
+         * AlmanacOut
+         * @description ``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh day.
+         */
+        AlmanacOut: {
+            /** Name */
+            name: string;
+            /** Kind Name */
+            kind_name: string;
+            /** Trees */
+            trees: number;
+            /** Of */
+            of: number;
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** Base C */
+            base_c: number;
+            /** Warmth */
+            warmth: number[];
+            /** Events */
+            events: components["schemas"]["EventOut"][];
+            /** Lanes */
+            lanes: components["schemas"]["LaneOut"][];
+        };
+        /**
+         * LaneOut
+         * @description One kind of work, with its name in the grower's words.
+         */
+        LaneOut: {
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            /** Name */
+            name: string;
+            /** Segments */
+            segments: components["schemas"]["SegmentOut"][];
         };
         /**
          * ClimatesOut
@@ -2409,6 +2478,67 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GroveOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_get_almanac_almanac_get: {
+        parameters: {
+            query?: {
+                tree?: string | null;
+                block?: string | null;
+                day?: string | null;
+                months?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlmanacOut"];
                 };
             };
             /** @description Not readable as JSON */

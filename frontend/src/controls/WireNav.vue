@@ -8,6 +8,7 @@ defineEmits<{ help: [] }>()
 const { units, theme, switchUnits } = useSettings()
 const route = useRoute()
 const places = [
+  { to: '/almanac', name: 'Almanac', of: ['almanac'] },
   { to: '/', name: 'Grove', of: ['grove', 'tree', 'sheet'] },
   { to: '/log', name: 'Log', of: ['log'] },
   { to: '/start', name: 'Add trees', of: ['start'] },
@@ -99,8 +100,9 @@ const next = computed(() => THEMES[(THEMES.findIndex((t) => t.id === theme.value
     padding: 0 8px 6px;
   }
   .wire-tag {
-    padding: 8px 10px;
+    padding: 9px 7px;
     height: 40px;
+    font-size: 17px;
   }
   .wire-tag.on {
     height: 48px;

@@ -1,0 +1,80 @@
+"""The almanac of a tree or a block: events, warmth, and a lane for each kind of work, over twelve to eighteen months."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections import Counter
+from dataclasses import dataclass
+
+import numpy as np
+
+from ..core.errors import FieldProblem, InvalidInput
+from ..core.season.events import HeatRule
+from ..core.season.heat import normal_day_degrees
+from ..core.season.model import WORKS, Event, Segment, Work
+from ..core.season.normals import day_indices
+from ..store import places
+from ..store.trees import TreeRecord, tree_record, tree_records
+from .seasons import SeasonDesk
+from .workplace import Workplace
+
+_MONTHS = (12, 18)
+
+
+@dataclass(frozen=True)
+class Lane:
+    """One kind of work over the span, without a gap."""
+
+    work: Work
+    segments: tuple[Segment, ...]
+
+
+@dataclass(frozen=True)
+class Almanac:
+    """``trees`` share this almanac, of ``of`` that were asked about. warmth: day degrees of every seventh day from ``first`` [K d]."""
+
+    name: str
+    record: TreeRecord
+    trees: int
+    of: int
+    first: dt.date
+    last: dt.date
+    today: dt.date
+    base_c: float
+    events: tuple[Event, ...]
+    warmth: tuple[float, ...]
+    lanes: tuple[Lane, ...]
+
+
+def almanac(at: Workplace, day: dt.date, tree_id: str | None = None, block_id: str | None = None, months: int = 14) -> Almanac:
+    """The almanac from the month of ``day`` on, of one tree, of most trees of a block, or of most trees of the holding.
+
+    Raises: InvalidInput for a span outside 12 to 18 months or where no tree stands; NotFound.
+    """
+    if not _MONTHS[0] <= months <= _MONTHS[1]:
+        raise InvalidInput([FieldProblem("/months", f"must be between {_MONTHS[0]} and {_MONTHS[1]}")])
+    first = day.replace(day=1)
+    after = first.month - 1 + months
+    last = dt.date(first.year + after // 12, after % 12 + 1, 1) - dt.timedelta(days=1)
+    with at.store.reading() as session:
+        desk = SeasonDesk(session, at.know, day)
+        if tree_id is not None:
+            records, name = [tree_record(session, tree_id)], tree_record(session, tree_id).name
+        else:
+            block = places.block(session, block_id) if block_id else None
+            records = [r for r in tree_records(session) if block is None or r.block.id == block.id]
+            holding = places.holding(session)
+            name = block.name if block else holding.name if holding else ""
+        if not records:
+            raise InvalidInput([FieldProblem("/block", "no tree stands there yet")])
+        # like trees have one almanac: the commonest stands for a block
+        alike = Counter((desk.site(r), desk.state(r), desk.observed(r)) for r in records)
+        commonest, count = alike.most_common(1)[0]
+        record = next(r for r in records if (desk.site(r), desk.state(r), desk.observed(r)) == commonest)
+        answer = desk.season_between(record, first, last)
+        rule = HeatRule(at.know, record.tree.species)
+        daily = normal_day_degrees(desk.site(record).normals, rule.base_c, rule.upper_c, rule.method)[day_indices(first, (last - first).days + 1)]
+        lanes = tuple(Lane(work, tuple(s for s in answer.segments if s.work == work)) for work in WORKS)
+        shown = tuple(lane for lane in lanes if not all(any(r.code == "not-for-this-tree" for r in s.reasons) for s in lane.segments))
+        warmth = tuple(float(v) for v in np.round(daily[::7], 2))
+        return Almanac(name, record, count, len(records), first, last, day, rule.base_c, answer.events, warmth, shown)

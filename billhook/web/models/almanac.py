@@ -1,0 +1,43 @@
+"""The almanac as it is drawn."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from pydantic import BeforeValidator, Field
+
+from .base import Answer, Asked, IsoDate, Work, whole
+from .season import EventOut, SegmentOut
+
+
+class AlmanacQuery(Asked):
+    """Of a tree, or a block, or the whole holding; over 12 to 18 months from the month of the day."""
+
+    tree: Annotated[str, Field(max_length=60)] | None = None
+    block: Annotated[str, Field(max_length=60)] | None = None
+    day: IsoDate | None = None
+    months: Annotated[int, BeforeValidator(whole), Field(ge=12, le=18)] = 14
+
+
+class LaneOut(Answer):
+    """One kind of work, with its name in the grower's words."""
+
+    work: Work
+    name: str
+    segments: list[SegmentOut]
+
+
+class AlmanacOut(Answer):
+    """``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh day."""
+
+    name: str
+    kind_name: str
+    trees: int
+    of: int
+    from_: IsoDate = Field(serialization_alias="from", validation_alias="first")
+    to: IsoDate = Field(validation_alias="last")
+    today: IsoDate
+    base_c: float
+    warmth: list[float]
+    events: list[EventOut]
+    lanes: list[LaneOut]
