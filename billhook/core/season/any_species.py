@@ -2,17 +2,15 @@
 
 from __future__ import annotations
 
-from .claims import DAY, Asked, Claim, days, latest, window
+from .claims import DAY, Asked, Claim, always, days, latest, window
 from .events import on_or_after
 
 
 def common_windows(a: Asked) -> list[Claim]:
     """Windows of one growing year for sucker, sprout, sanitation and pot work."""
     year, know = a.year, a.know
-    claims = window(
-        "sucker", year.start, year.end, "sucker", "any day; best while under 15 cm and rubbed off by finger.", ("windows/sucker-best-length",)
-    )
-    claims += window("sanitation", year.start, year.end, "sanitation", "any dry day; dead and broken wood costs no canopy.", ())
+    claims = always("sucker", year, "Any day; best while it is short and soft enough to rub off by finger.", ("windows/sucker-best-length",))
+    claims += always("sanitation", year, "Any dry day; dead and broken wood costs no canopy.")
     after_flush = year.flush + days(know.days("windows/sprout-after-flush"))
     claims += window(
         "sprout",

@@ -82,26 +82,21 @@ def earliest(*dates: dt.date | None) -> dt.date | None:
 
 
 def window(
-    work: Work,
-    start: dt.date | None,
-    end: dt.date | None,
-    code: str,
-    why: str,
-    ids: tuple[str, ...] = (),
-    status: Status = "go",
-    cap: float | None = None,
-    school: str | None = None,
-) -> list[Claim]:
+    work: Work, start: dt.date | None, end: dt.date | None, code: str, why: str, ids: tuple[str, ...] = (), status: Status = "go",
+    cap: float | None = None, school: str | None = None,
+) -> list[Claim]:  # fmt: skip
     """A window as a claim, or nothing where it is empty. ``why`` completes "Open from … to …: "."""
     when = span(start, end)
     if when is None:
         return []
     text = f"Open from {day_words(when.start)} to {day_words(when.end)}: {why}"
-    return [
-        Claim(
-            "window", work, when, status, Reason(code, text, {"from": when.start.isoformat(), "to": when.end.isoformat()}, when.end, school, ids), cap
-        )
-    ]
+    inputs = {"from": when.start.isoformat(), "to": when.end.isoformat()}
+    return [Claim("window", work, when, status, Reason(code, text, inputs, when.end, school, ids), cap)]
+
+
+def always(work: Work, year: GrowingYear, why: str, ids: tuple[str, ...] = ()) -> list[Claim]:
+    """Work that is right on any day of a growing year; the reason names no dates."""
+    return [Claim("window", work, Span(year.start, year.end), "go", Reason(work, why, {}, None, None, ids))]
 
 
 def limit(

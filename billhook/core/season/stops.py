@@ -107,7 +107,7 @@ def _bark(a: Asked) -> list[Claim]:
     cap = know.number("season/light-share")
     warmest = max(a.site.normals.tmax_c)
     used: dict[str, float | str | None] = {"warmest monthly maximum, °C": warmest}
-    why = f"normal maxima reach {warmest:.0f} °C" if warmest >= know.number("season/bark-sun-from") else "these are the warmest three months"
+    why = "normal maxima are high enough to burn bark" if warmest >= know.number("season/bark-sun-from") else "these are the warmest three months"
     text = f"Strong sun from {day_words(sun.start)} to {day_words(sun.end)} ({why}): light cuts only, and none that bares bark."
     claims = limit(STRUCTURAL, sun, "light", "bark-sun", text, ("season/bark-sun-from", "season/light-share"), cap, used)
     claims += limit(

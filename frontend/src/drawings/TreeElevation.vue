@@ -123,7 +123,10 @@ const afterY = computed(() =>
 /** Diameters of measured limbs, main limbs first, left out where they would lie on each other. The limb in hand always shows its own. */
 const labels = computed(() => {
   const taken: { x: number; y: number; w: number }[] = []
-  const shown = limbs.value.filter((d) => !gone.value.has(d.limb.id) && !d.limb.sucker && (d.limb.measured || d.limb.id === props.selected))
+  const shown = limbs.value
+    .filter((d) => !gone.value.has(d.limb.id) && !d.limb.sucker && (d.limb.measured || d.limb.id === props.selected))
+    // a small drawing has room for the main limbs and the one in hand
+    .filter((d) => props.width > 600 || d.limb.on === 'trunk' || d.limb.id === props.selected)
   const rank = (l: Limb) => (l.id === props.selected ? 0 : l.on === 'trunk' ? 1 : 2)
   return shown
     .sort((a, b) => rank(a.limb) - rank(b.limb) || b.limb.base_mm - a.limb.base_mm)
