@@ -6,6 +6,7 @@ import datetime as dt
 from dataclasses import dataclass
 
 from ..words.dates import day_words
+from ..words.units import share_words
 from .model import Status, Work
 from .today import WORK_WORDS, Verdict
 
@@ -44,9 +45,10 @@ def next_need(main: Verdict, due: tuple[str, dt.date] | None, sheet: dt.date | N
     if due is not None and due[1] <= main.day + dt.timedelta(days=soon_days):
         return Need("look", "go", f"{due[0]}, by {day_words(due[1])}", due[1])
     what = WORK_WORDS[main.work]
+    limit = f", at most {share_words(main.max_share)}" if main.max_share else ""
     if main.status == "go":
         until = f" until {day_words(main.last_good_day)}" if main.last_good_day else ""
-        return Need(main.work, "go", f"{what.capitalize()}: go{until}", main.last_good_day)
+        return Need(main.work, "go", f"{what.capitalize()}: go{limit}{until}", main.last_good_day)
     opens = f", next on {day_words(main.opens)}" if main.opens else ""
-    words = {"light": "small cuts only", "wait": "wait", "stop": "stop"}[main.status]
+    words = {"light": f"small cuts only{limit}", "wait": "wait", "stop": "stop"}[main.status]
     return Need(main.work, main.status, f"{what.capitalize()}: {words}{opens}", main.opens)
