@@ -74,7 +74,7 @@ def read_trees(text: str, know: Knowledge) -> tuple[list[TreeLine], list[LinePro
         problems += wrong
         if wrong:
             continue
-        tree = TreeLine(**values)  # type: ignore[arg-type]
+        tree = TreeLine(**values)  # type: ignore[arg-type]  # every cell was read by its column
         key = (tree.block, tree.row, tree.place)
         if key in seen:
             problems.append(LineProblem(line, "place", f"{tree.block} {tree.row}·{tree.place} stands on line {seen[key]} already"))

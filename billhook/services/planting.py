@@ -137,11 +137,11 @@ def describe_block(
         return block
 
 
-def block_for(session: Session, site_id: str, name: str, **more: object) -> Block:
+def block_for(session: Session, site_id: str, name: str) -> Block:
     """The block of this name, made if it is new."""
     found = places.block_named(session, site_id, name)
     if found is None:
-        found = Block(site_id=site_id, name=name, **more)  # type: ignore[arg-type]
+        found = Block(site_id=site_id, name=name)
         session.add(found)
         session.flush()
     return found

@@ -49,7 +49,7 @@ def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: f
 
     return TreeState(
         record.tree.species, record.tree.planted_year, record.cultivar, record.stem.rootstock, record.tree.pot_l is not None, record.tree.under_cover,
-        int(value("vigour") or 0) or None, value("condition") or "healthy", int(value("freeze_class") or 0), value("fruit_on"), round(used_share, 6),  # type: ignore[arg-type]
+        int(value("vigour") or 0) or None, value("condition") or "healthy", int(value("freeze_class") or 0), value("fruit_on"), round(used_share, 6),  # type: ignore[arg-type]  # `observe` let only the known words in
     )  # fmt: skip
 
 

@@ -77,12 +77,12 @@ def _engine(path: Path) -> Engine:
     engine = create_engine(f"sqlite:///{path}", connect_args={"isolation_level": None, "timeout": _BUSY_MS / 1000, "check_same_thread": False})
 
     @event.listens_for(engine, "connect")
-    def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]
+    def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]  # SQLAlchemy hands over driver objects
         for pragma in ("journal_mode=WAL", "foreign_keys=ON", f"busy_timeout={_BUSY_MS}", "synchronous=NORMAL"):
             connection.execute(f"PRAGMA {pragma}")
 
     @event.listens_for(engine, "begin")
-    def _begin(connection) -> None:  # type: ignore[no-untyped-def]
+    def _begin(connection) -> None:  # type: ignore[no-untyped-def]  # SQLAlchemy hands over driver objects
         connection.exec_driver_sql(connection.get_execution_options().get("billhook_begin", "BEGIN IMMEDIATE"))
 
     return engine

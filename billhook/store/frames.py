@@ -17,7 +17,7 @@ from .tables import Baseline, FrameRow, LimbRow, Stem, new_id
 def _limb(row: LimbRow) -> Limb:
     return Limb(
         row.limb_key, row.parent, row.at_m, row.base_mm, row.length_m, row.rise_deg, row.bearing_deg, row.tip_mm,
-        row.state, row.foliage, row.fruit, row.headed_mm, row.kind,  # type: ignore[arg-type]
+        row.state, row.foliage, row.fruit, row.headed_mm, row.kind,  # type: ignore[arg-type]  # the core checked the state before it was stored
     )  # fmt: skip
 
 
@@ -55,7 +55,7 @@ def many_frames(session: Session, rows: list[FrameRow]) -> dict[str, Frame]:
         LimbRow.frame_id, LimbRow.limb_key, LimbRow.parent, LimbRow.at_m, LimbRow.base_mm, LimbRow.length_m, LimbRow.rise_deg, LimbRow.bearing_deg,
         LimbRow.tip_mm, LimbRow.state, LimbRow.foliage, LimbRow.fruit, LimbRow.headed_mm, LimbRow.kind,
     )  # fmt: skip
-    query = plain_select(*columns).order_by(col(LimbRow.frame_id), col(LimbRow.nth))  # type: ignore[call-overload]
+    query = plain_select(*columns).order_by(col(LimbRow.frame_id), col(LimbRow.nth))  # type: ignore[call-overload]  # more columns than SQLAlchemy types
     if len(wanted) < 400:
         query = query.where(col(LimbRow.frame_id).in_(wanted))
     for frame_id, *rest in session.connection().execute(query):

@@ -30,7 +30,7 @@ def create_app(at: Workplace) -> OpenAPI:
     app.openapi_version = "3.1.0"
     app.config["COMPRESS_STREAMS"] = False
     app.config["MAX_CONTENT_LENGTH"] = 8 * 1024 * 1024
-    app.json.sort_keys = False  # type: ignore[attr-defined]
+    app.json.sort_keys = False  # type: ignore[attr-defined]  # Flask types the provider by its base
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)

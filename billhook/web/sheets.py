@@ -40,7 +40,7 @@ def _sheet(view: SheetView) -> dict[str, Any]:
     return answer(
         SheetOut,
         {
-            "id": plan.id, "version": plan.version, "state": plan.state, "day": plan.day, "work": plan.work, "work_words": work_words(plan.work),  # type: ignore[arg-type]
+            "id": plan.id, "version": plan.version, "state": plan.state, "day": plan.day, "work": plan.work, "work_words": work_words(plan.work),  # type: ignore[arg-type]  # checked when it was saved
             "tree_id": record.tree.id, "tree": record.name, "tree_line": f"{kind}{f' on {stock}' if stock else ''}, planted {record.tree.planted_year}",
             "status": plan.answer["status"], "sentence": plan.answer["sentence"], "total": plan.answer["total"], "removed": plan.answer["removed"],
             "max_share": plan.answer["max_share"], "before": view.answer.before, "after": view.answer.after,

@@ -63,7 +63,10 @@ def test_entries_that_cannot_be_are_refused_by_field(garden, given, pointer):
 
 def test_observed_harvest_end_opens_the_window(garden):
     day = dt.date(2027, 2, 12)
-    thin = lambda: next(v for v in trees.tree_view(garden.at, garden.tree_ids[0], day).verdicts if v.work == "thin")  # noqa: E731  # asked twice
+
+    def thin():
+        return next(v for v in trees.tree_view(garden.at, garden.tree_ids[0], day).verdicts if v.work == "thin")
+
     assert thin().status == "light"
     trees.observe(garden.at, "tree", garden.tree_ids[0], "harvest_end", "2027-01-10", day)
     assert thin().status == "go"

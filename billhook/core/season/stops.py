@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from ..words.dates import day_words
 from .budget import winter_end
 from .claims import DAY, Asked, Claim, days, limit
-from .model import WORKS, ForecastDay, Span, Work, span
+from .model import WORKS, ForecastDay, Span, Status, Work, span
 
 LIVE: tuple[Work, ...] = tuple(w for w in WORKS if w not in ("sucker", "sanitation"))
 STRUCTURAL: tuple[Work, ...] = ("thin", "height", "hedge", "skirt")
@@ -173,5 +173,5 @@ def forecast_stops(a: Asked, forecast: Sequence[ForecastDay]) -> list[Claim]:
 
 def _around(works: tuple[Work, ...], day: dt.date, before: int, after: int, code: str, text: str) -> list[Claim]:
     ids = {"forecast-frost": "forecast/frost-days", "forecast-heat": "forecast/heat-days", "forecast-wet": "forecast/rain"}
-    status = "wait" if code == "forecast-wet" else "stop"
-    return limit(works, Span(day - days(before), day + days(after)), status, code, text, (ids[code],))  # type: ignore[arg-type]
+    status: Status = "wait" if code == "forecast-wet" else "stop"
+    return limit(works, Span(day - days(before), day + days(after)), status, code, text, (ids[code],))
