@@ -98,7 +98,7 @@ def test_the_almanac_is_scrubbed_with_the_keyboard(browser, demo):
     tones = {r.get_attribute("data-tone") for r in hand.all('[data-lane="thin"] rect[data-tone]')}
     assert tones == {"go", "light", "wait", "stop"}
     hand.click("Working")
-    hand.until(lambda: "Open from" in hand.one('[role="dialog"]').text)
+    hand.until(lambda: "rub off by finger" in hand.one('[role="dialog"]').text)
 
 
 def test_the_first_view_is_light(browser, demo):
