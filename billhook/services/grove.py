@@ -55,7 +55,12 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
             size = sizes[frame.id] if frame else None
             work = main_work(record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m)
             need = next_need(
-                desk.verdict(record, work), due.get(record.tree.id), sheets.get(record.tree.id), size.suckers if size else 0, size.dead if size else 0
+                desk.verdict(record, work),
+                due.get(record.tree.id),
+                sheets.get(record.tree.id),
+                at.know.days("comeback/soon"),
+                size.suckers if size else 0,
+                size.dead if size else 0,
             )
             found.append(GroveTree(record, size, frame.origin if frame else None, need, record.stem.id in measured))
         standing = {r.place.id for r in records}

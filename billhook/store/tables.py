@@ -172,15 +172,6 @@ class Observation(SQLModel, table=True):
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
-class Stance(SQLModel, table=True):
-    id: str = Field(default_factory=new_id, primary_key=True)
-    scope: str
-    scope_id: str = Field(index=True)
-    axis: str
-    school: str
-    from_date: dt.date
-
-
 class Plan(SQLModel, table=True):
     """A cut sheet: the day, the work and the answer it was made with, frozen."""
 

@@ -54,7 +54,7 @@ def get_grove(query: DayQuery) -> dict[str, Any]:
         GroveOut,
         {
             "holding": view.holding.name if view.holding else None, "units": view.holding.units if view.holding else "metric", "day": view.day,
-            "demo": at.settings.data.name.startswith("demo"), "sites": view.sites, "blocks": view.blocks, "rows": view.rows,
+            "sites": view.sites, "blocks": view.blocks, "rows": view.rows,
             "trees": [_in_plan(t) for t in view.trees], "gaps": [{"row_id": r, "x": x, "y": y} for r, x, y in view.empty_places],
         },
     )  # fmt: skip
@@ -66,7 +66,7 @@ def _in_plan(found: GroveTree) -> dict[str, Any]:
         "id": record.tree.id, "name": record.name, "row_id": record.row.id, "x": record.place.x, "y": record.place.y, "species": record.tree.species,
         "cultivar": record.cultivar, "kind_name": kind_name(record.tree.species, record.cultivar),
         "pot_l": record.tree.pot_l, "planted_year": record.tree.planted_year, "height_m": size.height_m if size else None,
-        "spread_m": size.spread_m if size else None, "measured": found.measured, "tone": found.need.tone, "need": found.need.text,
+        "spread_m": size.spread_m if size else None, "measured": found.measured, "tone": found.need.tone, "need": found.need.text, "need_alike": found.need.alike,
         "need_kind": found.need.kind, "need_by": found.need.by,
     }  # fmt: skip
 

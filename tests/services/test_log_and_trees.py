@@ -122,7 +122,9 @@ def test_a_cold_pocket_waits_longer(garden):
 def test_what_each_needs_next(garden):
     needs = {t.record.name: t.need for t in grove(garden.at, TODAY).trees}
     assert needs["Baixo 1·1"].text == "One sucker below the union: off, any day"
+    assert needs["Baixo 1·1"].alike == "Suckers below the union: off, any day"
     assert needs["Baixo 1·2"].kind == "thin"
+    assert needs["Baixo 1·2"].alike == needs["Baixo 1·2"].text
     assert needs["Baixo 1·2"].text.startswith("Whole branches: go, at most 20 % until ")
     assert needs["Pátio 1·1"].kind == "pot"
 

@@ -61,8 +61,9 @@ def test_phone_pages_fit_and_targets_are_big(browser, demo):
         assert findings(browser) == [], path
         assert browser.execute_script("return document.documentElement.scrollWidth") <= 390, path
     hand.open(next(path for path, _ in pages(demo) if path.startswith("/sheet")))
-    small = [b.text for b in hand.all("main button.btn") if b.is_displayed() and b.size["height"] < 44 and "done" in b.text]
-    assert small == []
+    ticks = [b.size["height"] for b in hand.all("main button.btn") if b.is_displayed() and "done" in b.text]
+    assert ticks
+    assert min(ticks) >= 44
 
 
 def test_the_keyboard_alone_opens_a_tree(browser, demo):

@@ -10,6 +10,8 @@ from ..known import Knowledge
 from ..season.model import Span
 from .technique import ORDER_CLASSES, CutAdvice
 
+_SUCKER_ROWS = ("sucker-first-year", "sucker-young", "sucker-mature")  # by age, the first that holds
+
 
 @dataclass(frozen=True)
 class ComeBack:
@@ -31,7 +33,7 @@ def come_backs(done: Iterable[CutAdvice], day: dt.date, age_years: int, in_stron
         found.append(ComeBack(kind, day + dt.timedelta(days=know.days(rule)), know.text(f"comeback/{row}/does"), rule))
 
     if any(c.order_class == ORDER_CLASSES["sucker"] for c in cuts):
-        add("sucker", "sucker-first-year" if age_years < 1 else "sucker-young" if age_years <= 5 else "sucker-mature")
+        add("sucker", next(row for row in _SUCKER_ROWS if age_years <= know.number(f"comeback/{row}/until-age")))
     live = [c for c in cuts if not c.free]
     if live:
         add("sprout", "sprout")

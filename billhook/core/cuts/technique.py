@@ -202,7 +202,7 @@ def _safety(cost: CutCost, height_m: float, species: str, tool: str, know: Knowl
     if species == "mango" and cost.counts:
         found.append(Reason("mango-sap", "Mango sap burns skin: gloves, sleeves, eye protection; wash at once.", {}))
     thorn = know.number(f"species/{species}/thorn-mm")
-    if thorn >= 10:
+    if thorn >= know.number("cuts/thorn-mm"):
         found.append(
             Reason(
                 "thorns",

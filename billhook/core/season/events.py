@@ -77,13 +77,7 @@ def vigour_of(tree: TreeState, know: Knowledge) -> int:
 
 def last_safe(site: Site, tree: TreeState, know: Knowledge, rule: HeatRule, first_frost: dt.date, safety_days: int) -> LatestCut:
     """Last day on which regrowth still hardens before the first frost."""
-    factor = (
-        know.number("heat/vigour-factor-fast")
-        if vigour_of(tree, know) >= 5
-        else know.number("heat/vigour-factor-slow")
-        if vigour_of(tree, know) <= 2
-        else 1.0
-    )
+    factor = know.numbers("heat/vigour-factor")[max(1, min(5, vigour_of(tree, know))) - 1]
     heat = rule.break_heat * factor + rule.harden_heat
     found = latest_cut(site.normals, rule.base_c, heat, first_frost, safety_days, rule.upper_c, rule.method, rule.floor_days, rule.cap_days)
     if found.latest is None or rule.lag_days == 0:

@@ -19,6 +19,12 @@ class Need:
     tone: Status
     text: str
     by: dt.date | None
+    said_together: str | None = None
+
+    @property
+    def alike(self) -> str:
+        """The same need said of several trees at once."""
+        return self.said_together or self.text
 
 
 def main_work(in_pot: bool, hedgerow: bool, height_m: float | None, cap_m: float | None) -> Work:
@@ -34,14 +40,20 @@ def _counted(count: int, one: str, many: str) -> str:
     return f"One {one}" if count == 1 else f"{count} {many}"
 
 
-def next_need(main: Verdict, due: tuple[str, dt.date] | None, sheet: dt.date | None, suckers: int = 0, dead: int = 0, soon_days: int = 14) -> Need:
-    """The next need. due: what the earliest open task says and when. sheet: day of an open cut sheet. suckers, dead: limbs known to be there."""
+def next_need(main: Verdict, due: tuple[str, dt.date] | None, sheet: dt.date | None, soon_days: int, suckers: int = 0, dead: int = 0) -> Need:
+    """The next need.
+
+    due: what the earliest open task says and when. sheet: day of an open cut sheet. soon_days: how far ahead a task is due [d].
+    suckers, dead: limbs known to be there.
+    """
     if sheet is not None:
         return Need("sheet", "go", f"Cut sheet of {day_words(sheet)} is open", sheet)
     if suckers:
-        return Need("sucker", "go", f"{_counted(suckers, 'sucker', 'suckers')} below the union: off, any day", None)
+        return Need(
+            "sucker", "go", f"{_counted(suckers, 'sucker', 'suckers')} below the union: off, any day", None, "Suckers below the union: off, any day"
+        )
     if dead:
-        return Need("sanitation", "go", f"{_counted(dead, 'dead limb', 'dead limbs')}: off, any dry day", None)
+        return Need("sanitation", "go", f"{_counted(dead, 'dead limb', 'dead limbs')}: off, any dry day", None, "Dead limbs: off, any dry day")
     if due is not None and due[1] <= main.day + dt.timedelta(days=soon_days):
         return Need("look", "go", f"{due[0]}, by {day_words(due[1])}", due[1])
     what = WORK_WORDS[main.work]

@@ -35,13 +35,6 @@ class Normals:
         return Normals(self.tmin_c[6:] + self.tmin_c[:6], self.tmax_c[6:] + self.tmax_c[:6], rain)
 
 
-def day_index(day: dt.date) -> int:
-    """Day of the 365-day year, 0 on 1 January; 29 February counts as the 28th."""
-    if day.month == 2 and day.day == 29:
-        day = day.replace(day=28)
-    return int(_STARTS[day.month - 1]) + day.day - 1
-
-
 @lru_cache(maxsize=512)
 def daily(monthly: tuple[float, ...]) -> Floats:
     """The 365 daily values of twelve monthly means: each day at its noon, linear between mid-months, periodic. Shape (365,)."""

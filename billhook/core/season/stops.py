@@ -58,7 +58,13 @@ def _frost_ahead(a: Asked) -> list[Claim]:
         reopen -= days(a.know.days("windows/thin-before-last-frost"))
         if a.after.flush < a.after.last_frost and not a.site.frost_pocket:
             reopen = min(reopen, winter_end(a.after, a.know, a.site.frost_pocket) or reopen)
-    ids = (f"heat/{group}/cut-to-break", f"heat/{group}/break-to-hard", f"heat/{group}/safety-light", f"heat/{group}/safety-hard")
+    ids = (
+        f"heat/{group}/cut-to-break",
+        f"heat/{group}/break-to-hard",
+        f"heat/{group}/safety-light",
+        f"heat/{group}/safety-hard",
+        "heat/vigour-factor",
+    )
     used: dict[str, float | str | None] = {
         "first frost, one year in ten": year.first_frost.isoformat(),
         "last safe day, hard cuts": year.last_safe_hard.isoformat() if year.last_safe_hard else None,

@@ -79,6 +79,7 @@ class GroveTreeOut(Answer):
     measured: bool
     tone: Status
     need: str
+    need_alike: str
     need_kind: str
     need_by: IsoDate | None
 
@@ -97,7 +98,6 @@ class GroveOut(Answer):
     holding: str | None
     units: Units
     day: IsoDate
-    demo: bool
     sites: list[SiteOut]
     blocks: list[BlockOut]
     rows: list[RowOut]

@@ -1046,8 +1046,6 @@ export interface components {
              * Format: date
              */
             day: string;
-            /** Demo */
-            demo: boolean;
             /** Sites */
             sites: components["schemas"]["SiteOut"][];
             /** Blocks */
@@ -1131,6 +1129,8 @@ export interface components {
             tone: "go" | "light" | "wait" | "stop";
             /** Need */
             need: string;
+            /** Need Alike */
+            need_alike: string;
             /** Need Kind */
             need_kind: string;
             /** Need By */

@@ -161,12 +161,3 @@ function slide(event: PointerEvent) {
     </g>
   </svg>
 </template>
-
-<style scoped>
-.halo {
-  paint-order: stroke;
-  stroke: var(--paper);
-  stroke-width: 4px;
-  stroke-linejoin: round;
-}
-</style>

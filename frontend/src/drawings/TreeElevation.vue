@@ -315,12 +315,3 @@ const person = computed(() => {
     </g>
   </svg>
 </template>
-
-<style scoped>
-.halo {
-  paint-order: stroke;
-  stroke: var(--paper);
-  stroke-width: 4px;
-  stroke-linejoin: round;
-}
-</style>

@@ -55,9 +55,9 @@ describe('the measure', () => {
 })
 
 describe('the plan', () => {
-  const tree = { row_id: 'r', species: 'mango', cultivar: null, kind_name: 'Mango', pot_l: null, planted_year: 2015, height_m: 3, spread_m: 3, tone: 'go', need: '', need_kind: 'thin', need_by: null } as const // prettier-ignore
+  const tree = { row_id: 'r', species: 'mango', cultivar: null, kind_name: 'Mango', pot_l: null, planted_year: 2015, height_m: 3, spread_m: 3, tone: 'go', need: '', need_alike: '', need_kind: 'thin', need_by: null } as const // prettier-ignore
   const grove = {
-    holding: 'H', units: 'metric', day: '2027-03-24', demo: false, sites: [], gaps: [{ row_id: 'r', x: 8, y: 0 }],
+    holding: 'H', units: 'metric', day: '2027-03-24', sites: [], gaps: [{ row_id: 'r', x: 8, y: 0 }],
     blocks: [{ id: 'b', site_id: 's', name: 'Baixo', kind: 'orchard', offset_c: -1.5, frost_pocket: true, cap_m: null }],
     rows: [{ id: 'r', block_id: 'b', n: 4, kind: 'trees' }],
     trees: [{ ...tree, id: '1', name: 'Baixo 4·1', x: 0, y: 0, measured: true }, { ...tree, id: '2', name: 'Baixo 4·2', x: 4, y: 0, measured: false }],

@@ -37,19 +37,12 @@ const needs = computed(() => {
     const row = rows.get(tree.row_id)
     const block = row && blocks.get(row.block_id)
     if (!row || !block || block.site_id !== site.value) continue
-    const counts = ['sucker', 'sanitation'].includes(tree.need_kind)
-    const key = `${block.id}/${counts ? tree.need_kind : tree.need}`
-    const text =
-      tree.need_kind === 'sucker'
-        ? 'Suckers below the union: off, any day'
-        : tree.need_kind === 'sanitation'
-          ? 'Dead limbs: off, any dry day'
-          : tree.need
+    const key = `${block.id}/${tree.need_alike}`
     const group = groups.get(key) ?? {
       key,
       block: block.name,
       tone: tree.tone,
-      text,
+      text: tree.need_alike,
       trees: [],
       rows: new Set<number>(),
     }

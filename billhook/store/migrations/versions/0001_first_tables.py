@@ -32,18 +32,6 @@ def upgrade() -> None:
     with op.batch_alter_table('observation', schema=None) as batch_op:
         batch_op.create_index(batch_op.f('ix_observation_scope_id'), ['scope_id'], unique=False)
 
-    op.create_table('stance',
-    sa.Column('id', sa.String(), nullable=False),
-    sa.Column('scope', sa.String(), nullable=False),
-    sa.Column('scope_id', sa.String(), nullable=False),
-    sa.Column('axis', sa.String(), nullable=False),
-    sa.Column('school', sa.String(), nullable=False),
-    sa.Column('from_date', sa.Date(), nullable=False),
-    sa.PrimaryKeyConstraint('id')
-    )
-    with op.batch_alter_table('stance', schema=None) as batch_op:
-        batch_op.create_index(batch_op.f('ix_stance_scope_id'), ['scope_id'], unique=False)
-
     op.create_table('site',
     sa.Column('id', sa.String(), nullable=False),
     sa.Column('holding_id', sa.String(), nullable=False),
@@ -362,10 +350,6 @@ def downgrade() -> None:
         batch_op.drop_index(batch_op.f('ix_site_holding_id'))
 
     op.drop_table('site')
-    with op.batch_alter_table('stance', schema=None) as batch_op:
-        batch_op.drop_index(batch_op.f('ix_stance_scope_id'))
-
-    op.drop_table('stance')
     with op.batch_alter_table('observation', schema=None) as batch_op:
         batch_op.drop_index(batch_op.f('ix_observation_scope_id'))
 
