@@ -6,7 +6,7 @@ so that every number a grower reads can be opened to where it comes from.
 
 from __future__ import annotations
 
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from types import MappingProxyType
 
@@ -31,11 +31,47 @@ class Known:
     rivals: str | None = None
 
 
-class Knowledge:
-    """Catalogue values by id, e.g. ``citrus/light-share`` or ``species/navel-orange/vigour``."""
+@dataclass(frozen=True)
+class RuleText:
+    """A rule of the season as the catalogue words it; :mod:`billhook.core.season.rules` reads it.
 
-    def __init__(self, values: Mapping[str, Known]) -> None:
+    kind: ``window``, ``limit``, ``otherwise``, ``never``, ``factor`` or ``event``. of: species or groups it holds for, ``every`` for all.
+    when: conditions that must all hold. start, end: dates in the words of :mod:`billhook.core.season.dates`. share: id of the share
+    that comes with it. schools: ``topic/school`` under which alone it holds.
+    """
+
+    id: str
+    kind: str
+    of: tuple[str, ...]
+    work: tuple[str, ...]
+    start: str
+    end: str
+    when: tuple[str, ...]
+    status: str
+    share: str | None
+    schools: tuple[str, ...]
+    used: Mapping[str, str]
+    code: str
+    says: str
+
+
+@dataclass(frozen=True)
+class DateCase:
+    """One case of a named date: it holds when all conditions do; ``why`` says what it rests on."""
+
+    name: str
+    of: tuple[str, ...]
+    when: tuple[str, ...]
+    is_: str
+    why: str
+
+
+class Knowledge:
+    """Catalogue values by id, e.g. ``citrus/light-share`` or ``species/navel-orange/vigour``, and the season's rules."""
+
+    def __init__(self, values: Mapping[str, Known], rules: Sequence[RuleText] = (), dates: Sequence[DateCase] = ()) -> None:
         self._values = MappingProxyType(dict(values))
+        self.rules, self.dates = tuple(rules), tuple(dates)
         self._rows: dict[str, list[str]] = {}
         for parts in (known_id.split("/") for known_id in values):
             if len(parts) == 3 and parts[1] not in self._rows.setdefault(parts[0], []):
@@ -86,3 +122,14 @@ class Knowledge:
     def rows(self, table: str) -> list[str]:
         """Row keys of a table in catalogue order, e.g. the species of ``species``."""
         return self._rows.get(table, [])
+
+    def first(self, *known_ids: str) -> Known:
+        """The first of these ids that the catalogue holds. Raises: UnknownKnowledge."""
+        for known_id in known_ids:
+            if known_id in self._values:
+                return self._values[known_id]
+        raise UnknownKnowledge(f"the catalogue holds none of {', '.join(known_ids)}")
+
+    def with_more(self, values: Mapping[str, Known]) -> Knowledge:
+        """The same knowledge with further values, as for a species of one's own."""
+        return Knowledge({**self._values, **values}, self.rules, self.dates)

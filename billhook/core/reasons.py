@@ -6,6 +6,8 @@ import datetime as dt
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 
+Used = float | str | None
+
 
 @dataclass(frozen=True)
 class Reason:
@@ -17,7 +19,7 @@ class Reason:
 
     code: str
     text: str
-    used: Mapping[str, float | str | None] = field(default_factory=dict)
+    used: Mapping[str, Used] = field(default_factory=dict)
     date: dt.date | None = None
     school: str | None = None
     catalogue_ids: tuple[str, ...] = ()

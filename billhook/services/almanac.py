@@ -9,10 +9,8 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..core.errors import FieldProblem, InvalidInput
-from ..core.season.events import HeatRule
-from ..core.season.heat import normal_day_degrees
 from ..core.season.model import WORKS, Event, Segment, Work
-from ..core.season.normals import day_indices
+from ..core.season.warmth import HeatRule
 from ..store import places
 from ..store.trees import TreeRecord, tree_record, tree_records
 from .seasons import SeasonDesk
@@ -73,7 +71,7 @@ def almanac(at: Workplace, day: dt.date, tree_id: str | None = None, block_id: s
         record = next(r for r in records if (desk.site(r), desk.state(r), desk.observed(r)) == commonest)
         answer = desk.season_between(record, first, last)
         rule = HeatRule(at.know, record.tree.species)
-        daily = normal_day_degrees(desk.site(record).normals, rule.base_c, rule.upper_c, rule.method)[day_indices(first, (last - first).days + 1)]
+        daily = rule.units(desk.site(record), first, (last - first).days + 1)
         lanes = tuple(Lane(work, tuple(s for s in answer.segments if s.work == work)) for work in WORKS)
         shown = tuple(lane for lane in lanes if not all(any(r.code == "not-for-this-tree" for r in s.reasons) for s in lane.segments))
         warmth = tuple(float(v) for v in np.round(daily[::7], 2))

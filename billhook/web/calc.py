@@ -92,17 +92,38 @@ def season_(body: SeasonIn) -> dict[str, Any]:
     normals = _normals(body.site.normals, "/site/normals")
     climate = body.site.climate or nearest_climate(know, normals, body.site.latitude)
     _known([("/site/climate", "climates", climate), ("/tree/species", "species", body.tree.species), ("/tree/cultivar", "cultivars", body.tree.cultivar),
-            ("/tree/rootstock", "rootstocks", body.tree.rootstock)])  # fmt: skip
+            ("/tree/rootstock", "rootstocks", body.tree.rootstock), *((f"/site/dangers/{i}", "dangers", d) for i, d in enumerate(body.site.dangers))])  # fmt: skip
     if body.tree.cultivar and know.text(f"cultivars/{body.tree.cultivar}/species") != body.tree.species:
         raise InvalidInput([FieldProblem("/tree/cultivar", f"{body.tree.cultivar} is not a {body.tree.species}")])
     dates = {name: month_day(getattr(body.site, name) or "") for name in ("last_frost", "first_frost", "hot_from", "hot_to")}
     site = Site(
-        body.site.latitude, normals, dates["last_frost"], dates["first_frost"], climate, dates["hot_from"], dates["hot_to"], body.site.frost_pocket
+        body.site.latitude,
+        normals,
+        dates["last_frost"],
+        dates["first_frost"],
+        climate,
+        dates["hot_from"],
+        dates["hot_to"],
+        body.site.frost_pocket,
+        frozenset(body.site.dangers),
     )
     tree = TreeState(**body.tree.model_dump())
     observed = {k: v for k, v in body.observed if v is not None} if body.observed else {}
     forecast = [ForecastDay(f.date, f.tmin, f.tmax, f.rain_mm) for f in body.forecast]
-    return answer(SeasonOut, season(site, tree, know, body.from_, body.to, body.work or WORKS, observed, forecast, body.stance.timing))
+    return answer(
+        SeasonOut,
+        season(
+            site,
+            tree,
+            know,
+            body.from_,
+            body.to,
+            body.work or WORKS,
+            observed,
+            forecast,
+            {k.replace("_", "-"): v for k, v in body.stance if v is not None},
+        ),
+    )
 
 
 def _known(asked: list[tuple[str, str, str | None]]) -> None:

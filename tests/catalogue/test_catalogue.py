@@ -8,7 +8,8 @@ from billhook.catalogue import CatalogueError, catalogue_version
 from billhook.catalogue.loader import PROVENANCES, read_catalogue
 from billhook.core.errors import UnknownKnowledge
 from billhook.core.frame.generator import habit
-from billhook.core.season.model import WORKS
+from billhook.core.season.budget import own_limit
+from billhook.core.season.model import FREE_WORK, WORKS, TreeState
 
 GOOD = {"value": "5", "unit": '"m"', "range": "[1, 9]", "says": '"x"', "provenance": '"our rule"'}
 
@@ -32,11 +33,10 @@ def test_every_value_can_be_opened(know):
 
 def test_rows_hang_together(know):
     for species in know.rows("species"):
-        group = know.text(f"species/{species}/group")
         assert habit(know, know.text(f"species/{species}/habit")).scaffolds >= 3
         for work in WORKS:
-            if work not in ("sucker", "sanitation"):
-                assert know.number(f"operations/{group}-{work}/mature") > 0
+            if work not in FREE_WORK:
+                assert own_limit(TreeState(species, 2000), work, 20, know) > 0
     for cultivar in know.rows("cultivars"):
         assert know.text(f"cultivars/{cultivar}/species") in know.rows("species")
     for climate in know.rows("climates"):

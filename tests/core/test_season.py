@@ -10,10 +10,13 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from billhook.core.season.events import mango_latest_prune
-from billhook.core.season.model import WORKS, ForecastDay, Site, TreeState
+from billhook.core.season.claims import Asked
+from billhook.core.season.events import growing_year, growing_year_starts
+from billhook.core.season.model import WORKS, ForecastDay, Site, Span, TreeState
 from billhook.core.season.normals import Normals
 from billhook.core.season.place import climate_frost, climate_normals, nearest_climate, pocket_frost_dates
+from billhook.core.season.rules import claims_of
+from billhook.core.season.schools import stance_in_force
 from billhook.core.season.season import season
 from billhook.core.season.today import verdict
 
@@ -47,8 +50,8 @@ def test_segments_have_no_gap_and_limits_hold(know, climate, southern, species, 
         assert (lane[0].start, lane[-1].end) == (START, END)
         assert all(b.start - a.end == dt.timedelta(days=1) for a, b in pairwise(lane))
         assert all(s.reasons for s in lane)
-        if work in ("sucker", "sanitation"):
-            assert all(s.max_share is None and s.status == "go" for s in lane)
+        if work in ("sucker", "sanitation", "fruit"):
+            assert all(s.max_share is None and (s.status == "go" or work == "fruit") for s in lane)
         else:
             assert all((s.max_share > 0) == (s.status in ("go", "light")) for s in lane)
             assert all(s.max_share <= (0.95 if work == "skeleton" else 0.33) for s in lane)
@@ -115,10 +118,10 @@ def test_south_is_north_half_a_year_on(know):
 def test_schools_of_timing_differ_outside_the_windows(know):
     site, tree, day = place(know, "mediterranean-coast"), TreeState("mandarin", 2012, "clementine"), dt.date(2026, 6, 20)
     assert at(know, site, tree, "thin", day).status == "light"
-    strict = at(know, site, tree, "thin", day, timing="before-first-flush")
+    strict = at(know, site, tree, "thin", day, stance={"timing": "before-first-flush"})
     assert (strict.status, strict.max_share) == ("wait", 0)
     window = dt.date(2026, 3, 1)
-    assert at(know, site, tree, "thin", window) == at(know, site, tree, "thin", window, timing="before-first-flush")
+    assert at(know, site, tree, "thin", window) == at(know, site, tree, "thin", window, stance={"timing": "before-first-flush"})
 
 
 def test_observed_date_beats_the_computed_one(know):
@@ -170,13 +173,38 @@ def test_everbearing_trees_have_no_bloom_stop(know):
     assert (loaded.status, "full-crop" in [r.code for r in loaded.reasons]) == ("wait", True)
 
 
-def test_mango_ladder_of_worked_dates(know):
-    """From memory: cool nights from 1 Dec, vigour 4, tips: 30 Jul; vigour 3: 14 Aug; hard stop 22 Sep; a scaffold lowered: 31 May; two flushes: 15 Jun."""
-    cool = dt.date(2026, 12, 1)
-    assert mango_latest_prune(know, cool, 4, "tip") == (dt.date(2026, 7, 30), dt.date(2026, 9, 22))
-    assert mango_latest_prune(know, cool, 3, "tip")[0] == dt.date(2026, 8, 14)
-    assert mango_latest_prune(know, cool, 4, "scaffold")[0] == dt.date(2026, 5, 31)
-    assert mango_latest_prune(know, cool, 4, "tip", flushes=2)[0] == dt.date(2026, 6, 15)
+def growing(know, site, tree, day=dt.date(2026, 6, 1), **changes) -> Asked:
+    """The growing year around a day, with dates of one's own in place of the computed ones."""
+    first, second, third, fourth = growing_year_starts(site, day, day)[:4]
+    years = [growing_year(site, tree, know, s, e - dt.timedelta(days=1), {}) for s, e in pairwise((first, second, third, fourth))]
+    return Asked(site, tree, know, years[0], replace(years[1], **changes), years[2], stance_in_force(know))
+
+
+@pytest.mark.parametrize(
+    ("vigour", "name", "day"),
+    [(4, "full-tip", (7, 30)), (3, "full-tip", (8, 14)), (1, "full-tip", (9, 3)), (2, "full-tip", (8, 24)), (5, "full-tip", (7, 15)),
+     (4, "full-scaffold", (5, 31)), (3, "hard-stop", (9, 22))],
+)  # fmt: skip
+def test_mango_ladder_of_worked_dates(know, vigour, name, day):
+    """From memory: cool nights from 1 Dec; tips by vigour 3 Sep, 24 Aug, 14 Aug, 30 Jul, 15 Jul; a scaffold lowered 31 May; hard stop 22 Sep."""
+    asked = growing(
+        know, place(know, "humid-peninsula"), TreeState("mango", 2012, vigour=vigour), bloom_forms=Span(dt.date(2026, 12, 1), dt.date(2027, 1, 30))
+    )
+    assert asked.date(name) == dt.date(2026, *day)
+
+
+def test_mango_picked_late_says_what_is_lost(know):
+    """From memory, picks that end 5 Sep and 1 Oct at vigour 3 with cool nights from 1 Dec: tips only and a warning; then nothing but hazards."""
+    cool, tree = Span(dt.date(2026, 12, 1), dt.date(2027, 1, 30)), TreeState("mango", 2012, "keitt", vigour=3)
+    claims = {}
+    for end in (dt.date(2026, 9, 5), dt.date(2026, 10, 1)):
+        asked = growing(know, place(know, "humid-peninsula"), tree, bloom_forms=cool, harvest=Span(dt.date(2026, 8, 1), end))
+        claims[end.month] = [c for c in claims_of(asked) if c.work in ("tip", "thin") and c.kind == "window" and c.when.start > end]
+    late = claims[9]
+    assert {(c.work, c.status) for c in late} == {("tip", "light")}
+    assert "60 %" in late[0].reason.text
+    assert late[0].reason.used["last day for a full bloom"] == "2026-08-14"
+    assert claims[10] == []
 
 
 def test_mango_closes_before_the_cool_nights(know):

@@ -1,32 +1,75 @@
-"""What windows and rules say about one kind of work over spans of days."""
+"""What rules say about one kind of work over spans of days, and everything they may look at."""
 
 from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
-from .model import GrowingYear, Site, Span, Status, TreeState, Work, span
+from .dates import RuleError, comparison, moment
+from .events import on_or_after, turned_month, vigour_of
+from .model import GrowingYear, Site, Span, Stance, Status, TreeState
 
 DAY = dt.timedelta(days=1)
 
 
 @dataclass(frozen=True)
 class Claim:
-    """``window``: the work is right in this span. ``limit``: something holds it back there. cap: share limit that comes with it."""
+    """``window``: the work is right in this span. ``limit``: something holds it back there. cap: share limit that comes with it.
+
+    ``otherwise`` covers days that no window does; ``never`` closes the work; ``factor`` is the season's part of the budget; ``event`` is
+    shown among the events under the reason's code.
+    """
 
     kind: str
-    work: Work
+    work: str
     when: Span
     status: Status
     reason: Reason
     cap: float | None = None
 
 
-@dataclass(frozen=True)
+def _spans(year: GrowingYear) -> dict[str, Span | None]:
+    summer = year.bark_sun
+    if year.hot is not None:
+        summer = Span(min(summer.start, year.hot.start), max(summer.end, year.hot.end))
+    autumn = [f for f in year.later_flushes if f.start > summer.start]
+    return {
+        "bloom": year.bloom, "harvest": year.harvest, "sun": year.bark_sun, "hot": year.hot, "summer": summer, "rest": year.quiescent,
+        "bloom-forms": year.bloom_forms, "second-flush": year.later_flushes[0] if year.later_flushes else None,
+        "autumn-flush": autumn[-1] if autumn else None,
+    }  # fmt: skip
+
+
+_POINTS: dict[str, Callable[[GrowingYear], dt.date | None]] = {
+    "start": lambda y: y.start, "end": lambda y: y.end, "last-frost": lambda y: y.last_frost, "first-frost": lambda y: y.first_frost,
+    "flush": lambda y: y.flush, "flush-hard": lambda y: y.flush_hard, "drop-end": lambda y: y.drop_end, "last-hard": lambda y: y.last_safe_hard,
+    "last-light": lambda y: y.last_safe_light, "carry-out": lambda y: y.carry_out, "carry-in": lambda y: y.carry_in, "nothing": lambda y: None,
+}  # fmt: skip
+_FLAGS: dict[str, Callable[[Asked], bool]] = {
+    "everbearing": lambda a: bool(a.know.number(f"species/{a.tree.species}/everbearing")),
+    "flush-in-frost": lambda a: a.year.last_frost is not None and a.year.flush < a.year.last_frost,
+    "next-flush-in-frost": lambda a: a.after.last_frost is not None and a.after.flush < a.after.last_frost,
+    "frost-pocket": lambda a: a.site.frost_pocket,
+    "in-pot": lambda a: a.tree.in_pot,
+    "under-cover": lambda a: a.tree.under_cover,
+    "too-tall": lambda a: a.tree.too_tall,
+    "low-bloom": lambda a: a.tree.low_bloom,
+    "unhardened": lambda a: a.year.unhardened,
+    "no-fruit": lambda a: a.tree.fruit_on == "none",
+    "light-crop": lambda a: a.tree.fruit_on == "light",
+    "full-crop": lambda a: a.tree.fruit_on == "full",
+    "lanky": lambda a: (known := a.know.get(f"cultivars/{a.tree.cultivar}/lanky")) is not None and bool(known.value),
+    "young": lambda a: a.age < a.know.number("budget/mature-from"),
+    "humid": lambda a: a.calendar == "humid",
+    "burning-sun": lambda a: max(a.site.normals.tmax_c) >= a.know.number("season/bark-sun-from"),
+    "mild-winter": lambda a: min(a.site.normals.tmin_c) - a.know.number("season/extreme-below-normal") > a.know.number("season/mild-winter-above"),
+}
+
+
+@dataclass(frozen=True, eq=False)
 class Asked:
     """Everything a rule may look at: the place, the tree, the catalogue, and three growing years in a row."""
 
@@ -36,83 +79,93 @@ class Asked:
     before: GrowingYear
     year: GrowingYear
     after: GrowingYear
+    stance: Stance
+    _dates: dict[str, dt.date | None] = field(default_factory=dict)
+    _whys: dict[str, str] = field(default_factory=dict)
 
     @property
-    def everbearing(self) -> bool:
-        """True for lemons, limes and other kinds that bloom and bear all year."""
-        return bool(self.know.number(f"species/{self.tree.species}/everbearing"))
+    def calendar(self) -> str:
+        """Which calendar of bloom and harvest holds here."""
+        return self.know.text(f"climates/{self.site.climate}/calendar")
 
     @property
-    def picked(self) -> dt.date | None:
-        """Last day of the crop that hangs into this growing year; None where none hangs."""
-        if self.tree.fruit_on == "none" or self.before.harvest is None:
+    def age(self) -> int:
+        """Years in the ground, as :func:`billhook.core.season.budget.tree_age` counts."""
+        return max(0, self.year.age_year - self.tree.planted_year)
+
+    def date(self, name: str) -> dt.date | None:
+        """The named date of this growing year, of the ``next.`` or the ``last.``; ``picked`` is the end of the crop that hangs into it.
+
+        Raises: RuleError for a name that means nothing.
+        """
+        if name not in self._dates:
+            self._dates[name] = self._look(name)
+        return self._dates[name]
+
+    def _look(self, name: str) -> dt.date | None:
+        cases = [c for c in self.know.dates if c.name == name and self.concerns(c.of)]
+        for case in cases:
+            if all(self.holds(w) for w in case.when):
+                self._whys[name] = case.why
+                return moment(case.is_).read(self)
+        if cases:
             return None
-        return self.before.harvest.end
+        if name == "picked":
+            return None if self.tree.fruit_on == "none" or self.before.harvest is None else self.before.harvest.end
+        whose, _, rest = name.partition(".")
+        year = {"next": self.after, "last": self.before}.get(whose, self.year)
+        plain = rest if whose in ("next", "last") else name
+        if plain in _POINTS:
+            return _POINTS[plain](year)
+        event, _, edge = plain.partition(".")
+        spans = _spans(year)
+        if event not in spans or edge not in ("start", "end"):
+            raise RuleError(f"{name!r} is no date of a growing year")
+        found = spans[event]
+        return None if found is None else found.start if edge == "start" else found.end
 
-    @property
-    def summer(self) -> Span:
-        """The days when bark needs shade: bark-sun season and hot season together."""
-        year = self.year
-        return year.bark_sun if year.hot is None else Span(min(year.bark_sun.start, year.hot.start), max(year.bark_sun.end, year.hot.end))
+    def why(self, name: str) -> str:
+        """What a named date rests on, in words."""
+        self.date(name)
+        return self._whys.get(name, "")
 
-    @property
-    def flush_in_frost(self) -> bool:
-        """True where the first flush comes before the last frost."""
-        return self.year.last_frost is not None and self.year.flush < self.year.last_frost
+    def amount(self, known_id: str, by_vigour: bool) -> int:
+        """Days of a catalogue value; of a list, the one for the tree's vigour."""
+        if by_vigour:
+            return round(self.know.numbers(known_id)[max(1, min(5, vigour_of(self.tree, self.know))) - 1])
+        return self.know.days(known_id)
 
+    def on(self, known_id: str) -> dt.date:
+        """The first such month and day of the growing year; a northern date of the catalogue, turned in the south."""
+        month, day = (int(part) for part in self.know.text(known_id).split("-"))
+        return on_or_after(self.year.start, (turned_month(month, self.site), day))
 
-Rule = Callable[[Asked], list[Claim]]
+    def concerns(self, of: tuple[str, ...]) -> bool:
+        """True if a rule for these species and groups is for this tree."""
+        group = self.know.text(f"species/{self.tree.species}/group")
+        return "every" in of or self.tree.species in of or (group in of and f"-{self.tree.species}" not in of)
 
+    def holds(self, condition: str) -> bool:
+        """True if a condition of a rule holds. Raises: RuleError for one that means nothing."""
+        if condition.startswith("not "):
+            return not self.holds(condition[4:])
+        if (compare := comparison(condition)) is not None:
+            return compare(self)
+        if condition in _FLAGS:
+            return _FLAGS[condition](self)
+        topic, _, word = condition.partition(":")
+        if topic == "known":
+            return self.date(word) is not None
+        if topic == "danger":
+            return word in self.site.dangers
+        if topic == "condition":
+            return self.tree.condition == word
+        if topic == "freeze-class":
+            return self.tree.freeze_class == int(word)
+        if topic == "climate":
+            return self.site.climate == word
+        raise RuleError(f"{condition!r} is no condition")
 
-def days(count: float) -> dt.timedelta:
-    """A number of days as a time span."""
-    return dt.timedelta(days=int(count))
-
-
-def latest(*dates: dt.date | None) -> dt.date | None:
-    """The latest of the dates that are known."""
-    known = [d for d in dates if d is not None]
-    return max(known) if known else None
-
-
-def earliest(*dates: dt.date | None) -> dt.date | None:
-    """The earliest of the dates that are known."""
-    known = [d for d in dates if d is not None]
-    return min(known) if known else None
-
-
-def window(
-    work: Work, start: dt.date | None, end: dt.date | None, code: str, why: str, ids: tuple[str, ...] = (), status: Status = "go",
-    cap: float | None = None, school: str | None = None,
-) -> list[Claim]:  # fmt: skip
-    """A window as a claim, or nothing where it is empty. ``why`` completes "Open from … to …: "."""
-    when = span(start, end)
-    if when is None:
-        return []
-    text = f"Open from {day_words(when.start)} to {day_words(when.end)}: {why}"
-    inputs = {"from": when.start.isoformat(), "to": when.end.isoformat()}
-    return [Claim("window", work, when, status, Reason(code, text, inputs, when.end, school, ids), cap)]
-
-
-def always(work: Work, year: GrowingYear, why: str, ids: tuple[str, ...] = ()) -> list[Claim]:
-    """Work that is right on any day of a growing year; the reason names no dates."""
-    return [Claim("window", work, Span(year.start, year.end), "go", Reason(work, why, {}, None, None, ids))]
-
-
-def limit(
-    works: tuple[Work, ...],
-    when: Span | None,
-    status: Status,
-    code: str,
-    text: str,
-    ids: tuple[str, ...] = (),
-    cap: float | None = None,
-    used: dict[str, float | str | None] | None = None,
-    school: str | None = None,
-) -> list[Claim]:
-    """The same limit on several kinds of work, or nothing where its span is empty."""
-    if when is None:
-        return []
-    inputs = {"from": when.start.isoformat(), "to": when.end.isoformat()} | (used or {})
-    reason = Reason(code, text, inputs, when.end, school, ids)
-    return [Claim("limit", work, when, status, reason, cap) for work in works]
+    def in_school(self, schools: tuple[str, ...]) -> bool:
+        """True where the rule is for every school, or for the one chosen on its topic."""
+        return not schools or any(self.stance.get(topic) == school for topic, _, school in (s.partition("/") for s in schools))

@@ -9,15 +9,21 @@ from collections.abc import Mapping
 import numpy as np
 
 from ..known import Knowledge
-from .heat import HeatMethod, normal_day_degrees
 from .latest import LatestCut, latest_cut
 from .model import GrowingYear, MonthDay, Origin, Site, Span, TreeState, span
-from .normals import YEAR_DAYS, coldest_day, day_indices, values_on
+from .normals import YEAR_DAYS, coldest_day, hours_below, values_on
+from .warmth import HeatRule
 
-OBSERVABLE = ("flush_start", "bloom_start", "harvest_start", "harvest_end", "first_frost", "last_frost")
+OBSERVABLE = ("flush_start", "flush_hard", "bloom_start", "harvest_start", "harvest_end", "first_frost", "last_frost")
 _DAY = dt.timedelta(days=1)
 _BLOOM_LEAD = 60  # a bloom of these days before the coldest day belongs to the growing year that follows
 Observed = Mapping[str, dt.date]
+Moved = Mapping[str, int]
+
+
+def turned_month(month: int, site: Site) -> int:
+    """A northern calendar month as the month of this place."""
+    return (month + 5) % 12 + 1 if site.turned else month
 
 
 def on_or_after(day: dt.date, month_day: MonthDay) -> dt.date:
@@ -43,28 +49,6 @@ def growing_year_starts(site: Site, first: dt.date, last: dt.date) -> list[dt.da
     return starts[max(0, inside[0] - 1) : inside[-1] + 4]
 
 
-class HeatRule:
-    """How a species counts warmth, from the catalogue."""
-
-    def __init__(self, know: Knowledge, species: str) -> None:
-        group = know.text(f"species/{species}/group")
-        row = f"heat/{group}"
-        self.ids = (f"{row}/base", f"{row}/upper")
-        self.base_c, self.upper_c = know.number(f"{row}/base"), know.number(f"{row}/upper")
-        self.method: HeatMethod = know.text(f"{row}/method")  # type: ignore[assignment]  # the catalogue's loader checks the word
-        self.flush_heat = know.number(f"{row}/flush-start")
-        self.break_heat, self.harden_heat = know.number(f"{row}/cut-to-break"), know.number(f"{row}/break-to-hard")
-        self.lag_days = know.days(f"{row}/cut-lag")
-        self.floor_days, self.cap_days = know.days(f"{row}/floor"), know.days(f"{row}/cap")
-        self.safety_hard, self.safety_light = know.days(f"{row}/safety-hard"), know.days(f"{row}/safety-light")
-
-    def reach(self, site: Site, start: dt.date, heat: float, cap: int = 400) -> dt.date:
-        """First day on which day degrees summed from ``start`` reach ``heat``; ``cap`` days on if they do not."""
-        units = normal_day_degrees(site.normals, self.base_c, self.upper_c, self.method)[day_indices(start, cap)]
-        done = np.cumsum(units) >= heat
-        return start + dt.timedelta(days=int(np.argmax(done)) if done.any() else cap)
-
-
 def vigour_of(tree: TreeState, know: Knowledge) -> int:
     """Vigour 1..5: the tree's own, the cultivar's, or the species'."""
     if tree.vigour is not None:
@@ -85,11 +69,9 @@ def last_safe(site: Site, tree: TreeState, know: Knowledge, rule: HeatRule, firs
     return LatestCut(found.latest - dt.timedelta(days=rule.lag_days), found.matures_on, (found.days or 0) + rule.lag_days, found.heat)
 
 
-def _months_span(months: tuple[float, ...], after: dt.date, years_on: int, shift_days: int, southern: bool) -> Span:
+def _months_span(months: tuple[float, ...], after: dt.date, years_on: int, shift_days: int, site: Site) -> Span:
     """Months of the northern table as days: the first of the first to the last of the last, the first such after ``after``."""
-    start, end = (int(m) for m in months)
-    if southern:
-        start, end = (start + 5) % 12 + 1, (end + 5) % 12 + 1
+    start, end = (turned_month(int(m), site) for m in months)
     begin = on_or_after(after - dt.timedelta(days=shift_days), (start, 1))
     begin = on_or_after(dt.date(begin.year + years_on, 1, 1), (start, 1)) if years_on else begin
     length = (end - start) % 12
@@ -113,20 +95,23 @@ def harvest_months(tree: TreeState, know: Knowledge, climate: str) -> tuple[str,
     return None
 
 
+def _calendar_months(tree: TreeState, know: Knowledge, climate: str, column: str) -> tuple[float, ...] | None:
+    calendar = know.text(f"climates/{climate}/calendar")
+    for row in (f"cultivars/{tree.cultivar}", f"species/{tree.species}"):
+        for name in (f"{column}-{calendar}", column):
+            if (months := know.get(f"{row}/{name}")) is not None:
+                return know.numbers(months.id)
+    return None
+
+
 def _bloom(site: Site, tree: TreeState, know: Knowledge, flush: dt.date, start: dt.date) -> tuple[Span | None, Origin]:
     if know.number(f"species/{tree.species}/everbearing"):
         return None, "catalogue"
-    lasting = know.days("season/petal-fall-after-bloom")
-    group = know.text(f"species/{tree.species}/group")
-    if group == "citrus":
-        begin = flush + dt.timedelta(days=know.days(f"species/{tree.species}/bloom-after-flush"))
-        return Span(begin, begin + dt.timedelta(days=lasting)), "computed"
-    calendar = know.text(f"climates/{site.climate}/calendar")
-    for row in (f"cultivars/{tree.cultivar}", f"species/{tree.species}"):
-        for column in (f"bloom-{calendar}", "bloom"):
-            if (months := know.get(f"{row}/{column}")) is not None:
-                return _months_span(know.numbers(months.id), start - dt.timedelta(days=_BLOOM_LEAD), 0, 0, site.turned), "catalogue"
-    return None, "catalogue"
+    if (after_flush := know.get(f"species/{tree.species}/bloom-after-flush")) is not None:
+        begin = flush + dt.timedelta(days=know.days(after_flush.id))
+        return Span(begin, begin + dt.timedelta(days=know.days("season/petal-fall-after-bloom"))), "computed"
+    months = _calendar_months(tree, know, site.climate, "bloom")
+    return (_months_span(months, start - dt.timedelta(days=_BLOOM_LEAD), 0, 0, site) if months else None), "catalogue"
 
 
 def _warm_span(values: np.ndarray, start: dt.date, limit: float) -> Span | None:
@@ -157,8 +142,8 @@ def _hot(site: Site, know: Knowledge, start: dt.date) -> tuple[Span | None, Orig
     return _warm_span(values_on(site.normals.tmax_c, start, YEAR_DAYS), start, know.number("season/hot-from")), "computed"
 
 
-def _induction(site: Site, know: Knowledge, after: dt.date) -> dt.date | None:
-    """First day after ``after`` on which the last seven normal minima average the inductive night or less (mango)."""
+def _cool_nights(site: Site, know: Knowledge, after: dt.date) -> dt.date | None:
+    """First day after ``after`` on which the last seven normal minima average the inductive night or less."""
     run = know.days("season/induction-run")
     nights = values_on(site.normals.tmin_c, after - dt.timedelta(days=run - 1), YEAR_DAYS + run - 1)
     mean = np.convolve(nights, np.ones(run) / run, mode="valid")
@@ -167,6 +152,63 @@ def _induction(site: Site, know: Knowledge, after: dt.date) -> dt.date | None:
         return None
     first = int(np.argmax(cool & ~np.roll(cool, 1)))
     return after + dt.timedelta(days=first)
+
+
+def _cool_hours(site: Site, know: Knowledge, after: dt.date) -> Span | None:
+    """From the first cool day of autumn to the day on which the cool hours make an ordinary bloom. None where they never do."""
+    limit = know.number("season/cool-hours-below")
+    low, high = (values_on(v, after, YEAR_DAYS) for v in (site.normals.tmin_c, site.normals.tmax_c))
+    cool = (low + high) / 2 < limit
+    if not cool.any():
+        return None
+    first = int(np.argmax(cool))
+    reached = np.cumsum(hours_below(low[first:], high[first:], limit)) >= know.number("season/cool-hours")
+    return Span(after + dt.timedelta(days=first), after + dt.timedelta(days=first + int(np.argmax(reached)))) if reached.any() else None
+
+
+def _bloom_forms(site: Site, tree: TreeState, know: Knowledge, after: dt.date) -> Span | None:
+    """When next year's bloom is decided: by cool hours, by the calendar, or on the first cool nights. None where nothing is known."""
+    how = know.text(f"species/{tree.species}/induction")
+    if how == "cool-hours":
+        return _cool_hours(site, know, after)
+    if how == "cool-nights":
+        first = _cool_nights(site, know, after)
+        return None if first is None else Span(first, first + dt.timedelta(days=know.days("season/induction-lasts")))
+    months = _calendar_months(tree, know, site.climate, "bloom-forms")
+    return _months_span(months, after, 0, 0, site) if months else None
+
+
+def _later_flushes(site: Site, rule: HeatRule, know: Knowledge, first: dt.date, end: dt.date) -> tuple[Span, ...]:
+    """The flushes after the first: each when the warmth since the last reaches the next, a pause in the worst heat, none in the cool."""
+    found: list[Span] = []
+    pause = know.number("heat/pause-above")
+    while True:
+        after = found[-1].start if found else first
+        begin = rule.reach(site, after, rule.next_heat)
+        hot = values_on(site.normals.tmax_c, begin, 120) >= pause
+        if hot[0]:
+            begin += dt.timedelta(days=int(np.argmin(hot)) if not hot.all() else 120)
+        mean = float((values_on(site.normals.tmin_c, begin, 1) + values_on(site.normals.tmax_c, begin, 1))[0] / 2)
+        if begin > end or len(found) >= 6 or (begin - after).days >= 200 or mean < rule.base_c + know.number("heat/flush-needs"):
+            return tuple(found)
+        found.append(Span(begin, rule.reach(site, begin, rule.harden_heat, rule.cap_days)))
+
+
+def _carry_dates(site: Site, tree: TreeState, know: Knowledge, start: dt.date, summer: dt.date) -> tuple[dt.date | None, dt.date | None]:
+    """When a pot kept under cover in winter goes out and comes in, by the night it bears. None where no night is that cold."""
+    bears = know.get(f"species/{tree.species}/carry-in-night")
+    if not tree.in_pot or not tree.under_cover or bears is None:
+        return None, None
+    limit = know.number(bears.id) + know.number("season/carry-in-margin")
+    spring, autumn = (values_on(site.normals.tmin_c, d, YEAR_DAYS) >= limit for d in (start, summer))
+    if spring.all() or not spring.any():
+        out = on_or_after(start - dt.timedelta(days=60), site.last_frost) if site.last_frost else None
+        back = on_or_after(summer, site.first_frost) if site.first_frost else None
+        return out, back
+    out, back = start + dt.timedelta(days=int(np.argmax(spring))), summer + dt.timedelta(days=int(np.argmin(autumn)) - 1)
+    if site.last_frost and not spring[0]:
+        out = max(out, on_or_after(start - dt.timedelta(days=60), site.last_frost))
+    return out, min(back, on_or_after(summer, site.first_frost) - _DAY) if site.first_frost else back
 
 
 def _quiescent(site: Site, know: Knowledge, summer: dt.date) -> Span | None:
@@ -178,49 +220,55 @@ def _quiescent(site: Site, know: Knowledge, summer: dt.date) -> Span | None:
     return Span(summer + dt.timedelta(days=int(cool[0])), summer + dt.timedelta(days=int(cool[-1])))
 
 
-def _heed(observed: Observed, name: str, computed: dt.date | None, origin: Origin) -> tuple[dt.date | None, Origin]:
-    """The observed date where it is nearer to this year's computed one than half a year."""
-    seen = observed.get(name)
-    if seen is not None and computed is not None and abs((seen - computed).days) <= YEAR_DAYS // 2:
-        return seen, "observed"
-    return computed, origin
+class _Dates:
+    """Dates of one growing year: computed, moved by what was learned, and beaten by what was seen."""
+
+    def __init__(self, observed: Observed, moved: Moved) -> None:
+        self.observed, self.moved = observed, moved
+        self.origins: dict[str, Origin] = {}
+
+    def heed(self, name: str, computed: dt.date | None, origin: Origin) -> tuple[dt.date | None, Origin]:
+        """The observed date where it is nearer to this year's computed one than half a year."""
+        seen = self.observed.get(name)
+        if seen is not None and computed is not None and abs((seen - computed).days) <= YEAR_DAYS // 2:
+            return seen, "observed"
+        return computed + dt.timedelta(days=self.moved.get(name, 0)) if computed else None, origin
+
+    def known(self, event: str, name: str, computed: dt.date, origin: Origin) -> dt.date:
+        """As :meth:`heed`, keeping the origin of an event."""
+        day, self.origins[event] = self.heed(name, computed, origin)
+        assert day is not None
+        return day
 
 
-def growing_year(site: Site, tree: TreeState, know: Knowledge, start: dt.date, end: dt.date, observed: Observed) -> GrowingYear:
-    """Resolve the events of the growing year that runs from ``start`` to ``end``. Raises: UnknownKnowledge for an unknown species or climate."""
-    rule = HeatRule(know, tree.species)
-    origins: dict[str, Origin] = {}
+def growing_year(
+    site: Site, tree: TreeState, know: Knowledge, start: dt.date, end: dt.date, observed: Observed, moved: Moved | None = None
+) -> GrowingYear:
+    """Resolve the events of the growing year that runs from ``start`` to ``end``.
+
+    moved: days by which this tree or block was seen to differ from the model in earlier years, by observed name.
+    Raises: UnknownKnowledge for an unknown species or climate.
+    """
+    rule, dates = HeatRule(know, tree.species), _Dates(observed, moved or {})
     frosty = not tree.under_cover
     last_frost = on_or_after(start - dt.timedelta(days=60), site.last_frost) if site.last_frost and frosty else None
-    last_frost, origins["last_frost"] = _heed(observed, "last_frost", last_frost, "computed")
+    last_frost, dates.origins["last_frost"] = dates.heed("last_frost", last_frost, "computed")
     first_frost = on_or_after((last_frost or start) + _DAY, site.first_frost) if site.first_frost and frosty else None
-    first_frost, origins["first_frost"] = _heed(observed, "first_frost", first_frost, "computed")
+    first_frost, dates.origins["first_frost"] = dates.heed("first_frost", first_frost, "computed")
 
     # Warmth for the first flush is summed from the calendar's mid-winter, 1 January or 1 July.
     midwinter = on_or_after(start - dt.timedelta(days=45), (7, 1) if site.southern else (1, 1))
-    flush, origins["flush"] = _heed(observed, "flush_start", rule.reach(site, midwinter, rule.flush_heat), "computed")
-    assert flush is not None
-    flush_hard = rule.reach(site, flush, rule.harden_heat, rule.cap_days)
-
-    bloom, origins["bloom"] = _bloom(site, tree, know, flush, start)
+    flush = dates.known("flush", "flush_start", rule.reach(site, midwinter, rule.flush_heat), "computed")
+    flush_hard = dates.known("flush_hard", "flush_hard", rule.reach(site, flush, rule.harden_heat, rule.cap_days), "computed")
+    bloom, from_ = _bloom(site, tree, know, flush, start)
     if bloom is not None:
-        begin, origins["bloom"] = _heed(observed, "bloom_start", bloom.start, origins["bloom"])
-        assert begin is not None
+        begin = dates.known("bloom", "bloom_start", bloom.start, from_)
         bloom = Span(begin, begin + (bloom.end - bloom.start))
     drop_end = bloom.end + dt.timedelta(days=know.days("season/drop-after-petal-fall")) if bloom else None
-
-    harvest: Span | None = None
-    months = harvest_months(tree, know, site.climate)
-    if months is not None and bloom is not None:
-        shift = know.days(f"climates/{site.climate}/harvest-shift") if know.text(f"species/{tree.species}/group") == "citrus" else 0
-        harvest = _months_span(months[1], bloom.start, months[2], shift, site.turned)
-        begin, from_begin = _heed(observed, "harvest_start", harvest.start, "catalogue")
-        finish, from_finish = _heed(observed, "harvest_end", harvest.end, "catalogue")
-        origins["harvest"] = "observed" if "observed" in (from_begin, from_finish) else "catalogue"
-        harvest = span(begin, finish) or Span(finish or harvest.end, finish or harvest.end)
+    harvest = _harvest(site, tree, know, bloom, dates)
 
     bark_sun = _bark_sun(site, know, start)
-    hot, origins["hot"] = _hot(site, know, start)
+    hot, dates.origins["hot"] = _hot(site, know, start)
     hard = light = None
     unhardened = False
     if first_frost is not None:
@@ -230,18 +278,22 @@ def growing_year(site: Site, tree: TreeState, know: Knowledge, start: dt.date, e
         if hard is None or hard < grace:
             # Too cool to harden: the rule cannot be met, so the spring window stands and says so.
             hard, light, unhardened = grace, max(light or grace, grace), True
-    induction = _induction(site, know, bark_sun.start) if know.text(f"species/{tree.species}/group") == "mango" else None
+    out, back = _carry_dates(site, tree, know, start, bark_sun.start)
     return GrowingYear(
         start, end, last_frost, first_frost, flush, flush_hard, bloom, drop_end, harvest, bark_sun, hot, _quiescent(site, know, bark_sun.start),
-        induction, hard, light, unhardened, origins,
+        _bloom_forms(site, tree, know, bark_sun.start), hard, light, unhardened, _later_flushes(site, rule, know, flush, end), out, back,
+        dates.origins, {k: v for k, v in dates.moved.items() if v},
     )  # fmt: skip
 
 
-def mango_latest_prune(know: Knowledge, induction: dt.date, vigour: int, severity: str, flushes: int = 1) -> tuple[dt.date, dt.date]:
-    """Latest post-harvest cut for a full bloom, and the day after which no cut may provoke growth.
-
-    severity: a row of ``mango-severity``. Returns (latest, hard). From memory: ``induction - 14 - A(vigour) - E(severity) - 45 (flushes - 1)``.
-    """
-    age = know.numbers("mango/terminal-age")[max(1, min(5, vigour)) - 1]
-    back = know.number("mango/cut-to-break") + age + know.number(f"mango-severity/{severity}/days") + know.number("mango/per-flush") * (flushes - 1)
-    return induction - dt.timedelta(days=round(back)), induction - dt.timedelta(days=know.days("mango/hard-stop"))
+def _harvest(site: Site, tree: TreeState, know: Knowledge, bloom: Span | None, dates: _Dates) -> Span | None:
+    months = harvest_months(tree, know, site.climate)
+    if months is None or bloom is None:
+        return None
+    # months of the reference climate move with the place; months written for a calendar do not
+    shift = know.days(f"climates/{site.climate}/harvest-shift") if months[0].endswith("/harvest") else 0
+    harvest = _months_span(months[1], bloom.start, months[2], shift, site)
+    begin, from_begin = dates.heed("harvest_start", harvest.start, "catalogue")
+    finish, from_finish = dates.heed("harvest_end", harvest.end, "catalogue")
+    dates.origins["harvest"] = "observed" if "observed" in (from_begin, from_finish) else "catalogue"
+    return span(begin, finish) or Span(finish or harvest.end, finish or harvest.end)

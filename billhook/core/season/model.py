@@ -8,23 +8,37 @@ from dataclasses import dataclass, field
 from typing import Literal, get_args
 
 from ..reasons import Reason
-from .normals import Normals
+from .normals import Floats, Normals
 
 MonthDay = tuple[int, int]
 Status = Literal["go", "light", "wait", "stop"]
 STRICTNESS: dict[Status, int] = {"go": 0, "light": 1, "wait": 2, "stop": 3}
-Work = Literal["sucker", "sprout", "sanitation", "skirt", "thin", "height", "hedge", "tip", "skeleton", "pot"]
+Work = Literal["sucker", "sprout", "sanitation", "fruit", "skirt", "thin", "height", "hedge", "shear", "tip", "renewal", "skeleton", "pot"]
 WORKS: tuple[Work, ...] = get_args(Work)
-FREE_WORK: frozenset[str] = frozenset({"sucker", "sanitation"})
-Condition = Literal["healthy", "weak", "neglected", "transplanted", "diseased"]
+FREE_WORK: frozenset[str] = frozenset({"sucker", "sanitation", "fruit"})
+OWN_BUDGET: frozenset[str] = frozenset({"skeleton", "renewal"})
+Condition = Literal["healthy", "weak", "neglected", "transplanted", "diseased", "wilting"]
 FruitOn = Literal["none", "light", "full"]
 Origin = Literal["observed", "computed", "catalogue"]
-Timing = Literal["any-time", "before-first-flush"]
+Stance = Mapping[str, str]
+
+
+@dataclass(frozen=True)
+class Weather:
+    """Days that were measured at a place [deg C]; NaN where a day is missing. Two with the same key are the same. Arrays have shape (days,)."""
+
+    key: str
+    first: dt.date
+    tmin_c: Floats = field(compare=False)
+    tmax_c: Floats = field(compare=False)
 
 
 @dataclass(frozen=True)
 class Site:
-    """A place. Frost dates are those of one year in ten, None where there is no frost; hot dates None to compute them."""
+    """A place. Frost dates are those of one year in ten, None where there is no frost; hot dates None to compute them.
+
+    dangers: pests and diseases of the region that move windows (rows of the catalogue's ``dangers``). weather: days measured here.
+    """
 
     latitude: float
     normals: Normals
@@ -34,6 +48,8 @@ class Site:
     hot_from: MonthDay | None = None
     hot_to: MonthDay | None = None
     frost_pocket: bool = False
+    dangers: frozenset[str] = frozenset()
+    weather: Weather | None = None
 
     @property
     def southern(self) -> bool:
@@ -48,7 +64,10 @@ class Site:
 
 @dataclass(frozen=True)
 class TreeState:
-    """What of a tree the season depends on. vigour 1..5, None for the cultivar's own. used_share: live canopy cut this growing year [0..1]."""
+    """What of a tree the season depends on. vigour 1..5, None for the cultivar's own. used_share: live canopy cut this growing year [0..1].
+
+    low_bloom: this year's bloom came late and low. too_tall: a pot taller than its winter room.
+    """
 
     species: str
     planted_year: int
@@ -61,6 +80,8 @@ class TreeState:
     freeze_class: int = 0
     fruit_on: FruitOn | None = None
     used_share: float = 0.0
+    low_bloom: bool = False
+    too_tall: bool = False
 
 
 @dataclass(frozen=True)
@@ -75,12 +96,13 @@ class ForecastDay:
 
 @dataclass(frozen=True)
 class Event:
-    """A span of the year with the origin of its dates, both inclusive."""
+    """A span of the year with the origin of its dates, both inclusive. moved_days: by how much earlier years corrected it."""
 
     name: str
     start: dt.date
     end: dt.date
     origin: Origin
+    moved_days: int = 0
 
 
 @dataclass(frozen=True)
@@ -136,11 +158,15 @@ class GrowingYear:
     bark_sun: Span
     hot: Span | None
     quiescent: Span | None
-    induction: dt.date | None
+    bloom_forms: Span | None
     last_safe_hard: dt.date | None
     last_safe_light: dt.date | None
     unhardened: bool
+    later_flushes: tuple[Span, ...] = ()
+    carry_out: dt.date | None = None
+    carry_in: dt.date | None = None
     origins: Mapping[str, Origin] = field(default_factory=dict)
+    moved: Mapping[str, int] = field(default_factory=dict)
 
     @property
     def age_year(self) -> int:

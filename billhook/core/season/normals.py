@@ -64,3 +64,9 @@ def values_on(monthly: tuple[float, ...], first: dt.date, count: int) -> Floats:
 def coldest_day(normals: Normals) -> int:
     """Index of the coldest normal day of the 365-day year (the first, if several are)."""
     return int(np.argmin(daily(normals.tmin_c) + daily(normals.tmax_c)))
+
+
+def hours_below(tmin_c: Floats, tmax_c: Floats, limit_c: float) -> Floats:
+    """Hours of each day below a limit, under one sine through its minimum and maximum. Shape as given."""
+    mean, swing = (tmin_c + tmax_c) / 2, np.maximum((tmax_c - tmin_c) / 2, 1e-9)
+    return np.asarray(12 + 24 / np.pi * np.arcsin(np.clip((limit_c - mean) / swing, -1.0, 1.0)))

@@ -5,6 +5,7 @@ from __future__ import annotations
 import datetime as dt
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
+from functools import lru_cache
 from itertools import pairwise
 
 import numpy as np
@@ -14,17 +15,30 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
 from ..words.units import share_words
-from .any_species import common_windows
-from .avocado import avocado_windows
-from .budget import citrus_factors, own_limit, tree_age, yearly_budget
-from .citrus import citrus_windows
+from .budget import own_limit, tree_age, yearly_budget
 from .claims import DAY, Asked, Claim
-from .events import Observed, growing_year, growing_year_starts
-from .mango import mango_windows
-from .model import FREE_WORK, STRICTNESS, WORKS, Event, ForecastDay, GrowingYear, SeasonAnswer, Segment, Site, Span, Status, Timing, TreeState, Work
-from .stops import forecast_stops, standing_stops
+from .events import Moved, Observed, growing_year, growing_year_starts
+from .forecast import forecast_stops
+from .model import (
+    FREE_WORK,
+    OWN_BUDGET,
+    STRICTNESS,
+    WORKS,
+    Event,
+    ForecastDay,
+    GrowingYear,
+    SeasonAnswer,
+    Segment,
+    Site,
+    Span,
+    Stance,
+    Status,
+    TreeState,
+    Work,
+)
+from .rules import claims_of
+from .schools import stance_in_force
 
-_WINDOWS = {"citrus": citrus_windows, "mango": mango_windows, "avocado": avocado_windows}
 _NAMES: tuple[Status, ...] = ("go", "light", "wait", "stop")
 _MAX_DAYS = 1100
 _PAD = 400  # days looked at on either side, so that every day has a named neighbour
@@ -57,49 +71,76 @@ class _Lane:
 
 def season(
     site: Site, tree: TreeState, know: Knowledge, first: dt.date, last: dt.date, works: Sequence[Work] = WORKS,
-    observed: Observed | None = None, forecast: Sequence[ForecastDay] = (), timing: Timing = "any-time",
+    observed: Observed | None = None, forecast: Sequence[ForecastDay] = (), stance: Stance | None = None, moved: Moved | None = None,
 ) -> SeasonAnswer:  # fmt: skip
     """What may be done to a tree from ``first`` to ``last``, both included.
 
-    observed: dates seen this year, which beat computed ones. timing: the school of timing. ``any-time`` (the default):
-    besides the windows, small cuts on any day that nothing stops; ``before-first-flush``: ordinary cuts in their windows only. Returns events and gapless segments per work.
-    Raises: ValueError for an empty or overlong span; UnknownKnowledge for an unknown species, climate or cultivar.
+    observed: dates seen this year, which beat computed ones. stance: school by topic, the catalogue's defaults where it is silent.
+    moved: days by which earlier years differed from the model, by observed name. Returns events and gapless segments per work.
+    Raises: ValueError for an empty or overlong span; UnknownKnowledge for an unknown species, climate, cultivar or school.
     """
     count = (last - first).days + 1
     if not 1 <= count <= _MAX_DAYS:
         raise ValueError(f"the span must be 1 to {_MAX_DAYS} days long")
-    starts = growing_year_starts(site, first, last)
-    years = [growing_year(site, tree, know, s, e - DAY, observed or {}) for s, e in pairwise(starts)]
-    asked = [Asked(site, tree, know, *years[i - 1 : i + 2]) for i in range(1, len(years) - 1)]
-    factors = _factor_days(asked, first, count)
-    claims = [c for a in asked for c in _claims(a)]
-    if forecast and asked:
-        claims += forecast_stops(asked[0], forecast)
+    chosen = stance_in_force(know, stance or {})
+    basis = _basis(
+        site, replace(tree, used_share=0.0), know, first, last, tuple(sorted((observed or {}).items())), tuple(sorted((moved or {}).items())),
+        tuple(sorted(chosen.items())),
+    )  # fmt: skip
+    claims = list(basis.claims)
+    if forecast and basis.asked:
+        claims += forecast_stops(basis.asked[0], forecast)
     segments: list[Segment] = []
     for work in works:
-        segments += _segments(_lane(work, [c for c in claims if c.work == work], asked, factors, first, count, timing))
-    return SeasonAnswer(tuple(_events(years, first, last)), tuple(segments))
+        of_work = [c for c in claims if c.work == work and c.kind != "factor"]
+        segments += _segments(_lane(work, of_work, basis, tree, first, count))
+    return SeasonAnswer(basis.events, tuple(segments))
 
 
-def _claims(a: Asked) -> list[Claim]:
-    group = a.know.text(f"species/{a.tree.species}/group")
-    return [*common_windows(a), *_WINDOWS[group](a), *standing_stops(a)]
+@dataclass(frozen=True)
+class _Basis:
+    """What does not depend on the share already cut nor on the forecast."""
+
+    asked: tuple[Asked, ...]
+    claims: tuple[Claim, ...]
+    factors: _Factors
+    events: tuple[Event, ...]
 
 
-def _lane(work: Work, claims: list[Claim], asked: list[Asked], factors: _Factors, first: dt.date, count: int, timing: Timing) -> _Lane:
+@lru_cache(maxsize=2048)
+def _basis(
+    site: Site, tree: TreeState, know: Knowledge, first: dt.date, last: dt.date, observed: tuple[tuple[str, dt.date], ...],
+    moved: tuple[tuple[str, int], ...], stance: tuple[tuple[str, str], ...],
+) -> _Basis:  # fmt: skip
+    starts = growing_year_starts(site, first, last)
+    years = [growing_year(site, tree, know, s, e - DAY, dict(observed), dict(moved)) for s, e in pairwise(starts)]
+    asked = tuple(Asked(site, tree, know, years[i - 1], years[i], years[i + 1], dict(stance)) for i in range(1, len(years) - 1))
+    claims = tuple(c for a in asked for c in claims_of(a))
+    return _Basis(asked, claims, _factor_days(claims, first, (last - first).days + 1), tuple(_events(years, claims, first, last)))
+
+
+def _lane(work: Work, claims: list[Claim], basis: _Basis, tree: TreeState, first: dt.date, count: int) -> _Lane:
     lane = _Lane(work, first, count)
-    never = _never_done(work, asked[0].tree)
-    windows = [] if never else [c for c in claims if c.kind == "window"]
+    never = next((c for c in claims if c.kind == "never"), None)
+    windows = [c for c in claims if c.kind in ("window", "always")] if never is None else []
     for claim in windows:
         where = lane.days_of(claim.when)
         fresh = np.zeros(count, dtype=bool)
         fresh[where] = True
         lane.status[where] = np.where(lane.open[where], np.minimum(lane.status[where], STRICTNESS[claim.status]), STRICTNESS[claim.status])
+        # of two windows on a day the wider stands
+        cap = np.inf if claim.cap is None else claim.cap
+        lane.cap[where] = np.where(lane.open[where], np.maximum(lane.cap[where], cap), cap)
         lane.open |= fresh
-        if claim.cap is not None:
-            lane.cap[where] = claim.cap
         lane.note(where, claim.reason)
-    _outside(lane, windows, asked[0], timing, never)
+    if never is None:
+        _outside(lane, claims, windows)
+    else:
+        for claim in (c for c in claims if c.kind == "never"):
+            where = lane.days_of(claim.when)
+            lane.status[where] = STRICTNESS[claim.status]
+            lane.note(where, claim.reason)
+        lane.note(lane.mask == 0, never.reason)
     for claim in claims:
         if claim.kind == "limit":
             where = lane.days_of(claim.when)
@@ -110,48 +151,35 @@ def _lane(work: Work, claims: list[Claim], asked: list[Asked], factors: _Factors
     if work in FREE_WORK:
         lane.cap[:] = np.nan
     else:
-        _charge(lane, asked, factors)
+        _charge(lane, basis, tree)
     return lane
 
 
-def _never_done(work: Work, tree: TreeState) -> bool:
-    """True for work that does not concern a tree: hedging or skeletonising a pot, shaping a pot that is none."""
-    return work in ("skeleton", "hedge") if tree.in_pot else work == "pot"
-
-
-def _outside(lane: _Lane, windows: list[Claim], a: Asked, timing: Timing, never: bool) -> None:
-    """Days no window covers: small cuts where nothing forbids them, and the date the next window opens."""
+def _outside(lane: _Lane, claims: list[Claim], windows: list[Claim]) -> None:
+    """Days no window covers: what a school allows there, and the date the next window opens."""
     closed = ~lane.open
     if not closed.any():
         return
-    know, work = a.know, lane.work
-    small_ok = timing == "any-time" and work not in ("skeleton", "hedge")
-    if never:
-        text = "Never done to a tree in a pot." if work != "pot" else "This work is for trees in pots."
-        lane.status[closed] = STRICTNESS["stop" if work != "pot" else "wait"]
-        lane.note(closed, Reason("not-for-this-tree", text))
-        return
-    if small_ok:
-        lane.status[closed] = STRICTNESS["light"]
-        lane.cap[closed] = np.minimum(lane.cap[closed], know.number("season/light-share"))
-        small = Reason(
-            "small-cuts",
-            f"Outside its window: small cuts only, at most {share_words(know.number('season/light-share'))}.",
-            {},
-            None,
-            "any-time",
-            ("season/light-share",),
-        )
-        lane.note(closed, small)
+    for claim in claims:
+        if claim.kind == "otherwise":
+            here = np.zeros(lane.count, dtype=bool)
+            here[lane.days_of(claim.when)] = True
+            here &= closed
+            lane.status[here] = STRICTNESS[claim.status]
+            lane.cap[here] = np.minimum(lane.cap[here], np.inf if claim.cap is None else claim.cap)
+            lane.note(here, claim.reason)
     opens = sorted({c.when.start: c for c in windows if c.status == "go"}.items())
     edges = np.concatenate(([True], closed[1:] != closed[:-1]))
     for begin in np.nonzero(edges & closed)[0]:
         stop = next((k for k in range(int(begin), lane.count) if not closed[k]), lane.count)
-        here = lane.first + dt.timedelta(days=int(begin))
-        coming = next((claim for day, claim in opens if day > here), None)
-        if coming is not None:
+        day = lane.first + dt.timedelta(days=int(begin))
+        coming = next((claim for start, claim in opens if start > day), None)
+        if coming is None:
+            lane.note(slice(int(begin), stop), Reason("no-window", "No window for this work lies ahead in these dates."))
+        else:
             text = f"The next window opens on {day_words(coming.when.start)}."
-            lane.note(slice(int(begin), stop), Reason("next-window", text, {}, coming.when.start, coming.reason.school, coming.reason.catalogue_ids))
+            reason = Reason("next-window", text, {}, coming.when.start, coming.reason.school, coming.reason.catalogue_ids)
+            lane.note(slice(int(begin), stop), reason)
 
 
 @dataclass(frozen=True)
@@ -163,24 +191,23 @@ class _Factors:
     ids: tuple[str, ...]
 
 
-def _factor_days(asked: list[Asked], first: dt.date, count: int) -> _Factors:
-    """Season factors over the asked days; days that no factor names take the smaller neighbour. Only citrus has season factors."""
-    tree, know, site = asked[0].tree, asked[0].know, asked[0].site
-    if know.text(f"species/{tree.species}/group") != "citrus":
+def _factor_days(claims: Sequence[Claim], first: dt.date, count: int) -> _Factors:
+    """Season factors over the asked days; days that no factor names take the smaller neighbour. One where no rule speaks of a factor."""
+    parts = [c for c in claims if c.kind == "factor"]
+    if not parts:
         return _Factors(np.ones(count), np.zeros(count, dtype=np.intp), ("",))
     size = count + 2 * _PAD
     values, named_by, ids = np.full(size, np.nan), np.zeros(size, dtype=np.intp), [""]
     origin = first - dt.timedelta(days=_PAD)
-    mild = min(site.normals.tmin_c) - know.number("season/extreme-below-normal") > know.number("season/mild-winter-above")
-    for a in asked:
-        for part in citrus_factors(a.year, a.after, know, mild, site.frost_pocket):
-            start, end = (part.when.start - origin).days, (part.when.end - origin).days + 1
-            where = slice(max(0, start), max(0, min(size, end)))
-            stricter = ~(values[where] <= part.factor)
-            values[where] = np.where(stricter, part.factor, values[where])
-            if part.known_id not in ids:
-                ids.append(part.known_id)
-            named_by[where] = np.where(stricter, ids.index(part.known_id), named_by[where])
+    for part in parts:
+        start, end = (part.when.start - origin).days, (part.when.end - origin).days + 1
+        where = slice(max(0, start), max(0, min(size, end)))
+        factor, known_id = part.cap or 0.0, part.reason.catalogue_ids[-1]
+        stricter = ~(values[where] <= factor)
+        values[where] = np.where(stricter, factor, values[where])
+        if known_id not in ids:
+            ids.append(known_id)
+        named_by[where] = np.where(stricter, ids.index(known_id), named_by[where])
     index, named = np.arange(size), ~np.isnan(values)
     before = np.maximum.accumulate(np.where(named, index, 0))
     after = np.minimum.accumulate(np.where(named, index, size - 1)[::-1])[::-1]
@@ -189,29 +216,30 @@ def _factor_days(asked: list[Asked], first: dt.date, count: int) -> _Factors:
     return _Factors(np.nan_to_num(values[smaller], nan=1.0)[here], named_by[smaller][here], tuple(ids))
 
 
-def _charge(lane: _Lane, asked: list[Asked], factors: _Factors) -> None:
+def _charge(lane: _Lane, basis: _Basis, tree: TreeState) -> None:
     """Share limit per day: the operation's own, and the season's part of what is left of the year's budget."""
+    asked, factors = basis.asked, basis.factors
     used_in = next((i for i, a in enumerate(asked) if a.year.start <= lane.first <= a.year.end), 0)
     for i, a in enumerate(asked):
         where = lane.days_of(Span(a.year.start, a.year.end))
         if where.start == where.stop:
             continue
-        age = tree_age(a.tree, a.year.age_year)
-        state = a.tree if i == used_in else _unused(a.tree)
+        age = tree_age(tree, a.year.age_year)
+        state = tree if i == used_in else replace(tree, used_share=0.0)
         budget = yearly_budget(state, age, a.know)
         own = own_limit(state, lane.work, age, a.know) or 0.0
         factor = factors.value[where]
         left = max(0.0, budget.share - state.used_share)
-        allowed = np.full(factor.shape, own) if lane.work == "skeleton" else np.minimum(own, factor * left)
+        allowed = np.full(factor.shape, own) if lane.work in OWN_BUDGET else np.minimum(own, factor * left)
         lane.cap[where] = np.minimum(lane.cap[where], allowed)
         lane.note(where, budget.reason)
-        if lane.work != "skeleton":
+        if lane.work not in OWN_BUDGET:
             named = factors.named_by[where]
             for number in np.unique(named[(factor > 0) & (factor < 1)]):
                 known_id = factors.ids[number]
                 days = np.zeros(lane.count, dtype=bool)
                 days[where] = named == number
-                part = a.know.number(known_id)
+                part = asked[0].know.number(known_id)
                 text = f"At this time of year only {share_words(part)} of what is left may go."
                 lane.note(days, Reason("season-factor", text, {"season factor": part}, catalogue_ids=(known_id,)))
         spent = np.zeros(lane.count, dtype=bool)
@@ -225,10 +253,6 @@ def _charge(lane: _Lane, asked: list[Asked], factors: _Factors) -> None:
             )
             lane.note(spent, Reason("no-share-left", text, {"left, share": left}, a.after.start))
     lane.cap[lane.status >= STRICTNESS["wait"]] = 0.0
-
-
-def _unused(tree: TreeState) -> TreeState:
-    return replace(tree, used_share=0.0)
 
 
 def _segments(lane: _Lane) -> list[Segment]:
@@ -246,26 +270,26 @@ def _segments(lane: _Lane) -> list[Segment]:
     return out
 
 
-def _events(years: Sequence[GrowingYear], first: dt.date, last: dt.date) -> list[Event]:
+def _events(years: Sequence[GrowingYear], claims: Sequence[Claim], first: dt.date, last: dt.date) -> list[Event]:
     """Events that touch the asked span, in order."""
     found: list[Event] = []
     for year, following in zip(years, [*years[1:], None], strict=True):
-        o = year.origins
-        found.append(Event("first flush", year.flush, year.flush_hard, o["flush"]))
+        o, moved = year.origins, year.moved
+        found.append(Event("first flush", year.flush, year.flush_hard, o["flush"], moved.get("flush_start", 0)))
+        found += [Event("later flush", f.start, f.end, "computed") for f in year.later_flushes]
         if year.bloom:
-            found.append(Event("bloom", year.bloom.start, year.bloom.end, o["bloom"]))
+            found.append(Event("bloom", year.bloom.start, year.bloom.end, o["bloom"], moved.get("bloom_start", 0)))
             if year.drop_end:
                 found.append(Event("set and drop", year.bloom.end + DAY, year.drop_end, o["bloom"]))
         if year.harvest:
-            found.append(Event("harvest", year.harvest.start, year.harvest.end, o["harvest"]))
+            found.append(Event("harvest", year.harvest.start, year.harvest.end, o["harvest"], moved.get("harvest_end", 0)))
         if year.first_frost and following and following.last_frost:
             found.append(Event("frost likely", year.first_frost, following.last_frost, o["first_frost"]))
         found.append(Event("strong sun on bark", year.bark_sun.start, year.bark_sun.end, "computed"))
         if year.hot:
             found.append(Event("hot season", year.hot.start, year.hot.end, o["hot"]))
-        if year.induction:
-            found.append(Event("cool nights that make bloom", year.induction, year.induction, "computed"))
         for name, day in (("last safe hard cut", year.last_safe_hard), ("last safe light cut", year.last_safe_light)):
             if day:
                 found.append(Event(name, day, day, "computed"))
+    found += [Event(c.reason.code, c.when.start, c.when.end, "computed") for c in claims if c.kind == "event"]
     return sorted((e for e in found if e.end >= first and e.start <= last), key=lambda e: (e.start, e.name))

@@ -12,12 +12,12 @@ from ..words.units import share_words
 from .model import Segment, Status, Work
 
 WORK_WORDS: dict[Work, str] = {
-    "sucker": "suckers", "sprout": "water sprouts", "sanitation": "dead and broken wood", "skirt": "the skirt", "thin": "whole branches",
-    "height": "lowering and heading", "hedge": "the hedge wall", "tip": "tips", "skeleton": "a skeleton prune", "pot": "the potted tree",
+    "sucker": "suckers", "sprout": "water sprouts", "sanitation": "dead and broken wood", "fruit": "a young tree's fruit", "skirt": "the skirt", "thin": "whole branches",
+    "height": "lowering and heading", "hedge": "the hedge wall", "shear": "a formal hedge", "tip": "tips", "renewal": "a third of the tree", "skeleton": "a skeleton prune", "pot": "the potted tree",
 }  # fmt: skip
 LANE_WORDS: dict[Work, str] = {
-    "sucker": "Suckers below the union", "sprout": "Water sprouts", "sanitation": "Dead and broken", "skirt": "Skirt", "thin": "Thin, whole branches",
-    "height": "Lower, head back", "hedge": "Hedge wall", "tip": "Tips", "skeleton": "Skeleton prune", "pot": "Tree in a pot",
+    "sucker": "Suckers below the union", "sprout": "Water sprouts", "sanitation": "Dead and broken", "fruit": "Fruit off a young tree", "skirt": "Skirt", "thin": "Thin, whole branches",
+    "height": "Lower, head back", "hedge": "Hedge wall", "shear": "Shear a formal hedge", "tip": "Tips", "renewal": "Renew by thirds", "skeleton": "Skeleton prune", "pot": "Tree in a pot",
 }  # fmt: skip
 _HEADLINES: dict[Status, str] = {"go": "Go", "light": "Light cuts only", "wait": "Wait", "stop": "Stop"}
 

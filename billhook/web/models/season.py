@@ -76,6 +76,7 @@ class SiteIn(Asked):
     hot_to: MonthDayText = None
     climate: Annotated[str, Field(max_length=60)] | None = None
     frost_pocket: bool = False
+    dangers: Annotated[list[Annotated[str, Field(max_length=40)]], Field(max_length=20)] = []
 
 
 class TreeIn(Asked):
@@ -92,6 +93,8 @@ class TreeIn(Asked):
     freeze_class: Annotated[Counted, Field(ge=0, le=6)] = 0
     fruit_on: FruitOn | None = None
     used_share: Annotated[Number, Field(ge=0, le=1)] = 0.0
+    low_bloom: bool = False
+    too_tall: bool = False
 
 
 class ForecastIn(Asked):
@@ -107,6 +110,7 @@ class ObservedIn(Asked):
     """Dates seen this year; each beats the computed one."""
 
     flush_start: IsoDate | None = None
+    flush_hard: IsoDate | None = None
     bloom_start: IsoDate | None = None
     harvest_start: IsoDate | None = None
     harvest_end: IsoDate | None = None
@@ -114,10 +118,22 @@ class ObservedIn(Asked):
     first_frost: IsoDate | None = None
 
 
-class StanceIn(Asked):
-    """The school of timing: small cuts any day that nothing stops besides the windows, or cuts in their windows only."""
+School = Annotated[str, Field(max_length=40)]
 
-    timing: Literal["any-time", "before-first-flush"] = "any-time"
+
+class StanceIn(Asked):
+    """The school chosen on each topic; the catalogue's default where none is."""
+
+    timing: School | None = None
+    form: School | None = None
+    middle: School | None = None
+    height: School | None = None
+    renewal: School | None = None
+    vigour: School | None = None
+    wounds: School | None = None
+    leaf_miner: School | None = None
+    first_fruit: School | None = None
+    union_shoots: School | None = None
 
 
 class SeasonIn(Asked):
@@ -146,6 +162,7 @@ class EventOut(Answer):
     from_: IsoDate = Field(serialization_alias="from", validation_alias="start")
     to: IsoDate = Field(validation_alias="end")
     origin: str
+    moved_days: int = 0
 
 
 class SegmentOut(Answer):

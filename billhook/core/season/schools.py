@@ -1,0 +1,65 @@
+"""The schools of practitioners, and the stance that holds: one school on each topic."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from functools import lru_cache
+
+from ..errors import FieldProblem, InvalidInput
+from ..known import Knowledge
+from .model import Stance
+
+
+@dataclass(frozen=True)
+class School:
+    """One answer to a question on which practitioners differ."""
+
+    topic: str
+    id: str
+    name: str
+    believes: str
+    against: str
+    changes: str
+    default: bool
+
+
+@lru_cache(maxsize=16)
+def schools(know: Knowledge) -> tuple[School, ...]:
+    """Every school in catalogue order."""
+    return tuple(
+        School(
+            know.text(f"schools/{row}/topic"), row, know.text(f"schools/{row}/name"), know.text(f"schools/{row}/believes"),
+            know.text(f"schools/{row}/against"), know.text(f"schools/{row}/changes"), bool(know.number(f"schools/{row}/default")),
+        )
+        for row in know.rows("schools")
+    )  # fmt: skip
+
+
+def stance_in_force(know: Knowledge, *choices: Stance) -> dict[str, str]:
+    """School by topic: the catalogue's defaults, overruled by each choice in turn (holding, block, tree). Raises: InvalidInput."""
+    found = {s.topic: s.id for s in schools(know) if s.default}
+    for choice in choices:
+        check_stance(know, choice)
+        found |= choice
+    return found
+
+
+def check_stance(know: Knowledge, choice: Stance, pointer: str = "/stance") -> None:
+    """Refuse a topic or school that is not known. Raises: InvalidInput naming what is."""
+    wrong = [
+        FieldProblem(f"{pointer}/{topic}", f"must be one of {', '.join(known)}" if (known := _of(know, topic)) else "is no topic")
+        for topic, school in choice.items()
+        if school not in _of(know, topic)
+    ]
+    if wrong:
+        raise InvalidInput(wrong)
+
+
+def _of(know: Knowledge, topic: str) -> list[str]:
+    return [s.id for s in schools(know) if s.topic == topic]
+
+
+def topics(know: Knowledge) -> Iterable[str]:
+    """Topics in catalogue order."""
+    return dict.fromkeys(s.topic for s in schools(know))
