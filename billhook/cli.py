@@ -51,7 +51,7 @@ def _common(parser: argparse.ArgumentParser, base: Settings, name: str) -> None:
 def _run(given: argparse.Namespace, base: Settings) -> int:
     if given.command == "openapi":
         return _print_openapi()
-    settings = replace(base, data=given.data, host=given.host, port=given.port, fixed_today=given.today)
+    settings = replace(base, data=given.data, host=given.host, port=given.port, fixed_today=given.today, demo=given.command == "demo")
     if given.command == "backup":
         from .services.archive import back_up
 

@@ -17,12 +17,14 @@ HELP = {
 
 @dataclass(frozen=True)
 class Settings:
-    """data: folder of the holding. host, port: where to listen. fixed_today: a date in place of the clock's."""
+    """data: folder of the holding. host, port: where to listen. fixed_today: a date in place of the clock's. demo: the
+    invented holding, the only one that listens to simulated weather."""
 
     data: Path = Path("data")
     host: str = "127.0.0.1"
     port: int = 8420
     fixed_today: dt.date | None = None
+    demo: bool = False
 
     @property
     def database(self) -> Path:

@@ -202,7 +202,7 @@ class Almirelo:
     def _bears(self, tree: GroveTree, day: dt.date) -> bool:
         """True from some months before a crop's first picking to its last fruit."""
         with self.at.store.reading() as session:
-            desk = SeasonDesk(session, self.at.know, day)
+            desk = SeasonDesk(session, self.at, day)
             crops = [e for e in desk.season(tree.record, ("sucker",)).events if e.name == "harvest" and e.end >= day]
         everbearing = bool(self.at.know.number(f"species/{tree.record.tree.species}/everbearing"))
         return everbearing or any((e.start - day).days < 150 for e in crops)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections import Counter
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 import numpy as np
@@ -44,8 +45,17 @@ class Almanac:
     lanes: tuple[Lane, ...]
 
 
-def almanac(at: Workplace, day: dt.date, tree_id: str | None = None, block_id: str | None = None, months: int = 14) -> Almanac:
+def almanac(
+    at: Workplace,
+    day: dt.date,
+    tree_id: str | None = None,
+    block_id: str | None = None,
+    months: int = 14,
+    what_if: Mapping[str, dt.date] | None = None,
+) -> Almanac:
     """The almanac from the month of ``day`` on, of one tree, of most trees of a block, or of most trees of the holding.
+
+    what_if: dates in place of the computed or observed ones, by observed name.
 
     Raises: InvalidInput for a span outside 12 to 18 months or where no tree stands; NotFound.
     """
@@ -55,7 +65,7 @@ def almanac(at: Workplace, day: dt.date, tree_id: str | None = None, block_id: s
     after = first.month - 1 + months
     last = dt.date(first.year + after // 12, after % 12 + 1, 1) - dt.timedelta(days=1)
     with at.store.reading() as session:
-        desk = SeasonDesk(session, at.know, day)
+        desk = SeasonDesk(session, at, day)
         if tree_id is not None:
             records, name = [tree_record(session, tree_id)], tree_record(session, tree_id).name
         else:
@@ -66,10 +76,10 @@ def almanac(at: Workplace, day: dt.date, tree_id: str | None = None, block_id: s
         if not records:
             raise InvalidInput([FieldProblem("/block", "no tree stands there yet")])
         # like trees have one almanac: the commonest stands for a block
-        alike = Counter((desk.site(r), desk.state(r), desk.observed(r)) for r in records)
+        alike = Counter(desk.of(r) for r in records)
         commonest, count = alike.most_common(1)[0]
-        record = next(r for r in records if (desk.site(r), desk.state(r), desk.observed(r)) == commonest)
-        answer = desk.season_between(record, first, last)
+        record = next(r for r in records if desk.of(r) == commonest)
+        answer = desk.season_between(record, first, last, what_if=what_if)
         rule = HeatRule(at.know, record.tree.species)
         daily = rule.units(desk.site(record), first, (last - first).days + 1)
         lanes = tuple(Lane(work, tuple(s for s in answer.segments if s.work == work)) for work in WORKS)

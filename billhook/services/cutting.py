@@ -66,7 +66,7 @@ def _work_out(
 ) -> Preview:
     frame, _ = frames.frame_of(session, row)
     _suckers_whole(frame, cuts)
-    desk = SeasonDesk(session, at.know, day)
+    desk = SeasonDesk(session, at, day)
     base = frames.baseline(session, record.tree.id, desk.growing_year(record))
     baseline = frames.frame_of(session, base)[0] if base is not None and base.id != row.id else None
     answer = frame_answer(frame, cuts, wood_parameters(at.know, record.tree.species), baseline, at.know.number("wood/exponent"))

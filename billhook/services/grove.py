@@ -44,7 +44,7 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
         current = {row.stem_id: row for row in frames.current_rows(session)}
         sizes = at.sizes(session, list(current.values()))
         measured = frames.stems_once_measured(session)
-        desk = SeasonDesk(session, at.know, day)
+        desk = SeasonDesk(session, at, day)
         due: dict[str, tuple[str, dt.date]] = {}
         for task in logbook.tasks(session):
             due.setdefault(task.scope_id, (task.does, task.due))

@@ -2,20 +2,20 @@
 
 from __future__ import annotations
 
-import datetime as dt
 from dataclasses import dataclass
 
 from sqlmodel import Session
 
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.season.normals import Normals
-from ..core.season.place import climate_frost, climate_normals, month_day, nearest_climate
+from ..core.season.place import climate_frost, climate_normals, nearest_climate
 from ..core.words.planting import Planting, understand_planting
 from ..formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
 from ..store import frames, places
 from ..store.database import NotFound, StaleVersion
 from ..store.tables import Block, Graft, Holding, Place, Row, Site, SiteNormals, Stem, Tree
 from ..store.trees import tree_record, tree_records
+from .place import frost_day
 from .trees import sketch
 from .workplace import Workplace
 
@@ -75,7 +75,7 @@ def set_up(
     else:
         raise InvalidInput([FieldProblem("/climate", "pick the nearest climate, or type twelve minima and maxima")])
     for name, text in (("last_frost", last_frost), ("first_frost", first_frost)):
-        _frost_day(name, text)
+        frost_day(f"/{name}", text)
     with at.store.writing() as session:
         holding = places.holding(session)
         if holding is None:
@@ -84,23 +84,12 @@ def set_up(
             session.flush()
         site = Site(
             holding_id=holding.id, name=site_name, latitude=latitude, longitude=longitude, elevation_m=elevation_m, climate=climate, last_frost=last_frost,
-            first_frost=first_frost,
+            first_frost=first_frost, dangers=[],
         )  # fmt: skip
         session.add(site)
         session.flush()
         session.add(SiteNormals(site_id=site.id, tmin_c=list(normals.tmin_c), tmax_c=list(normals.tmax_c), origin=origin))
         return site
-
-
-def _frost_day(name: str, text: str | None) -> None:
-    if not text:
-        return
-    try:
-        day = month_day(text)
-        assert day is not None
-        dt.date(2028, *day)
-    except (ValueError, AssertionError):
-        raise InvalidInput([FieldProblem(f"/{name}", "must be a month and a day, as MM-DD")]) from None
 
 
 def set_units(at: Workplace, units: str) -> Holding:
@@ -120,8 +109,9 @@ def understand(at: Workplace, text: str) -> Planting:
 
 
 def describe_block(
-    at: Workplace, block_id: str, cap_m: float | None, offset_c: float, frost_pocket: bool, row_kind: str = "trees", version: int | None = None
-) -> Block:
+    at: Workplace, block_id: str, cap_m: float | None, offset_c: float, frost_pocket: bool, row_kind: str = "trees", version: int | None = None,
+    elevation_m: float | None = None,
+) -> Block:  # fmt: skip
     """Height cap, cold-air offset and kind of row of a block. Raises: NotFound, StaleVersion when somebody else was faster."""
     with at.store.writing() as session:
         block = places.block(session, block_id)
@@ -129,7 +119,8 @@ def describe_block(
             raise StaleVersion(
                 "Someone else described this block in the meantime.", {"version": block.version, "cap_m": block.cap_m, "offset_c": block.offset_c}
             )
-        block.cap_m, block.offset_c, block.frost_pocket, block.version = cap_m, offset_c, frost_pocket, block.version + 1
+        block.cap_m, block.offset_c, block.frost_pocket, block.elevation_m = cap_m, offset_c, frost_pocket, elevation_m
+        block.version += 1
         session.add(block)
         for row in (r for r in places.rows(session) if r.block_id == block_id):
             row.kind = row_kind

@@ -4,41 +4,74 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
+from itertools import pairwise
 
 from sqlmodel import Session
 
 from ..core.known import Knowledge
-from ..core.season.events import OBSERVABLE, growing_year_starts
-from ..core.season.model import WORKS, SeasonAnswer, Site, TreeState, Work
+from ..core.season.events import OBSERVABLE, growing_year, growing_year_starts
+from ..core.season.model import WORKS, ForecastDay, SeasonAnswer, Site, Stance, TreeState, Weather, Work
 from ..core.season.normals import Normals
 from ..core.season.place import month_day, pocket_frost_dates
+from ..core.season.schools import stance_in_force
 from ..core.season.season import season
 from ..core.season.today import Verdict, verdict
-from ..store import logbook, places
+from ..store import logbook, places, stances
 from ..store.tables import Block, LogEntry, Observation, SiteNormals
 from ..store.tables import Site as SiteTable
-from ..store.trees import TreeRecord, observations
+from ..store.trees import TreeRecord, observations, season_dates
+from . import weather
+from .workplace import Workplace
 
 HORIZON_DAYS = 420
 Seen = Mapping[str, Mapping[str, Observation]]
+Dates = tuple[tuple[str, dt.date], ...]
+Moves = tuple[tuple[str, int], ...]
 
 
-@lru_cache(maxsize=4096)
+@dataclass(frozen=True)
+class SeasonOf:
+    """All that a tree's season depends on. Trees that share it share the answer."""
+
+    site: Site
+    tree: TreeState
+    observed: Dates
+    moved: Moves
+    stance: tuple[tuple[str, str], ...]
+
+
+@lru_cache(maxsize=8192)
 def _season(
-    know: Knowledge, site: Site, tree: TreeState, observed: tuple[tuple[str, dt.date], ...], first: dt.date, works: tuple[Work, ...]
+    at_know: Knowledge, of: SeasonOf, forecast: tuple[ForecastDay, ...], first: dt.date, last: dt.date, works: tuple[Work, ...]
 ) -> SeasonAnswer:
-    return season(site, tree, know, first, first + dt.timedelta(days=HORIZON_DAYS), works, dict(observed))
+    return season(of.site, of.tree, at_know, first, last, works, dict(of.observed), forecast, dict(of.stance), dict(of.moved))
 
 
-def core_site(site: SiteTable, normals: SiteNormals, block: Block | None) -> Site:
-    """A block's place: the station's normals moved by the block's offset, and the frost dates with them."""
+def core_site(site: SiteTable, normals: SiteNormals, block: Block | None, lapse_k_per_km: float, measured: Weather | None = None) -> Site:
+    """A block's place: the station's normals moved by the block's offset and height, and the frost dates with them."""
+    higher = 0.0 if block is None or block.elevation_m is None or site.elevation_m is None else block.elevation_m - site.elevation_m
+    by_height = -lapse_k_per_km * higher / 1000
     base = Normals(tuple(normals.tmin_c), tuple(normals.tmax_c))
     last, first = month_day(site.last_frost or ""), month_day(site.first_frost or "")
-    offset = block.offset_c if block else 0.0
+    offset = (block.offset_c if block else 0.0) + by_height
     last, first = pocket_frost_dates(base, last, first, offset)
-    return Site(site.latitude, base.moved(offset), last, first, site.climate, frost_pocket=bool(block and block.frost_pocket))
+    moved = Normals(
+        tuple(t + offset for t in base.tmin_c), tuple(max(t + by_height, low + offset) for t, low in zip(base.tmax_c, base.tmin_c, strict=True))
+    )
+    if measured is not None and offset:
+        measured = Weather(f"{measured.key}{offset:+.2f}", measured.first, measured.tmin_c + offset, measured.tmax_c + by_height)
+    return Site(
+        site.latitude,
+        moved,
+        last,
+        first,
+        site.climate,
+        frost_pocket=bool(block and block.frost_pocket),
+        dangers=frozenset(site.dangers),
+        weather=measured,
+    )
 
 
 def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: float) -> TreeState:
@@ -49,7 +82,7 @@ def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: f
 
     return TreeState(
         record.tree.species, record.tree.planted_year, record.cultivar, record.stem.rootstock, record.tree.pot_l is not None, record.tree.under_cover,
-        int(value("vigour") or 0) or None, value("condition") or "healthy", int(value("freeze_class") or 0), value("fruit_on"), round(used_share, 6),  # type: ignore[arg-type]  # `observe` let only the known words in
+        int(value("vigour") or 0) or None, value("condition") or "healthy", int(value("freeze_class") or 0), value("fruit_on"), round(used_share, 3), value("low_bloom") == "yes", value("too_tall") == "yes",  # type: ignore[arg-type]  # `observe` let only the known words in
     )  # fmt: skip
 
 
@@ -58,21 +91,36 @@ class SeasonDesk:
     """Answers season questions about many trees of one session, reading what they share once."""
 
     session: Session
-    know: Knowledge
+    at: Workplace
     day: dt.date
 
     def __post_init__(self) -> None:
         self._sites: dict[str, Site] = {}
+        self._forecasts: dict[str, tuple[ForecastDay, ...]] = {}
+        self._of: dict[str, SeasonOf] = {}
         self._seen = observations(self.session)
+        self._dated = season_dates(self.session, OBSERVABLE)
+        self._stances = stances.choices(self.session)
         self._log: dict[str, list[LogEntry]] = {}
-        for entry in logbook.in_force(logbook.entries(self.session, since=self.day - dt.timedelta(days=800))):
+        for entry in logbook.in_force(logbook.entries(self.session, since=self.day - dt.timedelta(days=1200))):
             self._log.setdefault(entry.tree_id, []).append(entry)
 
     def site(self, record: TreeRecord) -> Site:
         """The place of a tree's block."""
         if record.block.id not in self._sites:
-            self._sites[record.block.id] = core_site(record.site, places.normals(self.session, record.site.id), record.block)
+            normals = places.normals(self.session, record.site.id)
+            measured = weather.measured(self.at, self.session, record.site, normals, self.day)
+            lapse = self.at.know.number("season/lapse-per-km")
+            self._sites[record.block.id] = core_site(record.site, normals, record.block, lapse, measured)
         return self._sites[record.block.id]
+
+    def forecast(self, record: TreeRecord) -> tuple[ForecastDay, ...]:
+        """The forecast at a tree's block; nothing on a real holding, where no simulated one counts."""
+        if record.block.id not in self._forecasts:
+            ahead = weather.forecast(self.at, self.session, record.site, places.normals(self.session, record.site.id), self.day)
+            offset = record.block.offset_c
+            self._forecasts[record.block.id] = tuple(ForecastDay(f.date, round(f.tmin + offset, 1), f.tmax, f.rain_mm) for f in ahead)
+        return self._forecasts[record.block.id]
 
     def growing_year(self, record: TreeRecord, day: dt.date | None = None) -> dt.date:
         """Start of the growing year a day lies in."""
@@ -82,29 +130,84 @@ class SeasonDesk:
     def used(self, record: TreeRecord) -> float:
         """Live canopy cut in this growing year up to the day, as a share of the year's baseline."""
         start = self.growing_year(record)
-        return sum(e.share or 0.0 for e in self._log.get(record.tree.id, []) if start <= e.date <= self.day)
+        return sum(e.share or 0.0 for e in self.log(record) if start <= e.date <= self.day)
+
+    def log(self, record: TreeRecord) -> list[LogEntry]:
+        """What was done to a tree in the last three years, up to any day."""
+        return self._log.get(record.tree.id, [])
 
     def state(self, record: TreeRecord) -> TreeState:
         """The tree's state on the day."""
         return core_tree(record, self._seen.get(record.tree.id, {}), self.used(record))
 
-    def observed(self, record: TreeRecord) -> tuple[tuple[str, dt.date], ...]:
-        """Observed season dates: the tree's own before its block's."""
+    def stance(self, record: TreeRecord) -> dict[str, str]:
+        """The school on each topic: the catalogue's, the holding's, the block's, the tree's; the nearest one holds."""
+        chosen = (self._stances.get(scope, {}) for scope in (record.site.holding_id, record.block.id, record.tree.id))
+        return stance_in_force(self.at.know, *chosen)
+
+    def observed(self, record: TreeRecord) -> Dates:
+        """Season dates seen in this growing year: the tree's own before its block's."""
         found: dict[str, dt.date] = {}
         for scope_id in (record.block.id, record.tree.id):
-            for kind, seen in self._seen.get(scope_id, {}).items():
-                if kind in OBSERVABLE:
-                    found[kind] = dt.date.fromisoformat(seen.value)
+            for kind, days in self._dated.get(scope_id, {}).items():
+                near = [d for d in days if abs((d - self.day).days) <= 300]
+                if near:
+                    found[kind] = near[-1]
         return tuple(sorted(found.items()))
 
-    def season(self, record: TreeRecord, works: Sequence[Work] = WORKS) -> SeasonAnswer:
+    def moved(self, record: TreeRecord) -> Moves:
+        """Days by which this tree, or its block, differed from the model in up to three earlier years; the tree's own before its block's."""
+        found: dict[str, int] = {}
+        state = self.state(record)
+        for scope_id in (record.block.id, record.tree.id):
+            for kind, days in self._dated.get(scope_id, {}).items():
+                gaps = [g for d in days if d < self.growing_year(record) and (g := self._gap(record, state, kind, d)) is not None]
+                if gaps:
+                    found[kind] = round(sum(gaps[-3:]) / len(gaps[-3:]))
+        return tuple(sorted(found.items()))
+
+    def _gap(self, record: TreeRecord, state: TreeState, kind: str, seen: dt.date) -> int | None:
+        """Days from the model's date to the one seen; None where the model has none within a quarter of a year of it."""
+        site = self.site(record)
+        starts = growing_year_starts(site, seen - dt.timedelta(days=200), seen + dt.timedelta(days=200))
+        gaps: list[int] = []
+        for start, end in pairwise(starts):
+            year = growing_year(site, state, self.at.know, start, end - dt.timedelta(days=1), {})
+            computed: dict[str, dt.date | None] = {
+                "flush_start": year.flush, "flush_hard": year.flush_hard, "bloom_start": year.bloom.start if year.bloom else None,
+                "harvest_start": year.harvest.start if year.harvest else None, "harvest_end": year.harvest.end if year.harvest else None,
+                "first_frost": None, "last_frost": None,
+            }  # fmt: skip
+            if (model := computed[kind]) is not None:
+                gaps.append((seen - model).days)
+        best = min(gaps, key=abs, default=None)
+        return best if best is not None and abs(best) <= 90 else None
+
+    def of(self, record: TreeRecord) -> SeasonOf:
+        """All that the tree's season depends on."""
+        if record.tree.id not in self._of:
+            stance = tuple(sorted(self.stance(record).items()))
+            self._of[record.tree.id] = SeasonOf(self.site(record), self.state(record), self.observed(record), self.moved(record), stance)
+        return self._of[record.tree.id]
+
+    def season(self, record: TreeRecord, works: Sequence[Work] = WORKS, with_forecast: bool = True) -> SeasonAnswer:
         """Events and segments from the day on, a year and more."""
-        return _season(self.know, self.site(record), self.state(record), self.observed(record), self.day, tuple(works))
+        last = self.day + dt.timedelta(days=HORIZON_DAYS)
+        ahead = self.forecast(record) if with_forecast else ()
+        return _season(self.at.know, self.of(record), ahead, self.day, last, tuple(works))
 
-    def season_between(self, record: TreeRecord, first: dt.date, last: dt.date) -> SeasonAnswer:
-        """Events and segments of a span, with the tree's state of the desk's day."""
-        return season(self.site(record), self.state(record), self.know, first, last, WORKS, dict(self.observed(record)))
+    def season_between(
+        self, record: TreeRecord, first: dt.date, last: dt.date, works: Sequence[Work] = WORKS, what_if: Mapping[str, dt.date] | None = None,
+        stance: Stance | None = None,
+    ) -> SeasonAnswer:  # fmt: skip
+        """Events and segments of a span, with the tree's state of the desk's day. what_if: dates in place of the tree's own."""
+        of = self.of(record)
+        if what_if:
+            of = replace(of, observed=tuple(sorted({**dict(of.observed), **what_if}.items())))
+        if stance:
+            of = replace(of, stance=tuple(sorted({**dict(of.stance), **stance}.items())))
+        return _season(self.at.know, of, self.forecast(record), first, last, tuple(works))
 
-    def verdict(self, record: TreeRecord, work: Work) -> Verdict:
+    def verdict(self, record: TreeRecord, work: Work, with_forecast: bool = True) -> Verdict:
         """May I, today, do this to this tree."""
-        return verdict(self.season(record, (work,)).segments, work, self.day)
+        return verdict(self.season(record, (work,), with_forecast).segments, work, self.day)

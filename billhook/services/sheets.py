@@ -51,7 +51,7 @@ class SheetView:
 
 
 def _answer(at: Workplace, session: Session, record: TreeRecord, plan: Plan, frame: Frame, cuts: list[Cut]) -> FrameAnswer:
-    desk = SeasonDesk(session, at.know, plan.day)
+    desk = SeasonDesk(session, at, plan.day)
     base = frames.baseline(session, record.tree.id, desk.growing_year(record))
     baseline = frames.frame_of(session, base)[0] if base is not None and base.id != plan.frame_id else None
     return frame_answer(frame, cuts, wood_parameters(at.know, record.tree.species), baseline, at.know.number("wood/exponent"))
@@ -66,7 +66,7 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
         rows = plans.cuts_of(session, plan_id)
         cuts = [Cut(c.limb_key, c.keep_m) for c in rows]
         answer = _answer(at, session, record, plan, drawn.frame, cuts)
-        vigour = vigour_of(SeasonDesk(session, at.know, plan.day).state(record), at.know)
+        vigour = vigour_of(SeasonDesk(session, at, plan.day).state(record), at.know)
         ticks = plans.ticks_of(session, plan_id)
         lines = tuple(
             SheetCut(row, cost, advise(drawn.frame, cost, at.know, plan.work, record.tree.species, vigour, units), ticks.get(row.id))
@@ -116,7 +116,7 @@ def finish(at: Workplace, plan_id: str, version: int, date: dt.date, who: str = 
         cuts = [Cut(c.limb_key, c.keep_m) for c in rows]
         frame, measured = frames.frame_of(session, current)
         answer = _answer(at, session, record, plan, frame, cuts)
-        desk = SeasonDesk(session, at.know, date)
+        desk = SeasonDesk(session, at, date)
         frames.set_baseline(session, record.tree.id, desk.growing_year(record), current.id)
         left = after_cuts(frame, cuts)
         after = frames.add_frame(session, record.stem, left, date, "after-plan", current.id, measured & {x.id for x in left.limbs})

@@ -15,17 +15,18 @@ from ..core.frame.generator import habit, sketch_frame
 from ..core.frame.geometry import Envelope, Point, envelope, limb_ends
 from ..core.frame.model import Frame, is_sucker, roots_of
 from ..core.season.budget import tree_age, yearly_budget
+from ..core.season.events import OBSERVABLE
 from ..core.season.model import WORKS, Work
 from ..core.season.next_need import main_work
 from ..core.season.today import Verdict
-from ..store import frames, logbook, plans
+from ..store import frames, logbook, places, plans
 from ..store.database import StaleVersion
 from ..store.tables import FrameRow, LogEntry, Observation, Plan, Task
 from ..store.trees import TreeRecord, observations, tree_record, tree_records
 from .seasons import SeasonDesk
 from .workplace import Size, Workplace
 
-OBSERVED_KINDS = ("condition", "vigour", "freeze_class", "fruit_on", "flush_start", "bloom_start", "harvest_start", "harvest_end")
+OBSERVED_KINDS = ("condition", "vigour", "freeze_class", "fruit_on", "low_bloom", "too_tall", *OBSERVABLE)
 
 
 @dataclass(frozen=True)
@@ -71,7 +72,7 @@ def tree_view(at: Workplace, tree_id: str, day: dt.date, works: tuple[Work, ...]
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
         row = frames.current_row(session, record.stem.id)
-        desk = SeasonDesk(session, at.know, day)
+        desk = SeasonDesk(session, at, day)
         state, drawn = desk.state(record), frame_view(at, session, row) if row else None
         main = main_work(state.in_pot, record.row.kind == "hedgerow", drawn.size.height_m if drawn else None, record.block.cap_m)
         return TreeView(
@@ -172,10 +173,12 @@ def observe(at: Workplace, scope: str, scope_id: str, kind: str, value: str, dat
     if kind not in OBSERVED_KINDS:
         raise InvalidInput([FieldProblem("/kind", f"must be one of {', '.join(OBSERVED_KINDS)}")])
     allowed = {
-        "condition": ("healthy", "weak", "neglected", "transplanted", "diseased"),
+        "condition": ("healthy", "weak", "neglected", "transplanted", "diseased", "wilting"),
         "vigour": tuple("12345"),
         "freeze_class": tuple("0123456"),
         "fruit_on": ("none", "light", "full"),
+        "low_bloom": ("yes", "no"),
+        "too_tall": ("yes", "no"),
     }
     if kind in allowed:
         if value not in allowed[kind]:
@@ -188,6 +191,8 @@ def observe(at: Workplace, scope: str, scope_id: str, kind: str, value: str, dat
     with at.store.writing() as session:
         if scope == "tree":
             tree_record(session, scope_id)
+        else:
+            places.block(session, scope_id)
         seen = Observation(scope=scope, scope_id=scope_id, kind=kind, value=value, date=date, corrects=corrects)
         session.add(seen)
         return seen

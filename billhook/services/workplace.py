@@ -12,6 +12,7 @@ from ..catalogue import load_catalogue
 from ..core.frame.geometry import height_m, limb_ends, radius_m
 from ..core.frame.model import Frame, is_sucker
 from ..core.known import Knowledge
+from ..core.season.model import Weather
 from ..settings import Settings
 from ..store import frames
 from ..store.database import Store
@@ -37,6 +38,8 @@ class Workplace:
     settings: Settings
     store: Store
     know: Knowledge
+    weather_changes: int = 0
+    weather_cache: dict[str, Weather | None] = field(default_factory=dict)
     _sizes: dict[str, Size] = field(default_factory=dict)
 
     def today(self) -> dt.date:

@@ -29,6 +29,7 @@ class Holding(SQLModel, table=True):
     id: str = Field(default_factory=new_id, primary_key=True)
     name: str
     units: str = "metric"
+    scenario: str = "ordinary"
     version: int = 1
 
 
@@ -42,6 +43,7 @@ class Site(SQLModel, table=True):
     climate: str
     last_frost: str | None = None
     first_frost: str | None = None
+    dangers: list[str] = _json()
     version: int = 1
 
 
@@ -64,6 +66,7 @@ class Block(SQLModel, table=True):
     offset_c: float = 0.0
     frost_pocket: bool = False
     cap_m: float | None = None
+    elevation_m: float | None = None
     version: int = 1
 
 
@@ -241,4 +244,48 @@ class Task(SQLModel, table=True):
     cause: str | None = Field(default=None, foreign_key="logentry.id")
     state: str = "open"
     calendar_uid: str = Field(default_factory=new_id)
+    why_later: str = ""
     version: int = 1
+
+
+class StanceChoice(SQLModel, table=True):
+    """The school chosen on a topic for the holding, a block or a tree."""
+
+    __table_args__ = (UniqueConstraint("scope_id", "topic"),)
+    id: str = Field(default_factory=new_id, primary_key=True)
+    scope: str
+    scope_id: str = Field(index=True)
+    topic: str
+    school: str
+
+
+class WeatherDay(SQLModel, table=True):
+    """One day measured at a site's station, brought in by hand or by a station."""
+
+    __table_args__ = (UniqueConstraint("site_id", "date"),)
+    id: str = Field(default_factory=new_id, primary_key=True)
+    site_id: str = Field(foreign_key="site.id", index=True)
+    date: dt.date
+    tmin_c: float | None = None
+    tmax_c: float | None = None
+    rain_mm: float | None = None
+    source: str
+
+
+class PutOff(SQLModel, table=True):
+    """Seasonal work on a tree that somebody put off, and why; the newest holds."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    work: str
+    until: dt.date
+    why: str
+    made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class OwnSpecies(SQLModel, table=True):
+    """A kind of tree that the catalogue lacks, described by its events."""
+
+    id: str = Field(primary_key=True)
+    name: str
+    data: dict[str, Any] = _json()

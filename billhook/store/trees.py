@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import datetime as dt
 from collections.abc import Sequence
 from dataclasses import dataclass
 
@@ -68,3 +69,16 @@ def observations(session: Session, scope_ids: Sequence[str] | None = None) -> di
         if seen.id not in corrected:
             in_force.setdefault(seen.scope_id, {})[seen.kind] = seen
     return in_force
+
+
+def season_dates(session: Session, kinds: Sequence[str]) -> dict[str, dict[str, list[dt.date]]]:
+    """Dates observed per scope id and kind, the earliest first; of two within half a year the later entry holds, corrected ones do not count."""
+    query = select(Observation).where(col(Observation.kind).in_(kinds)).order_by(col(Observation.date), col(Observation.made_at))
+    found = list(session.exec(query).all())
+    corrected = {o.corrects for o in found if o.corrects}
+    dates: dict[str, dict[str, list[dt.date]]] = {}
+    for seen in (o for o in found if o.id not in corrected):
+        days = dates.setdefault(seen.scope_id, {}).setdefault(seen.kind, [])
+        day = dt.date.fromisoformat(seen.value)
+        days[:] = sorted([*(d for d in days if abs((d - day).days) > 180), day])
+    return dates

@@ -113,7 +113,7 @@ def test_a_cold_pocket_waits_longer(garden):
         planting.describe_block(garden.at, block, 2.5, offset, pocket)
         day = dt.date(2027, 1, 20)
         with garden.at.store.reading() as session:
-            verdict = SeasonDesk(session, garden.at.know, day).verdict(tree_record(session, garden.tree_ids[0]), "thin")
+            verdict = SeasonDesk(session, garden.at, day).verdict(tree_record(session, garden.tree_ids[0]), "thin")
         return verdict.opens
 
     assert opens(-2.0, True) > opens(0.0, False)

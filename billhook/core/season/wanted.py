@@ -1,0 +1,67 @@
+"""What work a tree needs, before anybody asks whether today is the day. An open window is no reason to cut."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+from ..known import Knowledge
+from ..reasons import Reason
+from ..words.dates import day_words
+from ..words.units import Units, length_words
+from .model import Work
+
+
+@dataclass(frozen=True)
+class Standing:
+    """How a tree stands. done: the last day each kind of work was done to it. year_start: start of its growing year."""
+
+    in_pot: bool
+    hedgerow: bool
+    young: bool
+    condition: str
+    height_m: float | None
+    cap_m: float | None
+    year_start: dt.date
+    done: Mapping[str, dt.date]
+
+
+@dataclass(frozen=True)
+class Wanted:
+    """A kind of work and why. needed: missed, it is missed; else it is done when the time is right anyway."""
+
+    work: Work
+    why: Reason
+    needed: bool = True
+
+
+def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric") -> list[Wanted]:
+    """What the tree needs this growing year, the main work first. Our rule, from catalogue values."""
+    found: list[Wanted] = []
+
+    def this_year(work: str) -> bool:
+        return work in tree.done and tree.done[work] >= tree.year_start
+
+    def want(work: Work, code: str, text: str, ids: tuple[str, ...] = (), needed: bool = True) -> None:
+        if not this_year(work):
+            found.append(Wanted(work, Reason(code, text, {}, None, None, ids), needed))
+
+    over = None if tree.height_m is None or tree.cap_m is None else tree.height_m - tree.cap_m
+    if tree.in_pot:
+        want("pot", "pot-yearly", "A tree in a pot is shaped once a year.")
+    elif tree.hedgerow:
+        want("hedge", "hedge-yearly", "A hedgerow wall is kept every year.")
+    elif tree.condition == "neglected":
+        want("renewal", "neglected", "Neglected: it is renewed by thirds over three years.")
+    elif over is not None and tree.height_m and tree.cap_m and over > know.number("today/over-cap"):
+        text = f"{length_words(tree.height_m, units)} high against a cap of {length_words(tree.cap_m, units)}."
+        want("height", "over-cap", text, ("today/over-cap",))
+    last = tree.done.get("thin")
+    if last is not None and not tree.in_pot and not tree.young and (day - last).days > know.days("today/thin-after"):
+        want("thin", "thin-again", f"Last thinned {day_words(last)}.", ("today/thin-after",))
+    if tree.young:
+        want("fruit", "young-fruit", "A young tree makes wood before crop.")
+    if not found and not tree.young:
+        want("tip", "in-order", "At its cap and in order: tips and dead wood only, an open window is no reason to cut.", (), False)
+    return found
