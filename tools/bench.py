@@ -134,9 +134,9 @@ def main() -> None:
     with tempfile.TemporaryDirectory() as folder:
         data = Path(folder) / "demo-data"
         start = time.perf_counter()
-        build_demo(Settings(data=data, fixed_today=DAY))
+        build_demo(Settings(data=data, fixed_today=DAY, demo=True))
         say("making the demo holding", time.perf_counter() - start, "s")
-        served(Settings(data=data, fixed_today=DAY))
+        served(Settings(data=data, fixed_today=DAY, demo=True))
         start_again(data)
     say("most memory used by this run", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024, "MB")
 

@@ -121,7 +121,7 @@ def take(camera: Camera) -> None:
 def main() -> None:
     TARGET.mkdir(parents=True, exist_ok=True)
     with tempfile.TemporaryDirectory(ignore_cleanup_errors=True) as folder:
-        settings = Settings(data=Path(folder) / "demo-data", fixed_today=DAY)
+        settings = Settings(data=Path(folder) / "demo-data", fixed_today=DAY, demo=True)
         build_demo(settings)
         at = open_workplace(settings)
         listener = waitress.create_server(create_app(at), host="127.0.0.1", port=0, threads=4)

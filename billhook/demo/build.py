@@ -14,7 +14,7 @@ from ..core.errors import BillhookError
 from ..core.frame.model import TRUNK, Cut, Frame, Limb
 from ..core.season.model import Work
 from ..formats.tree_csv import TreeLine, write_trees
-from ..services import cutting, logbook, planting, sheets, trees
+from ..services import cutting, logbook, planting, sheets, stances, trees
 from ..services.grove import GroveTree, grove
 from ..services.seasons import SeasonDesk
 from ..services.workplace import Workplace, open_workplace
@@ -36,7 +36,7 @@ def build_demo(settings: Settings) -> None:
         return
     for old in settings.data.glob("billhook.sqlite*") if settings.data.exists() else []:
         old.unlink()
-    at = open_workplace(settings)
+    at = open_workplace(replace(settings, demo=True))
     Almirelo(at).build()
     at.store.close()
     Path(done).write_text(at.today().isoformat())
@@ -75,11 +75,16 @@ class Almirelo:
             if made.problems:
                 raise BillhookError(f"the demo's own list is wrong: {made.problems[0]}")
         blocks = {b.name: b.id for b in grove(self.at, self.today).blocks}
-        for name, cap, offset, pocket, kind in (
-            ("Baixo", 2.8, -1.5, True, "trees"), ("Patamares", 2.8, 0.5, False, "hedgerow"), ("Alto", 4.5, 1.0, False, "trees"),
-            ("Casa", 3.2, 0.0, False, "trees"), ("Pátio", 1.6, 1.0, False, "trees"), ("Encosta", 2.8, 0.0, False, "trees"),
+        for name, cap, offset, pocket, kind, height in (
+            ("Baixo", 2.8, -1.5, True, "trees", 62), ("Patamares", 2.8, 0.5, False, "hedgerow", 84), ("Alto", 4.5, 1.0, False, "trees", 128),
+            ("Casa", 3.2, 0.0, False, "trees", 96), ("Pátio", 1.6, 1.0, False, "trees", 95), ("Encosta", 2.8, 0.0, False, "trees", None),
         ):  # fmt: skip
-            planting.describe_block(self.at, blocks[name], cap, offset, pocket, kind)
+            planting.describe_block(self.at, blocks[name], cap, offset, pocket, kind, elevation_m=height)
+        stances.choose(self.at, "block", blocks["Alto"], "middle", "open-windows")
+        stances.choose(self.at, "block", blocks["Casa"], "timing", "after-harvest")
+        for years, late in ((1, 9), (2, 6)):  # what the grower saw of the first flush in two springs
+            seen = dt.date(self.today.year - years, 4, 4) + dt.timedelta(days=late)
+            trees.observe(self.at, "block", blocks["Baixo"], "flush_start", seen.isoformat(), seen)
 
     def _marks(self) -> None:
         """Union marks of every standing tree, and the pots that winter under cover."""

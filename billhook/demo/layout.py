@@ -49,7 +49,8 @@ TERRACES = (
         "Baixo", (5, 6, 7), 12, 28.7, 60.4, 4.4, 5.8, "navel-orange", "washington-navel", "carrizo", 2014, 3.1, 3.2, 112, 4, 0, ((6, 4),), ((7, 10),)
     ),
     Terrace("Casa", (1,), 10, 118, 130, 4.4, 5.0, "lemon", "eureka", "macrophylla", 2016, 3.2, 3.3, 110, 0),
-    Terrace("Casa", (2,), 9, 118, 125, 4.6, 5.0, "sweet-orange", "valencia", "carrizo", 2012, 3.3, 3.4, 118, 0),
+    Terrace("Casa", (2,), 5, 118, 125, 4.6, 5.0, "loquat", None, "seedling", 2012, 3.3, 3.4, 118, 0),
+    Terrace("Casa", (5,), 4, 141, 125, 4.6, 5.0, "guava", None, "own-rooted", 2016, 2.9, 3.1, 96, 0),
     Terrace("Casa", (3,), 1, 134, 143, 3.0, 4.0, "avocado", "hass", "mexican-seedling", 2018, 3.6, 3.4, 120, 0),
     Terrace("Casa", (4,), 1, 136.6, 141.6, 3.0, 4.0, "avocado", "bacon", "mexican-seedling", 2018, 4.4, 2.8, 118, 0),
     Terrace("Pátio", (1,), 5, 92, 134, 1.5, 1.7, "meyer-lemon", "improved-meyer", "flying-dragon", 2020, 1.5, 1.1, 34, 0, pot_l=60),

@@ -49,6 +49,24 @@ def _season(
     return season(of.site, of.tree, at_know, first, last, works, dict(of.observed), forecast, dict(of.stance), dict(of.moved))
 
 
+@lru_cache(maxsize=4096)
+def _gap(know: Knowledge, site: Site, tree: TreeState, kind: str, seen: dt.date) -> int | None:
+    """Days from the model's date to the one seen; None where the model has none within a quarter of a year of it."""
+    starts = growing_year_starts(site, seen - dt.timedelta(days=200), seen + dt.timedelta(days=200))
+    gaps: list[int] = []
+    for start, end in pairwise(starts):
+        year = growing_year(site, tree, know, start, end - dt.timedelta(days=1), {})
+        computed: dict[str, dt.date | None] = {
+            "flush_start": year.flush, "flush_hard": year.flush_hard, "bloom_start": year.bloom.start if year.bloom else None,
+            "harvest_start": year.harvest.start if year.harvest else None, "harvest_end": year.harvest.end if year.harvest else None,
+            "first_frost": None, "last_frost": None,
+        }  # fmt: skip
+        if (model := computed[kind]) is not None:
+            gaps.append((seen - model).days)
+    best = min(gaps, key=abs, default=None)
+    return best if best is not None and abs(best) <= 90 else None
+
+
 def core_site(site: SiteTable, normals: SiteNormals, block: Block | None, lapse_k_per_km: float, measured: Weather | None = None) -> Site:
     """A block's place: the station's normals moved by the block's offset and height, and the frost dates with them."""
     higher = 0.0 if block is None or block.elevation_m is None or site.elevation_m is None else block.elevation_m - site.elevation_m
@@ -158,30 +176,15 @@ class SeasonDesk:
     def moved(self, record: TreeRecord) -> Moves:
         """Days by which this tree, or its block, differed from the model in up to three earlier years; the tree's own before its block's."""
         found: dict[str, int] = {}
-        state = self.state(record)
+        if not any(scope_id in self._dated for scope_id in (record.block.id, record.tree.id)):
+            return ()
+        site, state = self.site(record), replace(self.state(record), used_share=0.0)
         for scope_id in (record.block.id, record.tree.id):
             for kind, days in self._dated.get(scope_id, {}).items():
-                gaps = [g for d in days if d < self.growing_year(record) and (g := self._gap(record, state, kind, d)) is not None]
+                gaps = [g for d in days if d < self.growing_year(record) and (g := _gap(self.at.know, site, state, kind, d)) is not None]
                 if gaps:
                     found[kind] = round(sum(gaps[-3:]) / len(gaps[-3:]))
         return tuple(sorted(found.items()))
-
-    def _gap(self, record: TreeRecord, state: TreeState, kind: str, seen: dt.date) -> int | None:
-        """Days from the model's date to the one seen; None where the model has none within a quarter of a year of it."""
-        site = self.site(record)
-        starts = growing_year_starts(site, seen - dt.timedelta(days=200), seen + dt.timedelta(days=200))
-        gaps: list[int] = []
-        for start, end in pairwise(starts):
-            year = growing_year(site, state, self.at.know, start, end - dt.timedelta(days=1), {})
-            computed: dict[str, dt.date | None] = {
-                "flush_start": year.flush, "flush_hard": year.flush_hard, "bloom_start": year.bloom.start if year.bloom else None,
-                "harvest_start": year.harvest.start if year.harvest else None, "harvest_end": year.harvest.end if year.harvest else None,
-                "first_frost": None, "last_frost": None,
-            }  # fmt: skip
-            if (model := computed[kind]) is not None:
-                gaps.append((seen - model).days)
-        best = min(gaps, key=abs, default=None)
-        return best if best is not None and abs(best) <= 90 else None
 
     def of(self, record: TreeRecord) -> SeasonOf:
         """All that the tree's season depends on."""

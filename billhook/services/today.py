@@ -34,7 +34,7 @@ class Item:
     kind: str
     work: str
     block: str
-    row: int
+    rows: list[int]
     says: str
     tone: Status
     reasons: tuple[Reason, ...]
@@ -93,12 +93,13 @@ class _Fortnight:
             self._sweep(record)
             self._seasonal(record)
         place = {r.tree.id: n for n, r in enumerate(self.records)}
-        ordered = sorted(self.items.values(), key=lambda i: (place[i.trees[0].tree.id] // 1, i.key) if i.trees else (0, i.key))
-        ordered.sort(key=lambda i: (i.trees[0].site.name, i.block, i.row))
+        ordered = sorted(
+            self.items.values(), key=lambda i: (i.trees[0].site.name, i.block, len(i.rows) == 1, i.rows[0], place[i.trees[0].tree.id], i.key)
+        )
         here = [i for i in ordered if i.later is None]
         ahead = self.desk.forecast(self.records[0]) if self.records else ()
         missing = None if ahead else "No forecast: frost and heat are judged from the normals alone. Look at your own forecast before you cut."
-        late = sorted(self.late.values(), key=lambda i: (i.trees[0].site.name, i.block, i.row))
+        late = sorted(self.late.values(), key=lambda i: (i.trees[0].site.name, i.block, i.rows[0]))
         return TodayView(self.day, self.until, here, [i for i in ordered if i.later is not None], late, missing)
 
     def _logged_minutes(self) -> dict[str, float]:
@@ -119,6 +120,8 @@ class _Fortnight:
     def _add(self, record: TreeRecord, item: Item, into: dict[str, Item] | None = None) -> None:
         items = self.items if into is None else into
         found = items.setdefault(item.key, item)
+        if record.row.n not in found.rows:
+            found.rows.append(record.row.n)
         found.trees.append(record)
         found.minutes += self._minutes(record, item.work if item.work in WORKS else "look")
 
@@ -126,8 +129,9 @@ class _Fortnight:
               last_good: dt.date | None, alone: str = "") -> Item:  # fmt: skip
         later = self.later.get((record.tree.id, work))
         later = later if later is not None and later.until > self.day else None
-        key = f"{kind}|{work}|{record.row.id}|{alone or (says, last_good, later.until if later else None)}"
-        return Item(key, kind, work, record.block.name, record.row.n, says, tone, reasons, opens, last_good, 0.0, later=later)
+        where = record.block.id if kind == "sweep" else record.row.id  # a sweep is walked over a whole block
+        key = f"{kind}|{work}|{where}|{alone or (says, last_good, later.until if later else None)}"
+        return Item(key, kind, work, record.block.name, [], says, tone, reasons, opens, last_good, 0.0, later=later)
 
     def _tasks(self) -> None:
         by_tree = {r.tree.id: r for r in self.records}
@@ -166,7 +170,7 @@ class _Fortnight:
             self._add(record, self._item(record, "work", "sanitation", "Dead limbs: off, on a dry day", "go", (reason,), None, None))
 
     def _sweep(self, record: TreeRecord) -> None:
-        if record.stem.rootstock is None:
+        if record.stem.rootstock in (None, "own-rooted"):
             return
         for event in self.desk.season(record, ("sucker",)).events:
             if event.name != "sucker sweep" or event.start > self.until or event.end < self.day:

@@ -6,17 +6,18 @@ import datetime as dt
 from dataclasses import dataclass, field
 from functools import lru_cache
 
-from sqlmodel import Session
+from sqlmodel import Session, select
 
 from ..catalogue import load_catalogue
 from ..core.frame.geometry import height_m, limb_ends, radius_m
 from ..core.frame.model import Frame, is_sucker
 from ..core.known import Knowledge
+from ..core.own_kind import with_own
 from ..core.season.model import Weather
 from ..settings import Settings
 from ..store import frames
 from ..store.database import Store
-from ..store.tables import FrameRow
+from ..store.tables import FrameRow, OwnSpecies
 
 
 @dataclass(frozen=True)
@@ -33,11 +34,12 @@ class Size:
 
 @dataclass
 class Workplace:
-    """One holding at work."""
+    """One holding at work. know: the catalogue with this holding's own kinds; shipped: the catalogue alone."""
 
     settings: Settings
     store: Store
     know: Knowledge
+    shipped: Knowledge
     weather_changes: int = 0
     weather_cache: dict[str, Weather | None] = field(default_factory=dict)
     _sizes: dict[str, Size] = field(default_factory=dict)
@@ -69,7 +71,10 @@ def open_workplace(settings: Settings) -> Workplace:
     """Open the data folder, migrating its database."""
     store = Store(settings.database)
     store.migrate()
-    return Workplace(settings, store, _knowledge())
+    shipped = _knowledge()
+    with store.reading() as session:
+        know = with_own(shipped, [(k.id, k.name, k.data) for k in session.exec(select(OwnSpecies)).all()])
+    return Workplace(settings, store, know, shipped)
 
 
 @lru_cache(maxsize=1)

@@ -15,6 +15,7 @@ from . import errors, pages
 from .calc import calc
 from .holding import holding
 from .models.shared import Problem
+from .season_desk import season_desk
 from .sheets import field
 from .trees import trees
 
@@ -34,7 +35,7 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
-    for blueprint in (calc, holding, trees, field):
+    for blueprint in (calc, holding, season_desk, trees, field):
         app.register_api(blueprint)
 
     @app.before_request
@@ -58,11 +59,12 @@ def api_description(app: OpenAPI) -> dict[str, Any]:
     schemas.update(problem.pop("$defs"))
     schemas["Problem"] = problem
     schemas.pop("ValidationErrorModel", None)
-    for operations in document["paths"].values():
+    for path, operations in document["paths"].items():
         for operation in operations.values():
             responses = operation.setdefault("responses", {})
             if not any(status.startswith("2") for status in responses):
-                responses["200"] = {"description": "A list as CSV", "content": {"text/csv": {"schema": {"type": "string"}}}}
+                kind = "text/calendar" if path.endswith(".ics") else "text/csv"
+                responses["200"] = {"description": "A list", "content": {kind: {"schema": {"type": "string"}}}}
             for status, says in _ERRORS.items():
                 responses[status] = {
                     "description": says,

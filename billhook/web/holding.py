@@ -75,7 +75,8 @@ def _in_plan(found: GroveTree) -> dict[str, Any]:
 def get_almanac(query: AlmanacQuery) -> dict[str, Any]:
     """When each kind of work is right, over twelve to eighteen months, for a tree, a block or the holding."""
     at = here()
-    found = almanac(at, query.day or at.today(), query.tree, query.block, query.months)
+    what_if = {k: d for k in ("harvest_end", "first_frost", "last_frost") if (d := getattr(query, k)) is not None}
+    found = almanac(at, query.day or at.today(), query.tree, query.block, query.months, what_if)
     lanes = [{"work": lane.work, "name": LANE_WORDS[lane.work], "segments": lane.segments} for lane in found.lanes]
     kind = kind_name(found.record.tree.species, found.record.cultivar)
     return answer(AlmanacOut, {**vars(found), "kind_name": kind, "lanes": lanes})
@@ -129,7 +130,9 @@ def post_planting(body: PlantIn) -> tuple[dict[str, Any], int]:
 @holding.put("/blocks/<id>", responses={200: BlockOut})
 def put_block(path: IdPath, body: BlockIn) -> dict[str, Any]:
     """Describe a block: height cap, cold air, hedgerows."""
-    return answer(BlockOut, planting.describe_block(here(), path.id, body.cap_m, body.offset_c, body.frost_pocket, body.rows, body.version))
+    return answer(
+        BlockOut, planting.describe_block(here(), path.id, body.cap_m, body.offset_c, body.frost_pocket, body.rows, body.version, body.elevation_m)
+    )
 
 
 @holding.post("/trees/import", responses={200: ImportOut})

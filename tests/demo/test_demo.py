@@ -19,7 +19,7 @@ DAY = dt.date(2026, 11, 25)
 
 
 def made(folder) -> Workplace:
-    settings = Settings(data=folder / "demo-data", fixed_today=DAY)
+    settings = Settings(data=folder / "demo-data", fixed_today=DAY, demo=True)
     build_demo(settings)
     return open_workplace(settings)
 

@@ -66,7 +66,7 @@ def running(settings: Settings) -> Iterator[Server]:
 
 @pytest.fixture(scope="session")
 def demo(tmp_path_factory) -> Iterator[Server]:
-    settings = Settings(data=tmp_path_factory.mktemp("holding") / "demo-data", fixed_today=DAY)
+    settings = Settings(data=tmp_path_factory.mktemp("holding") / "demo-data", fixed_today=DAY, demo=True)
     build_demo(settings)
     yield from running(settings)
 

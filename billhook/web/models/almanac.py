@@ -11,12 +11,15 @@ from .season import EventOut, SegmentOut
 
 
 class AlmanacQuery(Asked):
-    """Of a tree, or a block, or the whole holding; over 12 to 18 months from the month of the day."""
+    """Of a tree, or a block, or the whole holding; over 12 to 18 months from the month of the day; dates to try out in place of the computed ones."""
 
     tree: Annotated[str, Field(max_length=60)] | None = None
     block: Annotated[str, Field(max_length=60)] | None = None
     day: IsoDate | None = None
     months: Annotated[int, BeforeValidator(whole), Field(ge=12, le=18)] = 14
+    harvest_end: IsoDate | None = None
+    first_frost: IsoDate | None = None
+    last_frost: IsoDate | None = None
 
 
 class LaneOut(Answer):

@@ -39,6 +39,7 @@ class BlockOut(Answer):
     offset_c: float
     frost_pocket: bool
     cap_m: float | None
+    elevation_m: float | None
     version: int
 
 
@@ -48,6 +49,7 @@ class BlockIn(Asked):
     version: Annotated[Counted, Field(ge=1)]
     cap_m: Annotated[Number, Field(ge=0.3, le=30)] | None
     offset_c: Annotated[Number, Field(ge=-6, le=6)]
+    elevation_m: Annotated[Number, Field(ge=-430, le=5000)] | None = None
     frost_pocket: bool
     rows: Literal["trees", "hedgerow"]
 

@@ -293,6 +293,229 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sites/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A place with its normals and frost dates. */
+        get: operations["season_desk_get_site_sites__id__get"];
+        /** Correct a place. */
+        put: operations["season_desk_put_site_sites__id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dangers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Pests and diseases of a region that move windows. */
+        get: operations["season_desk_get_dangers_dangers_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Check a station's daily series, and bring it in when asked; problems come with their line. */
+        post: operations["season_desk_post_days_sites__id__days_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/days.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The station's days as CSV. */
+        get: operations["season_desk_get_days_sites__id__days_csv_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The last fortnight and the forecast. */
+        get: operations["season_desk_get_weather_sites__id__weather_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/scenario": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Turn the demo's weather. */
+        put: operations["season_desk_put_scenario_weather_scenario_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Schools in force for the holding, a block or a tree. */
+        get: operations["season_desk_get_stances_stances_get"];
+        /** Choose a school, or take the choice back. */
+        put: operations["season_desk_put_stance_stances_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stances/effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a school would change in the dates of the next year. */
+        post: operations["season_desk_post_effect_stances_effect_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The fortnight's work in walking order. */
+        get: operations["season_desk_get_today_today_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/put-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put work off to a day, with the reason. */
+        post: operations["season_desk_post_put_off_today_put_off_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Log work as done, unmeasured. */
+        post: operations["season_desk_post_done_today_done_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Describe a kind of tree that the catalogue lacks. */
+        post: operations["season_desk_post_species_species_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The calendar feed, as iCalendar. */
+        get: operations["season_desk_get_calendar_calendar_ics_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}": {
         parameters: {
             query?: never;
@@ -846,6 +1069,11 @@ export interface components {
             to: string;
             /** Origin */
             origin: string;
+            /**
+             * Moved Days
+             * @default 0
+             */
+            moved_days: number;
         };
         /**
          * SegmentOut
@@ -856,7 +1084,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /**
              * From
              * Format: date
@@ -887,7 +1115,16 @@ export interface components {
             observed?: components["schemas"]["ObservedIn"] | null;
             /**
              * @default {
-             *       "timing": "any-time"
+             *       "timing": null,
+             *       "form": null,
+             *       "middle": null,
+             *       "height": null,
+             *       "renewal": null,
+             *       "vigour": null,
+             *       "wounds": null,
+             *       "leaf_miner": null,
+             *       "first_fruit": null,
+             *       "union_shoots": null
              *     }
              */
             stance: components["schemas"]["StanceIn"];
@@ -907,7 +1144,7 @@ export interface components {
              */
             to: string;
             /** Work */
-            work?: ("sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot")[] | null;
+            work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot")[] | null;
         };
         /**
          * ForecastIn
@@ -936,6 +1173,8 @@ export interface components {
         ObservedIn: {
             /** Flush Start */
             flush_start?: string | null;
+            /** Flush Hard */
+            flush_hard?: string | null;
             /** Bloom Start */
             bloom_start?: string | null;
             /** Harvest Start */
@@ -949,41 +1188,58 @@ export interface components {
         };
         /**
          * SiteIn
-         * @description A place. Frost dates as MM-DD at a risk of one year in ten, null where there is no frost.
+         * @description A place, corrected.
          */
         SiteIn: {
+            /** Version */
+            version: number;
             /** Latitude */
             latitude: number;
             /** Longitude */
             longitude?: number | null;
-            normals: components["schemas"]["NormalsIn"];
+            /** Elevation M */
+            elevation_m?: number | null;
+            /** Climate */
+            climate: string;
+            /** Tmin C */
+            tmin_c: number[];
+            /** Tmax C */
+            tmax_c: number[];
             /** Last Frost */
             last_frost: string | null;
             /** First Frost */
             first_frost: string | null;
-            /** Hot From */
-            hot_from?: string | null;
-            /** Hot To */
-            hot_to?: string | null;
-            /** Climate */
-            climate?: string | null;
             /**
-             * Frost Pocket
-             * @default false
+             * Dangers
+             * @default []
              */
-            frost_pocket: boolean;
+            dangers: string[];
         };
         /**
          * StanceIn
-         * @description The school of timing: small cuts any day that nothing stops besides the windows, or cuts in their windows only.
+         * @description The school chosen on each topic; the catalogue's default where none is.
          */
         StanceIn: {
-            /**
-             * Timing
-             * @default any-time
-             * @enum {string}
-             */
-            timing: "any-time" | "before-first-flush";
+            /** Timing */
+            timing?: string | null;
+            /** Form */
+            form?: string | null;
+            /** Middle */
+            middle?: string | null;
+            /** Height */
+            height?: string | null;
+            /** Renewal */
+            renewal?: string | null;
+            /** Vigour */
+            vigour?: string | null;
+            /** Wounds */
+            wounds?: string | null;
+            /** Leaf Miner */
+            leaf_miner?: string | null;
+            /** First Fruit */
+            first_fruit?: string | null;
+            /** Union Shoots */
+            union_shoots?: string | null;
         };
         /**
          * TreeIn
@@ -1015,7 +1271,7 @@ export interface components {
              * @default healthy
              * @enum {string}
              */
-            condition: "healthy" | "weak" | "neglected" | "transplanted" | "diseased";
+            condition: "healthy" | "weak" | "neglected" | "transplanted" | "diseased" | "wilting";
             /**
              * Freeze Class
              * @default 0
@@ -1028,6 +1284,16 @@ export interface components {
              * @default 0
              */
             used_share: number;
+            /**
+             * Low Bloom
+             * @default false
+             */
+            low_bloom: boolean;
+            /**
+             * Too Tall
+             * @default false
+             */
+            too_tall: boolean;
         };
         /**
          * GroveOut
@@ -1076,6 +1342,8 @@ export interface components {
             frost_pocket: boolean;
             /** Cap M */
             cap_m: number | null;
+            /** Elevation M */
+            elevation_m: number | null;
             /** Version */
             version: number;
         };
@@ -1214,7 +1482,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /** Name */
             name: string;
             /** Segments */
@@ -1393,6 +1661,8 @@ export interface components {
             cap_m: number | null;
             /** Offset C */
             offset_c: number;
+            /** Elevation M */
+            elevation_m?: number | null;
             /** Frost Pocket */
             frost_pocket: boolean;
             /**
@@ -1495,6 +1765,510 @@ export interface components {
             rivals: string | null;
         };
         /**
+         * SiteViewOut
+         * @description A place with the normals in force and where they come from.
+         */
+        SiteViewOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Version */
+            version: number;
+            /** Latitude */
+            latitude: number;
+            /** Longitude */
+            longitude: number | null;
+            /** Elevation M */
+            elevation_m: number | null;
+            /** Climate */
+            climate: string;
+            /** Tmin C */
+            tmin_c: number[];
+            /** Tmax C */
+            tmax_c: number[];
+            /** Origin */
+            origin: string;
+            /** Last Frost */
+            last_frost: string | null;
+            /** First Frost */
+            first_frost: string | null;
+            /** Dangers */
+            dangers: string[];
+        };
+        /**
+         * DangersOut
+         * @description What may be about in a region.
+         */
+        DangersOut: {
+            /** Dangers */
+            dangers: components["schemas"]["DangerOut"][];
+        };
+        /**
+         * DangerOut
+         * @description A pest or disease of a region that moves windows.
+         */
+        DangerOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * DaysOut
+         * @description What a series holds and would make of the place.
+         */
+        DaysOut: {
+            /** Count */
+            count: number;
+            /** Problems */
+            problems: components["schemas"]["DayProblemOut"][];
+            /** Problem Count */
+            problem_count: number;
+            /** Tmin C */
+            tmin_c: number[] | null;
+            /** Tmax C */
+            tmax_c: number[] | null;
+            /** Last Frost */
+            last_frost: string | null;
+            /** First Frost */
+            first_frost: string | null;
+            /** Hot From */
+            hot_from: string | null;
+            /** Hot To */
+            hot_to: string | null;
+            /** First */
+            first: string | null;
+            /** Last */
+            last: string | null;
+            /** Years */
+            years: number | null;
+            /** Why Not */
+            why_not: string | null;
+            /** Saved */
+            saved: boolean;
+        };
+        /**
+         * DayProblemOut
+         * @description What is wrong on a line (0: the whole list); ``accept`` is the word that lets it pass, null where it must be mended.
+         */
+        DayProblemOut: {
+            /** Line */
+            line: number;
+            /** Column */
+            column: string;
+            /** Message */
+            message: string;
+            /** Accept */
+            accept: string | null;
+        };
+        /**
+         * DaysIn
+         * @description A station's daily series as CSV text; ``accept`` names what is left as it is.
+         */
+        DaysIn: {
+            /** Text */
+            text: string;
+            /**
+             * Accept
+             * @default []
+             */
+            accept: ("gaps" | "duplicates" | "swapped" | "fahrenheit")[];
+            /**
+             * Risk
+             * @default 0.1
+             */
+            risk: number;
+            /**
+             * Save
+             * @default false
+             */
+            save: boolean;
+            /**
+             * As Normals
+             * @default false
+             */
+            as_normals: boolean;
+        };
+        /**
+         * WeatherOut
+         * @description The last fortnight and the forecast of a site; ``missing`` says why there is none.
+         */
+        WeatherOut: {
+            /** Site Id */
+            site_id: string;
+            /** Station */
+            station: string;
+            /** Simulated */
+            simulated: boolean;
+            /** Days */
+            days: components["schemas"]["WeatherDayOut"][];
+            /** Forecast */
+            forecast: components["schemas"]["WeatherDayOut"][];
+            /** Missing */
+            missing: string | null;
+            /** Scenario */
+            scenario: string | null;
+            /** Scenarios */
+            scenarios: components["schemas"]["ScenarioOut"][];
+        };
+        /**
+         * ScenarioOut
+         * @description A way the demo's weather may turn.
+         */
+        ScenarioOut: {
+            /** Id */
+            id: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * WeatherDayOut
+         * @description One day.
+         */
+        WeatherDayOut: {
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Tmin */
+            tmin: number | null;
+            /** Tmax */
+            tmax: number | null;
+            /** Rain Mm */
+            rain_mm: number | null;
+        };
+        /**
+         * ScenarioIn
+         * @description How the demo's weather turns.
+         */
+        ScenarioIn: {
+            /** Scenario */
+            scenario: string;
+        };
+        /**
+         * StancesOut
+         * @description Every topic as it stands for a scope.
+         */
+        StancesOut: {
+            /** Topics */
+            topics: components["schemas"]["TopicOut"][];
+        };
+        /**
+         * SchoolOut
+         * @description One answer to a question on which practitioners differ.
+         */
+        SchoolOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Believes */
+            believes: string;
+            /** Against */
+            against: string;
+            /** Changes */
+            changes: string;
+        };
+        /**
+         * TopicOut
+         * @description A topic, its schools, and the one in force with where it was chosen.
+         */
+        TopicOut: {
+            /** Topic */
+            topic: string;
+            /** In Force */
+            in_force: string;
+            /**
+             * Chosen At
+             * @enum {string}
+             */
+            chosen_at: "default" | "holding" | "block" | "tree";
+            /** Schools */
+            schools: components["schemas"]["SchoolOut"][];
+        };
+        /**
+         * StanceChoiceIn
+         * @description A school for a scope; null takes the choice back.
+         */
+        StanceChoiceIn: {
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "holding" | "block" | "tree";
+            /** Scope Id */
+            scope_id?: string | null;
+            /** Topic */
+            topic: string;
+            /** School */
+            school: string | null;
+        };
+        /**
+         * EffectOut
+         * @description Changes for the commonest tree of the scope.
+         */
+        EffectOut: {
+            /** Tree */
+            tree: string | null;
+            /** Changes */
+            changes: components["schemas"]["ChangeOut"][];
+        };
+        /**
+         * ChangeOut
+         * @description What a school changes for one kind of work over the next year, in words.
+         */
+        ChangeOut: {
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            /** Name */
+            name: string;
+            /** Now */
+            now: string;
+            /** Then */
+            then: string;
+        };
+        /**
+         * StanceEffectIn
+         * @description Which school's effect is wanted.
+         */
+        StanceEffectIn: {
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "holding" | "block" | "tree";
+            /** Scope Id */
+            scope_id?: string | null;
+            /** Topic */
+            topic: string;
+            /** School */
+            school: string;
+        };
+        /**
+         * TodayOut
+         * @description The fortnight in walking order; ``forecast`` says why there is none.
+         */
+        TodayOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            /** Minutes */
+            minutes: number;
+            /** Items */
+            items: components["schemas"]["ItemOut"][];
+            /** Put Off */
+            put_off: components["schemas"]["ItemOut"][];
+            /** Too Late */
+            too_late: components["schemas"]["ItemOut"][];
+            /** Forecast */
+            forecast: string | null;
+        };
+        /**
+         * ItemOut
+         * @description Like work on trees of a row; a sweep goes over all rows of a block.
+         */
+        ItemOut: {
+            /** Key */
+            key: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "work" | "come-back" | "sheet" | "sweep" | "too-late";
+            /** Work */
+            work: string;
+            /** Block */
+            block: string;
+            /** Rows */
+            rows: number[];
+            /** Says */
+            says: string;
+            /**
+             * Tone
+             * @enum {string}
+             */
+            tone: "go" | "light" | "wait" | "stop";
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Opens */
+            opens: string | null;
+            /** Last Good */
+            last_good: string | null;
+            /** Minutes */
+            minutes: number;
+            /** Trees */
+            trees: components["schemas"]["TodayTreeOut"][];
+            task: components["schemas"]["TodayTaskOut"] | null;
+            /** Plan Id */
+            plan_id: string | null;
+            /** Closed By */
+            closed_by: string | null;
+            later: components["schemas"]["LaterOut"] | null;
+            /** Instead */
+            instead: string | null;
+        };
+        /**
+         * LaterOut
+         * @description Until when work was put off, and why.
+         */
+        LaterOut: {
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            /** Why */
+            why: string;
+        };
+        /**
+         * TodayTaskOut
+         * @description The come-back behind an item.
+         */
+        TodayTaskOut: {
+            /** Id */
+            id: string;
+            /** Version */
+            version: number;
+        };
+        /**
+         * TodayTreeOut
+         * @description A tree of an item.
+         */
+        TodayTreeOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * PutOffOut
+         * @description How many trees it holds for.
+         */
+        PutOffOut: {
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * PutOffIn
+         * @description Work on trees put off, or a come-back by its id and version.
+         */
+        PutOffIn: {
+            /** Tree Ids */
+            tree_ids: string[];
+            /** Work */
+            work: string;
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            /** Why */
+            why: string;
+            /** Task Id */
+            task_id?: string | null;
+            /** Version */
+            version?: number | null;
+        };
+        /**
+         * DoneOut
+         * @description Entries on record for the request.
+         */
+        DoneOut: {
+            /** Entries */
+            entries: number;
+        };
+        /**
+         * DoneIn
+         * @description Work ticked off on trees; ``id`` names the request, so that sending it twice does it once.
+         */
+        DoneIn: {
+            /** Id */
+            id: string;
+            /** Tree Ids */
+            tree_ids: string[];
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /**
+             * Who
+             * @default
+             */
+            who: string;
+            /** Minutes */
+            minutes?: number | null;
+        };
+        /**
+         * OwnSpeciesOut
+         * @description The kind as the catalogue now holds it.
+         */
+        OwnSpeciesOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * OwnSpeciesIn
+         * @description A kind of tree by its events, in the months of this place.
+         */
+        OwnSpeciesIn: {
+            /** Name */
+            name: string;
+            /** Evergreen */
+            evergreen: boolean;
+            /**
+             * Everbearing
+             * @default false
+             */
+            everbearing: boolean;
+            /** Bloom */
+            bloom?: number[] | null;
+            /** Harvest */
+            harvest?: number[] | null;
+            /**
+             * Vigour
+             * @default 3
+             */
+            vigour: number;
+            /**
+             * Size
+             * @default middling
+             * @enum {string}
+             */
+            size: "low" | "middling" | "tall";
+            /**
+             * Frost C
+             * @default 2
+             */
+            frost_c: number;
+            /**
+             * Coldest Night C
+             * @default 4
+             */
+            coldest_night_c: number;
+        };
+        /**
          * TreeOut
          * @description A tree on a day: record, frame, verdict of every kind of work, what is due, sheets and log.
          */
@@ -1552,7 +2326,7 @@ export interface components {
              * Main Work
              * @enum {string}
              */
-            main_work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            main_work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /** Seen */
             seen: components["schemas"]["SeenOut"][];
             frame: components["schemas"]["DrawnFrame"] | null;
@@ -1657,7 +2431,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /** Share */
             share: number | null;
             /** Cuts */
@@ -1710,7 +2484,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /** Work Words */
             work_words: string;
             /** State */
@@ -1748,7 +2522,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /**
              * Day
              * Format: date
@@ -1949,7 +2723,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /** Day */
             day?: string | null;
             /**
@@ -1974,7 +2748,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /** Day */
             day?: string | null;
         };
@@ -1994,7 +2768,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /** Share */
             share?: number | null;
             /** Height Before M */
@@ -2036,7 +2810,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "skirt" | "thin" | "height" | "hedge" | "tip" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /** Work Words */
             work_words: string;
             /** Tree Id */
@@ -2525,6 +3299,9 @@ export interface operations {
                 block?: string | null;
                 day?: string | null;
                 months?: number;
+                harvest_end?: string | null;
+                first_frost?: string | null;
+                last_frost?: string | null;
             };
             header?: never;
             path?: never;
@@ -3068,7 +3845,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description A list as CSV */
+            /** @description A list */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3191,6 +3968,897 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_get_site_sites__id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SiteViewOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_put_site_sites__id__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SiteIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SiteViewOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_get_dangers_dangers_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DangersOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_post_days_sites__id__days_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DaysIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DaysOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_get_days_sites__id__days_csv_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_get_weather_sites__id__weather_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeatherOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_put_scenario_weather_scenario_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScenarioIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScenarioIn"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_get_stances_stances_get: {
+        parameters: {
+            query?: {
+                scope?: "holding" | "block" | "tree";
+                scope_id?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StancesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_put_stance_stances_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StanceChoiceIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StancesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_post_effect_stances_effect_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StanceEffectIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EffectOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_get_today_today_get: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                days?: number;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_post_put_off_today_put_off_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutOffIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PutOffOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_post_done_today_done_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoneOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_post_species_species_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnSpeciesIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnSpeciesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_get_calendar_calendar_ics_get: {
+        parameters: {
+            query?: {
+                block?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
             /** @description Not readable as JSON */
@@ -4042,7 +5710,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description A list as CSV */
+            /** @description A list */
             200: {
                 headers: {
                     [name: string]: unknown;
