@@ -11,6 +11,7 @@ from ..core.season.station import StationDay
 from ..formats.daily_csv import write_days
 from ..services import own_species, place, stances, today, weather
 from ..services.calendar import calendar
+from ..services.trees import observe
 from .answers import body as answer
 from .answers import here
 from .models.season_desk import (
@@ -36,7 +37,7 @@ from .models.season_desk import (
     TodayQuery,
     WeatherOut,
 )
-from .models.trees import IdPath
+from .models.trees import IdPath, ObserveIn, SeenOut
 
 season_desk = APIBlueprint("season_desk", __name__, url_prefix="/api")
 _SHOWN_PROBLEMS = 200
@@ -171,6 +172,12 @@ def post_put_off(body: PutOffIn) -> dict[str, Any]:
 def post_done(body: DoneIn) -> dict[str, Any]:
     """Log work as done, unmeasured."""
     return {"entries": today.done(here(), body.tree_ids, body.work, body.date, body.who, body.minutes, body.id)}
+
+
+@season_desk.post("/blocks/<id>/observations", responses={201: SeenOut})
+def post_block_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
+    """Write down a date that was seen of a whole block."""
+    return answer(SeenOut, observe(here(), "block", path.id, body.kind, body.value, body.date)), 201
 
 
 @season_desk.post("/species", responses={201: OwnSpeciesOut})

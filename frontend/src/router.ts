@@ -7,6 +7,8 @@ export const router = createRouter({
     { path: '/', name: 'grove', component: GrovePage },
     { path: '/tree/:id', name: 'tree', component: () => import('@/pages/TreePage.vue'), props: true },
     { path: '/sheet/:id', name: 'sheet', component: () => import('@/pages/SheetPage.vue'), props: true },
+    { path: '/today', name: 'today', component: () => import('@/pages/TodayPage.vue') },
+    { path: '/place', name: 'place', component: () => import('@/pages/PlacePage.vue') },
     { path: '/almanac', name: 'almanac', component: () => import('@/pages/AlmanacPage.vue') },
     { path: '/log', name: 'log', component: () => import('@/pages/LogPage.vue') },
     { path: '/start', name: 'start', component: () => import('@/pages/StartPage.vue') },

@@ -482,6 +482,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blocks/{id}/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down a date that was seen of a whole block. */
+        post: operations["season_desk_post_block_observation_blocks__id__observations_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/species": {
         parameters: {
             query?: never;
@@ -2219,6 +2236,36 @@ export interface components {
             minutes?: number | null;
         };
         /**
+         * SeenOut
+         * @description The latest observation of a kind.
+         */
+        SeenOut: {
+            /** Kind */
+            kind: string;
+            /** Value */
+            value: string;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+        };
+        /**
+         * ObserveIn
+         * @description What was seen of a tree or block.
+         */
+        ObserveIn: {
+            /** Kind */
+            kind: string;
+            /** Value */
+            value: string;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+        };
+        /**
          * OwnSpeciesOut
          * @description The kind as the catalogue now holds it.
          */
@@ -2454,21 +2501,6 @@ export interface components {
             corrected_by: string | null;
         };
         /**
-         * SeenOut
-         * @description The latest observation of a kind.
-         */
-        SeenOut: {
-            /** Kind */
-            kind: string;
-            /** Value */
-            value: string;
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
-        };
-        /**
          * SheetLink
          * @description A cut sheet of a tree.
          */
@@ -2616,21 +2648,6 @@ export interface components {
             spread_m: number;
             /** Trunk Mm */
             trunk_mm: number;
-        };
-        /**
-         * ObserveIn
-         * @description What was seen of a tree or block.
-         */
-        ObserveIn: {
-            /** Kind */
-            kind: string;
-            /** Value */
-            value: string;
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
         };
         /**
          * PreviewOut
@@ -4741,6 +4758,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DoneOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_desk_post_block_observation_blocks__id__observations_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObserveIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenOut"];
                 };
             };
             /** @description Not readable as JSON */

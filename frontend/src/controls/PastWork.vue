@@ -11,7 +11,8 @@ const emit = defineEmits<{ done: [] }>()
 const queries = useQueryClient()
 const WORKS: [Work, string][] = [
   ['thin', 'thinning, whole branches'], ['height', 'lowering, heading back'], ['sucker', 'suckers'], ['sanitation', 'dead and broken wood'], ['sprout', 'water sprouts'],
-  ['skirt', 'the skirt'], ['hedge', 'the hedge wall'], ['tip', 'tips'], ['skeleton', 'skeleton prune'], ['pot', 'shaping a pot'],
+  ['skirt', 'the skirt'], ['hedge', 'the hedge wall'], ['tip', 'tips'], ['renewal', 'a third of the tree'], ['shear', 'shearing'], ['fruit', 'fruit off a young tree'],
+  ['skeleton', 'skeleton prune'], ['pot', 'shaping a pot'],
 ] // prettier-ignore
 const w = props.wrong
 const draft = reactive({

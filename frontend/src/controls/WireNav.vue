@@ -8,9 +8,11 @@ defineEmits<{ help: [] }>()
 const { units, theme, switchUnits } = useSettings()
 const route = useRoute()
 const places = [
+  { to: '/today', name: 'Today', of: ['today'] },
   { to: '/almanac', name: 'Almanac', of: ['almanac'] },
   { to: '/', name: 'Grove', of: ['grove', 'tree', 'sheet'] },
   { to: '/log', name: 'Log', of: ['log'] },
+  { to: '/place', name: 'Place', of: ['place'] },
   { to: '/start', name: 'Add trees', of: ['start'] },
   { to: '/known', name: 'What is known', of: ['known'] },
 ]
@@ -19,7 +21,7 @@ const next = computed(() => THEMES[(THEMES.findIndex((t) => t.id === theme.value
 
 <template>
   <header class="wire no-print">
-    <nav aria-label="Pages" class="flex items-start gap-[3px]">
+    <nav aria-label="Pages" class="flex flex-wrap items-start gap-[3px]">
       <RouterLink
         v-for="place in places"
         :key="place.to"

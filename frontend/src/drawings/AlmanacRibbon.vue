@@ -2,16 +2,17 @@
 /** Twelve to eighteen months read like a tide table: warmth and events above, a lane for each kind of work below. */
 import type { Schemas } from '@/api/client'
 import { shareWords } from '@/geometry/measure'
-import { addDays, areaPath, monthsOf, ribbonScale, runs } from '@/geometry/ribbon'
-import { computed } from 'vue'
+import { addDays, areaPath, dayNumber, monthsOf, ribbonScale, runs } from '@/geometry/ribbon'
+import { computed, ref } from 'vue'
 import { TONES } from './tones'
 
 const props = defineProps<{ almanac: Schemas['AlmanacOut']; day: string; width: number }>()
-const emit = defineEmits<{ day: [iso: string] }>()
+/** A date tried out in place of the computed one. */
+const emit = defineEmits<{ day: [iso: string]; tryOut: [name: 'harvest_end' | 'first_frost', iso: string] }>()
 
 const LEFT = 172
 const FLOOR = 112
-const TOP_OF_LANES = 196
+const TOP_OF_LANES = 224
 const STEP = 34
 const right = computed(() => props.width - 8)
 const scale = computed(() => ribbonScale(props.almanac.from, props.almanac.to, LEFT, right.value))
@@ -22,12 +23,21 @@ const spans = (name: string) =>
   props.almanac.events
     .filter((e) => e.name === name)
     .map((e) => ({ ...e, x: scale.value.x(e.from), w: Math.max(2, scale.value.end(e.to) - scale.value.x(e.from)) }))
-const flushes = computed(() =>
-  spans('first flush').map((e) => ({
-    ...e,
-    d: `M${e.x} ${FLOOR}C${e.x + e.w * 0.25} ${FLOOR - 46} ${e.x + e.w * 0.5} ${FLOOR - 46} ${e.x + e.w} ${FLOOR}Z`,
-  })),
-)
+const wave = (e: { x: number; w: number }, up: number) =>
+  `M${e.x} ${FLOOR}C${e.x + e.w * 0.25} ${FLOOR - up} ${e.x + e.w * 0.5} ${FLOOR - up} ${e.x + e.w} ${FLOOR}Z`
+const flushes = computed(() => [
+  ...spans('later flush').map((e) => ({ ...e, d: wave(e, 30), label: '' })),
+  ...spans('first flush').map((e) => ({ ...e, d: wave(e, 46), label: 'first flush' })),
+])
+const points = computed(() => [
+  ...spans('cool that makes bloom').map((e) => ({ ...e, label: 'bloom forms' })),
+  ...spans('bloom buds form').map((e) => ({ ...e, label: 'bloom forms' })),
+  ...spans('cool nights that make bloom').map((e) => ({ ...e, w: 60, label: 'cool nights' })),
+  ...spans('carry out, into shade').map((e) => ({ ...e, label: 'carry out' })),
+  ...spans('carry in').map((e) => ({ ...e, w: 30, label: 'carry in' })),
+  ...spans('no nitrogen').map((e) => ({ ...e, label: 'no nitrogen' })),
+])
+const hot = computed(() => spans('hot season'))
 const frost = computed(() => spans('frost likely'))
 const sun = computed(() => spans('strong sun on bark'))
 const crops = computed(() => [
@@ -49,23 +59,54 @@ const lanes = computed(() =>
   })),
 )
 const x = (iso: string) => scale.value.x(iso) + scale.value.perDay / 2
+type Handle = { name: 'harvest_end' | 'first_frost'; says: string; iso: string; y: number }
+/** The next harvest end and first frost that can be dragged: what if they came sooner or later. */
+const handles = computed(() => {
+  const ends = props.almanac.events.filter((e) => e.name === 'harvest' && e.to > props.almanac.from && e.to < props.almanac.to)
+  const frosts = props.almanac.events.filter((e) => e.name === 'frost likely' && e.from > props.almanac.today && e.from < props.almanac.to)
+  const found: Handle[] = []
+  const [end, first] = [ends.find((e) => e.to >= props.almanac.today) ?? ends[0], frosts[0]]
+  if (end) found.push({ name: 'harvest_end', says: 'harvest end', iso: end.to, y: 165 })
+  if (first) found.push({ name: 'first_frost', says: 'first frost', iso: first.from, y: 130 })
+  return found
+})
+const held = ref<{ name: Handle['name']; iso: string } | null>(null)
+const at = (event: PointerEvent) => {
+  const box = svg.value!.getBoundingClientRect()
+  return scale.value.at(((event.clientX - box.left) * props.width) / box.width)
+}
+const svg = ref<SVGElement | null>(null)
 function pick(event: PointerEvent) {
-  const box = (event.currentTarget as SVGElement).getBoundingClientRect()
-  emit('day', scale.value.at(((event.clientX - box.left) * props.width) / box.width))
+  if (!held.value) emit('day', at(event))
 }
 function slide(event: PointerEvent) {
-  if (event.buttons) pick(event)
+  if (held.value) held.value = { ...held.value, iso: at(event) }
+  else if (event.buttons) pick(event)
+}
+function drop() {
+  if (held.value) emit('tryOut', held.value.name, held.value.iso)
+  held.value = null
+}
+function nudge(event: KeyboardEvent, handle: Handle) {
+  const by = { ArrowRight: 7, ArrowLeft: -7 }[event.key]
+  if (by === undefined) return
+  event.preventDefault()
+  event.stopPropagation()
+  emit('tryOut', handle.name, addDays(handle.iso, by))
 }
 </script>
 
 <template>
   <svg
+    ref="svg"
     :viewBox="`0 0 ${width} ${height}`"
     class="block w-full h-auto select-none cursor-pointer"
-    role="img"
+    role="group"
     :aria-label="`Almanac of ${almanac.name}, ${almanac.from} to ${almanac.to}`"
     @pointerdown="pick"
     @pointermove="slide"
+    @pointerup="drop"
+    @pointerleave="drop"
   >
     <g v-for="m in months" :key="m.start">
       <line :x1="m.x" :x2="m.x" y1="6" :y2="height - 8" stroke="var(--rule)" :stroke-width="m.name.includes('’') ? 2 : 1" />
@@ -74,9 +115,11 @@ function slide(event: PointerEvent) {
     <text :x="LEFT - 12" y="84" text-anchor="end" font-size="16">growing warmth</text>
     <text :x="LEFT - 12" y="102" text-anchor="end" font-size="14" style="fill: var(--ink2)">over {{ almanac.base_c }} °C</text>
     <path :d="warmth" fill="var(--leaf-soft)" stroke="var(--edge)" />
-    <g v-for="f in flushes" :key="f.from">
-      <path :d="f.d" fill="var(--leaf)" />
-      <text :x="f.x + f.w * 0.4" :y="FLOOR - 40" font-size="14" text-anchor="middle" class="halo" style="font-weight: 600">first flush</text>
+    <g v-for="f in flushes" :key="f.name + f.from">
+      <path :d="f.d" fill="var(--leaf)" :fill-opacity="f.label ? 1 : 0.55" />
+      <text v-if="f.label" :x="f.x + f.w * 0.4" :y="FLOOR - 40" font-size="14" text-anchor="middle" class="halo" style="font-weight: 600">
+        {{ f.label }}
+      </text>
     </g>
     <line :x1="LEFT" :x2="right" :y1="FLOOR" :y2="FLOOR" stroke="var(--ink)" stroke-width="2" />
     <text :x="LEFT - 12" y="134" text-anchor="end" font-size="16" style="fill: var(--frost)">frost likely</text>
@@ -103,6 +146,12 @@ function slide(event: PointerEvent) {
       <text v-if="s.w > 130" :x="s.x + s.w / 2" y="136" text-anchor="middle" font-size="14" class="halo" style="font-weight: 600">
         strong sun on bark
       </text>
+    </g>
+    <line v-for="h in hot" :key="h.from" :x1="h.x" :x2="h.x + h.w" y1="144" y2="144" stroke="var(--tape)" stroke-width="3" />
+    <g v-for="p in points" :key="p.name + p.from">
+      <path :d="`M${p.x} 190v14h${Math.max(0, p.w)}v-14`" fill="none" stroke="var(--ink)" stroke-width="1.6" />
+      <text v-if="p.w > p.label.length * 6.4" :x="p.x + p.w / 2" y="200" text-anchor="middle" font-size="13.5" class="halo">{{ p.label }}</text>
+      <text v-else :x="p.x + p.w + 4" y="202" font-size="13.5" class="halo">{{ p.label }}</text>
     </g>
     <text :x="LEFT - 12" y="170" text-anchor="end" font-size="16">the tree</text>
     <g v-for="c in crops" :key="c.label + c.from">
@@ -152,6 +201,27 @@ function slide(event: PointerEvent) {
           </text>
         </template>
       </g>
+    </g>
+    <g
+      v-for="h in handles"
+      :key="h.name"
+      role="slider"
+      tabindex="0"
+      class="cursor-ew-resize no-print"
+      :aria-label="`What if the ${h.says} moved`"
+      :aria-valuenow="dayNumber(h.iso)"
+      :aria-valuetext="h.iso"
+      :data-handle="h.name"
+      @pointerdown.stop="held = { name: h.name, iso: h.iso }"
+      @keydown="nudge($event, h)"
+    >
+      <rect :x="x(held?.name === h.name ? held.iso : h.iso) - 14" :y="h.y - 16" width="28" height="32" fill="transparent" />
+      <path
+        :d="`M${x(held?.name === h.name ? held.iso : h.iso)} ${h.y - 15}v30m-4 -20l-6 5l6 5m8 -10l6 5l-6 5`"
+        fill="none"
+        stroke="var(--tape)"
+        stroke-width="2.5"
+      />
     </g>
     <g pointer-events="none">
       <line :x1="x(almanac.today)" :x2="x(almanac.today)" y1="26" :y2="height - 8" stroke="var(--ink)" stroke-width="2" stroke-dasharray="6 4" />

@@ -20,10 +20,15 @@ const { data: grove } = useGrove()
 const word = (name: string) => (typeof route.query[name] === 'string' ? (route.query[name] as string) : undefined)
 const tree = computed(() => word('tree'))
 const block = computed(() => word('block') ?? (tree.value ? undefined : grove.value?.blocks.find((b) => grove.value!.sites[0]?.id === b.site_id)?.id))
+const whatIf = ref<Record<string, string>>({})
+watch([tree, block], () => (whatIf.value = {}))
+const months = ref(14)
 const { data, error, isPending } = useQuery({
-  queryKey: ['almanac', tree, block],
-  queryFn: () =>
-    heed(api.GET('/api/almanac', { params: { query: { ...(tree.value ? { tree: tree.value } : block.value ? { block: block.value } : {}) } } })),
+  queryKey: ['almanac', tree, block, whatIf, months],
+  queryFn: () => {
+    const of = tree.value ? { tree: tree.value } : block.value && block.value !== 'all' ? { block: block.value } : {}
+    return heed(api.GET('/api/almanac', { params: { query: { ...of, ...whatIf.value, months: months.value } } }))
+  },
   placeholderData: keepPreviousData,
   enabled: computed(() => !!grove.value?.trees.length),
 })
@@ -52,7 +57,21 @@ function head(lane: Schemas['LaneOut'], s: Segment): string {
   return `${s.status}${share}${end === lane.segments.at(-1)!.to ? '' : `, until ${dayWords(end)}`}`
 }
 const open = ref<{ title: string; sentence: string; reasons: Segment['reasons'] } | null>(null)
+const NAMES: Record<string, string> = { harvest_end: 'the harvest ended', first_frost: 'the first frost came' }
+const tried = computed(() =>
+  Object.entries(whatIf.value)
+    .map(([name, iso]) => `${NAMES[name]} on ${dayWords(iso)}`)
+    .join(' and '),
+)
+function tryOut(name: string, iso: string) {
+  whatIf.value = { ...whatIf.value, [name]: iso }
+}
 const choose = (event: Event) => void router.replace({ query: { block: (event.target as HTMLSelectElement).value } })
+const ORIGINS: Record<string, string> = {
+  observed: 'seen',
+  computed: 'worked out from warmth and normals',
+  catalogue: 'by the calendar of this kind',
+}
 const print = () => window.print()
 </script>
 
@@ -75,7 +94,12 @@ const print = () => window.print()
           <label class="sr-only" for="almanac-block">Block</label>
           <select id="almanac-block" class="field !w-auto !min-h-10 !py-1" :value="tree ? '' : block" @change="choose">
             <option v-if="tree" value="">this tree</option>
+            <option value="all">the whole holding</option>
             <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
+          </select>
+          <label class="sr-only" for="almanac-months">Months</label>
+          <select id="almanac-months" v-model.number="months" class="field !w-auto !min-h-10 !py-1">
+            <option v-for="m in [12, 14, 18]" :key="m" :value="m">{{ m }} months</option>
           </select>
           <RouterLink v-if="tree" class="btn btn-small" :to="`/tree/${tree}`">The tree</RouterLink>
           <button type="button" class="btn btn-small" @click="print">Print</button>
@@ -87,8 +111,12 @@ const print = () => window.print()
         </p>
       </header>
       <div class="overflow-x-auto" role="region" aria-label="Ribbon of the year" :tabindex="narrow ? 0 : undefined">
-        <AlmanacRibbon :almanac="data" :day="day" :width="1232" :style="narrow ? 'min-width: 980px' : ''" @day="day = $event" />
+        <AlmanacRibbon :almanac="data" :day="day" :width="1232" :style="narrow ? 'min-width: 980px' : ''" @day="day = $event" @try-out="tryOut" />
       </div>
+      <p v-if="Object.keys(whatIf).length" class="flex flex-wrap gap-3 items-center text-[0.98rem]" role="status" data-test="what-if">
+        <b>What if</b> {{ tried }}. Nothing is saved.
+        <button type="button" class="btn btn-small no-print" @click="whatIf = {}">Back to the dates that hold</button>
+      </p>
       <section class="day" :aria-label="`What holds on ${day}`" aria-live="polite">
         <div>
           <h2 class="text-[1.5rem]" data-test="day">{{ day ? dayWords(day) : '' }}</h2>
@@ -114,6 +142,31 @@ const print = () => window.print()
           </li>
         </ul>
       </section>
+      <details class="mb-5 text-[0.98rem]">
+        <summary class="tag text-lg">Dates of these months, and where each comes from</summary>
+        <table class="mt-2">
+          <caption class="sr-only">
+            Events
+          </caption>
+          <thead class="sr-only">
+            <tr>
+              <th scope="col">Event</th>
+              <th scope="col">Days</th>
+              <th scope="col">Origin</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="e in data.events" :key="e.name + e.from">
+              <th scope="row" class="text-left font-normal pr-6">{{ e.name }}</th>
+              <td class="num pr-6">{{ dayWords(e.from) }}{{ e.to === e.from ? '' : ` to ${dayWords(e.to)}` }}</td>
+              <td class="text-ink2">
+                {{ ORIGINS[e.origin] ?? e.origin
+                }}{{ e.moved_days ? `, moved ${e.moved_days > 0 ? '+' : ''}${e.moved_days} days by what earlier years showed` : '' }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </details>
       <WorkingDialog
         v-if="open"
         :model-value="true"

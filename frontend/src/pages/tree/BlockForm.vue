@@ -13,7 +13,7 @@ const { units } = useSettings()
 const queries = useQueryClient()
 const block = computed(() => grove.value?.blocks.find((b) => b.id === props.tree.block_id))
 const hedgerow = computed(() => grove.value?.rows.some((r) => r.block_id === props.tree.block_id && r.kind === 'hedgerow') ?? false)
-const draft = reactive({ cap: null as number | null, offset: '0', pocket: false, hedge: false })
+const draft = reactive({ cap: null as number | null, offset: '0', elevation: null as number | null, pocket: false, hedge: false })
 const fields = ref<Record<string, string>>({})
 const trouble = ref('')
 const degree = computed(() => (units.value === 'metric' ? 1 : 1.8))
@@ -22,7 +22,13 @@ watch(
   () => {
     if (!block.value) return
     const offset = String(Math.round(block.value.offset_c * degree.value * 10) / 10)
-    Object.assign(draft, { cap: block.value.cap_m, offset, pocket: block.value.frost_pocket, hedge: hedgerow.value })
+    Object.assign(draft, {
+      cap: block.value.cap_m,
+      offset,
+      elevation: block.value.elevation_m,
+      pocket: block.value.frost_pocket,
+      hedge: hedgerow.value,
+    })
   },
   { immediate: true },
 )
@@ -37,7 +43,7 @@ async function save() {
   }
   try {
     const rows: 'hedgerow' | 'trees' = draft.hedge ? 'hedgerow' : 'trees'
-    const body = { version: block.value.version, cap_m: draft.cap, offset_c: offset, frost_pocket: draft.pocket, rows }
+    const body = { version: block.value.version, cap_m: draft.cap, offset_c: offset, elevation_m: draft.elevation, frost_pocket: draft.pocket, rows }
     await heed(api.PUT('/api/blocks/{id}', { params: { path: { id: props.tree.block_id } }, body }))
     void queries.invalidateQueries()
   } catch (error) {
@@ -57,6 +63,7 @@ async function save() {
         <input id="block-offset" v-model="draft.offset" class="field" inputmode="text" placeholder="-1.5" :aria-invalid="!!fields['/offset_c']" />
         <p v-if="fields['/offset_c']" class="wrong">{{ fields['/offset_c'] }}</p>
       </div>
+      <MeasureField v-model="draft.elevation" label="Height above the sea" kind="length" :wrong="fields['/elevation_m']" />
       <label class="flex gap-2 items-center"><input v-model="draft.pocket" type="checkbox" class="size-5" /> cold air gathers here</label>
       <label class="flex gap-2 items-center"><input v-model="draft.hedge" type="checkbox" class="size-5" /> stands in hedgerows</label>
       <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>

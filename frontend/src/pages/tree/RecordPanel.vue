@@ -4,6 +4,7 @@ import { api, heed, sentence, type Tree } from '@/api/client'
 import LogEntries from '@/controls/LogEntries.vue'
 import PastWork from '@/controls/PastWork.vue'
 import BlockForm from './BlockForm.vue'
+import SeenDates from './SeenDates.vue'
 import { useSettings } from '@/composables/useSettings'
 import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
@@ -99,22 +100,36 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           :value="value('condition') || 'healthy'"
           @change="seen.mutate({ kind: 'condition', value: ($event.target as HTMLSelectElement).value })"
         >
-          <option v-for="c in ['healthy', 'weak', 'neglected', 'transplanted', 'diseased']" :key="c">{{ c }}</option>
+          <option v-for="c in ['healthy', 'weak', 'neglected', 'transplanted', 'diseased', 'wilting']" :key="c">{{ c }}</option>
         </select>
       </div>
-      <div>
-        <label class="label" for="seen-harvest">Last fruit picked</label>
-        <input
-          id="seen-harvest"
-          type="date"
+      <div v-if="tree.pot_l">
+        <label class="label" for="seen-tall">For its winter room</label>
+        <select
+          id="seen-tall"
           class="field"
-          :value="value('harvest_end')"
-          @change="
-            ($event.target as HTMLInputElement).value && seen.mutate({ kind: 'harvest_end', value: ($event.target as HTMLInputElement).value })
-          "
-        />
+          :value="value('too_tall') || 'no'"
+          @change="seen.mutate({ kind: 'too_tall', value: ($event.target as HTMLSelectElement).value })"
+        >
+          <option value="no">it fits</option>
+          <option value="yes">too tall</option>
+        </select>
+      </div>
+      <div v-else-if="tree.species === 'mango'">
+        <label class="label" for="seen-low">The bloom sat</label>
+        <select
+          id="seen-low"
+          class="field"
+          :value="value('low_bloom') || 'no'"
+          @change="seen.mutate({ kind: 'low_bloom', value: ($event.target as HTMLSelectElement).value })"
+        >
+          <option value="no">all over</option>
+          <option value="yes">late and low</option>
+        </select>
       </div>
     </div>
+    <SeenDates :tree="tree" />
+    <RouterLink class="link" :to="`/place?tree=${tree.id}`">The stance for this tree</RouterLink>
     <BlockForm :tree="tree" />
     <section v-if="tree.tasks.length" aria-label="Come back">
       <h2 class="text-xl">Come back</h2>

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+/** What the answers rest on here: the place and its weather, the stance, the calendar that goes out, kinds of one's own. */
+import { api, heed, sentence } from '@/api/client'
+import { useGrove } from '@/composables/useGrove'
+import WeatherStrip from '@/drawings/WeatherStrip.vue'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import NormalsForm from './place/NormalsForm.vue'
+import OwnKind from './place/OwnKind.vue'
+import StancePanel from './place/StancePanel.vue'
+import StationForm from './place/StationForm.vue'
+
+const route = useRoute()
+const queries = useQueryClient()
+const { data: grove } = useGrove()
+const chosen = ref('')
+watch(grove, (g) => !chosen.value && g?.sites[0] && (chosen.value = g.sites[0].id), { immediate: true })
+const path = computed(() => ({ path: { id: chosen.value } }))
+const on = computed(() => !!chosen.value)
+const { data: site, error } = useQuery({
+  queryKey: ['site', chosen],
+  queryFn: () => heed(api.GET('/api/sites/{id}', { params: path.value })),
+  enabled: on,
+})
+const { data: weather } = useQuery({
+  queryKey: ['weather', chosen],
+  queryFn: () => heed(api.GET('/api/sites/{id}/weather', { params: path.value })),
+  enabled: on,
+})
+const trouble = ref('')
+async function turn(scenario: string) {
+  trouble.value = ''
+  try {
+    await heed(api.PUT('/api/weather/scenario', { body: { scenario } }))
+    void queries.invalidateQueries()
+  } catch (e) {
+    trouble.value = sentence(e)
+  }
+}
+const block = ref('')
+const feed = computed(() => `${location.origin}/api/calendar.ics${block.value ? `?block=${block.value}` : ''}`)
+const parts = ['place', 'stance', 'weather', 'station', 'calendar', 'kinds']
+const open = (part: string) => (route.hash ? route.hash === `#${part}` : part === (route.query.tree ? 'stance' : 'place'))
+</script>
+
+<template>
+  <div class="max-w-4xl mx-auto px-4 py-4">
+    <header class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
+      <h1 class="text-[1.7rem]">Place and stance</h1>
+      <div v-if="(grove?.sites.length ?? 0) > 1">
+        <label class="label" for="which-site">Site</label>
+        <select id="which-site" v-model="chosen" class="field !min-h-10">
+          <option v-for="s in grove?.sites" :key="s.id" :value="s.id">{{ s.name }}</option>
+        </select>
+      </div>
+    </header>
+    <p v-if="grove && !grove.sites.length" class="py-4">
+      No place is described yet. <RouterLink class="link" to="/start">Say where the trees stand</RouterLink>
+    </p>
+    <p v-if="error || trouble" class="wrong py-2" role="alert">{{ trouble || sentence(error) }}</p>
+    <template v-if="site">
+      <details :id="parts[0]" class="part" :open="open('place')">
+        <summary><h2>The place</h2></summary>
+        <NormalsForm :site="site" />
+      </details>
+      <details :id="parts[1]" class="part" :open="open('stance')">
+        <summary><h2>Stance: which school holds</h2></summary>
+        <StancePanel />
+      </details>
+      <details :id="parts[2]" class="part" :open="open('weather')">
+        <summary><h2>Weather</h2></summary>
+        <template v-if="weather">
+          <p>{{ weather.station }}{{ weather.simulated ? ': invented for the demo; a real holding never listens to it' : '' }}.</p>
+          <p v-if="weather.missing" data-test="no-forecast">{{ weather.missing }}</p>
+          <WeatherStrip v-if="weather.days.length || weather.forecast.length" :days="weather.days" :forecast="weather.forecast" />
+          <fieldset v-if="weather.scenarios.length" class="mt-2">
+            <legend class="label">How the demo's weather turns</legend>
+            <div class="grid sm:grid-cols-2 gap-2">
+              <label v-for="s in weather.scenarios" :key="s.id" class="flex gap-2 items-center min-h-8">
+                <input type="radio" name="scenario" class="size-5" :value="s.id" :checked="weather.scenario === s.id" @change="turn(s.id)" />{{
+                  s.says
+                }}
+              </label>
+            </div>
+          </fieldset>
+        </template>
+      </details>
+      <details :id="parts[3]" class="part" :open="open('station')">
+        <summary><h2>Days of your own station</h2></summary>
+        <StationForm :site-id="chosen" />
+      </details>
+      <details :id="parts[4]" class="part" :open="open('calendar')">
+        <summary><h2>Calendar</h2></summary>
+        <p class="text-[0.95rem]">
+          Come-backs, windows and open sheets for your own calendar. Subscribe to the address, and it updates in place; or save the file once.
+        </p>
+        <div class="grid sm:grid-cols-[200px_1fr_auto] gap-3 items-end">
+          <div>
+            <label class="label" for="feed-block">Of</label>
+            <select id="feed-block" v-model="block" class="field">
+              <option value="">the whole holding</option>
+              <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
+            </select>
+          </div>
+          <div>
+            <label class="label" for="feed">Address to subscribe to</label>
+            <input id="feed" class="field" readonly :value="feed" @focus="($event.target as HTMLInputElement).select()" />
+          </div>
+          <a class="btn btn-small" :href="feed" download="billhook.ics">Save the file</a>
+        </div>
+      </details>
+      <details :id="parts[5]" class="part" :open="open('kinds')">
+        <summary><h2>A kind of tree of your own</h2></summary>
+        <OwnKind />
+      </details>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.part {
+  border-bottom: 2px solid var(--ink);
+  padding: 10px 0 14px;
+}
+.part > summary {
+  cursor: pointer;
+  min-height: 40px;
+}
+.part > summary h2 {
+  display: inline;
+  font-size: 1.35rem;
+}
+.part[open] > summary {
+  margin-bottom: 10px;
+}
+</style>

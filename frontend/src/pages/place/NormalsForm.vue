@@ -1,0 +1,150 @@
+<script setup lang="ts">
+/** A place, corrected: the curve of its months, frost dates, height, and what is about in the region. */
+import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import MeasureField from '@/controls/MeasureField.vue'
+import ClimateCurve from '@/drawings/ClimateCurve.vue'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, reactive, ref, useId, watch } from 'vue'
+
+const props = defineProps<{ site: Schemas['SiteViewOut'] }>()
+const { units } = useSettings()
+const queries = useQueryClient()
+const id = useId()
+const draft = reactive({
+  latitude: '', climate: '', low: [] as number[], high: [] as number[], frost: true, last: '', first: '', elevation: null as number | null, dangers: [] as string[],
+}) // prettier-ignore
+const fields = ref<Record<string, string>>({})
+const trouble = ref('')
+const saved = ref(false)
+watch(
+  () => props.site,
+  (s) => {
+    Object.assign(draft, {
+      latitude: String(s.latitude), climate: s.climate, low: [...s.tmin_c], high: [...s.tmax_c], frost: !!s.last_frost, last: s.last_frost ?? '', first: s.first_frost ?? '',
+      elevation: s.elevation_m, dangers: [...s.dangers],
+    }) // prettier-ignore
+  },
+  { immediate: true },
+)
+const southern = computed(() => Number(draft.latitude.replace(',', '.')) < 0)
+const { data: climates } = useQuery({
+  queryKey: ['climates', southern],
+  queryFn: () => heed(api.GET('/api/climates', { params: { query: { southern: southern.value ? 'true' : 'false' } } })),
+  staleTime: Infinity,
+})
+const { data: dangers } = useQuery({ queryKey: ['dangers'], queryFn: () => heed(api.GET('/api/dangers')), staleTime: Infinity })
+function take(event: Event) {
+  const c = climates.value?.climates.find((x) => x.id === (event.target as HTMLSelectElement).value)
+  if (!c) return
+  Object.assign(draft, {
+    low: [...c.tmin_c],
+    high: [...c.tmax_c],
+    climate: c.id,
+    frost: !!c.last_frost,
+    last: c.last_frost ?? '',
+    first: c.first_frost ?? '',
+  })
+}
+const toDate = (monthDay: string) => (monthDay ? `2027-${monthDay}` : '')
+const monthDay = (event: Event) => (event.target as HTMLInputElement).value.slice(-5)
+async function save() {
+  fields.value = {}
+  trouble.value = ''
+  saved.value = false
+  const latitude = Number(draft.latitude.replace(',', '.'))
+  if (draft.latitude.trim() === '' || Number.isNaN(latitude)) {
+    fields.value = { '/latitude': 'must be a number, minus in the south' }
+    return
+  }
+  try {
+    const body = {
+      version: props.site.version,
+      latitude,
+      longitude: props.site.longitude,
+      elevation_m: draft.elevation,
+      climate: draft.climate,
+      tmin_c: draft.low,
+      tmax_c: draft.high,
+      last_frost: draft.frost ? draft.last || null : null,
+      first_frost: draft.frost ? draft.first || null : null,
+      dangers: draft.dangers,
+    }
+    await heed(api.PUT('/api/sites/{id}', { params: { path: { id: props.site.id } }, body }))
+    saved.value = true
+    void queries.invalidateQueries()
+  } catch (error) {
+    if (error instanceof Refused) fields.value = error.fields
+    trouble.value = sentence(error)
+  }
+}
+</script>
+
+<template>
+  <form class="grid gap-4" aria-label="The place" @submit.prevent="save">
+    <p class="text-[0.95rem] text-ink2">Normals from: {{ site.origin }}. Drag a point, or move it with the arrow keys, half a degree a step.</p>
+    <ClimateCurve v-if="draft.low.length" v-model:low="draft.low" v-model:high="draft.high" :wrong="fields" />
+    <p v-for="(message, at) in fields" :key="at" class="wrong" role="alert">
+      {{ String(at).split('/').slice(1).join(' ').replace(/_/g, ' ') }}: {{ message }}
+    </p>
+    <div class="grid sm:grid-cols-3 gap-3">
+      <div>
+        <label class="label" :for="`${id}c`">Start again from a climate</label>
+        <select :id="`${id}c`" class="field" @change="take">
+          <option value="">as it stands</option>
+          <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">{{ c.name }}</option>
+        </select>
+      </div>
+      <div>
+        <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
+        <input :id="`${id}l`" v-model="draft.latitude" class="field" inputmode="text" :aria-invalid="!!fields['/latitude']" />
+      </div>
+      <MeasureField
+        v-model="draft.elevation"
+        label="Station stands at"
+        kind="length"
+        :wrong="fields['/elevation_m']"
+        :placeholder="units === 'metric' ? '90 m' : '300 ft'"
+      />
+    </div>
+    <label class="flex gap-2 items-center"><input v-model="draft.frost" type="checkbox" class="size-5" /> There is frost in one year of ten</label>
+    <div v-if="draft.frost" class="grid sm:grid-cols-2 gap-3">
+      <div>
+        <label class="label" :for="`${id}lf`">Last frost of spring, one year in ten</label>
+        <input
+          :id="`${id}lf`"
+          type="date"
+          class="field"
+          :value="toDate(draft.last)"
+          :aria-invalid="!!fields['/last_frost']"
+          @change="draft.last = monthDay($event)"
+        />
+      </div>
+      <div>
+        <label class="label" :for="`${id}ff`">First frost of autumn, one year in ten</label>
+        <input
+          :id="`${id}ff`"
+          type="date"
+          class="field"
+          :value="toDate(draft.first)"
+          :aria-invalid="!!fields['/first_frost']"
+          @change="draft.first = monthDay($event)"
+        />
+      </div>
+    </div>
+    <fieldset>
+      <legend class="label">About in the region</legend>
+      <div class="grid sm:grid-cols-2 gap-x-6 gap-y-2">
+        <label v-for="d in dangers?.dangers ?? []" :key="d.id" class="flex gap-2 items-start">
+          <input v-model="draft.dangers" type="checkbox" class="size-5 mt-0.5" :value="d.id" />
+          <span
+            ><b class="tag text-[1.05rem]">{{ d.name }}</b> <span class="text-[0.92rem] text-ink2">{{ d.says }}.</span></span
+          >
+        </label>
+      </div>
+    </fieldset>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <p v-if="saved" role="status">Saved. Every window is worked out anew.</p>
+    <button class="btn btn-go sm:justify-self-start sm:px-10">Save the place</button>
+  </form>
+</template>

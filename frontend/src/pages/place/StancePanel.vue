@@ -1,0 +1,133 @@
+<script setup lang="ts">
+/** On each topic the school that holds, for the holding, a block or a tree; what it believes, what speaks against it, what it changes. */
+import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useGrove } from '@/composables/useGrove'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, useId, watch } from 'vue'
+import { useRoute } from 'vue-router'
+
+const route = useRoute()
+const queries = useQueryClient()
+const id = useId()
+const { data: grove } = useGrove()
+const where = ref(typeof route.query.tree === 'string' ? `tree ${route.query.tree}` : 'holding')
+const scope = computed(() => where.value.split(' ')[0] as 'holding' | 'block' | 'tree')
+const scopeId = computed(() => where.value.split(' ')[1] ?? null)
+const treeName = computed(() => grove.value?.trees.find((t) => t.id === route.query.tree)?.name)
+const { data, error } = useQuery({
+  queryKey: ['stances', where],
+  queryFn: () => heed(api.GET('/api/stances', { params: { query: { scope: scope.value, ...(scopeId.value ? { scope_id: scopeId.value } : {}) } } })),
+})
+const TOPICS: Record<string, string> = {
+  timing: 'When to cut', form: 'Form of the tree', middle: 'The middle', height: 'Height', renewal: 'Renewal', vigour: 'Clippings and vigour', wounds: 'Wounds',
+  'leaf-miner': 'Mined leaves', 'first-fruit': 'Fruit on a young tree', 'union-shoots': 'Shoots exactly at the union',
+} // prettier-ignore
+const FROM = { default: 'unless you choose', holding: 'chosen for the holding', block: 'chosen for the block', tree: 'chosen for this tree' }
+const looked = ref<{ topic: string; school: string; effect: Schemas['EffectOut'] } | null>(null)
+const trouble = ref('')
+watch(where, () => (looked.value = null))
+async function look(topic: string, school: string) {
+  trouble.value = ''
+  try {
+    const effect = await heed(api.POST('/api/stances/effect', { body: { scope: scope.value, scope_id: scopeId.value, topic, school } }))
+    looked.value = { topic, school, effect }
+  } catch (e) {
+    trouble.value = sentence(e)
+  }
+}
+async function choose(topic: string, school: string | null) {
+  trouble.value = ''
+  try {
+    await heed(api.PUT('/api/stances', { body: { scope: scope.value, scope_id: scopeId.value, topic, school } }))
+    looked.value = null
+    void queries.invalidateQueries()
+  } catch (e) {
+    trouble.value = sentence(e)
+  }
+}
+</script>
+
+<template>
+  <div class="grid gap-3">
+    <div class="max-w-xs">
+      <label class="label" :for="`${id}w`">Stance of</label>
+      <select :id="`${id}w`" v-model="where" class="field">
+        <option value="holding">the whole holding</option>
+        <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="`block ${b.id}`">block {{ b.name }}</option>
+        <option v-if="treeName" :value="`tree ${route.query.tree}`">tree {{ treeName }}</option>
+      </select>
+    </div>
+    <p v-if="error || trouble" class="wrong" role="alert">{{ trouble || sentence(error) }}</p>
+    <details v-for="t in data?.topics ?? []" :key="t.topic" class="topic" :data-topic="t.topic" :open="t.topic === 'timing'">
+      <summary>
+        <b class="tag text-[1.15rem]">{{ TOPICS[t.topic] ?? t.topic }}</b>: {{ t.schools.find((s) => s.id === t.in_force)?.name }}
+        <span class="text-ink2 text-[0.92rem]">({{ FROM[t.chosen_at] }})</span>
+      </summary>
+      <ul class="grid gap-2 mt-2">
+        <li v-for="s in t.schools" :key="s.id" class="school" :class="{ on: s.id === t.in_force }">
+          <h3 class="text-[1.1rem]">{{ s.name }}{{ s.id === t.in_force ? ', in force' : '' }}</h3>
+          <dl class="grid sm:grid-cols-[auto_1fr] gap-x-4 text-[0.95rem]">
+            <dt class="text-ink2">Believes</dt>
+            <dd>{{ s.believes }}</dd>
+            <dt class="text-ink2">Against it</dt>
+            <dd>{{ s.against }}</dd>
+            <dt class="text-ink2">Changes</dt>
+            <dd>{{ s.changes }}</dd>
+          </dl>
+          <div v-if="looked?.topic === t.topic && looked.school === s.id" class="mt-1 text-[0.95rem]" data-test="effect" aria-live="polite">
+            <p v-if="!looked.effect.changes.length">No date changes{{ looked.effect.tree ? ` for ${looked.effect.tree} and its like` : '' }}.</p>
+            <template v-else>
+              <p>The next year of {{ looked.effect.tree }} and its like:</p>
+              <ul>
+                <li v-for="c in looked.effect.changes" :key="c.work">
+                  <b>{{ c.name }}</b>: {{ c.then }} <span class="text-ink2">(now {{ c.now }})</span>
+                </li>
+              </ul>
+            </template>
+          </div>
+          <div class="flex flex-wrap gap-2 mt-2">
+            <button
+              v-if="s.id !== t.in_force"
+              type="button"
+              class="btn btn-small"
+              :aria-label="`What would change: ${s.name}`"
+              @click="look(t.topic, s.id)"
+            >
+              What would change
+            </button>
+            <button v-if="s.id !== t.in_force" type="button" class="btn btn-small" :aria-label="`Choose: ${s.name}`" @click="choose(t.topic, s.id)">
+              Choose
+            </button>
+            <button
+              v-else-if="t.chosen_at === scope"
+              type="button"
+              class="btn btn-small"
+              :aria-label="`Take back: ${s.name}`"
+              @click="choose(t.topic, null)"
+            >
+              Take the choice back
+            </button>
+          </div>
+        </li>
+      </ul>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.topic {
+  border-top: 1px solid var(--rule);
+  padding: 8px 0;
+}
+.school {
+  border: var(--line) solid var(--edge);
+  border-radius: 8px;
+  padding: 8px 14px;
+  background: var(--sheet);
+}
+.school.on {
+  border-color: var(--ink);
+  box-shadow: inset 6px 0 0 var(--leaf);
+  padding-left: 20px;
+}
+</style>

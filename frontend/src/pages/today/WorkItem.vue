@@ -1,0 +1,206 @@
+<script setup lang="ts">
+/** One piece of work: what, where, why, until when, how long; done, or put off with a reason. */
+import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
+import { newId } from '@/api/ids'
+import ToneMark from '@/drawings/ToneMark.vue'
+import { dayWords } from '@/geometry/measure'
+import { addDays } from '@/geometry/ribbon'
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, reactive, ref, useId } from 'vue'
+
+const props = defineProps<{ item: Schemas['ItemOut']; day: string }>()
+defineEmits<{ working: [item: Schemas['ItemOut']] }>()
+const queries = useQueryClient()
+const id = useId()
+const request = newId()
+const mode = ref<'' | 'later'>('')
+const trouble = ref('')
+const fields = ref<Record<string, string>>({})
+const chosen = ref(new Set(props.item.trees.map((t) => t.id)))
+const later = reactive({ until: addDays(props.day, 7), why: '' })
+const where = computed(() => {
+  const { rows, trees } = props.item
+  if (trees.length === 1) return trees[0]!.name
+  const named = rows.length > 1 ? `rows ${rows[0]} to ${rows[rows.length - 1]}` : `row ${rows[0]}`
+  return `${named}, ${trees.length} trees`
+})
+const minutes = computed(() => {
+  const m = props.item.minutes
+  return m >= 90 ? `${(m / 60).toFixed(1)} h` : `${Math.max(1, Math.round(m))} min`
+})
+const until = computed(() => {
+  const i = props.item
+  if (i.kind === 'come-back') return i.last_good ? `due ${dayWords(i.last_good)}` : ''
+  const from = i.opens && i.opens > props.day ? `from ${dayWords(i.opens)}, ` : ''
+  return i.last_good ? `${from}last good day ${dayWords(i.last_good)}` : 'any day'
+})
+function pick(tree: string, on: boolean) {
+  if (on) chosen.value.add(tree)
+  else chosen.value.delete(tree)
+  chosen.value = new Set(chosen.value)
+}
+async function send(act: () => Promise<unknown>) {
+  trouble.value = ''
+  fields.value = {}
+  try {
+    await act()
+    mode.value = ''
+    void queries.invalidateQueries()
+  } catch (error) {
+    if (error instanceof Refused) fields.value = error.fields
+    trouble.value = sentence(error)
+  }
+}
+const done = () =>
+  send(() =>
+    props.item.task
+      ? heed(api.PUT('/api/tasks/{id}', { params: { path: { id: props.item.task.id } }, body: { version: props.item.task.version, state: 'done' } }))
+      : heed(
+          api.POST('/api/today/done', {
+            body: {
+              id: request,
+              tree_ids: [...chosen.value],
+              work: props.item.work as Schemas['DoneIn']['work'],
+              date: props.day,
+              who: '',
+              minutes: null,
+            },
+          }),
+        ),
+  )
+const putOff = () =>
+  send(() =>
+    heed(
+      api.POST('/api/today/put-off', {
+        body: {
+          tree_ids: [...chosen.value],
+          work: props.item.work,
+          until: later.until,
+          why: later.why.trim(),
+          task_id: props.item.task?.id ?? null,
+          version: props.item.task?.version ?? null,
+        },
+      }),
+    ),
+  )
+</script>
+
+<template>
+  <li class="item" :class="{ closed: item.closed_by }" :data-work="item.work" :data-kind="item.kind">
+    <ToneMark :tone="item.tone" small class="mt-1" />
+    <div class="min-w-0">
+      <h3 class="text-[1.15rem] leading-tight">
+        {{ where }}: {{ item.says.charAt(0).toLowerCase() + item.says.slice(1) }}
+        <span class="num font-normal text-[1rem] text-ink2">{{ item.closed_by ? '' : `· ${until} · ${minutes}` }}</span>
+      </h3>
+      <p v-if="item.closed_by" class="text-[0.95rem] font-semibold" data-test="closed">Stopped: {{ item.closed_by }}</p>
+      <p class="text-[0.95rem] text-ink2">
+        {{ item.reasons[0]?.text }}
+        <button type="button" class="link text-ink no-print" :aria-label="`Working of ${where}, ${item.says}`" @click="$emit('working', item)">
+          Working
+        </button>
+      </p>
+      <p v-if="item.later" class="text-[0.95rem]">Put off to {{ dayWords(item.later.until) }}: {{ item.later.why }}</p>
+      <p v-if="item.instead" class="text-[0.95rem]">{{ item.instead }}</p>
+      <details v-if="item.trees.length > 1" class="text-[0.95rem] no-print">
+        <summary>The trees{{ chosen.size < item.trees.length ? `, ${chosen.size} chosen` : '' }}</summary>
+        <ul class="flex flex-wrap gap-x-4 gap-y-1 mt-1">
+          <li v-for="t in item.trees" :key="t.id" class="inline-flex items-center gap-1.5 min-h-8">
+            <input
+              :id="`${id}${t.id}`"
+              type="checkbox"
+              class="size-5"
+              :checked="chosen.has(t.id)"
+              :aria-label="t.name"
+              @change="pick(t.id, ($event.target as HTMLInputElement).checked)"
+            />
+            <RouterLink class="link" :to="`/tree/${t.id}`">{{ t.name }}</RouterLink>
+          </li>
+        </ul>
+      </details>
+      <form v-if="mode === 'later'" class="grid sm:grid-cols-[auto_1fr_auto] gap-2 items-end mt-2" aria-label="Put off" @submit.prevent="putOff">
+        <div>
+          <label class="label" :for="`${id}u`">To which day</label>
+          <input :id="`${id}u`" v-model="later.until" type="date" class="field" :min="addDays(day, 1)" required :aria-invalid="!!fields['/until']" />
+          <p v-if="fields['/until']" class="wrong">{{ fields['/until'] }}</p>
+        </div>
+        <div>
+          <label class="label" :for="`${id}w`">Why</label>
+          <input
+            :id="`${id}w`"
+            v-model="later.why"
+            class="field"
+            maxlength="200"
+            required
+            placeholder="soil too wet for the ladder"
+            :aria-invalid="!!fields['/why']"
+          />
+          <p v-if="fields['/why']" class="wrong">{{ fields['/why'] }}</p>
+        </div>
+        <button class="btn btn-small" :disabled="!later.why.trim() || !chosen.size">Put off</button>
+      </form>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    </div>
+    <div v-if="item.kind !== 'too-late'" class="acts no-print">
+      <RouterLink v-if="item.plan_id" class="btn btn-small" :to="`/sheet/${item.plan_id}`">Open the sheet</RouterLink>
+      <template v-else>
+        <RouterLink v-if="item.trees.length === 1" class="btn btn-small" :to="`/tree/${item.trees[0]!.id}`">The tree</RouterLink>
+        <button
+          v-if="!item.closed_by"
+          type="button"
+          class="btn btn-small"
+          :disabled="!chosen.size"
+          :aria-label="`Done: ${where}, ${item.says}`"
+          @click="done"
+        >
+          Done
+        </button>
+        <button
+          v-if="!item.later"
+          type="button"
+          class="btn btn-small"
+          :aria-expanded="mode === 'later'"
+          :aria-label="`Put off: ${where}, ${item.says}`"
+          @click="mode = mode ? '' : 'later'"
+        >
+          Later
+        </button>
+      </template>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+.item {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  gap: 4px 14px;
+  padding: 10px 0;
+  border-top: 1px solid var(--rule);
+}
+.item.closed {
+  border-left: 6px solid var(--ink);
+  padding-left: 10px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  justify-content: flex-end;
+  align-items: flex-start;
+  max-width: 250px;
+}
+@media (max-width: 720px) {
+  .item {
+    grid-template-columns: auto 1fr;
+  }
+  .acts {
+    grid-column: 1 / -1;
+    max-width: none;
+  }
+  .acts :deep(.btn) {
+    min-height: 48px;
+    flex: 1;
+  }
+}
+</style>

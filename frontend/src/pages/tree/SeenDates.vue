@@ -1,0 +1,51 @@
+<script setup lang="ts">
+/** Dates seen this year, of this tree or its whole block: they beat the model now, and correct it next year. */
+import { api, heed, sentence, type Tree } from '@/api/client'
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+
+const props = defineProps<{ tree: Tree }>()
+const queries = useQueryClient()
+const KINDS = [
+  ['flush_start', 'First flush seen'],
+  ['flush_hard', 'Its leaves hard'],
+  ['bloom_start', 'First flowers open'],
+  ['harvest_end', 'Last fruit picked'],
+] as const
+const whole = ref(false)
+const trouble = ref('')
+const kept = ref('')
+const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.value ?? ''
+async function see(kind: string, iso: string) {
+  if (!iso) return
+  trouble.value = kept.value = ''
+  const body = { kind, value: iso, date: iso > props.tree.day ? props.tree.day : iso }
+  try {
+    await heed(
+      whole.value
+        ? api.POST('/api/blocks/{id}/observations', { params: { path: { id: props.tree.block_id } }, body })
+        : api.POST('/api/trees/{id}/observations', { params: { path: { id: props.tree.id } }, body }),
+    )
+    kept.value = whole.value ? `Kept for all of ${props.tree.block}.` : 'Kept for this tree.'
+    void queries.invalidateQueries()
+  } catch (error) {
+    trouble.value = sentence(error)
+  }
+}
+</script>
+
+<template>
+  <fieldset>
+    <legend class="tag text-lg">Seen this year</legend>
+    <div class="grid grid-cols-2 gap-2">
+      <div v-for="[kind, says] in KINDS" :key="kind">
+        <label class="label" :for="`seen-${kind}`">{{ says }}</label>
+        <input :id="`seen-${kind}`" type="date" class="field" :value="value(kind)" @change="see(kind, ($event.target as HTMLInputElement).value)" />
+      </div>
+    </div>
+    <label class="flex gap-2 items-center mt-2"><input v-model="whole" type="checkbox" class="size-5" /> for the whole block {{ tree.block }}</label>
+    <p class="text-[0.9rem] text-ink2">A date seen beats the one worked out, and the difference corrects next year's.</p>
+    <p v-if="kept" role="status">{{ kept }}</p>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+  </fieldset>
+</template>
