@@ -9,7 +9,7 @@ from sqlmodel import Session
 
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.season.model import WORKS, Segment, Work
-from ..core.season.schools import School, check_stance, schools, stance_in_force
+from ..core.season.schools import School, schools, schools_of, stance_in_force
 from ..core.season.today import LANE_WORDS
 from ..core.words.dates import day_words
 from ..core.words.units import share_words
@@ -50,6 +50,14 @@ def _scopes(session: Session, scope: str, scope_id: str | None) -> list[tuple[st
     return [("holding", holding.id), ("block", record.block.id), ("tree", record.tree.id)]
 
 
+def _known(at: Workplace, topic: str, school: str | None) -> None:
+    there = schools_of(at.know, topic)
+    if not there:
+        raise InvalidInput([FieldProblem("/topic", f"must be one of {', '.join(stance_in_force(at.know))}")])
+    if school is not None and school not in there:
+        raise InvalidInput([FieldProblem("/school", f"must be one of {', '.join(there)}")])
+
+
 def view(at: Workplace, scope: str, scope_id: str | None) -> list[TopicView]:
     """Every topic as it stands for a scope. Raises: NotFound, InvalidInput."""
     with at.store.reading() as session:
@@ -63,8 +71,7 @@ def view(at: Workplace, scope: str, scope_id: str | None) -> list[TopicView]:
 
 def choose(at: Workplace, scope: str, scope_id: str | None, topic: str, school: str | None) -> list[TopicView]:
     """Choose a school for a scope, or take the choice back so that the wider one holds. Raises: NotFound, InvalidInput."""
-    if school is not None:
-        check_stance(at.know, {topic: school}, "")
+    _known(at, topic, school)
     with at.store.writing() as session:
         name, here = _scopes(session, scope, scope_id)[-1]
         stances.choose(session, name, here, topic, school)
@@ -83,7 +90,7 @@ class Change:
 
 def effect(at: Workplace, scope: str, scope_id: str | None, topic: str, school: str) -> tuple[TreeRecord | None, list[Change]]:
     """What this school would change over the next year for the commonest tree of the scope. Raises: NotFound, InvalidInput."""
-    check_stance(at.know, {topic: school}, "")
+    _known(at, topic, school)
     with at.store.reading() as session:
         here = _scopes(session, scope, scope_id)[-1][1]
         records = [r for r in tree_records(session) if here in (r.site.holding_id, r.block.id, r.tree.id)]

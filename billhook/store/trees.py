@@ -43,8 +43,8 @@ def tree_records(session: Session, tree_id: str | None = None, row_id: str | Non
         .join(Site, col(Site.id) == Block.site_id)
         .order_by(col(Site.name), col(Block.name), col(Row.n), col(Place.n))
     )
-    query = query.where(col(Tree.id) == tree_id) if tree_id else query.where(col(Tree.removed_on).is_(None))
-    if row_id:
+    query = query.where(col(Tree.id) == tree_id) if tree_id is not None else query.where(col(Tree.removed_on).is_(None))
+    if row_id is not None:
         query = query.where(col(Row.id) == row_id)
     return [TreeRecord(t, s, g.cultivar if g else None, p, r, b, site) for t, s, g, p, r, b, site in session.execute(query).all()]
 

@@ -19,6 +19,7 @@ from ..core.season.latest import latest_cut
 from ..core.season.model import WORKS, ForecastDay, Site, TreeState
 from ..core.season.normals import Normals
 from ..core.season.place import month_day, nearest_climate
+from ..core.season.schools import schools_of
 from ..core.season.season import season
 from .answers import body as answer
 from .answers import here
@@ -110,20 +111,16 @@ def season_(body: SeasonIn) -> dict[str, Any]:
     tree = TreeState(**body.tree.model_dump())
     observed = {k: v for k, v in body.observed if v is not None} if body.observed else {}
     forecast = [ForecastDay(f.date, f.tmin, f.tmax, f.rain_mm) for f in body.forecast]
-    return answer(
-        SeasonOut,
-        season(
-            site,
-            tree,
-            know,
-            body.from_,
-            body.to,
-            body.work or WORKS,
-            observed,
-            forecast,
-            {k.replace("_", "-"): v for k, v in body.stance if v is not None},
-        ),
-    )
+    chosen = {k: v for k, v in body.stance if v is not None}
+    wrong = [
+        FieldProblem(f"/stance/{k}", f"must be one of {', '.join(known)}")
+        for k, v in chosen.items()
+        if v not in (known := schools_of(know, k.replace("_", "-")))
+    ]
+    if wrong:
+        raise InvalidInput(wrong)
+    stance = {k.replace("_", "-"): v for k, v in chosen.items()}
+    return answer(SeasonOut, season(site, tree, know, body.from_, body.to, body.work or WORKS, observed, forecast, stance))
 
 
 def _known(asked: list[tuple[str, str, str | None]]) -> None:

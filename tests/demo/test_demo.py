@@ -42,7 +42,7 @@ def test_holding_as_it_is_described(demo):
     assert any(s.latitude < 0 for s in view.sites)
     for tree in view.trees:
         record = tree.record
-        assert record.cultivar
+        assert record.cultivar or record.tree.species in ("loquat", "guava")
         assert record.stem.rootstock
         assert record.stem.union_mark
         assert record.stem.union_m > 0

@@ -19,10 +19,10 @@ TMIN = [8, 8, 9, 11, 14, 18, 21, 21, 19, 16, 12, 9]
 TMAX = [16, 17, 19, 21, 24, 28, 31, 31, 28, 25, 20, 17]
 RAIN = [60, 50, 45, 40, 25, 10, 3, 8, 35, 60, 65, 70]
 SEASON: dict[str, Any] = {
-    "site": {"latitude": 36.8, "longitude": -3.5, "normals": {"tmin": TMIN, "tmax": TMAX, "rain": RAIN}, "last_frost": "02-10", "first_frost": "12-15", "hot_from": "07-01", "hot_to": "08-20", "climate": "mediterranean-coast", "frost_pocket": False},
-    "tree": {"species": "mandarin", "cultivar": "clementine", "rootstock": "carrizo", "planted_year": 2014, "in_pot": False, "under_cover": False, "vigour": 3, "condition": "healthy", "freeze_class": 0, "fruit_on": "light", "used_share": 0.1},
+    "site": {"latitude": 36.8, "longitude": -3.5, "normals": {"tmin": TMIN, "tmax": TMAX, "rain": RAIN}, "last_frost": "02-10", "first_frost": "12-15", "hot_from": "07-01", "hot_to": "08-20", "climate": "mediterranean-coast", "frost_pocket": False, "dangers": ["leafminer"]},
+    "tree": {"species": "mandarin", "cultivar": "clementine", "rootstock": "carrizo", "planted_year": 2014, "in_pot": False, "under_cover": False, "vigour": 3, "condition": "healthy", "freeze_class": 0, "fruit_on": "light", "used_share": 0.1, "low_bloom": False, "too_tall": False},
     "observed": {"flush_start": "2027-03-20"},
-    "stance": {"timing": "before-first-flush"},
+    "stance": {"timing": "before-first-flush", "first_fruit": "few"},
     "forecast": [{"date": "2027-03-25", "tmin": 9, "tmax": 20, "rain_mm": 0}],
     "from": "2027-03-24",
     "to": "2027-12-31",
@@ -44,7 +44,7 @@ def resources(tree_id: str, frame_id: str, site_id: str, block_id: str) -> dict[
     return {
         "POST /api/sites": {"holding": "H", "site": "S", "latitude": 36.8, "longitude": -3.0, "elevation_m": 90, "climate": "low-desert", "tmin_c": TMIN, "tmax_c": TMAX, "last_frost": "02-10", "first_frost": "12-15", "units": "metric"},
         "PUT /api/units": {"units": "us"},
-        f"PUT /api/blocks/{block_id}": {"version": 1, "cap_m": 2.5, "offset_c": -1.5, "frost_pocket": True, "rows": "trees"},
+        f"PUT /api/blocks/{block_id}": {"version": 1, "cap_m": 2.5, "offset_c": -1.5, "elevation_m": 60, "frost_pocket": True, "rows": "trees"},
         "POST /api/climates/nearest": {"latitude": 36.8, "tmin_c": TMIN, "tmax_c": TMAX},
         "POST /api/plantings/understand": {"text": "24 navels"},
         "POST /api/plantings": {"site_id": site_id, "block": "B", "row": 3, "count": 2, "species": "mandarin", "cultivar": "clementine", "rootstock": "carrizo", "planted_year": 2020, "pot_l": 40, "under_cover": True, "spacing_m": 4},
@@ -53,6 +53,15 @@ def resources(tree_id: str, frame_id: str, site_id: str, block_id: str) -> dict[
         f"POST {tree}/frames": {"id": ID, "previous_id": frame_id, "frame": FRAME, "measured": ["e"], "date": "2027-03-24"},
         f"POST {tree}/sketch": {"height_m": 3, "spread_m": 2.5, "trunk_mm": 90},
         f"POST {tree}/observations": {"kind": "fruit_on", "value": "none", "date": "2027-03-24"},
+        f"PUT /api/sites/{site_id}": {"version": 1, "latitude": 36.8, "longitude": -3, "elevation_m": 90, "climate": "mediterranean-coast", "tmin_c": TMIN, "tmax_c": TMAX, "last_frost": "02-10", "first_frost": "12-15", "dangers": ["borer"]},
+        f"POST /api/sites/{site_id}/days": {"text": "date,tmin,tmax\n2027-01-01,8,16\n", "accept": ["gaps"], "risk": 0.1, "save": False, "as_normals": False},
+        "PUT /api/stances": {"scope": "block", "scope_id": block_id, "topic": "timing", "school": "after-harvest"},
+        "POST /api/stances/effect": {"scope": "tree", "scope_id": tree_id, "topic": "timing", "school": "after-harvest"},
+        "POST /api/today/put-off": {"tree_ids": [tree_id], "work": "thin", "until": "2027-04-01", "why": "rain", "task_id": None, "version": 1},
+        "POST /api/today/done": {"id": ID, "tree_ids": [tree_id], "work": "tip", "date": "2027-03-24", "who": "first helper", "minutes": 12},
+        "PUT /api/weather/scenario": {"scenario": "frost"},
+        f"POST /api/blocks/{block_id}/observations": {"kind": "flush_start", "value": "2027-03-20", "date": "2027-03-20"},
+        "POST /api/species": {"name": "feijoa", "evergreen": True, "everbearing": False, "bloom": [5, 6], "harvest": [10, 11], "vigour": 3, "size": "low", "frost_c": -6.0, "coldest_night_c": -6.0},
         f"POST {tree}/preview": {"frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24", "units": "metric"},
         f"POST {tree}/sheets": {"id": ID, "frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24"},
         f"POST {tree}/log": {"id": ID, "date": "2027-03-20", "work": "thin", "share": 0.1, "height_before_m": 3, "height_after_m": 2.8, "who": "first helper", "note": "", "minutes": 10, "corrects": None},

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
 from dataclasses import dataclass
 from functools import lru_cache
 
@@ -48,18 +47,14 @@ def stance_in_force(know: Knowledge, *choices: Stance) -> dict[str, str]:
 def check_stance(know: Knowledge, choice: Stance, pointer: str = "/stance") -> None:
     """Refuse a topic or school that is not known. Raises: InvalidInput naming what is."""
     wrong = [
-        FieldProblem(f"{pointer}/{topic}", f"must be one of {', '.join(known)}" if (known := _of(know, topic)) else "is no topic")
+        FieldProblem(f"{pointer}/{topic}", f"must be one of {', '.join(known)}" if (known := schools_of(know, topic)) else "is no topic")
         for topic, school in choice.items()
-        if school not in _of(know, topic)
+        if school not in schools_of(know, topic)
     ]
     if wrong:
         raise InvalidInput(wrong)
 
 
-def _of(know: Knowledge, topic: str) -> list[str]:
+def schools_of(know: Knowledge, topic: str) -> list[str]:
+    """Schools on a topic; none where the topic is not known."""
     return [s.id for s in schools(know) if s.topic == topic]
-
-
-def topics(know: Knowledge) -> Iterable[str]:
-    """Topics in catalogue order."""
-    return dict.fromkeys(s.topic for s in schools(know))

@@ -121,26 +121,24 @@ def _basis(
 
 def _lane(work: Work, claims: list[Claim], basis: _Basis, tree: TreeState, first: dt.date, count: int) -> _Lane:
     lane = _Lane(work, first, count)
-    never = next((c for c in claims if c.kind == "never"), None)
-    windows = [c for c in claims if c.kind in ("window", "always")] if never is None else []
-    for claim in windows:
+    never = np.zeros(count, dtype=bool)
+    for claim in (c for c in claims if c.kind == "never"):
         where = lane.days_of(claim.when)
-        fresh = np.zeros(count, dtype=bool)
-        fresh[where] = True
-        lane.status[where] = np.where(lane.open[where], np.minimum(lane.status[where], STRICTNESS[claim.status]), STRICTNESS[claim.status])
+        never[where], lane.status[where] = True, STRICTNESS[claim.status]
+        lane.note(where, claim.reason)
+    windows = [c for c in claims if c.kind in ("window", "always")]
+    for claim in windows:
+        here = np.zeros(count, dtype=bool)
+        here[lane.days_of(claim.when)] = True
+        here &= ~never
+        both, status = lane.open & here, STRICTNESS[claim.status]
         # of two windows on a day the wider stands
         cap = np.inf if claim.cap is None else claim.cap
-        lane.cap[where] = np.where(lane.open[where], np.maximum(lane.cap[where], cap), cap)
-        lane.open |= fresh
-        lane.note(where, claim.reason)
-    if never is None:
-        _outside(lane, claims, windows)
-    else:
-        for claim in (c for c in claims if c.kind == "never"):
-            where = lane.days_of(claim.when)
-            lane.status[where] = STRICTNESS[claim.status]
-            lane.note(where, claim.reason)
-        lane.note(lane.mask == 0, never.reason)
+        lane.status[here] = np.where(both[here], np.minimum(lane.status[here], status), status)
+        lane.cap[here] = np.where(both[here], np.maximum(lane.cap[here], cap), cap)
+        lane.open |= here
+        lane.note(here, claim.reason)
+    _outside(lane, claims, windows, ~lane.open & ~never)
     for claim in claims:
         if claim.kind == "limit":
             where = lane.days_of(claim.when)
@@ -155,9 +153,8 @@ def _lane(work: Work, claims: list[Claim], basis: _Basis, tree: TreeState, first
     return lane
 
 
-def _outside(lane: _Lane, claims: list[Claim], windows: list[Claim]) -> None:
+def _outside(lane: _Lane, claims: list[Claim], windows: list[Claim], closed: npt.NDArray[np.bool_]) -> None:
     """Days no window covers: what a school allows there, and the date the next window opens."""
-    closed = ~lane.open
     if not closed.any():
         return
     for claim in claims:

@@ -54,9 +54,8 @@ def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric
         want("hedge", "hedge-yearly", "A hedgerow wall is kept every year.")
     elif tree.condition == "neglected":
         want("renewal", "neglected", "Neglected: it is renewed by thirds over three years.")
-    elif over is not None and tree.height_m and tree.cap_m and over > know.number("today/over-cap"):
-        text = f"{length_words(tree.height_m, units)} high against a cap of {length_words(tree.cap_m, units)}."
-        want("height", "over-cap", text, ("today/over-cap",))
+    elif over is not None and tree.cap_m and over > know.number("today/over-cap"):
+        want("height", "over-cap", f"Over the cap of {length_words(tree.cap_m, units)}.", ("today/over-cap",))
     last = tree.done.get("thin")
     if last is not None and not tree.in_pot and not tree.young and (day - last).days > know.days("today/thin-after"):
         want("thin", "thin-again", f"Last thinned {day_words(last)}.", ("today/thin-after",))

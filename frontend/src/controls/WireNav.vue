@@ -7,14 +7,14 @@ import { useRoute } from 'vue-router'
 defineEmits<{ help: [] }>()
 const { units, theme, switchUnits } = useSettings()
 const route = useRoute()
-const places = [
+const places: { to: string; name: string; short?: string; of: string[] }[] = [
   { to: '/today', name: 'Today', of: ['today'] },
   { to: '/almanac', name: 'Almanac', of: ['almanac'] },
   { to: '/', name: 'Grove', of: ['grove', 'tree', 'sheet'] },
   { to: '/log', name: 'Log', of: ['log'] },
   { to: '/place', name: 'Place', of: ['place'] },
-  { to: '/start', name: 'Add trees', of: ['start'] },
-  { to: '/known', name: 'What is known', of: ['known'] },
+  { to: '/start', name: 'Add trees', short: 'Add', of: ['start'] },
+  { to: '/known', name: 'What is known', short: 'Known', of: ['known'] },
 ]
 const next = computed(() => THEMES[(THEMES.findIndex((t) => t.id === theme.value) + 1) % THEMES.length]!)
 </script>
@@ -29,7 +29,10 @@ const next = computed(() => THEMES[(THEMES.findIndex((t) => t.id === theme.value
         class="wire-tag"
         :class="{ on: place.of.includes(String(route.name)) }"
         :aria-current="place.of.includes(String(route.name)) ? 'page' : undefined"
-        >{{ place.name }}</RouterLink
+        ><template v-if="place.short"
+          ><span class="max-sm:hidden">{{ place.name }}</span
+          ><span class="sm:hidden">{{ place.short }}</span></template
+        ><template v-else>{{ place.name }}</template></RouterLink
       >
     </nav>
     <div class="tools">

@@ -41,10 +41,10 @@ const hot = computed(() => spans('hot season'))
 const frost = computed(() => spans('frost likely'))
 const sun = computed(() => spans('strong sun on bark'))
 const crops = computed(() => [
-  ...spans('harvest').map((e) => ({ ...e, label: 'harvest', fill: 'var(--fruit)', ink: '#15201a', dash: undefined })),
-  ...spans('bloom').map((e) => ({ ...e, label: 'bloom', fill: 'var(--sheet)', ink: 'var(--ink)', dash: undefined })),
-  ...spans('set and drop').map((e) => ({ ...e, label: 'set', fill: 'none', ink: 'var(--ink)', dash: '3 3' })),
+  ...spans('harvest').map((e) => ({ ...e, label: 'harvest', fill: 'var(--fruit)', ink: '#15201a' })),
+  ...spans('bloom').map((e) => ({ ...e, label: 'bloom', fill: 'var(--sheet)', ink: 'var(--ink)' })),
 ])
+const sets = computed(() => spans('set and drop'))
 const lanes = computed(() =>
   props.almanac.lanes.map((lane, i) => ({
     work: lane.work,
@@ -149,13 +149,13 @@ function nudge(event: KeyboardEvent, handle: Handle) {
     </g>
     <line v-for="h in hot" :key="h.from" :x1="h.x" :x2="h.x + h.w" y1="144" y2="144" stroke="var(--tape)" stroke-width="3" />
     <g v-for="p in points" :key="p.name + p.from">
-      <path :d="`M${p.x} 190v14h${Math.max(0, p.w)}v-14`" fill="none" stroke="var(--ink)" stroke-width="1.6" />
-      <text v-if="p.w > p.label.length * 6.4" :x="p.x + p.w / 2" y="200" text-anchor="middle" font-size="13.5" class="halo">{{ p.label }}</text>
-      <text v-else :x="p.x + p.w + 4" y="202" font-size="13.5" class="halo">{{ p.label }}</text>
+      <path :d="`M${p.x} 194v13h${Math.max(0, p.w)}v-13`" fill="none" stroke="var(--ink)" stroke-width="1.6" />
+      <text v-if="p.w > p.label.length * 6.4" :x="p.x + p.w / 2" y="204" text-anchor="middle" font-size="13.5" class="halo">{{ p.label }}</text>
+      <text v-else :x="p.x + p.w + 4" y="206" font-size="13.5" class="halo">{{ p.label }}</text>
     </g>
     <text :x="LEFT - 12" y="170" text-anchor="end" font-size="16">the tree</text>
     <g v-for="c in crops" :key="c.label + c.from">
-      <rect :x="c.x" y="154" :width="c.w" height="22" :fill="c.fill" stroke="var(--ink)" stroke-width="1.6" :stroke-dasharray="c.dash" />
+      <rect :x="c.x" y="154" :width="c.w" height="22" :fill="c.fill" stroke="var(--ink)" stroke-width="1.6" />
       <text
         v-if="c.w > c.label.length * 7 + 8"
         :x="c.x + c.w / 2"
@@ -166,6 +166,10 @@ function nudge(event: KeyboardEvent, handle: Handle) {
       >
         {{ c.label }}
       </text>
+    </g>
+    <g v-for="s in sets" :key="s.from">
+      <rect :x="s.x" y="178" :width="s.w" height="7" fill="none" stroke="var(--ink)" stroke-width="1.3" stroke-dasharray="3 3" />
+      <text :x="s.x + s.w + 4" y="186" font-size="13.5" class="halo">set</text>
     </g>
     <g v-for="lane in lanes" :key="lane.work" :data-lane="lane.work">
       <text :x="LEFT - 12" :y="lane.y + 17" text-anchor="end" font-size="16" style="font-weight: 600">{{ lane.name }}</text>

@@ -7,7 +7,7 @@ import { computed } from 'vue'
 type Day = { date: string; tmin: number | null; tmax: number | null; rain_mm: number | null }
 const props = defineProps<{ days: Day[]; forecast: Day[] }>()
 const { units } = useSettings()
-const W = 560
+const W = 400
 const [TOP, BOTTOM] = [12, 128]
 const all = computed(() => [...props.days, ...props.forecast])
 const low = computed(() => Math.min(-2, ...all.value.map((d) => d.tmin ?? 0)))
@@ -31,8 +31,8 @@ const said = computed(() => {
 <template>
   <svg :viewBox="`0 0 ${W} 168`" class="block w-full h-auto" role="img" :aria-label="said">
     <line x1="44" :x2="W" :y1="y(0)" :y2="y(0)" stroke="var(--frost)" stroke-width="2" stroke-dasharray="2 4" />
-    <text x="38" :y="y(0) + 5" text-anchor="end" font-size="14" style="fill: var(--frost)">{{ shown(0) }}</text>
-    <text x="38" :y="y(20) + 5" text-anchor="end" font-size="14">{{ shown(20) }}</text>
+    <text x="38" :y="y(0) + 5" text-anchor="end" font-size="15" style="fill: var(--frost)">{{ shown(0) }}</text>
+    <text x="38" :y="y(20) + 5" text-anchor="end" font-size="15">{{ shown(20) }}</text>
     <line x1="44" :x2="W" :y1="y(20)" :y2="y(20)" stroke="var(--rule)" />
     <g v-for="d in bars" :key="d.date">
       <rect
@@ -55,8 +55,8 @@ const said = computed(() => {
     </g>
     <template v-if="days.length && forecast.length">
       <line :x1="44 + days.length * step" :x2="44 + days.length * step" y1="4" y2="150" stroke="var(--ink)" stroke-width="2" stroke-dasharray="6 4" />
-      <text :x="44 + days.length * step - 5" y="164" text-anchor="end" font-size="14">measured</text>
-      <text :x="44 + days.length * step + 5" y="164" font-size="14">foreseen</text>
+      <text :x="44 + days.length * step - 5" y="164" text-anchor="end" font-size="15">measured</text>
+      <text :x="44 + days.length * step + 5" y="164" font-size="15">foreseen</text>
     </template>
   </svg>
 </template>

@@ -21,7 +21,8 @@ const later = reactive({ until: addDays(props.day, 7), why: '' })
 const where = computed(() => {
   const { rows, trees } = props.item
   if (trees.length === 1) return trees[0]!.name
-  const named = rows.length > 1 ? `rows ${rows[0]} to ${rows[rows.length - 1]}` : `row ${rows[0]}`
+  const inBlock = props.item.kind === 'too-late' || props.item.later ? `${props.item.block}, ` : ''
+  const named = inBlock + (rows.length > 1 ? `rows ${rows[0]} to ${rows[rows.length - 1]}` : `row ${rows[0]}`)
   return `${named}, ${trees.length} trees`
 })
 const minutes = computed(() => {
@@ -30,6 +31,7 @@ const minutes = computed(() => {
 })
 const until = computed(() => {
   const i = props.item
+  if (i.kind === 'too-late') return i.last_good ? `its window closed ${dayWords(i.last_good)}` : ''
   if (i.kind === 'come-back') return i.last_good ? `due ${dayWords(i.last_good)}` : ''
   const from = i.opens && i.opens > props.day ? `from ${dayWords(i.opens)}, ` : ''
   return i.last_good ? `${from}last good day ${dayWords(i.last_good)}` : 'any day'
@@ -91,7 +93,7 @@ const putOff = () =>
     <div class="min-w-0">
       <h3 class="text-[1.15rem] leading-tight">
         {{ where }}: {{ item.says.charAt(0).toLowerCase() + item.says.slice(1) }}
-        <span class="num font-normal text-[1rem] text-ink2">{{ item.closed_by ? '' : `· ${until} · ${minutes}` }}</span>
+        <span class="num font-normal text-[1rem] text-ink2">{{ item.closed_by ? '' : item.kind === 'too-late' ? `· ${until}` : `· ${until} · ${minutes}` }}</span>
       </h3>
       <p v-if="item.closed_by" class="text-[0.95rem] font-semibold" data-test="closed">Stopped: {{ item.closed_by }}</p>
       <p class="text-[0.95rem] text-ink2">
