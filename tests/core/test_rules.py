@@ -133,9 +133,12 @@ def test_every_rule_is_heard_somewhere(know):
     heard: set[str] = set()
     states = [{}, {"in_pot": True, "under_cover": True}, {"in_pot": True, "under_cover": True, "too_tall": True}, {"in_pot": True}, {"fruit_on": "none"},
               {"fruit_on": "full", "low_bloom": True}, {"condition": "wilting"}, {"condition": "transplanted"}, *({"freeze_class": n} for n in range(2, 7))]  # fmt: skip
-    stances = [{}, {"timing": "light-tips-twice"}, {"timing": "after-harvest"}, {"first-fruit": "few", "timing": "after-fruit-set"}]
+    stances = [{}, {"timing": "light-tips-twice"}, {"timing": "after-harvest", "first-fruit": "few"}, {"timing": "after-fruit-set"}]
     dangers, early = frozenset(know.rows("dangers")), (("harvest_end", dt.date(2026, 4, 20)),)
-    sites = [replace(place(know, c), dangers=dangers) for c in ("humid-gulf", "humid-peninsula", "low-desert", "mediterranean-coast", "tropical-lowland")]
+    sites = [
+        replace(place(know, c), dangers=dangers)
+        for c in ("humid-gulf", "humid-peninsula", "low-desert", "inland-valley", "mediterranean-coast", "tropical-lowland")
+    ]
     sites.append(replace(place(know, "maritime-cool"), first_frost=(9, 1), last_frost=(5, 1)))
     kinds = [("lemon", None), ("sweet-orange", "valencia"), ("navel-orange", None), ("mango", "keitt"), ("mango", "irwin"), ("avocado", "choquette"), ("avocado", "simmonds"), ("avocado", None),
              *((s, None) for s in ("lychee", "longan", "loquat", "guava", "macadamia", "carambola", "cherimoya"))]  # fmt: skip

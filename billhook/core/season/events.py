@@ -127,8 +127,10 @@ def _bark_sun(site: Site, know: Knowledge, start: dt.date) -> Span:
         found = _warm_span(values_on(site.normals.tmax_c, start, YEAR_DAYS), start, limit)
         if found is not None:
             return found
-    sums = [sum(site.normals.tmax_c[(m + k) % 12] for k in range(3)) for m in range(12)]
-    first = int(np.argmax(sums)) + 1
+    # counted from the coldest month, so that of two equal runs the same is taken north and south
+    coldest = int(np.argmin(np.add(site.normals.tmin_c, site.normals.tmax_c)))
+    sums = [sum(site.normals.tmax_c[(coldest + m + k) % 12] for k in range(3)) for m in range(12)]
+    first = (coldest + int(np.argmax(sums))) % 12 + 1
     begin = on_or_after(start, (first, 1))
     last = (first + 1) % 12 + 1
     end = on_or_after(begin + dt.timedelta(days=62), (last, 28))

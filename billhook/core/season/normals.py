@@ -62,8 +62,11 @@ def values_on(monthly: tuple[float, ...], first: dt.date, count: int) -> Floats:
 
 
 def coldest_day(normals: Normals) -> int:
-    """Index of the coldest normal day of the 365-day year (the first, if several are)."""
-    return int(np.argmin(daily(normals.tmin_c) + daily(normals.tmax_c)))
+    """Index of the coldest normal day of the 365-day year; of several in a row the first, wherever the calendar's year begins."""
+    warmth = daily(normals.tmin_c) + daily(normals.tmax_c)
+    coldest = warmth <= warmth.min() + 1e-9
+    begins = coldest & ~np.roll(coldest, 1)
+    return int(np.argmax(begins)) if begins.any() else 0
 
 
 def hours_below(tmin_c: Floats, tmax_c: Floats, limit_c: float) -> Floats:
