@@ -13,6 +13,7 @@ import threading
 import time
 import urllib.request
 from collections.abc import Callable
+from functools import lru_cache
 from pathlib import Path
 
 import numpy as np
@@ -27,10 +28,12 @@ from billhook.core.frame.wood import wood_parameters
 from billhook.core.season.latest import latest_cut
 from billhook.core.season.model import Site, TreeState
 from billhook.core.season.place import climate_frost, climate_normals
-from billhook.core.season.season import season
+from billhook.core.season.season import _basis, season
 from billhook.demo.build import build_demo
+from billhook.services.seasons import SeasonDesk
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
+from billhook.store.trees import tree_records
 from billhook.web.app import create_app
 
 DAY = dt.date(2027, 3, 24)
@@ -81,11 +84,33 @@ def core() -> None:
 
     def fresh() -> object:
         latest_cut.cache_clear()
+        _basis.cache_clear()
         return season(site, state, KNOW, DAY, DAY + dt.timedelta(days=364))
 
     say("season of one tree over a year, all kinds of work", median_ms(fresh), "ms", 20)
+    many_seasons()
     form = habit(KNOW, "rounded")
     say("a sketched frame", median_ms(lambda: sketch_frame(3, 3, 100, form, 5)), "ms")
+
+
+def many_seasons() -> None:
+    """Trees of 24 plantings, each cut to its own whole per cent: the season of 18 months, all kinds of work."""
+    places = []
+    for climate in ("mediterranean-coast", "humid-gulf", "inland-valley", "dry-cool-coast"):
+        last, first = climate_frost(KNOW, climate)
+        places.append(Site(36.8, climate_normals(KNOW, climate), last, first, climate))
+    kinds = [("mandarin", 2014), ("navel-orange", 2012), ("lemon", 2016), ("mango", 2017), ("avocado", 2013), ("loquat", 2012)]
+    for count in (100, 1000, 10_000):
+        _basis.cache_clear()
+        latest_cut.cache_clear()
+        cached = lru_cache(maxsize=None)(season)
+        start = time.perf_counter()
+        for i in range(count):
+            species, year = kinds[i % 6]
+            cached(places[(i // 6) % 4], TreeState(species, year, used_share=(i // 24) % 13 / 100), KNOW, DAY, DAY + dt.timedelta(days=548))
+        took = time.perf_counter() - start
+        say(f"season over 18 months of {count:,} trees, {cached.cache_info().misses} states", took, "s", 5 if count == 10_000 else None)
+        say("  trees a second", count / took, "")
 
 
 def ask(url: str, body: object | None = None) -> bytes:
@@ -104,6 +129,14 @@ def served(settings: Settings) -> None:
     ask(f"{url}/api/grove")
     say("the grove, first asked", (time.perf_counter() - start) * 1000, "ms", 1000)
     trees = json.loads(ask(f"{url}/api/grove"))["trees"]
+    say("the fortnight's list", median_ms(lambda: ask(f"{url}/api/today"), 3), "ms")
+    say("the calendar feed", median_ms(lambda: ask(f"{url}/api/calendar.ics"), 3), "ms")
+    start = time.perf_counter()
+    with at.store.reading() as session:
+        desk = SeasonDesk(session, at, DAY)
+        for record in tree_records(session):
+            desk.season_between(record, DAY, DAY + dt.timedelta(days=548))
+    say("season over 18 months of the whole demo holding, every tree", time.perf_counter() - start, "s", 1)
     say(f"the grove of {len(trees)} trees, asked again", median_ms(lambda: ask(f"{url}/api/grove"), 10), "ms")
     limbs = [{"id": x.id, "on": x.on, "at_m": x.at_m, "base_mm": x.base_mm, "tip_mm": x.tip_mm, "length_m": x.length_m, "rise_deg": x.rise_deg, "bearing_deg": x.bearing_deg, "fruit": x.fruit} for x in big_frame().limbs]  # fmt: skip
     body = {

@@ -5,8 +5,9 @@ from __future__ import annotations
 import datetime as dt
 from collections.abc import Callable
 from dataclasses import dataclass, field
+from functools import lru_cache
 
-from ..known import Knowledge
+from ..known import DateCase, Knowledge
 from ..reasons import Reason
 from .dates import RuleError, comparison, moment
 from .events import on_or_after, turned_month, vigour_of
@@ -69,6 +70,21 @@ _FLAGS: dict[str, Callable[[Asked], bool]] = {
 }
 
 
+def concerns(know: Knowledge, species: str, of: tuple[str, ...]) -> bool:
+    """True if a rule for these species and groups is for this species."""
+    return "every" in of or species in of or know.text(f"species/{species}/group") in of
+
+
+@lru_cache(maxsize=256)
+def _cases(know: Knowledge, species: str) -> dict[str, tuple[DateCase, ...]]:
+    """The cases of each named date that concern a species."""
+    found: dict[str, tuple[DateCase, ...]] = {}
+    for case in know.dates:
+        if concerns(know, species, case.of):
+            found[case.name] = (*found.get(case.name, ()), case)
+    return found
+
+
 @dataclass(frozen=True, eq=False)
 class Asked:
     """Everything a rule may look at: the place, the tree, the catalogue, and three growing years in a row."""
@@ -103,7 +119,7 @@ class Asked:
         return self._dates[name]
 
     def _look(self, name: str) -> dt.date | None:
-        cases = [c for c in self.know.dates if c.name == name and self.concerns(c.of)]
+        cases = _cases(self.know, self.tree.species).get(name, ())
         for case in cases:
             if all(self.holds(w) for w in case.when):
                 self._whys[name] = case.why
@@ -139,11 +155,6 @@ class Asked:
         """The first such month and day of the growing year; a northern date of the catalogue, turned in the south."""
         month, day = (int(part) for part in self.know.text(known_id).split("-"))
         return on_or_after(self.year.start, (turned_month(month, self.site), day))
-
-    def concerns(self, of: tuple[str, ...]) -> bool:
-        """True if a rule for these species and groups is for this tree."""
-        group = self.know.text(f"species/{self.tree.species}/group")
-        return "every" in of or self.tree.species in of or (group in of and f"-{self.tree.species}" not in of)
 
     def holds(self, condition: str) -> bool:
         """True if a condition of a rule holds. Raises: RuleError for one that means nothing."""

@@ -10,7 +10,7 @@ from ..known import Knowledge, RuleText
 from ..reasons import Reason, Used
 from ..words.dates import day_words
 from ..words.units import share_words
-from .claims import Asked, Claim
+from .claims import Asked, Claim, concerns
 from .dates import Moment, RuleError, moment
 from .events import vigour_of
 from .model import Status, span
@@ -41,12 +41,17 @@ def rules_of(know: Knowledge) -> tuple[Rule, ...]:
     return tuple(found)
 
 
+@lru_cache(maxsize=256)
+def _rules_for(know: Knowledge, species: str) -> tuple[Rule, ...]:
+    return tuple(rule for rule in rules_of(know) if concerns(know, species, rule.text.of))
+
+
 def claims_of(a: Asked) -> list[Claim]:
     """What every rule that concerns this tree says in this growing year."""
     found: list[Claim] = []
-    for rule in rules_of(a.know):
+    for rule in _rules_for(a.know, a.tree.species):
         text = rule.text
-        if not a.concerns(text.of) or not a.in_school(text.schools) or not all(a.holds(w) for w in text.when):
+        if not a.in_school(text.schools) or not all(a.holds(w) for w in text.when):
             continue
         when = span(rule.start.read(a), rule.end.read(a))
         if when is None:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Sequence
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from functools import lru_cache
 from itertools import pairwise
 
@@ -56,6 +56,14 @@ class _Lane:
         self._bits: dict[tuple[str, str], int] = {}
         self.mask = np.zeros(count, dtype=object)
 
+    def copy(self) -> _Lane:
+        """The same lane, to be changed on its own."""
+        twin = _Lane.__new__(_Lane)
+        twin.work, twin.first, twin.count, twin.open = self.work, self.first, self.count, self.open
+        twin.status, twin.cap, twin.mask = self.status.copy(), self.cap.copy(), self.mask.copy()
+        twin.reasons, twin._bits = list(self.reasons), dict(self._bits)
+        return twin
+
     def days_of(self, when: Span) -> slice:
         """The asked days that a span covers."""
         start, end = (when.start - self.first).days, (when.end - self.first).days + 1
@@ -87,24 +95,30 @@ def season(
         site, replace(tree, used_share=0.0), know, first, last, tuple(sorted((observed or {}).items())), tuple(sorted((moved or {}).items())),
         tuple(sorted(chosen.items())),
     )  # fmt: skip
-    claims = list(basis.claims)
-    if forecast and basis.asked:
-        claims += forecast_stops(basis.asked[0], forecast)
+    ahead = forecast_stops(basis.asked[0], forecast) if forecast and basis.asked else []
     segments: list[Segment] = []
     for work in works:
-        of_work = [c for c in claims if c.work == work and c.kind != "factor"]
-        segments += _segments(_lane(work, of_work, basis, tree, first, count))
+        if work not in basis.lanes:
+            basis.lanes[work] = _lane(work, [c for c in basis.claims if c.work == work and c.kind != "factor"], first, count)
+        lane = basis.lanes[work].copy()
+        _hold_back(lane, [c for c in ahead if c.work == work])
+        if work in FREE_WORK:
+            lane.cap[:] = np.nan
+        else:
+            _charge(lane, basis, tree)
+        segments += _segments(lane)
     return SeasonAnswer(basis.events, tuple(segments))
 
 
 @dataclass(frozen=True)
 class _Basis:
-    """What does not depend on the share already cut nor on the forecast."""
+    """What does not depend on the share already cut nor on the forecast. lanes: as the rules leave them, by work, filled as asked for."""
 
     asked: tuple[Asked, ...]
     claims: tuple[Claim, ...]
     factors: _Factors
     events: tuple[Event, ...]
+    lanes: dict[str, _Lane] = field(default_factory=dict)
 
 
 @lru_cache(maxsize=2048)
@@ -119,7 +133,8 @@ def _basis(
     return _Basis(asked, claims, _factor_days(claims, first, (last - first).days + 1), tuple(_events(years, claims, first, last)))
 
 
-def _lane(work: Work, claims: list[Claim], basis: _Basis, tree: TreeState, first: dt.date, count: int) -> _Lane:
+def _lane(work: Work, claims: list[Claim], first: dt.date, count: int) -> _Lane:
+    """One kind of work as its rules leave it, before anything is counted against the year's share."""
     lane = _Lane(work, first, count)
     never = np.zeros(count, dtype=bool)
     for claim in (c for c in claims if c.kind == "never"):
@@ -139,18 +154,17 @@ def _lane(work: Work, claims: list[Claim], basis: _Basis, tree: TreeState, first
         lane.open |= here
         lane.note(here, claim.reason)
     _outside(lane, claims, windows, ~lane.open & ~never)
-    for claim in claims:
-        if claim.kind == "limit":
-            where = lane.days_of(claim.when)
-            lane.status[where] = np.maximum(lane.status[where], STRICTNESS[claim.status])
-            if claim.cap is not None:
-                lane.cap[where] = np.minimum(lane.cap[where], claim.cap)
-            lane.note(where, claim.reason)
-    if work in FREE_WORK:
-        lane.cap[:] = np.nan
-    else:
-        _charge(lane, basis, tree)
+    _hold_back(lane, [c for c in claims if c.kind == "limit"])
     return lane
+
+
+def _hold_back(lane: _Lane, limits: list[Claim]) -> None:
+    for claim in limits:
+        where = lane.days_of(claim.when)
+        lane.status[where] = np.maximum(lane.status[where], STRICTNESS[claim.status])
+        if claim.cap is not None:
+            lane.cap[where] = np.minimum(lane.cap[where], claim.cap)
+        lane.note(where, claim.reason)
 
 
 def _outside(lane: _Lane, claims: list[Claim], windows: list[Claim], closed: npt.NDArray[np.bool_]) -> None:
@@ -258,12 +272,14 @@ def _segments(lane: _Lane) -> list[Segment]:
     starts = np.concatenate(([0], np.nonzero(~same)[0] + 1))
     ends = np.concatenate((starts[1:] - 1, [lane.count - 1]))
     out: list[Segment] = []
+    said: dict[int, tuple[Reason, ...]] = {}
     for s, e in zip(starts, ends, strict=True):
         mask = int(lane.mask[s])
-        reasons = tuple(r for i, r in enumerate(lane.reasons) if mask >> i & 1)
+        if mask not in said:
+            said[mask] = tuple(r for i, r in enumerate(lane.reasons) if mask >> i & 1)
         share = None if np.isnan(lane.cap[s]) else float(round(lane.cap[s], 6))
         day = lane.first + dt.timedelta(days=int(s))
-        out.append(Segment(lane.work, day, lane.first + dt.timedelta(days=int(e)), _NAMES[lane.status[s]], share, reasons))
+        out.append(Segment(lane.work, day, lane.first + dt.timedelta(days=int(e)), _NAMES[lane.status[s]], share, said[mask]))
     return out
 
 
