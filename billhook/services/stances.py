@@ -88,28 +88,33 @@ class Change:
     then: str
 
 
-def effect(at: Workplace, scope: str, scope_id: str | None, topic: str, school: str) -> tuple[TreeRecord | None, list[Change]]:
-    """What this school would change over the next year for the commonest tree of the scope. Raises: NotFound, InvalidInput."""
+@dataclass(frozen=True)
+class Effect:
+    """What a school changes for the commonest trees of one species of a scope."""
+
+    record: TreeRecord
+    changes: tuple[Change, ...]
+
+
+def effect(at: Workplace, scope: str, scope_id: str | None, topic: str, school: str) -> list[Effect]:
+    """What this school would change over the next year, species by species. Raises: NotFound, InvalidInput."""
     _known(at, topic, school)
     with at.store.reading() as session:
         here = _scopes(session, scope, scope_id)[-1][1]
         records = [r for r in tree_records(session) if here in (r.site.holding_id, r.block.id, r.tree.id)]
-        if not records:
-            return None, []
         desk = SeasonDesk(session, at, at.today())
-        alike: dict[object, list[TreeRecord]] = {}
-        for r in records:
-            alike.setdefault(desk.of(r), []).append(r)
-        record = max(alike.values(), key=len)[0]
-        first, last = desk.day, desk.day + dt.timedelta(days=_AHEAD)
-        now = desk.season_between(record, first, last).segments
-        then = desk.season_between(record, first, last, stance={topic: school}).segments
-        changes = []
-        for work in WORKS:
-            a, b = (_said([s for s in found if s.work == work]) for found in (now, then))
-            if a != b:
-                changes.append(Change(work, LANE_WORDS[work], a, b))
-        return record, changes
+        found: list[Effect] = []
+        for species in dict.fromkeys(r.tree.species for r in records):
+            alike: dict[object, list[TreeRecord]] = {}
+            for r in (r for r in records if r.tree.species == species):
+                alike.setdefault(desk.of(r), []).append(r)
+            record = max(alike.values(), key=len)[0]
+            first, last = desk.day, desk.day + dt.timedelta(days=_AHEAD)
+            now = desk.season_between(record, first, last).segments
+            then = desk.season_between(record, first, last, stance={topic: school}).segments
+            said = [(work, *(_said([s for s in answer if s.work == work]) for answer in (now, then))) for work in WORKS]
+            found.append(Effect(record, tuple(Change(work, LANE_WORDS[work], a, b) for work, a, b in said if a != b)))
+        return found
 
 
 def _said(segments: list[Segment]) -> str:

@@ -13,7 +13,7 @@ from ..services import own_species, place, stances, today, weather
 from ..services.calendar import calendar
 from ..services.trees import observe
 from .answers import body as answer
-from .answers import here
+from .answers import here, kind_name
 from .models.season_desk import (
     CalendarQuery,
     DangersOut,
@@ -131,8 +131,9 @@ def put_stance(body: StanceChoiceIn) -> dict[str, Any]:
 @season_desk.post("/stances/effect", responses={200: EffectOut})
 def post_effect(body: StanceEffectIn) -> dict[str, Any]:
     """What a school would change in the dates of the next year."""
-    record, changes = stances.effect(here(), body.scope, body.scope_id, body.topic, body.school)
-    return answer(EffectOut, {"tree": record.name if record else None, "changes": changes})
+    found = stances.effect(here(), body.scope, body.scope_id, body.topic, body.school)
+    kinds = [{"tree": e.record.name, "kind_name": kind_name(e.record.tree.species, None), "changes": e.changes} for e in found]
+    return answer(EffectOut, {"kinds": kinds})
 
 
 def _item(item: today.Item) -> dict[str, Any]:

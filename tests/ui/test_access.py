@@ -25,11 +25,14 @@ def pages(demo) -> list[tuple[str, str]]:
     tree = tree_named(demo, "Baixo 4·4")
     sheet = next(s["id"] for t in ask(demo, "/api/grove")["trees"] if t["need_kind"] == "sheet" for s in ask(demo, f"/api/trees/{t['id']}")["sheets"])
     return [
+        ("/today", "the fortnight to"),
         ("/almanac", "growing warmth"),
         ("/", "What each needs next"),
         (f"/tree/{tree}", "Baixo 4·4"),
         (f"/sheet/{sheet}", "Cut sheet"),
         ("/log", "Log"),
+        ("/place", "Save the place"),
+        ("/place#stance", "What would change"),
         ("/start", "Say it"),
         ("/known", "catalogue"),
     ]

@@ -158,11 +158,18 @@ class ChangeOut(Answer):
     then: str
 
 
-class EffectOut(Answer):
-    """Changes for the commonest tree of the scope."""
+class EffectOfOut(Answer):
+    """Changes for the commonest trees of one kind, named by one of them."""
 
-    tree: str | None
+    tree: str
+    kind_name: str
     changes: list[ChangeOut]
+
+
+class EffectOut(Answer):
+    """Changes by kind of tree; kinds that nothing changes for have none."""
+
+    kinds: list[EffectOfOut]
 
 
 class TodayQuery(Asked):

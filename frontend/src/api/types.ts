@@ -2026,13 +2026,11 @@ export interface components {
         };
         /**
          * EffectOut
-         * @description Changes for the commonest tree of the scope.
+         * @description Changes by kind of tree; kinds that nothing changes for have none.
          */
         EffectOut: {
-            /** Tree */
-            tree: string | null;
-            /** Changes */
-            changes: components["schemas"]["ChangeOut"][];
+            /** Kinds */
+            kinds: components["schemas"]["EffectOfOut"][];
         };
         /**
          * ChangeOut
@@ -2050,6 +2048,18 @@ export interface components {
             now: string;
             /** Then */
             then: string;
+        };
+        /**
+         * EffectOfOut
+         * @description Changes for the commonest trees of one kind, named by one of them.
+         */
+        EffectOfOut: {
+            /** Tree */
+            tree: string;
+            /** Kind Name */
+            kind_name: string;
+            /** Changes */
+            changes: components["schemas"]["ChangeOut"][];
         };
         /**
          * StanceEffectIn

@@ -102,12 +102,12 @@ const next = computed(() => THEMES[(THEMES.findIndex((t) => t.id === theme.value
 }
 @media (max-width: 720px) {
   .wire {
-    padding: 0 8px 6px;
+    padding: 0 6px 6px;
   }
   .wire-tag {
-    padding: 9px 7px;
+    padding: 9px 5px;
     height: 40px;
-    font-size: 17px;
+    font-size: 16px;
   }
   .wire-tag.on {
     height: 48px;

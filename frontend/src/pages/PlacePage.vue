@@ -73,7 +73,7 @@ const open = (part: string) => (route.hash ? route.hash === `#${part}` : part ==
         <template v-if="weather">
           <p>{{ weather.station }}{{ weather.simulated ? ': invented for the demo; a real holding never listens to it' : '' }}.</p>
           <p v-if="weather.missing" data-test="no-forecast">{{ weather.missing }}</p>
-          <WeatherStrip v-if="weather.days.length || weather.forecast.length" :days="weather.days" :forecast="weather.forecast" />
+          <WeatherStrip v-if="weather.days.length || weather.forecast.length" class="max-w-xl" :days="weather.days" :forecast="weather.forecast" />
           <fieldset v-if="weather.scenarios.length" class="mt-2">
             <legend class="label">How the demo's weather turns</legend>
             <div class="grid sm:grid-cols-2 gap-2">

@@ -75,14 +75,16 @@ async function choose(topic: string, school: string | null) {
             <dd>{{ s.changes }}</dd>
           </dl>
           <div v-if="looked?.topic === t.topic && looked.school === s.id" class="mt-1 text-[0.95rem]" data-test="effect" aria-live="polite">
-            <p v-if="!looked.effect.changes.length">No date changes{{ looked.effect.tree ? ` for ${looked.effect.tree} and its like` : '' }}.</p>
-            <template v-else>
-              <p>The next year of {{ looked.effect.tree }} and its like:</p>
-              <ul>
-                <li v-for="c in looked.effect.changes" :key="c.work">
-                  <b>{{ c.name }}</b>: {{ c.then }} <span class="text-ink2">(now {{ c.now }})</span>
-                </li>
-              </ul>
+            <p v-if="!looked.effect.kinds.some((k) => k.changes.length)">No date changes.</p>
+            <template v-for="k in looked.effect.kinds" :key="k.tree">
+              <template v-if="k.changes.length">
+                <h4 class="font-semibold mt-1">{{ k.kind_name }}, such as {{ k.tree }}, over the next year:</h4>
+                <ul>
+                  <li v-for="c in k.changes" :key="c.work">
+                    <b>{{ c.name }}</b>: {{ c.then }} <span class="text-ink2">(now {{ c.now }})</span>
+                  </li>
+                </ul>
+              </template>
             </template>
           </div>
           <div class="flex flex-wrap gap-2 mt-2">

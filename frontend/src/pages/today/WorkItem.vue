@@ -93,7 +93,9 @@ const putOff = () =>
     <div class="min-w-0">
       <h3 class="text-[1.15rem] leading-tight">
         {{ where }}: {{ item.says.charAt(0).toLowerCase() + item.says.slice(1) }}
-        <span class="num font-normal text-[1rem] text-ink2">{{ item.closed_by ? '' : item.kind === 'too-late' ? `· ${until}` : `· ${until} · ${minutes}` }}</span>
+        <span class="num font-normal text-[1rem] text-ink2">{{
+          item.closed_by ? '' : item.kind === 'too-late' ? `· ${until}` : `· ${until} · ${minutes}`
+        }}</span>
       </h3>
       <p v-if="item.closed_by" class="text-[0.95rem] font-semibold" data-test="closed">Stopped: {{ item.closed_by }}</p>
       <p class="text-[0.95rem] text-ink2">
@@ -105,7 +107,7 @@ const putOff = () =>
       <p v-if="item.later" class="text-[0.95rem]">Put off to {{ dayWords(item.later.until) }}: {{ item.later.why }}</p>
       <p v-if="item.instead" class="text-[0.95rem]">{{ item.instead }}</p>
       <details v-if="item.trees.length > 1" class="text-[0.95rem] no-print">
-        <summary>The trees{{ chosen.size < item.trees.length ? `, ${chosen.size} chosen` : '' }}</summary>
+        <summary class="min-h-8 py-1">The trees{{ chosen.size < item.trees.length ? `, ${chosen.size} chosen` : '' }}</summary>
         <ul class="flex flex-wrap gap-x-4 gap-y-1 mt-1">
           <li v-for="t in item.trees" :key="t.id" class="inline-flex items-center gap-1.5 min-h-8">
             <input
