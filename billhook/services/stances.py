@@ -112,8 +112,12 @@ def effect(at: Workplace, scope: str, scope_id: str | None, topic: str, school: 
             first, last = desk.day, desk.day + dt.timedelta(days=_AHEAD)
             now = desk.season_between(record, first, last).segments
             then = desk.season_between(record, first, last, stance={topic: school}).segments
-            said = [(work, *(_said([s for s in answer if s.work == work]) for answer in (now, then))) for work in WORKS]
-            found.append(Effect(record, tuple(Change(work, LANE_WORDS[work], a, b) for work, a, b in said if a != b)))
+            changes: list[Change] = []
+            for work in WORKS:
+                a, b = (_said([s for s in answer if s.work == work]) for answer in (now, then))
+                if a != b:
+                    changes.append(Change(work, LANE_WORDS[work], a, b))
+            found.append(Effect(record, tuple(changes)))
         return found
 
 

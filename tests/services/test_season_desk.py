@@ -70,7 +70,7 @@ def test_the_nearest_stance_holds_and_can_be_taken_back(grove):
 def test_a_school_says_what_it_would_change(grove):
     (found,) = stances.effect(grove, "block", grove.low.block_id, "timing", "before-first-flush")
     assert found.record.block.name == "Baixo"
-    assert {c.work for c in found.changes} >= {"thin", "hedge"}
+    assert "thin" in {c.work for c in found.changes}
     assert all(c.now != c.then for c in found.changes)
     assert [e.changes for e in stances.effect(grove, "holding", None, "wounds", "paint")] == [()]
     with pytest.raises(InvalidInput):
