@@ -122,7 +122,8 @@ def effect(at: Workplace, scope: str, scope_id: str | None, topic: str, school: 
 
 
 def _said(segments: list[Segment]) -> str:
-    """Runs of go, and of light where there is no go, in words."""
+    """Runs of go and of light in words."""
+    said: list[str] = []
     for status in ("go", "light"):
         runs: list[tuple[dt.date, dt.date, float | None]] = []
         for s in segments:
@@ -134,5 +135,5 @@ def _said(segments: list[Segment]) -> str:
                 runs.append((s.start, s.end, s.max_share))
         if runs:
             words = [f"{day_words(a)} to {day_words(b)}" + (f", {share_words(c)}" if c else "") for a, b, c in runs[:3]]
-            return f"{status} {'; '.join(words)}"
-    return "not in the next year"
+            said.append(f"{status} {'; '.join(words)}")
+    return ". ".join(said) or "not in the next year"
