@@ -107,6 +107,30 @@ def test_warming_a_month_moves_the_computed_events(know, month):
         assert {e for e in before.events if e.origin == "computed"} != {e for e in after.events if e.origin == "computed"}
 
 
+@pytest.mark.parametrize(
+    ("month", "moves", "stays"),
+    [(1, "first flush", "last safe hard cut"), (8, "last safe hard cut", "first flush"), (7, "strong sun on bark", "bloom")],
+)
+def test_warming_a_month_moves_what_rests_on_it_and_nothing_else(know, month, moves, stays):
+    site = place(know, "inland-mediterranean")
+    warmer = Normals(*(tuple(t + 4 * (i == month) for i, t in enumerate(v)) for v in (site.normals.tmin_c, site.normals.tmax_c)))
+    span = (dt.date(2026, 1, 1), dt.date(2026, 12, 31))
+    before, after = (
+        {e.name: (e.start, e.end) for e in season(replace(site, normals=n), NAVEL, know, *span).events if e.start.year == 2026}
+        for n in (site.normals, warmer)
+    )
+    assert before[moves] != after[moves]
+    assert before[stays] == after[stays]
+    assert before["frost likely"] == after["frost likely"]
+
+
+def test_a_quarantine_is_said_and_closes_nothing(know):
+    site = place(know, "mediterranean-coast")
+    plain, held = (season(s, NAVEL, know, START, END).segments for s in (site, replace(site, dangers=frozenset({"quarantine"}))))
+    assert [(s.work, s.start, s.status, s.max_share) for s in plain] == [(s.work, s.start, s.status, s.max_share) for s in held]
+    assert all("quarantine" in [r.code for r in s.reasons] for s in held)
+
+
 @pytest.mark.parametrize("species", ["navel-orange", "lemon", "mango", "avocado"])
 @pytest.mark.parametrize("climate", ["inland-valley", "humid-gulf", "mediterranean-coast", "dry-cool-coast"])
 def test_south_is_north_half_a_year_on(know, climate, species):

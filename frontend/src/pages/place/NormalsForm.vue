@@ -46,6 +46,16 @@ function take(event: Event) {
     first: c.first_frost ?? '',
   })
 }
+/** The shipped climate nearest to the curve as it stands: its calendar of bloom and harvest holds. */
+async function nearest() {
+  trouble.value = ''
+  try {
+    const body = { latitude: Number(draft.latitude.replace(',', '.')), tmin_c: draft.low, tmax_c: draft.high }
+    draft.climate = (await heed(api.POST('/api/climates/nearest', { body }))).climate
+  } catch (error) {
+    trouble.value = sentence(error)
+  }
+}
 const toDate = (monthDay: string) => (monthDay ? `2027-${monthDay}` : '')
 const monthDay = (event: Event) => (event.target as HTMLInputElement).value.slice(-5)
 async function save() {
@@ -87,13 +97,20 @@ async function save() {
     <p v-for="(message, at) in fields" :key="at" class="wrong" role="alert">
       {{ String(at).split('/').slice(1).join(' ').replace(/_/g, ' ') }}: {{ message }}
     </p>
-    <div class="grid sm:grid-cols-3 gap-3">
+    <div class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="label" :for="`${id}c`">Start again from a climate</label>
         <select :id="`${id}c`" class="field" @change="take">
           <option value="">as it stands</option>
           <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">{{ c.name }}</option>
         </select>
+      </div>
+      <div>
+        <label class="label" :for="`${id}k`">Calendar of bloom and harvest of</label>
+        <select :id="`${id}k`" v-model="draft.climate" class="field">
+          <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">{{ c.name }}</option>
+        </select>
+        <button type="button" class="link text-[0.95rem] min-h-6" @click="nearest">the one nearest to the curve</button>
       </div>
       <div>
         <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
