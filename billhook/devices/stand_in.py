@@ -5,6 +5,7 @@ from __future__ import annotations
 import datetime as dt
 import hashlib
 from collections.abc import Sequence
+from functools import lru_cache
 
 import numpy as np
 
@@ -20,6 +21,13 @@ SCENARIOS = {
     "wet": "Rain tomorrow and the day after",
     "clear": "Three weeks without frost, heat or rain",
 }
+
+
+@lru_cache(maxsize=100_000)
+def _chance(seed: int, knot: int, salt: int) -> float:
+    """A number of unit spread that is always the same for these three."""
+    mixed = hashlib.blake2b(f"{seed}:{salt}:{knot}".encode(), digest_size=8).digest()
+    return (int.from_bytes(mixed, "big") / 2**64 - 0.5) * 3.46
 
 
 class StandIn:
@@ -61,12 +69,8 @@ class StandIn:
         knots = index / (2 * days)
         left = np.floor(knots).astype(int)
         part = (1 - np.cos(np.pi * (knots - left))) / 2
-        a, b = (np.array([self._chance(int(k), salt) for k in left + step]) for step in (0, 1))
+        a, b = (np.array([_chance(self._seed, int(k), salt) for k in left + step]) for step in (0, 1))
         return np.asarray(a * (1 - part) + b * part)
-
-    def _chance(self, knot: int, salt: int) -> float:
-        mixed = hashlib.blake2b(f"{self._seed}:{salt}:{knot}".encode(), digest_size=8).digest()
-        return (int.from_bytes(mixed, "big") / 2**64 - 0.5) * 3.46  # unit spread
 
     def _bent(self, day: StationDay) -> StationDay:
         """The day as the scenario wants it; only days after the one it was switched on are bent."""

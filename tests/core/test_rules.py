@@ -142,9 +142,11 @@ def test_every_rule_is_heard_somewhere(know):
     sites.append(replace(place(know, "maritime-cool"), first_frost=(9, 1), last_frost=(5, 1)))
     kinds = [("lemon", None), ("sweet-orange", "valencia"), ("navel-orange", None), ("mango", "keitt"), ("mango", "irwin"), ("avocado", "choquette"), ("avocado", "simmonds"), ("avocado", None),
              *((s, None) for s in ("lychee", "longan", "loquat", "guava", "macadamia", "carambola", "cherimoya"))]  # fmt: skip
-    for site in sites:
+    for place_n, site in enumerate(sites):
         for species, cultivar in kinds:
             for i, state in enumerate(states):
+                if i % 3 != place_n % 3 and i > 3:
+                    continue
                 tree = TreeState(species, (2024, 2012)[i % 2], cultivar, vigour=1 + i % 5, **state)
                 stance = tuple(sorted(stance_in_force(know, stances[i % 4]).items()))
                 claims = _basis(site, tree, know, START, END, early if species == "mango" and i % 3 == 0 else (), (), stance).claims
