@@ -78,6 +78,7 @@ class _Fortnight:
         current = {row.stem_id: row for row in frames.current_rows(session)}
         sizes = at.sizes(session, list(current.values()))
         self.sizes: dict[str, Size | None] = {r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None for r in self.records}
+        self.drawn: dict[str, dt.date] = {stem_id: row.date for stem_id, row in current.items()}
         self.later: dict[tuple[str, str], PutOff] = {}
         for put in session.exec(select(PutOff).order_by(PutOff.made_at)).all():  # type: ignore[arg-type]  # a column, not a date
             self.later[put.tree_id, put.work] = put
@@ -160,12 +161,14 @@ class _Fortnight:
 
     def _seen(self, record: TreeRecord) -> None:
         size = self.sizes[record.tree.id]
-        if size is not None and size.suckers:
+        since = self.drawn.get(record.stem.id, self.day)
+        ticked = {e.work for e in self.desk.log(record) if since <= e.date <= self.day}
+        if size is not None and size.suckers and "sucker" not in ticked:
             reason = Reason(
                 "sucker", "Suckers were seen below the union: they come off any day, the sooner the better.", {}, None, None, ("rule/sucker",)
             )
             self._add(record, self._item(record, "work", "sucker", "Suckers below the union: off at their origin", "go", (reason,), None, None))
-        if size is not None and size.dead:
+        if size is not None and size.dead and "sanitation" not in ticked:
             reason = Reason("sanitation", "Dead limbs are marked: off to a live junction on a dry day.", {}, None, None, ("rule/sanitation",))
             self._add(record, self._item(record, "work", "sanitation", "Dead limbs: off, on a dry day", "go", (reason,), None, None))
 

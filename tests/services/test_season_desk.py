@@ -21,7 +21,7 @@ from billhook.store.database import StaleVersion
 from billhook.store.tables import Task
 from billhook.store.trees import tree_record
 
-from ..places import TODAY, empty_workplace, new_id
+from ..places import TODAY, empty_workplace, forked_frame, new_id
 
 NORMALS = Normals((8, 8, 9, 11, 14, 18, 21, 21, 19, 16, 12, 9), (16, 17, 19, 21, 24, 28, 31, 31, 28, 25, 20, 17))
 
@@ -243,6 +243,15 @@ def test_sweeps_come_before_each_flush_and_once_logged_are_gone(grove):
     assert {e.entry.minutes for e in logbook.log(grove)} == {3.0}
     assert ("Baixo", "sucker", "sweep") not in items(grove, day)
     assert ("Alto", "sucker", "sweep") in items(grove, day)
+
+
+def test_suckers_once_ticked_off_are_not_asked_for_again(grove):
+    tree = grove.low.tree_ids[0]
+    trees.save_frame(grove, tree, forked_frame(), None, {"e"}, TODAY - dt.timedelta(days=30))
+    assert {("Baixo", "sucker", "work"), ("Baixo", "sanitation", "work")} <= items(grove).keys()
+    today.done(grove, [tree], "sucker", TODAY, "", None, new_id())
+    assert ("Baixo", "sucker", "work") not in items(grove)
+    assert ("Baixo", "sanitation", "work") in items(grove)
 
 
 def test_work_put_off_waits_with_its_reason(grove):
