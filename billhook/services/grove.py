@@ -54,13 +54,14 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
             frame = current.get(record.stem.id)
             size = sizes[frame.id] if frame else None
             work = main_work(record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m)
+            done = {e.work for e in desk.log(record) if frame is not None and frame.date <= e.date <= day}
             need = next_need(
                 desk.verdict(record, work),
                 due.get(record.tree.id),
                 sheets.get(record.tree.id),
                 at.know.days("comeback/soon"),
-                size.suckers if size else 0,
-                size.dead if size else 0,
+                size.suckers if size and "sucker" not in done else 0,
+                size.dead if size and "sanitation" not in done else 0,
             )
             found.append(GroveTree(record, size, frame.origin if frame else None, need, record.stem.id in measured))
         standing = {r.place.id for r in records}
