@@ -72,6 +72,108 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/shoot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whose shoot it is: the rootstock's, a water sprout, or a shoot that will bear. */
+        post: operations["calc_walk_shoot_shoot_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/droop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How far a limb comes down under its fruit. */
+        post: operations["calc_walk_droop__droop_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/thinning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How much fruit to take off, from a sample of clusters. */
+        post: operations["calc_walk_thinning__thinning_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/crop-load": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How much fruit a trunk may carry. */
+        post: operations["calc_walk_crop_load__crop_load_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/pot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How tall a tree in a pot may be. */
+        post: operations["calc_walk_pot_pot_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/flagging": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How much comes off the top of a potted tree whose tips die back. */
+        post: operations["calc_walk_flagging_flagging_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grove": {
         parameters: {
             query?: never;
@@ -1311,6 +1413,305 @@ export interface components {
              * @default false
              */
             too_tall: boolean;
+        };
+        /**
+         * ShootOut
+         * @description Whose shoot it is, and the clue that would settle most.
+         */
+        ShootOut: {
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "rootstock_sucker" | "water_sprout" | "scion_shoot" | "uncertain";
+            /** Probabilities */
+            probabilities: {
+                [key: string]: number;
+            };
+            /** Evidence */
+            evidence: components["schemas"]["EvidenceOut"][];
+            /** Ask Next */
+            ask_next: string | null;
+            /** Action */
+            action: string;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * EvidenceOut
+         * @description One clue; ``weight`` is positive for the stock, negative for the scion (natural log).
+         */
+        EvidenceOut: {
+            /** Clue */
+            clue: string;
+            /** Value */
+            value: string;
+            /** Weight */
+            weight: number;
+            /** Says */
+            says: string;
+        };
+        /**
+         * ShootIn
+         * @description A shoot and its tree; ``clues`` by name, as GET /api/catalogue?prefix=shoot-clues lists them.
+         */
+        ShootIn: {
+            /** Scion */
+            scion: string;
+            /** Rootstock */
+            rootstock: string | null;
+            /**
+             * Clues
+             * @default {}
+             */
+            clues: {
+                [key: string]: string;
+            };
+            prior?: components["schemas"]["PriorIn"] | null;
+            /**
+             * Region
+             * @default mediterranean
+             */
+            region: string;
+            /**
+             * Union Seen
+             * @default false
+             */
+            union_seen: boolean;
+            /**
+             * Only Living Shoots
+             * @default false
+             */
+            only_living_shoots: boolean;
+            /**
+             * Many Grafts
+             * @default false
+             */
+            many_grafts: boolean;
+            /**
+             * After Freeze
+             * @default false
+             */
+            after_freeze: boolean;
+            /** Date */
+            date?: string | null;
+            /**
+             * Southern
+             * @default false
+             */
+            southern: boolean;
+            /** Diameter Mm */
+            diameter_mm?: number | null;
+        };
+        /**
+         * PriorIn
+         * @description How likely each kind is before any clue; the three sum to one.
+         */
+        PriorIn: {
+            /** Rootstock Sucker */
+            rootstock_sucker: number;
+            /** Water Sprout */
+            water_sprout: number;
+            /** Scion Shoot */
+            scion_shoot: number;
+        };
+        /**
+         * DroopOut
+         * @description How far the tip comes down, and whether it touches.
+         */
+        DroopOut: {
+            /** Drop M */
+            drop_m: number;
+            /** Tip Height Loaded M */
+            tip_height_loaded_m: number;
+            /** Touches Ground */
+            touches_ground: boolean;
+            /** Below Clearance */
+            below_clearance: boolean;
+            /**
+             * Method
+             * @enum {string}
+             */
+            method: "beam" | "pull_test";
+            /** Linear */
+            linear: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * DroopIn
+         * @description A limb and its load; the wood of a species, or its modulus, or a pull test.
+         */
+        DroopIn: {
+            /** Length M */
+            length_m: number;
+            /** Base Mm */
+            base_mm: number;
+            /** Tip Mm */
+            tip_mm: number;
+            /**
+             * Species
+             * @default sweet-orange
+             */
+            species: string;
+            /** Elastic Gpa */
+            elastic_gpa?: number | null;
+            pull_test?: components["schemas"]["PullIn"] | null;
+            /** Load Kg */
+            load_kg: number;
+            /**
+             * Load At
+             * @default 1
+             */
+            load_at: number;
+            /** Tip Height M */
+            tip_height_m: number;
+            /** Clearance M */
+            clearance_m: number;
+        };
+        /**
+         * PullIn
+         * @description A known mass hung at the tip, and how far it came down.
+         */
+        PullIn: {
+            /** Mass Kg */
+            mass_kg: number;
+            /** Drop M */
+            drop_m: number;
+        };
+        /**
+         * ThinningOut
+         * @description Fruit to remove, with the interval that covers the truth 19 times in 20.
+         */
+        ThinningOut: {
+            /** Per Cluster */
+            per_cluster: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /** Remove */
+            remove: number;
+            /** Remove Low */
+            remove_low: number;
+            /** Remove High */
+            remove_high: number;
+            /** Enough */
+            enough: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ThinningIn
+         * @description Counts of some clusters, what is left on each, and how many clusters there are.
+         */
+        ThinningIn: {
+            /** Counts */
+            counts: number[];
+            /** Keep */
+            keep: number;
+            /** Clusters */
+            clusters: number;
+        };
+        /**
+         * CropLoadOut
+         * @description What the trunk carries, and what comes off.
+         */
+        CropLoadOut: {
+            /** Section Cm2 */
+            section_cm2: number;
+            /** Limit Kg */
+            limit_kg: number;
+            /** Limit Fruit */
+            limit_fruit: number;
+            /** Hangs Kg */
+            hangs_kg: number;
+            /** Remove */
+            remove: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * CropLoadIn
+         * @description Trunks, the year in the ground, and what hangs.
+         */
+        CropLoadIn: {
+            /** Trunks Mm */
+            trunks_mm: number[];
+            /** Year In Ground */
+            year_in_ground: number;
+            /** Fruit */
+            fruit: number;
+            /** Fruit Kg */
+            fruit_kg: number;
+        };
+        /**
+         * PotOut
+         * @description How tall the tree may be above its soil.
+         */
+        PotOut: {
+            /** Cap M */
+            cap_m: number;
+            /**
+             * By
+             * @enum {string}
+             */
+            by: "pot" | "winter room";
+            /** Shorten M */
+            shorten_m: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * PotIn
+         * @description A pot, its tree, and the room it winters in.
+         */
+        PotIn: {
+            /** Pot L */
+            pot_l: number;
+            /** Height M */
+            height_m: number;
+            /**
+             * Windy
+             * @default false
+             */
+            windy: boolean;
+            /** Winter Room M */
+            winter_room_m?: number | null;
+            /**
+             * Pot Height M
+             * @default 0
+             */
+            pot_height_m: number;
+        };
+        /**
+         * FlaggingOut
+         * @description How much comes off the top.
+         */
+        FlaggingOut: {
+            /** Shorten From M */
+            shorten_from_m: number;
+            /** Shorten To M */
+            shorten_to_m: number;
+            /** Stage */
+            stage: string;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * FlaggingIn
+         * @description Tips that die back on a tree in a pot.
+         */
+        FlaggingIn: {
+            /** Dead Tips */
+            dead_tips: number;
+            /** Height M */
+            height_m: number;
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "small_leaves" | "bare_green" | "dead";
         };
         /**
          * GroveOut
@@ -3220,6 +3621,366 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SeasonOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_walk_shoot_shoot_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShootIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShootOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_walk_droop__droop_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DroopIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DroopOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_walk_thinning__thinning_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThinningIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThinningOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_walk_crop_load__crop_load_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CropLoadIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CropLoadOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_walk_pot_pot_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PotIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PotOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_walk_flagging_flagging_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FlaggingIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlaggingOut"];
                 };
             };
             /** @description Not readable as JSON */

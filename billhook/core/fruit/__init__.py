@@ -1,0 +1,1 @@
+"""Fruit on the tree: thinning, and what a trunk may carry."""

@@ -1,0 +1,98 @@
+"""Trees in pots: how tall they may be, and how much comes off a top that dies back."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from .errors import FieldProblem, InvalidInput
+from .known import Knowledge
+from .reasons import Reason
+
+
+@dataclass(frozen=True)
+class PotCap:
+    """Height above the soil that pot and winter room allow [m], and what must come off now."""
+
+    cap_m: float
+    by: str
+    shorten_m: float
+    reasons: tuple[Reason, ...]
+
+
+def pot_cap(
+    know: Knowledge, pot_l: float, height_m: float, windy: bool = False, winter_room_m: float | None = None, pot_height_m: float = 0.0
+) -> PotCap:
+    """The lower of what the pot's size holds and what the winter room takes, less a season's growth. Raises: InvalidInput for a room lower than its pot."""
+    by_pot = know.number("pot/height-factor") * pot_l ** (1 / 3) * (know.number("pot/wind-factor") if windy else 1)
+    ids = ["pot/height-factor", *(["pot/wind-factor"] if windy else [])]
+    reasons = [
+        Reason(
+            "pot-size",
+            f"A pot of {pot_l:g} litres holds a tree of {by_pot:.2f} m upright{', as it is windy' if windy else ''}.",
+            {"pot, litres": pot_l},
+            None,
+            None,
+            tuple(ids),
+        )
+    ]
+    cap, by = by_pot, "pot"
+    if winter_room_m is not None:
+        room = winter_room_m - pot_height_m - know.number("pot/season-growth")
+        if room <= 0:
+            raise InvalidInput([FieldProblem("/winter_room_m", "leaves no height for a tree above its pot and a season's growth")])
+        reasons.append(
+            Reason(
+                "winter-room",
+                f"The winter room leaves {room:.2f} m above the pot, a season's growth taken off.",
+                {"room, m": winter_room_m},
+                None,
+                None,
+                ("pot/season-growth",),
+            )
+        )
+        if room < cap:
+            cap, by = room, "winter room"
+    return PotCap(cap, by, max(0.0, height_m - cap), tuple(reasons))
+
+
+@dataclass(frozen=True)
+class Dieback:
+    """How much of the height comes off [m, from and to], and why."""
+
+    shorten_from_m: float
+    shorten_to_m: float
+    stage: str
+    reasons: tuple[Reason, ...]
+
+
+_ROWS = ("many", "some", "few")
+
+
+def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) -> Dieback:
+    """Topping on tip dieback. stage: ``small_leaves``, ``bare_green`` or ``dead``: the earlier it is seen, the shallower the cut.
+
+    Raises: InvalidInput for a stage that is not known.
+    """
+    if stage not in ("small_leaves", "bare_green", "dead"):
+        raise InvalidInput([FieldProblem("/stage", "must be small_leaves, bare_green or dead")])
+    row = next((r for r in _ROWS if dead_tips >= know.number(f"tip-dieback/{r}/tips-from")), None)
+    if row is None:
+        text = "So few tips are an accident of wind or sun: nothing off, look again in a month."
+        return Dieback(0.0, 0.0, stage, (Reason("dieback-none", text, {"tips, share": dead_tips}, None, None, ("tip-dieback/few/tips-from",)),))
+    least, most = know.number(f"tip-dieback/{row}/least"), know.number(f"tip-dieback/{row}/most")
+    if stage == "small_leaves":
+        most = least
+    reasons = [
+        Reason(
+            f"dieback-{row}",
+            f"{know.text(f'tip-dieback/{row}/does')}.",
+            {"tips, share": dead_tips},
+            None,
+            None,
+            (f"tip-dieback/{row}/least", f"tip-dieback/{row}/most"),
+        )
+    ]
+    if stage == "small_leaves":
+        reasons.append(Reason("dieback-early", "Seen early, while leaves are only small: the shallower cut."))
+    reasons.append(Reason("last-leaves", "The last leaves stay: they feed the roots that must come back."))
+    return Dieback(least * height_m, most * height_m, stage, tuple(reasons))

@@ -1,0 +1,1 @@
+"""Whose shoot is it: rootstock sucker, water sprout, or bearing shoot."""

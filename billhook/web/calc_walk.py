@@ -1,0 +1,87 @@
+"""The calculators under the tree."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ..core.errors import FieldProblem, InvalidInput
+from ..core.frame.droop import Pull, droop
+from ..core.fruit.load import crop_load, thinning
+from ..core.pots import pot_cap, tip_dieback
+from ..core.shoot.judge import ShootCase, judge
+from .answers import body as answer
+from .answers import here
+from .models.walk import (
+    CropLoadIn,
+    CropLoadOut,
+    DroopIn,
+    DroopOut,
+    FlaggingIn,
+    FlaggingOut,
+    PotIn,
+    PotOut,
+    ShootIn,
+    ShootOut,
+    ThinningIn,
+    ThinningOut,
+)
+
+calc_walk = APIBlueprint("calc_walk", __name__, url_prefix="/api/calc")
+
+
+def _row(pointer: str, table: str, row: str | None) -> None:
+    rows = here().know.rows(table)
+    if row is not None and row not in rows:
+        raise InvalidInput([FieldProblem(pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows)}")])
+
+
+@calc_walk.post("/shoot", responses={200: ShootOut})
+def shoot(body: ShootIn) -> dict[str, Any]:
+    """Whose shoot it is: the rootstock's, a water sprout, or a shoot that will bear."""
+    _row("/scion", "species", body.scion)
+    _row("/rootstock", "rootstocks", body.rootstock)
+    _row("/region", "stock-mix", body.region)
+    know = here().know
+    if know.text(f"species/{body.scion}/group") != "citrus" or (body.rootstock and know.get(f"rootstocks/{body.rootstock}/clues") is None):
+        raise InvalidInput([FieldProblem("/scion", "clues are known for citrus on citrus stocks only, so far")])
+    given = body.model_dump(exclude={"prior"})
+    prior = (body.prior.rootstock_sucker, body.prior.water_sprout, body.prior.scion_shoot) if body.prior else None
+    return answer(ShootOut, judge(ShootCase(**given, prior=prior), know))
+
+
+@calc_walk.post("/droop", responses={200: DroopOut})
+def droop_(body: DroopIn) -> dict[str, Any]:
+    """How far a limb comes down under its fruit."""
+    _row("/species", "species", body.species)
+    know = here().know
+    group = know.text(f"species/{body.species}/group")
+    elastic = body.elastic_gpa or know.number(know.first(f"stiffness/{body.species}/elastic", f"stiffness/{group}/elastic").id)
+    pull = Pull(body.pull_test.mass_kg, body.pull_test.drop_m) if body.pull_test else None
+    found = droop(know, body.length_m, body.base_mm, body.tip_mm, body.load_kg, body.load_at, body.tip_height_m, body.clearance_m, elastic, pull)
+    return answer(DroopOut, found)
+
+
+@calc_walk.post("/thinning", responses={200: ThinningOut})
+def thinning_(body: ThinningIn) -> dict[str, Any]:
+    """How much fruit to take off, from a sample of clusters."""
+    return answer(ThinningOut, thinning(body.counts, body.keep, body.clusters))
+
+
+@calc_walk.post("/crop-load", responses={200: CropLoadOut})
+def crop_load_(body: CropLoadIn) -> dict[str, Any]:
+    """How much fruit a trunk may carry."""
+    return answer(CropLoadOut, crop_load(here().know, body.trunks_mm, body.year_in_ground, body.fruit, body.fruit_kg))
+
+
+@calc_walk.post("/pot", responses={200: PotOut})
+def pot(body: PotIn) -> dict[str, Any]:
+    """How tall a tree in a pot may be."""
+    return answer(PotOut, pot_cap(here().know, body.pot_l, body.height_m, body.windy, body.winter_room_m, body.pot_height_m))
+
+
+@calc_walk.post("/flagging", responses={200: FlaggingOut})
+def flagging(body: FlaggingIn) -> dict[str, Any]:
+    """How much comes off the top of a potted tree whose tips die back."""
+    return answer(FlaggingOut, tip_dieback(here().know, body.dead_tips, body.height_m, body.stage))
