@@ -284,8 +284,10 @@ def put_task_off(at: Workplace, task_id: str, version: int, until: dt.date, why:
         return task
 
 
-def done(at: Workplace, tree_ids: Sequence[str], work: Work, date: dt.date, who: str, minutes: float | None, request_id: str) -> int:
-    """Log work as done on trees, unmeasured; the same request twice changes nothing. Returns how many entries are on record for it.
+def done(
+    at: Workplace, tree_ids: Sequence[str], work: Work, date: dt.date, who: str, minutes: float | None, request_id: str, count: int | None = None
+) -> int:
+    """Log work as done on trees, unmeasured; ``count``: how many came off each. The same request twice changes nothing. Returns how many entries are on record for it.
 
     Raises: InvalidInput, NotFound.
     """
@@ -299,7 +301,5 @@ def done(at: Workplace, tree_ids: Sequence[str], work: Work, date: dt.date, who:
             if session.get(LogEntry, entry_id) is None:
                 tree_record(session, tree_id)
                 each = None if minutes is None else minutes / len(tree_ids)
-                session.add(
-                    LogEntry(id=entry_id, tree_id=tree_id, date=date, work=work, who=who, minutes=each, note="ticked off the fortnight's list")
-                )
+                session.add(LogEntry(id=entry_id, tree_id=tree_id, date=date, work=work, who=who, minutes=each, cuts=count, note="unmeasured"))
     return len(tree_ids)

@@ -13,7 +13,7 @@ from .. import __version__
 from ..services.workplace import Workplace
 from . import errors, pages
 from .calc import calc
-from .calc_walk import calc_walk
+from .calc_walk import calc_walk, walk
 from .holding import holding
 from .models.shared import Problem
 from .season_desk import season_desk
@@ -36,7 +36,7 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
-    for blueprint in (calc, calc_walk, holding, season_desk, trees, field):
+    for blueprint in (calc, calc_walk, walk, holding, season_desk, trees, field):
         app.register_api(blueprint)
 
     @app.before_request

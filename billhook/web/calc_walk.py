@@ -11,8 +11,10 @@ from ..core.frame.droop import Pull, droop
 from ..core.fruit.load import crop_load, thinning
 from ..core.pots import pot_cap, tip_dieback
 from ..core.shoot.judge import ShootCase, judge
+from ..services.shoots import Question, whose_shoot
 from .answers import body as answer
 from .answers import here
+from .models.trees import IdPath
 from .models.walk import (
     CropLoadIn,
     CropLoadOut,
@@ -26,9 +28,12 @@ from .models.walk import (
     ShootOut,
     ThinningIn,
     ThinningOut,
+    TreeShootIn,
+    TreeShootOut,
 )
 
 calc_walk = APIBlueprint("calc_walk", __name__, url_prefix="/api/calc")
+walk = APIBlueprint("walk", __name__, url_prefix="/api")
 
 
 def _row(pointer: str, table: str, row: str | None) -> None:
@@ -49,6 +54,31 @@ def shoot(body: ShootIn) -> dict[str, Any]:
     given = body.model_dump(exclude={"prior"})
     prior = (body.prior.rootstock_sucker, body.prior.water_sprout, body.prior.scion_shoot) if body.prior else None
     return answer(ShootOut, judge(ShootCase(**given, prior=prior), know))
+
+
+_HEADLINES = {
+    "rootstock_sucker": "The rootstock's: it comes off", "water_sprout": "A water sprout of the tree itself", "scion_shoot": "A shoot that will bear",
+    "uncertain": "Not yet clear",
+}  # fmt: skip
+
+
+def _question(found: Question) -> dict[str, Any]:
+    return {"clue": found.clue, "asks": found.asks, "answers": [{"value": value, "says": words} for value, words in found.answers]}
+
+
+@walk.post("/trees/<id>/shoot", responses={200: TreeShootOut})
+def tree_shoot(path: IdPath, body: TreeShootIn) -> dict[str, Any]:
+    """Whose shoot it is, on a stored tree: its record is filled in, and one question comes at a time."""
+    found = whose_shoot(here(), path.id, body.clues, body.union_seen, body.only_living_shoots, body.many_grafts, body.diameter_mm, tuple(body.skip))
+    keep = "Do not cut" in found.answer.action
+    headline = "Do not cut yet" if keep else _HEADLINES[found.answer.verdict]
+    return answer(
+        TreeShootOut,
+        {
+            **vars(found.answer), "name": found.name, "headline": headline, "hazards": found.hazards,
+            "question": _question(found.question) if found.question else None, "asked": [_question(q) for q in found.asked],
+        },
+    )  # fmt: skip
 
 
 @calc_walk.post("/droop", responses={200: DroopOut})

@@ -172,7 +172,7 @@ def post_put_off(body: PutOffIn) -> dict[str, Any]:
 @season_desk.post("/today/done", responses={200: DoneOut})
 def post_done(body: DoneIn) -> dict[str, Any]:
     """Log work as done, unmeasured."""
-    return {"entries": today.done(here(), body.tree_ids, body.work, body.date, body.who, body.minutes, body.id)}
+    return {"entries": today.done(here(), body.tree_ids, body.work, body.date, body.who, body.minutes, body.id, body.count)}
 
 
 @season_desk.post("/blocks/<id>/observations", responses={201: SeenOut})

@@ -29,6 +29,7 @@ def pages(demo) -> list[tuple[str, str]]:
         ("/almanac", "growing warmth"),
         ("/", "What each needs next"),
         (f"/tree/{tree}", "Baixo 4·4"),
+        (f"/tree/{tree}/shoot", "Cannot tell"),
         (f"/sheet/{sheet}", "Cut sheet"),
         ("/log", "Log"),
         ("/place", "Save the place"),

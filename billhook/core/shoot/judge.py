@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
@@ -119,8 +119,8 @@ class _Odds:
 _GROUPS = ("tri", "fd", "citrange", "citrumelo", "us942", "sour", "cleo", "rough", "volk", "macro", "cala")
 
 
-def judge(case: ShootCase, know: Knowledge) -> ShootAnswer:
-    """Whose shoot it is. Raises: InvalidInput naming the clue or answer that is not known, or a prior that does not sum to one."""
+def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAnswer:
+    """Whose shoot it is. ``skip``: clues that cannot be told and are not asked again. Raises: InvalidInput naming the clue or answer that is not known, or a prior that does not sum to one."""
     _check(case, know)
     odds = _Odds(case, know)
     prior = _prior(case, odds, know)
@@ -139,7 +139,12 @@ def judge(case: ShootCase, know: Knowledge) -> ShootAnswer:
     ]
     verdict, action = _decide(case, odds, posterior, know, reasons)
     return ShootAnswer(
-        verdict, dict(zip(KINDS, (float(p) for p in posterior), strict=True)), evidence, _ask_next(odds, prior, case, know), action, tuple(reasons)
+        verdict,
+        dict(zip(KINDS, (float(p) for p in posterior), strict=True)),
+        evidence,
+        _ask_next(odds, prior, case, know, skip),
+        action,
+        tuple(reasons),
     )
 
 
@@ -271,10 +276,11 @@ def _off(case: ShootCase, know: Knowledge) -> str:
     rub = know.number("shoot/rub-below")
     if case.diameter_mm is not None and case.diameter_mm < rub:
         return "Rub or pull it off by finger, heel and all; never a stub, never spray on green bark."
-    return "Clear the soil, cut it flush at its origin; never a stub, never spray on green bark."
+    where = "Clear the soil gently and cut it" if case.clues.get("origin") == "soil" else "Cut it"
+    return f"{where} flush at its origin; never a stub, never spray on green bark."
 
 
-def _ask_next(odds: _Odds, prior: Floats, case: ShootCase, know: Knowledge) -> str | None:
+def _ask_next(odds: _Odds, prior: Floats, case: ShootCase, know: Knowledge, skip: Sequence[str]) -> str | None:
     """The open clue with the greatest expected fall of doubt."""
     seen = {c: _index(know, c, v) for c, v in case.clues.items() if c in odds.tables}
 
@@ -289,7 +295,7 @@ def _ask_next(odds: _Odds, prior: Floats, case: ShootCase, know: Knowledge) -> s
     now = after(seen, case.clues)
     best, most = None, know.number("shoot/worth-asking")
     for clue in odds.tables:
-        if clue in seen:
+        if clue in seen or clue in skip:
             continue
         fall = doubt(now)
         for answer, word in enumerate(_states(know, clue)):

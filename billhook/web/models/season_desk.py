@@ -255,6 +255,7 @@ class DoneIn(Asked):
     date: IsoDate
     who: Annotated[str, Field(max_length=120)] = ""
     minutes: Annotated[Number, Field(ge=0, le=10_000)] | None = None
+    count: Annotated[Counted, Field(ge=1, le=500)] | None = None
 
 
 class DoneOut(Answer):

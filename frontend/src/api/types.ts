@@ -174,6 +174,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trees/{id}/shoot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whose shoot it is, on a stored tree: its record is filled in, and one question comes at a time. */
+        post: operations["walk_tree_shoot_trees__id__shoot_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grove": {
         parameters: {
             query?: never;
@@ -1714,6 +1731,95 @@ export interface components {
             stage: "small_leaves" | "bare_green" | "dead";
         };
         /**
+         * TreeShootOut
+         * @description The answer so far and the next question; null once it is settled.
+         */
+        TreeShootOut: {
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "rootstock_sucker" | "water_sprout" | "scion_shoot" | "uncertain";
+            /** Probabilities */
+            probabilities: {
+                [key: string]: number;
+            };
+            /** Evidence */
+            evidence: components["schemas"]["EvidenceOut"][];
+            /** Ask Next */
+            ask_next: string | null;
+            /** Action */
+            action: string;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Name */
+            name: string;
+            /** Headline */
+            headline: string;
+            question: components["schemas"]["QuestionOut"] | null;
+            /** Asked */
+            asked: components["schemas"]["QuestionOut"][];
+            /** Hazards */
+            hazards: string[];
+        };
+        /**
+         * ChoiceOut
+         * @description One answer to a question, in the record's word and the grower's.
+         */
+        ChoiceOut: {
+            /** Value */
+            value: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * QuestionOut
+         * @description A clue as it is asked.
+         */
+        QuestionOut: {
+            /** Clue */
+            clue: string;
+            /** Asks */
+            asks: string;
+            /** Answers */
+            answers: components["schemas"]["ChoiceOut"][];
+        };
+        /**
+         * TreeShootIn
+         * @description What was seen of a shoot of a stored tree; ``skip`` names clues that cannot be told.
+         */
+        TreeShootIn: {
+            /**
+             * Clues
+             * @default {}
+             */
+            clues: {
+                [key: string]: string;
+            };
+            /**
+             * Skip
+             * @default []
+             */
+            skip: string[];
+            /**
+             * Union Seen
+             * @default false
+             */
+            union_seen: boolean;
+            /**
+             * Only Living Shoots
+             * @default false
+             */
+            only_living_shoots: boolean;
+            /**
+             * Many Grafts
+             * @default false
+             */
+            many_grafts: boolean;
+            /** Diameter Mm */
+            diameter_mm?: number | null;
+        };
+        /**
          * GroveOut
          * @description The holding in plan; ``holding`` is null before it is set up.
          */
@@ -2645,6 +2751,8 @@ export interface components {
             who: string;
             /** Minutes */
             minutes?: number | null;
+            /** Count */
+            count?: number | null;
         };
         /**
          * SeenOut
@@ -3981,6 +4089,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FlaggingOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_tree_shoot_trees__id__shoot_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeShootIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeShootOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -61,7 +61,10 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
   <div class="flex flex-col gap-4">
     <dl class="record">
       <dt>Stands in</dt>
-      <dd>{{ tree.site }}, {{ tree.block }} · <RouterLink class="link" :to="`/almanac?tree=${tree.id}`">its almanac</RouterLink></dd>
+      <dd>
+        {{ tree.site }}, {{ tree.block }} · <RouterLink class="link" :to="`/almanac?tree=${tree.id}`">its almanac</RouterLink> ·
+        <RouterLink class="link" :to="`/tree/${tree.id}/shoot`">whose shoot is it?</RouterLink>
+      </dd>
       <dt>Union</dt>
       <dd>
         <template v-if="tree.union_m !== null">{{ lengthWords(tree.union_m, units) }} up, {{ tree.union_mark ?? 'not marked' }}</template

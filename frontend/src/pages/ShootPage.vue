@@ -1,0 +1,202 @@
+<script setup lang="ts">
+/** Whose shoot: one question at a time, by thumb or number key, with the verdict so far and why. What was answered stays on this phone. */
+import { api, heed, sentence, type Schemas } from '@/api/client'
+import { newId } from '@/api/ids'
+import { useKeys } from '@/composables/useKeys'
+import MeasureField from '@/controls/MeasureField.vue'
+import WorkingDialog from '@/controls/WorkingDialog.vue'
+import AnswerInk from '@/drawings/AnswerInk.vue'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, reactive, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+
+const props = defineProps<{ id: string }>()
+const router = useRouter()
+const queries = useQueryClient()
+interface Seen {
+  /** In the order they were given; null where it could not be told. */
+  steps: [clue: string, value: string | null][]
+  union: boolean
+  only: boolean
+  grafts: boolean
+  diameter: number | null
+}
+const KEY = computed(() => `billhook-shoot-${props.id}`)
+const blank = (): Seen => ({ steps: [], union: false, only: false, grafts: false, diameter: null })
+const seen = reactive<Seen>({ ...blank(), ...(JSON.parse(localStorage.getItem(KEY.value) ?? '{}') as Partial<Seen>) })
+watch(seen, () => localStorage.setItem(KEY.value, JSON.stringify(seen)))
+const told = computed(() => seen.steps.filter((s): s is [string, string] => s[1] !== null))
+const body = computed(() => ({
+  clues: Object.fromEntries(told.value),
+  skip: seen.steps.filter((s) => s[1] === null).map((s) => s[0]),
+  union_seen: seen.union,
+  only_living_shoots: seen.only,
+  many_grafts: seen.grafts,
+  diameter_mm: seen.diameter,
+}))
+const { data, error, isPending } = useQuery({
+  queryKey: ['shoot', () => props.id, body],
+  queryFn: () => heed(api.POST('/api/trees/{id}/shoot', { params: { path: { id: props.id } }, body: body.value })),
+  placeholderData: keepPreviousData,
+})
+const question = computed(() => data.value?.question ?? null)
+const stock = computed(() => Math.round((data.value?.probabilities.rootstock_sucker ?? 0) * 100))
+function answer(value: string | null) {
+  if (question.value) seen.steps.push([question.value.clue, value])
+}
+const back = () => void seen.steps.pop()
+const again = () => Object.assign(seen, blank())
+const alike = ref(1)
+const request = ref(newId())
+const trouble = ref('')
+const kept = ref('')
+const comesOff = computed(() => data.value?.verdict === 'rootstock_sucker' && !data.value.headline.startsWith('Do not'))
+async function tookOff() {
+  trouble.value = ''
+  try {
+    const today = new Date()
+    const iso = (await heed(api.GET('/api/trees/{id}', { params: { path: { id: props.id }, query: {} } }))).day ?? today.toISOString().slice(0, 10)
+    const work: Schemas['DoneIn']['work'] = 'sucker'
+    await heed(
+      api.POST('/api/today/done', { body: { id: request.value, tree_ids: [props.id], work, date: iso, who: '', minutes: null, count: alike.value } }),
+    )
+    kept.value = `${alike.value === 1 ? 'One sucker' : `${alike.value} suckers`} off, in the log.`
+    request.value = newId()
+    again()
+    void queries.invalidateQueries()
+  } catch (e) {
+    trouble.value = sentence(e)
+  }
+}
+const words = (clue: string, value: string) => data.value?.asked.find((q) => q.clue === clue)?.answers.find((a) => a.value === value)?.says ?? value
+useKeys([
+  ...[1, 2, 3, 4, 5].map((n) => ({
+    keys: [String(n)],
+    says: `answer ${n}`,
+    run: () => {
+      const choice = question.value?.answers[n - 1]
+      if (choice) answer(choice.value)
+    },
+  })),
+  { keys: ['0'], says: 'cannot tell', run: () => answer(null) },
+  { keys: ['Backspace'], says: 'one answer back', run: back },
+])
+const open = ref(false)
+</script>
+
+<template>
+  <div class="max-w-[560px] mx-auto px-4 py-3 grid gap-3 content-start">
+    <div class="flex justify-between items-center gap-3">
+      <RouterLink :to="`/tree/${id}`" class="plate text-lg">{{ data?.name ?? 'The tree' }}</RouterLink>
+      <span class="tag text-ink2">{{ told.length ? `${told.length} seen, kept here` : 'Whose shoot is it?' }}</span>
+    </div>
+    <h1 v-if="!data" class="text-[1.9rem]">Whose shoot is it?</h1>
+    <p v-if="isPending">Looking up the tree …</p>
+    <p v-else-if="error && !data" class="wrong" role="alert">{{ sentence(error) }}</p>
+    <template v-if="data">
+      <p v-if="!told.length" class="text-[0.95rem]">{{ data.hazards.join(' ') }}</p>
+      <p v-if="kept" role="status" class="font-semibold">{{ kept }}</p>
+      <section v-if="question" :aria-label="question.asks">
+        <h1 class="text-[1.9rem] leading-tight" data-test="question">{{ question.asks }}</h1>
+        <div class="grid grid-cols-2 gap-2.5 mt-2">
+          <button v-for="(a, i) in question.answers" :key="a.value" type="button" class="choice" :data-answer="a.value" @click="answer(a.value)">
+            <kbd>{{ i + 1 }}</kbd>
+            <AnswerInk :clue="question.clue" :value="a.value" />
+            <span>{{ a.says }}</span>
+          </button>
+        </div>
+        <button type="button" class="btn w-full mt-2.5" @click="answer(null)">Cannot tell <kbd class="ml-1">0</kbd></button>
+      </section>
+      <h1 v-else class="text-[1.9rem] leading-tight">Whose shoot is it?</h1>
+      <section class="verdict" aria-live="polite" aria-label="Verdict so far">
+        <h2 class="text-[1.55rem]" data-test="shoot-verdict">{{ data.headline }}</h2>
+        <div class="bar" role="img" :aria-label="`${stock} in a hundred that it is the rootstock's`">
+          <i :style="`width: ${stock}%`" /><u style="left: 90%" /><u style="left: 20%" />
+        </div>
+        <p>{{ stock }} in 100 that it is the rootstock's; from 90 it counts as that, below 20 as the tree's own.</p>
+        <p class="font-semibold mt-1">{{ data.action }}</p>
+        <p v-for="r in data.reasons" :key="r.code">{{ r.text }}</p>
+        <button type="button" class="underline mt-1" @click="open = true">Working</button>
+      </section>
+      <ul v-if="data.evidence.length" class="text-[0.95rem]">
+        <li v-for="e in data.evidence" :key="e.clue">{{ e.says }}</li>
+      </ul>
+      <div v-if="comesOff" class="grid grid-cols-[auto_1fr] gap-2.5 items-end">
+        <div>
+          <label class="label" for="alike">How many alike</label>
+          <input id="alike" v-model.number="alike" type="number" min="1" max="200" class="field !w-24" />
+        </div>
+        <button type="button" class="btn btn-go" :disabled="!(alike >= 1)" @click="tookOff">Taken off: into the log</button>
+      </div>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <div class="grid grid-cols-2 gap-2.5">
+        <button type="button" class="btn" :disabled="!seen.steps.length" @click="back">Back</button>
+        <button type="button" class="btn" @click="again">Another shoot</button>
+      </div>
+      <fieldset class="grid gap-2 border-t border-rule pt-2">
+        <legend class="sr-only">The tree</legend>
+        <label class="flex gap-2 items-center min-h-11"
+          ><input v-model="seen.union" type="checkbox" class="size-6" /> I see the graft union clearly</label
+        >
+        <label class="flex gap-2 items-center min-h-11"
+          ><input v-model="seen.only" type="checkbox" class="size-6" /> nothing else of the tree lives</label
+        >
+        <label class="flex gap-2 items-center min-h-11"
+          ><input v-model="seen.grafts" type="checkbox" class="size-6" /> several kinds are grafted on it</label
+        >
+        <MeasureField v-model="seen.diameter" label="Thickness at its base" kind="diameter" />
+      </fieldset>
+      <p v-if="told.length" class="text-[0.9rem] text-ink2">Seen: {{ told.map(([c, v]) => words(c, v)).join(', ') }}.</p>
+      <WorkingDialog v-model="open" title="Whose shoot" :sentence="data.headline" :reasons="data.reasons" />
+    </template>
+    <button v-if="error && data" type="button" class="wrong text-left" role="alert" @click="router.go(0)">{{ sentence(error) }}</button>
+  </div>
+</template>
+
+<style scoped>
+.choice {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: flex-end;
+  gap: 4px;
+  min-height: 84px;
+  padding: 10px 8px;
+  border: var(--line) solid var(--ink);
+  border-radius: 12px;
+  background: var(--sheet);
+  font: 600 19px/1.1 var(--font-tag);
+}
+.choice kbd {
+  position: absolute;
+  left: 9px;
+  top: 8px;
+}
+.verdict {
+  border-radius: 12px;
+  background: var(--ink);
+  color: var(--paper);
+  padding: 12px 16px;
+}
+.bar {
+  position: relative;
+  height: 12px;
+  margin: 8px 0 4px;
+  border-radius: 3px;
+  overflow: hidden;
+  background: var(--paper);
+}
+.bar i {
+  position: absolute;
+  inset: 0 auto 0 0;
+  background: var(--tape);
+}
+.bar u {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  width: 2px;
+  background: var(--ink);
+}
+</style>
