@@ -118,6 +118,8 @@ def take(camera: Camera) -> None:
     camera.keep("cut-sheet-phone")
     camera.open(f"/tree/{tree}", 390, 844)
     camera.keep("tree-phone")
+    camera.open(f"/tree/{tree}/shoot", 390, 844)
+    camera.keep("shoot-phone")
     camera.open("/log")
     camera.keep("log")
     camera.open("/known?find=light")

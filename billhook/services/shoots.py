@@ -5,8 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass
 
-from ..core.errors import FieldProblem, InvalidInput
-from ..core.shoot.judge import ShootAnswer, ShootCase, judge
+from ..core.shoot.judge import ShootAnswer, ShootCase, family, judge
 from ..store.trees import observations, tree_record
 from .workplace import Workplace
 
@@ -37,33 +36,34 @@ def whose_shoot(
 ) -> ShootView:  # fmt: skip
     """Judge a shoot of a tree by what was seen. ``skip``: clues that could not be told, not to be asked again.
 
-    Raises: NotFound; InvalidInput for a kind of tree whose clues are not known, or a clue or answer that is none.
+    Raises: NotFound; InvalidInput for a clue or answer that is none.
     """
     know = at.know
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
         seen = observations(session, [tree_id]).get(tree_id, {})
     species, stock = record.tree.species, record.stem.rootstock
-    if know.text(f"species/{species}/group") != "citrus" or (stock and know.get(f"rootstocks/{stock}/clues") is None):
-        text = "The clues are known for citrus only, so far. Elsewhere origin decides: from below the union is the rootstock's, and comes off at its origin."
-        raise InvalidInput([FieldProblem("/tree", text)])
     southern = record.site.latitude < 0
     region = "southern" if southern else know.text(f"climates/{record.site.climate}/stock-region")
     frozen = "freeze_class" in seen and int(seen["freeze_class"].value) >= 5
     case = ShootCase(species, stock, clues, None, region, union_seen, only_living_shoots, many_grafts, frozen, at.today(), southern, diameter_mm)
+    kin = family(know, species)
     found = judge(case, know, skip)
     # once it is settled nothing more needs asking; the grower may still go on
-    question = None if found.verdict != "uncertain" else _question(at, found.ask_next)
+    question = None if found.verdict != "uncertain" else _question(at, kin, found.ask_next)
     thorns = know.number(f"species/{species}/thorn-mm")
     hazards = ["Rake the base and look for snakes and wasps before hands go in."]
-    if thorns > 0 or stock is not None:
+    if thorns > 0:
         hazards.append("Thorns: wear gloves and eye protection; those of a stock are longer than the tree's own.")
-    asked = tuple(q for c in clues if (q := _question(at, c)) is not None)
+    if species == "mango":
+        hazards.append("Mango sap burns the skin: gloves and sleeves, and wash it off within ten minutes.")
+    asked = tuple(q for c in clues if (q := _question(at, kin, c)) is not None)
     return ShootView(record.name, found, question, asked, tuple(hazards))
 
 
-def _question(at: Workplace, clue: str | None) -> Question | None:
-    if clue is None or clue not in at.know.rows("shoot-clues"):
+def _question(at: Workplace, kin: str, clue: str | None) -> Question | None:
+    if clue is None or clue not in at.know.rows(f"{kin}-clues"):
         return None
-    states, words = at.know.text(f"shoot-clues/{clue}/states").split(" "), at.know.text(f"shoot-clues/{clue}/words").split(" | ")
-    return Question(clue, at.know.text(f"shoot-clues/{clue}/asks"), tuple(zip(states, words, strict=True)))
+    row = f"{kin}-clues/{clue}"
+    answers = zip(at.know.text(f"{row}/states").split(" "), at.know.text(f"{row}/words").split(" | "), strict=True)
+    return Question(clue, at.know.text(f"{row}/asks"), tuple(answers))

@@ -48,12 +48,10 @@ def shoot(body: ShootIn) -> dict[str, Any]:
     _row("/scion", "species", body.scion)
     _row("/rootstock", "rootstocks", body.rootstock)
     _row("/region", "stock-mix", body.region)
-    know = here().know
-    if know.text(f"species/{body.scion}/group") != "citrus" or (body.rootstock and know.get(f"rootstocks/{body.rootstock}/clues") is None):
-        raise InvalidInput([FieldProblem("/scion", "clues are known for citrus on citrus stocks only, so far")])
+    _row("/cultivar", "cultivars", body.cultivar)
     given = body.model_dump(exclude={"prior"})
     prior = (body.prior.rootstock_sucker, body.prior.water_sprout, body.prior.scion_shoot) if body.prior else None
-    return answer(ShootOut, judge(ShootCase(**given, prior=prior), know))
+    return answer(ShootOut, judge(ShootCase(**given, prior=prior), here().know))
 
 
 _HEADLINES = {

@@ -36,13 +36,15 @@ def test_worked_examples(know, case, stock, sprout, verdict):
 
 def test_every_table_sums_to_one(know):
     for k in know:
-        if k.id.startswith(("shoot-odds/", "scent-alike/")):
+        if (table := k.id.split("/")[0]).endswith("shoot-odds") or table == "scent-alike":
+            kin = table.removesuffix("-odds") if table != "scent-alike" else "shoot"
             assert sum(k.value) == pytest.approx(1, abs=1e-6), k.id
-            assert len(k.value) == len(know.text(f"shoot-clues/{k.id.split('/')[2]}/states").split(" "))
+            assert len(k.value) == len(know.text(f"{kin}-clues/{k.id.split('/')[2]}/states").split(" "))
     for region in know.rows("stock-mix"):
         assert sum(k.value for k in know if k.id.startswith(f"stock-mix/{region}/")) == pytest.approx(1)
-    for clue in know.rows("shoot-clues"):
-        assert len(know.text(f"shoot-clues/{clue}/words").split(" | ")) == len(know.text(f"shoot-clues/{clue}/states").split(" "))
+    for kin in ("shoot", "avocado-shoot", "plain-shoot"):
+        for clue in know.rows(f"{kin}-clues"):
+            assert len(know.text(f"{kin}-clues/{clue}/words").split(" | ")) == len(know.text(f"{kin}-clues/{clue}/states").split(" "))
 
 
 @pytest.mark.parametrize("stock", THREE_LEAFLETS)
@@ -145,3 +147,34 @@ def test_what_is_not_known_is_refused(know):
         assert refused.value.problems[0].pointer == at
     with pytest.raises(InvalidInput):
         judge(replace(NAVEL, prior=(0.5, 0.5, 0.5)), know)
+
+
+@pytest.mark.parametrize(
+    ("case", "verdict"),
+    [
+        (ShootCase("avocado", "mexican-seedling", {"origin": "below_union", "scent": "strong"}, cultivar="hass"), "rootstock_sucker"),
+        (
+            ShootCase(
+                "avocado", "mexican-seedling", {"origin": "above_union", "angle": "vertical_le20", "growth_rate_rel": "faster"}, cultivar="hass"
+            ),
+            "water_sprout",
+        ),
+        (ShootCase("avocado", None, {"origin": "above_union", "angle": "spreading_gt50"}, cultivar="reed"), "scion_shoot"),
+        (ShootCase("mango", "seedling", {"origin": "soil", "leaf_form_vs_scion": "other"}, cultivar="osteen"), "rootstock_sucker"),
+    ],
+)
+def test_other_kinds_than_citrus(know, case, verdict):
+    """An ungrafted seedling or a cutting has no union; a named mango on a seedling has."""
+    assert judge(case, know).verdict == verdict
+    for own in (ShootCase("mango", "seedling", {"origin": "soil"}), ShootCase("guava", "own-rooted", {"origin": "soil"})):
+        assert judge(own, know).probabilities["rootstock_sucker"] == 0
+
+
+def test_scent_tells_nothing_on_a_kind_that_smells_itself(know):
+    """Anise on a Mexicola is its own; on a Hass it speaks for a Mexican stock."""
+    weights = {}
+    for cultivar in ("mexicola", "hass"):
+        found = judge(ShootCase("avocado", "mexican-seedling", {"scent": "strong"}, cultivar=cultivar), know)
+        weights[cultivar] = found.evidence[0].weight
+    assert abs(weights["mexicola"]) < 0.2
+    assert weights["hass"] > 3

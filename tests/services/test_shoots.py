@@ -37,8 +37,10 @@ def test_a_frozen_top_makes_every_shoot_suspect(garden):
     assert whose_shoot(garden.at, garden.tree_ids[1], {}).answer.probabilities["rootstock_sucker"] > before
 
 
-def test_kinds_without_clues_say_so(garden):
-    row = planting.plant(garden.at, garden.site.id, "Alto", 1, 1, "avocado", 2015)
-    with pytest.raises(InvalidInput) as refused:
-        whose_shoot(garden.at, row.tree_ids[0], {})
-    assert "citrus only" in refused.value.problems[0].message
+def test_an_avocado_is_asked_its_own_questions(garden):
+    row = planting.plant(garden.at, garden.site.id, "Alto", 1, 1, "avocado", 2015, "hass", "mexican-seedling")
+    found = whose_shoot(garden.at, row.tree_ids[0], {"origin": "below_union"}, skip=("leaf_form_vs_scion",))
+    assert found.asked[0].answers[1] == ("below_union", "below the union")
+    assert found.answer.probabilities["rootstock_sucker"] > 0.9
+    with pytest.raises(InvalidInput):
+        whose_shoot(garden.at, row.tree_ids[0], {"petiole_wing": "wide_gt5mm"})

@@ -35,7 +35,7 @@ CALCULATORS: dict[str, dict[str, Any]] = {
     "/api/calc/heat-units": {"tmin": [8, 9], "tmax": [22, 20], "base_c": 12.8, "upper_c": 36, "method": "single_sine"},
     "/api/calc/latest-cut": {"normals": {"tmin": TMIN, "tmax": TMAX, "rain": RAIN}, "base_c": 12.8, "heat_units": 830, "before": "2027-12-15", "safety_days": 28, "upper_c": 36, "method": "single_sine", "floor_days": 47, "cap_days": 180},
     "/api/calc/season": SEASON,
-    "/api/calc/shoot": {"scion": "navel-orange", "rootstock": "carrizo", "clues": {"origin": "below_union"}, "prior": {"rootstock_sucker": 0.3, "water_sprout": 0.4, "scion_shoot": 0.3}, "region": "gulf", "union_seen": True, "only_living_shoots": False, "many_grafts": False, "after_freeze": False, "date": "2027-03-24", "southern": False, "diameter_mm": 8},
+    "/api/calc/shoot": {"scion": "navel-orange", "rootstock": "carrizo", "cultivar": "washington-navel", "clues": {"origin": "below_union"}, "prior": {"rootstock_sucker": 0.3, "water_sprout": 0.4, "scion_shoot": 0.3}, "region": "gulf", "union_seen": True, "only_living_shoots": False, "many_grafts": False, "after_freeze": False, "date": "2027-03-24", "southern": False, "diameter_mm": 8},
     "/api/calc/droop": {"length_m": 1.5, "base_mm": 30, "tip_mm": 8, "species": "avocado", "elastic_gpa": 6, "pull_test": {"mass_kg": 2, "drop_m": 0.2}, "load_kg": 3, "load_at": 0.8, "tip_height_m": 1.0, "clearance_m": 0.5},
     "/api/calc/thinning": {"counts": [4, 6, 3, 5, 7], "keep": 2, "clusters": 60},
     "/api/calc/crop-load": {"trunks_mm": [50], "year_in_ground": 3, "fruit": 30, "fruit_kg": 0.23},

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Literal
 
 import numpy as np
@@ -48,6 +48,7 @@ class ShootCase:
     date: dt.date | None = None
     southern: bool = False
     diameter_mm: float | None = None
+    cultivar: str | None = None
 
 
 @dataclass(frozen=True)
@@ -72,39 +73,60 @@ class ShootAnswer:
     reasons: tuple[Reason, ...]
 
 
+def family(know: Knowledge, species: str) -> str:
+    """Which tables of clues hold: ``shoot`` for citrus, ``avocado-shoot``, or ``plain-shoot`` for the others."""
+    return {"citrus": "shoot", "avocado": "avocado-shoot"}.get(know.text(f"species/{species}/group"), "plain-shoot")
+
+
+def stands_on_own_roots(case: ShootCase) -> bool:
+    """True for cuttings and layers, and for a seedling that bears no named kind; a named kind on a seedling is grafted."""
+    return case.rootstock == "own-rooted" or (case.rootstock == "seedling" and case.cultivar is None)
+
+
 class _Odds:
     """Likelihoods of one pair: per clue an array (groups of stock, kinds, answers)."""
 
     def __init__(self, case: ShootCase, know: Knowledge) -> None:
-        self.know, self.scion = know, case.scion
-        known = know.text(f"rootstocks/{case.rootstock}/clues") if case.rootstock else None
-        self.own = known == "own"
-        mix = {known: 1.0} if known and not self.own else {g: know.number(f"stock-mix/{case.region}/{g}") for g in _GROUPS}
+        self.know, self.family = know, family(know, case.scion)
+        scion = know.get(f"cultivars/{case.cultivar}/clues") if case.cultivar else None
+        self.scions = (str(scion.value) if scion else "ha", case.scion)
+        self.scion, self.own = case.scion, stands_on_own_roots(case)
+        known = know.get(f"rootstocks/{case.rootstock}/clues") if case.rootstock else None
+        group = str(known.value) if known is not None and f"{self.family}-odds/{known.value}/origin" in know else None
+        mix = {group: 1.0} if group else self._mix(case.region)
         leafless = case.date is not None and case.date.month in _WINTER[case.southern]
         self.groups = [("tri-winter" if g == "tri" and leafless else g, w) for g, w in mix.items() if w > 0]
         thorny = know.get(f"species/{case.scion}/thorny")
         self.void = {"thorns_rel"} if thorny is not None and thorny.value else set()
-        self.tables = {clue: table for clue in know.rows("shoot-clues") if clue not in self.void and (table := self._table(clue)) is not None}
+        clues = (c for c in know.rows(f"{self.family}-clues") if c not in self.void)
+        self.tables = {clue: table for clue in clues if (table := self._table(clue)) is not None}
+
+    def _mix(self, region: str) -> dict[str, float]:
+        """Shares of the stocks to expect."""
+        table = self.family.replace("shoot", "stock-mix") if self.family != "shoot" else "stock-mix"
+        row = region if region in self.know.rows(table) else "any"
+        found = (k for k in self.know if k.id.startswith(f"{table}/{row}/"))
+        return {k.id.split("/")[2]: self.know.number(k.id) for k in found}
 
     def _table(self, clue: str) -> Floats | None:
         sprout, bearing = self._row("ws", clue), self._row("ns", clue)
         if sprout is None or bearing is None:
             return None
-        only = bool(self.know.number(f"shoot-clues/{clue}/sprout-only"))
+        only = bool(self.know.number(f"{self.family}-clues/{clue}/sprout-only"))
         stocks = [sprout if only else self._stock(group, clue) for group, _ in self.groups]
         if any(s is None for s in stocks):
             return None
         return np.array([[s, sprout, bearing] for s in stocks], dtype=np.float64)
 
     def _row(self, kind: str, clue: str) -> tuple[float, ...] | None:
-        for row in (f"shoot-odds/{kind}/{clue}", f"shoot-odds/{self.scion}/{clue}"):
+        for row in (f"{self.family}-odds/{name}/{clue}" for name in (kind, *self.scions)):
             if row in self.know:
                 return self.know.numbers(row)
         return None
 
     def _stock(self, group: str, clue: str) -> tuple[float, ...] | None:
         alike = f"scent-alike/{self.scion}-on-{group}/{clue}"
-        found = self.know.get(alike) or self.know.get(f"shoot-odds/{group}/{clue}")
+        found = self.know.get(alike) or self.know.get(f"{self.family}-odds/{group}/{clue}")
         return None if found is None else self.know.numbers(found.id)
 
     @property
@@ -116,9 +138,6 @@ class _Odds:
         return np.asarray(self.weights @ self.tables[clue][:, :, answer] / self.weights.sum())
 
 
-_GROUPS = ("tri", "fd", "citrange", "citrumelo", "us942", "sour", "cleo", "rough", "volk", "macro", "cala")
-
-
 def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAnswer:
     """Whose shoot it is. ``skip``: clues that cannot be told and are not asked again. Raises: InvalidInput naming the clue or answer that is not known, or a prior that does not sum to one."""
     _check(case, know)
@@ -127,15 +146,18 @@ def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAn
     doubts = _doubts(case, odds, know)
     if doubts:
         # what is seen outranks the record: weigh it against every stock of the region instead
-        odds = _Odds(ShootCase(case.scion, None, {}, region=case.region, date=case.date, southern=case.southern), know)
-        odds.own = False
-    seen = {c: _index(know, c, v) for c, v in case.clues.items() if c in odds.tables}
+        odds = _Odds(replace(case, rootstock=None, clues={}), know)
+    seen = {c: _index(know, odds.family, c, v) for c, v in case.clues.items() if c in odds.tables}
     powers = _powers(odds, seen, case, know)
     posterior = _posterior(odds, prior, seen, powers)
     evidence = tuple(_evidence(odds, case, c, i, powers[c], know) for c, i in seen.items())
     reasons = [
         *doubts,
-        *(Reason("void-clue", f"{_asks(know, c)} This kind is thorny itself, so it tells nothing.") for c in case.clues if c in odds.void),
+        *(
+            Reason("void-clue", f"{_asks(know, odds.family, c)} This kind is thorny itself, so it tells nothing.")
+            for c in case.clues
+            if c in odds.void
+        ),
     ]
     verdict, action = _decide(case, odds, posterior, know, reasons)
     return ShootAnswer(
@@ -150,27 +172,28 @@ def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAn
 
 def _check(case: ShootCase, know: Knowledge) -> None:
     wrong: list[FieldProblem] = []
+    kin = family(know, case.scion)
     for clue, value in case.clues.items():
-        if clue not in know.rows("shoot-clues"):
-            wrong.append(FieldProblem(f"/clues/{clue}", f"is no clue; known are {', '.join(know.rows('shoot-clues'))}"))
-        elif value not in _states(know, clue):
-            wrong.append(FieldProblem(f"/clues/{clue}", f"must be one of {', '.join(_states(know, clue))}"))
+        if clue not in know.rows(f"{kin}-clues"):
+            wrong.append(FieldProblem(f"/clues/{clue}", f"is no clue; known are {', '.join(know.rows(f'{kin}-clues'))}"))
+        elif value not in _states(know, kin, clue):
+            wrong.append(FieldProblem(f"/clues/{clue}", f"must be one of {', '.join(_states(know, kin, clue))}"))
     if case.prior is not None and (min(case.prior) < 0 or abs(sum(case.prior) - 1) > 1e-6):
         wrong.append(FieldProblem("/prior", "the three must be probabilities that sum to 1"))
     if wrong:
         raise InvalidInput(wrong)
 
 
-def _states(know: Knowledge, clue: str) -> list[str]:
-    return know.text(f"shoot-clues/{clue}/states").split(" ")
+def _states(know: Knowledge, kin: str, clue: str) -> list[str]:
+    return know.text(f"{kin}-clues/{clue}/states").split(" ")
 
 
-def _index(know: Knowledge, clue: str, value: str) -> int:
-    return _states(know, clue).index(value)
+def _index(know: Knowledge, kin: str, clue: str, value: str) -> int:
+    return _states(know, kin, clue).index(value)
 
 
-def _asks(know: Knowledge, clue: str) -> str:
-    return know.text(f"shoot-clues/{clue}/asks")
+def _asks(know: Knowledge, kin: str, clue: str) -> str:
+    return know.text(f"{kin}-clues/{clue}/asks")
 
 
 def _prior(case: ShootCase, odds: _Odds, know: Knowledge) -> Floats:
@@ -186,7 +209,7 @@ def _prior(case: ShootCase, odds: _Odds, know: Knowledge) -> Floats:
 def _powers(odds: _Odds, seen: Mapping[str, int], case: ShootCase, know: Knowledge) -> dict[str, float]:
     """How much each clue counts: correlated ones by how telling they are, the first two in full, then half, a quarter, …"""
     powers = dict.fromkeys(seen, 1.0)
-    together = [c for c in seen if know.number(f"shoot-clues/{c}/together") and not (c == "fruit_flowers" and case.clues[c] == "present_different")]
+    together = [c for c in seen if know.number(f"{odds.family}-clues/{c}/together") and case.clues[c] != "present_different"]
     spread = {c: float(np.ptp(np.log(np.maximum(odds.mixed(c, seen[c]), 1e-12)))) for c in together}
     for place, clue in enumerate(sorted(together, key=lambda c: (-round(spread[c], 12), c))):
         powers[clue] = _FALL[place] if place < len(_FALL) else _FALL[-1] / 2 ** (place - len(_FALL) + 1)
@@ -208,8 +231,8 @@ def _evidence(odds: _Odds, case: ShootCase, clue: str, answer: int, power: float
         says = "tells nothing for this pair"
     else:
         says = f"speaks {'clearly ' if abs(weight) > 1.6 else ''}for the {'rootstock' if weight > 0 else 'tree itself'}"
-    word = know.text(f"shoot-clues/{clue}/words").split(" | ")[answer]
-    return Evidence(clue, case.clues[clue], round(weight, 3), f"{_asks(know, clue)} {word.capitalize()}: {says}.")
+    word = know.text(f"{odds.family}-clues/{clue}/words").split(" | ")[answer]
+    return Evidence(clue, case.clues[clue], round(weight, 3), f"{_asks(know, odds.family, clue)} {word.capitalize()}: {says}.")
 
 
 def _doubts(case: ShootCase, odds: _Odds, know: Knowledge) -> list[Reason]:
@@ -222,9 +245,9 @@ def _doubts(case: ShootCase, odds: _Odds, know: Knowledge) -> list[Reason]:
         value = case.clues.get(clue)
         if value is None or value == "leafless" or clue not in odds.tables:
             continue
-        if float(odds.mixed(clue, _index(know, clue, value)).max()) <= rare:
-            word = know.text(f"shoot-clues/{clue}/words").split(" | ")[_index(know, clue, value)]
-            text = f"{_asks(know, clue)} {word.capitalize()}: neither the recorded stock nor the recorded kind bears such a leaf. Which is wrong, the stock or the kind? The leaf outranks the label."
+        if float(odds.mixed(clue, _index(know, odds.family, clue, value)).max()) <= rare:
+            word = know.text(f"{odds.family}-clues/{clue}/words").split(" | ")[_index(know, odds.family, clue, value)]
+            text = f"{_asks(know, odds.family, clue)} {word.capitalize()}: neither the recorded stock nor the recorded kind bears such a leaf. Which is wrong, the stock or the kind? The leaf outranks the label."
             found.append(
                 Reason("record-doubt", text, {"rootstock on record": case.rootstock, "kind on record": case.scion}, None, None, ("shoot/cannot-be",))
             )
@@ -255,7 +278,7 @@ def _decide(case: ShootCase, odds: _Odds, posterior: Floats, know: Knowledge, re
     if below and case.union_seen:
         reasons.append(Reason("below-union", "It grows from below a clearly seen union: it comes off, whatever else it looks like.", used))
         return "rootstock_sucker", _off(case, know)
-    vigour_only = bool(case.clues) and all(know.number(f"shoot-clues/{c}/together") for c in case.clues)
+    vigour_only = bool(case.clues) and all(know.number(f"{odds.family}-clues/{c}/together") for c in case.clues)
     if stock >= know.number("shoot/remove-from") and not vigour_only:
         reasons.append(Reason("stock", f"By what was seen it is {SAID['rootstock_sucker']}.", used, None, None, ids))
         return "rootstock_sucker", _off(case, know)
@@ -282,14 +305,14 @@ def _off(case: ShootCase, know: Knowledge) -> str:
 
 def _ask_next(odds: _Odds, prior: Floats, case: ShootCase, know: Knowledge, skip: Sequence[str]) -> str | None:
     """The open clue with the greatest expected fall of doubt."""
-    seen = {c: _index(know, c, v) for c, v in case.clues.items() if c in odds.tables}
+    seen = {c: _index(know, odds.family, c, v) for c, v in case.clues.items() if c in odds.tables}
 
     def doubt(p: Floats) -> float:
         known = p[p > 0]
         return float(-(known * np.log2(known)).sum())
 
     def after(more: dict[str, int], clues: Mapping[str, str]) -> Floats:
-        asked = ShootCase(case.scion, case.rootstock, clues)
+        asked = replace(case, clues=clues)
         return _posterior(odds, prior, more, _powers(odds, more, asked, know))
 
     now = after(seen, case.clues)
@@ -298,7 +321,7 @@ def _ask_next(odds: _Odds, prior: Floats, case: ShootCase, know: Knowledge, skip
         if clue in seen or clue in skip:
             continue
         fall = doubt(now)
-        for answer, word in enumerate(_states(know, clue)):
+        for answer, word in enumerate(_states(know, odds.family, clue)):
             chance = float(now @ odds.mixed(clue, answer))
             if chance > 0:
                 fall -= chance * doubt(after({**seen, clue: answer}, {**case.clues, clue: word}))

@@ -26,6 +26,7 @@ class ShootIn(Asked):
 
     scion: Key
     rootstock: Key | None
+    cultivar: Key | None = None
     clues: Annotated[dict[Key, Key], Field(max_length=30)] = {}
     prior: PriorIn | None = None
     region: Key = "mediterranean"

@@ -1477,6 +1477,8 @@ export interface components {
             scion: string;
             /** Rootstock */
             rootstock: string | null;
+            /** Cultivar */
+            cultivar?: string | null;
             /**
              * Clues
              * @default {}

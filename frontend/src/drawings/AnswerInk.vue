@@ -26,6 +26,7 @@ const INK: Record<string, string> = {
   'origin at_union': 'M4 92H100M44 92V12M60 92V12M42 46h20M44 46C32 40 26 28 24 12',
   'origin above_0to5cm': 'M4 92H100M44 92V12M60 92V12M42 62h20M44 52C32 46 26 32 24 16',
   'origin higher_gt5cm': 'M4 92H100M44 92V12M60 92V12M42 78h20M44 30C34 26 28 16 26 6',
+  'origin above_union': 'M4 92H100M44 92V12M60 92V12M42 78h20M44 40C34 34 28 22 26 8',
   'angle vertical_le20': 'M14 92H92M52 92 56 12',
   'angle oblique_20to50': 'M14 92H92M30 92 78 24',
   'angle spreading_gt50': 'M14 92H92M16 88 94 58',
