@@ -289,3 +289,23 @@ class OwnSpecies(SQLModel, table=True):
     id: str = Field(primary_key=True)
     name: str
     data: dict[str, Any] = _json()
+
+
+class Walk(SQLModel, table=True):
+    """A walk round a tree. ``state``: open or done."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    day: dt.date
+    state: str = "open"
+    made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class WalkAnswer(SQLModel, table=True):
+    """What was answered at a step; the newest of a step holds, an empty one takes it back."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    walk_id: str = Field(foreign_key="walk.id", index=True)
+    step: str
+    answer: str
+    made_at: dt.datetime = Field(default_factory=utc_now)

@@ -19,6 +19,7 @@ from .models.shared import Problem
 from .season_desk import season_desk
 from .sheets import field
 from .trees import trees
+from .walks import walks
 
 _ERRORS = {"400": "Not readable as JSON", "404": "Not found", "409": "Changed by someone else", "422": "Some entries cannot be used"}
 
@@ -36,7 +37,7 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
-    for blueprint in (calc, calc_walk, walk, holding, season_desk, trees, field):
+    for blueprint in (calc, calc_walk, walk, holding, season_desk, trees, walks, field):
         app.register_api(blueprint)
 
     @app.before_request

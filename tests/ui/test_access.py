@@ -30,6 +30,7 @@ def pages(demo) -> list[tuple[str, str]]:
         ("/", "What each needs next"),
         (f"/tree/{tree}", "Baixo 4·4"),
         (f"/tree/{tree}/shoot", "Cannot tell"),
+        (f"/tree/{tree}/walk", "step 1 of"),
         (f"/sheet/{sheet}", "Cut sheet"),
         ("/log", "Log"),
         ("/place", "Save the place"),

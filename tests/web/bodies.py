@@ -69,6 +69,8 @@ def resources(tree_id: str, frame_id: str, site_id: str, block_id: str) -> dict[
         f"POST /api/blocks/{block_id}/observations": {"kind": "flush_start", "value": "2027-03-20", "date": "2027-03-20"},
         "POST /api/species": {"name": "feijoa", "evergreen": True, "everbearing": False, "bloom": [5, 6], "harvest": [10, 11], "vigour": 3, "size": "low", "frost_c": -6.0, "coldest_night_c": -6.0},
         f"POST {tree}/shoot": {"clues": {"origin": "below_union"}, "skip": ["scent"], "union_seen": True, "only_living_shoots": False, "many_grafts": False, "diameter_mm": 8},
+        f"POST {tree}/walks": {"id": ID},
+        f"POST /api/walks/{ID}/answers": {"id": ID, "step": "dead", "answer": "none"},
         f"POST {tree}/preview": {"frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24", "units": "metric"},
         f"POST {tree}/sheets": {"id": ID, "frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24"},
         f"POST {tree}/log": {"id": ID, "date": "2027-03-20", "work": "thin", "share": 0.1, "height_before_m": 3, "height_after_m": 2.8, "who": "first helper", "note": "", "minutes": 10, "corrects": None},

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, Number
+from .base import Answer, Asked, Counted, IsoDate, Number, Uuid
 from .shared import ReasonOut
 
 Key = Annotated[str, Field(max_length=60)]
@@ -204,3 +204,62 @@ class TreeShootOut(ShootOut):
     question: QuestionOut | None
     asked: list[QuestionOut]
     hazards: list[str]
+
+
+class WalkIn(Asked):
+    """Begin a walk under an id made by the device."""
+
+    id: Uuid
+
+
+class WalkAnswerIn(Asked):
+    """An answer under an id made by the device; null takes the step's answer back."""
+
+    id: Uuid
+    step: Key
+    answer: Key | None
+
+
+class ChoiceOfStepOut(Answer):
+    """One answer to a step."""
+
+    answer: str
+    says: str
+
+
+class StepOut(Answer):
+    """One thing to look at; ``skipped`` says why it does not apply."""
+
+    id: str
+    title: str
+    asks: str
+    hazard: str
+    choices: list[ChoiceOfStepOut]
+    skipped: ReasonOut | None
+    given: str | None
+
+
+class FindingOut(Answer):
+    """What a step found."""
+
+    step: str
+    text: str
+    work: str
+    again: IsoDate | None
+
+
+class WalkOut(Answer):
+    """A walk as it stands."""
+
+    id: str
+    tree_id: str
+    name: str
+    day: IsoDate
+    state: Literal["open", "done"]
+    steps: list[StepOut]
+    at: str | None
+    findings: list[FindingOut]
+    nothing: bool
+    look_again: IsoDate
+    reasons: list[ReasonOut]
+    next_tree: str | None

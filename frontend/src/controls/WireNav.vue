@@ -10,7 +10,7 @@ const route = useRoute()
 const places: { to: string; name: string; short?: string; of: string[] }[] = [
   { to: '/today', name: 'Today', of: ['today'] },
   { to: '/almanac', name: 'Almanac', of: ['almanac'] },
-  { to: '/', name: 'Grove', of: ['grove', 'tree', 'sheet', 'shoot'] },
+  { to: '/', name: 'Grove', of: ['grove', 'tree', 'sheet', 'shoot', 'walk'] },
   { to: '/log', name: 'Log', of: ['log'] },
   { to: '/place', name: 'Place', of: ['place'] },
   { to: '/start', name: 'Add trees', short: 'Add', of: ['start'] },

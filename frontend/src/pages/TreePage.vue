@@ -144,6 +144,7 @@ useKeys([
           >
           <template v-if="frame && frame.fruit">, {{ frame.fruit }} fruit on</template>
         </p>
+        <RouterLink class="btn btn-small ml-auto no-print" :to="`/tree/${tree.id}/walk`">Walk</RouterLink>
       </div>
       <TabGroup :selected-index="tab" @change="tab = $event">
         <TabList class="tabs" aria-label="About this tree">

@@ -63,6 +63,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       <dt>Stands in</dt>
       <dd>
         {{ tree.site }}, {{ tree.block }} · <RouterLink class="link" :to="`/almanac?tree=${tree.id}`">its almanac</RouterLink> ·
+        <RouterLink class="link" :to="`/tree/${tree.id}/walk`">walk it</RouterLink> ·
         <RouterLink class="link" :to="`/tree/${tree.id}/shoot`">whose shoot is it?</RouterLink>
       </dd>
       <dt>Union</dt>

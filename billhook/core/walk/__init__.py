@@ -1,0 +1,1 @@
+"""The walk round a tree: steps in order, and what the answers find."""
