@@ -49,7 +49,7 @@ def test_axe_finds_nothing_serious(browser, demo, theme):
         browser.refresh()
         hand.sees(says)
         assert findings(browser) == [], path
-        if path.startswith("/tree"):
+        if path.startswith("/tree") and path.count("/") == 2:
             for tab in ("Limbs", "Record and log"):
                 hand.click(tab)
                 assert findings(browser) == [], f"{path} {tab}"
