@@ -6,18 +6,12 @@ import re
 import unicodedata
 from collections.abc import Sequence
 
-from sqlmodel import Session, select
-
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.own_kind import SIZES, with_own
 from ..store import places
 from ..store.tables import OwnSpecies
+from ..store.trees import own_species
 from .workplace import Workplace
-
-
-def own_species(session: Session) -> list[OwnSpecies]:
-    """Every kind described on this holding."""
-    return list(session.exec(select(OwnSpecies)).all())
 
 
 def describe_species(

@@ -51,7 +51,7 @@ def _season(
 
 @lru_cache(maxsize=4096)
 def _gap(know: Knowledge, site: Site, tree: TreeState, kind: str, seen: dt.date) -> int | None:
-    """Days from the model's date to the one seen; None where the model has none within a quarter of a year of it."""
+    """Days from the model's date to the one seen; None where the model has none near it."""
     starts = growing_year_starts(site, seen - dt.timedelta(days=200), seen + dt.timedelta(days=200))
     gaps: list[int] = []
     for start, end in pairwise(starts):
@@ -64,7 +64,7 @@ def _gap(know: Knowledge, site: Site, tree: TreeState, kind: str, seen: dt.date)
         if (model := computed[kind]) is not None:
             gaps.append((seen - model).days)
     best = min(gaps, key=abs, default=None)
-    return best if best is not None and abs(best) <= 90 else None
+    return best if best is not None and abs(best) <= know.days("season/learn-within") else None
 
 
 def core_site(site: SiteTable, normals: SiteNormals, block: Block | None, lapse_k_per_km: float, measured: Weather | None = None) -> Site:
@@ -176,6 +176,7 @@ class SeasonDesk:
     def moved(self, record: TreeRecord) -> Moves:
         """Days by which this tree, or its block, differed from the model in up to three earlier years; the tree's own before its block's."""
         found: dict[str, int] = {}
+        years = int(self.at.know.number("season/learn-years"))
         if not any(scope_id in self._dated for scope_id in (record.block.id, record.tree.id)):
             return ()
         site, state = self.site(record), replace(self.state(record), used_share=0.0)
@@ -183,7 +184,7 @@ class SeasonDesk:
             for kind, days in self._dated.get(scope_id, {}).items():
                 gaps = [g for d in days if d < self.growing_year(record) and (g := _gap(self.at.know, site, state, kind, d)) is not None]
                 if gaps:
-                    found[kind] = round(sum(gaps[-3:]) / len(gaps[-3:]))
+                    found[kind] = round(sum(gaps[-years:]) / len(gaps[-years:]))
         return tuple(sorted(found.items()))
 
     def of(self, record: TreeRecord) -> SeasonOf:

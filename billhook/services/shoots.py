@@ -55,8 +55,8 @@ def whose_shoot(
     hazards = ["Rake the base and look for snakes and wasps before hands go in."]
     if thorns > 0:
         hazards.append("Thorns: wear gloves and eye protection; those of a stock are longer than the tree's own.")
-    if species == "mango":
-        hazards.append("Mango sap burns the skin: gloves and sleeves, and wash it off within ten minutes.")
+    if (own := know.get(f"species/{species}/hazard")) is not None:
+        hazards.append(str(own.value))
     asked = tuple(q for c in clues if (q := _question(at, kin, c)) is not None)
     return ShootView(record.name, found, question, asked, tuple(hazards))
 

@@ -7,7 +7,7 @@ import uuid
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 
-from sqlmodel import Session, select
+from sqlmodel import Session
 
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.reasons import Reason
@@ -80,7 +80,7 @@ class _Fortnight:
         self.sizes: dict[str, Size | None] = {r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None for r in self.records}
         self.drawn: dict[str, dt.date] = {stem_id: row.date for stem_id, row in current.items()}
         self.later: dict[tuple[str, str], PutOff] = {}
-        for put in session.exec(select(PutOff).order_by(PutOff.made_at)).all():  # type: ignore[arg-type]  # a column, not a date
+        for put in logbook.put_offs(session):
             self.later[put.tree_id, put.work] = put
         self.items: dict[str, Item] = {}
         self.late: dict[str, Item] = {}

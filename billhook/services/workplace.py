@@ -6,7 +6,7 @@ import datetime as dt
 from dataclasses import dataclass, field
 from functools import lru_cache
 
-from sqlmodel import Session, select
+from sqlmodel import Session
 
 from ..catalogue import load_catalogue
 from ..core.frame.geometry import height_m, limb_ends, radius_m
@@ -17,7 +17,8 @@ from ..core.season.model import Weather
 from ..settings import Settings
 from ..store import frames
 from ..store.database import Store
-from ..store.tables import FrameRow, OwnSpecies
+from ..store.tables import FrameRow
+from ..store.trees import own_species
 
 
 @dataclass(frozen=True)
@@ -73,7 +74,7 @@ def open_workplace(settings: Settings) -> Workplace:
     store.migrate()
     shipped = _knowledge()
     with store.reading() as session:
-        know = with_own(shipped, [(k.id, k.name, k.data) for k in session.exec(select(OwnSpecies)).all()])
+        know = with_own(shipped, [(k.id, k.name, k.data) for k in own_species(session)])
     return Workplace(settings, store, know, shipped)
 
 

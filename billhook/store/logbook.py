@@ -7,7 +7,7 @@ import datetime as dt
 from sqlmodel import Session, col, select
 
 from .database import NotFound
-from .tables import LogEntry, Task
+from .tables import LogEntry, PutOff, Task
 
 
 def entries(session: Session, tree_id: str | None = None, since: dt.date | None = None) -> list[LogEntry]:
@@ -55,3 +55,8 @@ def task(session: Session, task_id: str) -> Task:
     if found is None:
         raise NotFound(f"there is no task {task_id}")
     return found
+
+
+def put_offs(session: Session) -> list[PutOff]:
+    """Seasonal work that was put off, the newest last."""
+    return list(session.exec(select(PutOff).order_by(col(PutOff.made_at))).all())

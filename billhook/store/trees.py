@@ -10,7 +10,7 @@ from sqlalchemy import select as joined_select
 from sqlmodel import Session, col, select
 
 from .database import NotFound
-from .tables import Block, Graft, Observation, Place, Row, Site, Stem, Tree
+from .tables import Block, Graft, Observation, OwnSpecies, Place, Row, Site, Stem, Tree
 
 
 @dataclass(frozen=True)
@@ -82,3 +82,8 @@ def season_dates(session: Session, kinds: Sequence[str]) -> dict[str, dict[str, 
         day = dt.date.fromisoformat(seen.value)
         days[:] = sorted([*(d for d in days if abs((d - day).days) > 180), day])
     return dates
+
+
+def own_species(session: Session) -> list[OwnSpecies]:
+    """Every kind of tree described on this holding."""
+    return list(session.exec(select(OwnSpecies)).all())

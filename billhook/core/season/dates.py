@@ -52,13 +52,15 @@ _COMPARE = {"<=": operator.le, ">=": operator.ge, "<": operator.lt, ">": operato
 
 class _Words:
     def __init__(self, text: str) -> None:
-        self.text, self.at, self.tokens, self.ids = text, 0, [], []  # type: ignore[var-annotated]  # filled below
+        self.text, self.at = text, 0
+        self.tokens: list[tuple[str, ...]] = []
+        self.ids: list[str] = []
         place = 0
         while place < len(text.rstrip()):
             found = _TOKEN.match(text, place)
             if found is None:
                 raise RuleError(f"{text!r} cannot be read at {text[place:]!r}")
-            self.tokens.append(found.groups())
+            self.tokens.append(found.groups(""))
             place = found.end()
 
     def symbol(self, wanted: str) -> bool:
@@ -86,7 +88,7 @@ class _Words:
         return moved
 
     def _base(self) -> Reader:
-        if self.at >= len(self.tokens) or self.tokens[self.at][3] is None:
+        if self.at >= len(self.tokens) or not self.tokens[self.at][3]:
             raise RuleError(f"{self.text!r} lacks a date")
         name = self.tokens[self.at][3]
         self.at += 1
@@ -109,15 +111,15 @@ class _Words:
         return lambda scope: scope.date(name)
 
     def _id(self) -> tuple[str, bool]:
-        if self.at >= len(self.tokens) or self.tokens[self.at][0] is None:
+        if self.at >= len(self.tokens) or not self.tokens[self.at][0]:
             raise RuleError(f"{self.text!r} lacks a catalogue value")
-        known_id, by_vigour = self.tokens[self.at][0][1:], self.tokens[self.at][1] is not None
+        known_id, by_vigour = self.tokens[self.at][0][1:], bool(self.tokens[self.at][1])
         self.at += 1
         self.ids.append(known_id)
         return known_id, by_vigour
 
     def _amount(self) -> Callable[[Scope], int]:
-        if self.at < len(self.tokens) and self.tokens[self.at][2] is not None:
+        if self.at < len(self.tokens) and self.tokens[self.at][2]:
             days = int(self.tokens[self.at][2])
             self.at += 1
             return lambda _: days

@@ -54,8 +54,7 @@ const comesOff = computed(() => data.value?.verdict === 'rootstock_sucker' && !d
 async function tookOff() {
   trouble.value = ''
   try {
-    const today = new Date()
-    const iso = (await heed(api.GET('/api/trees/{id}', { params: { path: { id: props.id }, query: {} } }))).day ?? today.toISOString().slice(0, 10)
+    const iso = (await heed(api.GET('/api/trees/{id}', { params: { path: { id: props.id }, query: {} } }))).day
     const work: Schemas['DoneIn']['work'] = 'sucker'
     await heed(
       api.POST('/api/today/done', { body: { id: request.value, tree_ids: [props.id], work, date: iso, who: '', minutes: null, count: alike.value } }),
