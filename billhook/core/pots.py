@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from .errors import FieldProblem, InvalidInput
 from .known import Knowledge
 from .reasons import Reason
+from .words.units import Units, length_words
 
 
 @dataclass(frozen=True)
@@ -20,7 +21,13 @@ class PotCap:
 
 
 def pot_cap(
-    know: Knowledge, pot_l: float, height_m: float, windy: bool = False, winter_room_m: float | None = None, pot_height_m: float = 0.0
+    know: Knowledge,
+    pot_l: float,
+    height_m: float,
+    windy: bool = False,
+    winter_room_m: float | None = None,
+    pot_height_m: float = 0.0,
+    units: Units = "metric",
 ) -> PotCap:
     """The lower of what the pot's size holds and what the winter room takes, less a season's growth. Raises: InvalidInput for a room lower than its pot."""
     by_pot = know.number("pot/height-factor") * pot_l ** (1 / 3) * (know.number("pot/wind-factor") if windy else 1)
@@ -28,7 +35,7 @@ def pot_cap(
     reasons = [
         Reason(
             "pot-size",
-            f"A pot of {pot_l:g} litres holds a tree of {by_pot:.2f} m upright{', as it is windy' if windy else ''}.",
+            f"A pot of {pot_l:g} litres holds a tree of {length_words(by_pot, units)} upright{', as it is windy' if windy else ''}.",
             {"pot, litres": pot_l},
             None,
             None,
@@ -43,7 +50,7 @@ def pot_cap(
         reasons.append(
             Reason(
                 "winter-room",
-                f"The winter room leaves {room:.2f} m above the pot, a season's growth taken off.",
+                f"The winter room leaves {length_words(room, units)} above the pot, a season's growth taken off.",
                 {"room, m": winter_room_m},
                 None,
                 None,

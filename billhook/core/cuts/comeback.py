@@ -37,6 +37,7 @@ def come_backs(done: Iterable[CutAdvice], day: dt.date, age_years: int, in_stron
     live = [c for c in cuts if not c.free]
     if live:
         add("sprout", "sprout")
+        add("trim", "light-trim")
     if live and in_strong_sun is not None and in_strong_sun.holds(day):
         add("bark", "bared-bark")
     return sorted(found, key=lambda c: (c.due, c.kind))

@@ -2,32 +2,58 @@
 
 from __future__ import annotations
 
+from dataclasses import dataclass
+
 from ..frame.model import SOIL, TRUNK, Frame, Limb, is_sucker
 from ..words.directions import wind
 from ..words.units import Units, length_words
 
 
-def limb_names(frame: Frame) -> dict[str, str]:
-    """A name for every limb: ``east limb``, ``upper east limb``, ``side branch facing south on the east limb``, ``sucker on the west``."""
-    names: dict[str, str] = {}
+@dataclass(frozen=True)
+class LimbPlace:
+    """What a limb's name is made of. kind: ``main``, ``side`` or ``sucker``; index of count: among those alike, from the foot up; on: the limb that bears it."""
+
+    kind: str
+    bearing_deg: float
+    index: int
+    count: int
+    on: str | None = None
+
+
+def limb_places(frame: Frame) -> dict[str, LimbPlace]:
+    """For every limb where it grows, parents before what they bear."""
+    found: dict[str, LimbPlace] = {}
     scaffolds = [x for x in frame.limbs if x.on == TRUNK and not is_sucker(frame, x)]
     for direction in {wind(x.bearing_deg) for x in scaffolds}:
         same = sorted((x for x in scaffolds if wind(x.bearing_deg) == direction), key=lambda x: (x.at_m, x.id))
         for i, limb in enumerate(same):
-            names[limb.id] = f"{_which(i, len(same))}{direction} limb"
+            found[limb.id] = LimbPlace("main", limb.bearing_deg, i, len(same))
     suckers = [x for x in frame.limbs if is_sucker(frame, x)]
     for i, limb in enumerate(suckers):
-        number = f" {i + 1}" if len(suckers) > 1 else ""
-        names[limb.id] = f"sucker{number} on the {wind(limb.bearing_deg)}"
-    waiting = [x for x in frame.limbs if x.id not in names]
+        found[limb.id] = LimbPlace("sucker", limb.bearing_deg, i, len(suckers))
+    waiting = [x for x in frame.limbs if x.id not in found]
     while waiting:
         for limb in list(waiting):
-            if limb.on in names:
+            if limb.on in found:
                 siblings = [x for x in frame.limbs if x.on == limb.on and wind(x.bearing_deg) == wind(limb.bearing_deg) and not is_sucker(frame, x)]
                 siblings.sort(key=lambda x: (x.at_m, x.id))
-                which = _which(siblings.index(limb), len(siblings)) if limb in siblings else ""
-                names[limb.id] = f"{which}side branch facing {wind(limb.bearing_deg)} on the {names[limb.on]}"
+                index, count = (siblings.index(limb), len(siblings)) if limb in siblings else (0, 1)
+                found[limb.id] = LimbPlace("side", limb.bearing_deg, index, count, limb.on)
                 waiting.remove(limb)
+    return found
+
+
+def limb_names(frame: Frame) -> dict[str, str]:
+    """A name for every limb: ``east limb``, ``upper east limb``, ``side branch facing south on the east limb``, ``sucker on the west``."""
+    names: dict[str, str] = {}
+    for limb, place in limb_places(frame).items():
+        way = wind(place.bearing_deg)
+        if place.kind == "main":
+            names[limb] = f"{_which(place.index, place.count)}{way} limb"
+        elif place.kind == "sucker":
+            names[limb] = f"sucker{f' {place.index + 1}' if place.count > 1 else ''} on the {way}"
+        else:
+            names[limb] = f"{_which(place.index, place.count)}side branch facing {way} on the {names[place.on or '']}"
     return names
 
 

@@ -43,6 +43,11 @@ def _compliance(length_m: float, base_mm: float, tip_mm: float, at: float) -> fl
     return float(np.sum((at * length_m - steps) * (length_m - steps) / inertia) * at * length_m / _STEPS)
 
 
+def pulled_modulus_gpa(length_m: float, base_mm: float, tip_mm: float, pull: Pull) -> float:
+    """Stiffness of a limb's wood [GPa] from a known mass hung at its tip; it serves for the other limbs of the tree."""
+    return pull.mass_kg * G * _compliance(length_m, base_mm, tip_mm, 1.0) / pull.drop_m / 1e9
+
+
 def droop(
     know: Knowledge, length_m: float, base_mm: float, tip_mm: float, load_kg: float, load_at: float, tip_height_m: float, clearance_m: float,
     elastic_gpa: float, pull: Pull | None = None,
@@ -55,7 +60,7 @@ def droop(
         raise InvalidInput([FieldProblem("/tip_mm", f"a limb is not thicker at its tip than at its base, {base_mm:g} mm")])
     force = load_kg * G
     if pull is not None:
-        modulus = pull.mass_kg * G * _compliance(length_m, base_mm, tip_mm, 1.0) / pull.drop_m
+        modulus = pulled_modulus_gpa(length_m, base_mm, tip_mm, pull) * 1e9
         method = "pull_test"
     else:
         modulus, method = elastic_gpa * 1e9, "beam"

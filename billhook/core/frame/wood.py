@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from math import pi
 
 from ..known import Knowledge
@@ -20,6 +20,10 @@ class WoodParameters:
     leaf_share_power: float
     leaf_share_cap: float
     lift_factor: float
+
+    def with_density(self, green_density_kg_m3: float) -> WoodParameters:
+        """The same wood of another green density [kg/m3]."""
+        return replace(self, green_density_kg_m3=green_density_kg_m3)
 
 
 def wood_parameters(know: Knowledge, species: str | None = None) -> WoodParameters:

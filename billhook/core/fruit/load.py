@@ -9,6 +9,7 @@ from math import floor, pi, sqrt
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.units import Units, weight_words
 
 _Z = 1.959964  # both-sided 95 % of the normal distribution
 
@@ -33,13 +34,14 @@ def _t(freedom: int) -> float:
     return z + (z**3 + z) / (4 * v) + (5 * z**5 + 16 * z**3 + 3 * z) / (96 * v**2) + (3 * z**7 + 19 * z**5 + 17 * z**3 - 15 * z) / (384 * v**3)
 
 
-def thinning(counts: Sequence[int], keep: int, clusters: int) -> Thinning:
+def thinning(know: Knowledge, counts: Sequence[int], keep: int, clusters: int) -> Thinning:
     """Fruit to remove when every cluster is left with ``keep`` at most, judged from counts of some clusters of a tree with ``clusters``.
 
-    Raises: InvalidInput for fewer than five counts, or more counts than clusters.
+    Raises: InvalidInput for too few counts, or more counts than clusters.
     """
-    if len(counts) < 5:
-        raise InvalidInput([FieldProblem("/counts", "count at least five clusters, taken as they come")])
+    least = int(know.number("thinning/counts"))
+    if len(counts) < least:
+        raise InvalidInput([FieldProblem("/counts", f"count at least {least} clusters, taken as they come")])
     if clusters < len(counts):
         raise InvalidInput([FieldProblem("/clusters", f"must be at least the {len(counts)} that were counted")])
     excess = [max(0, c - keep) for c in counts]
@@ -49,7 +51,7 @@ def thinning(counts: Sequence[int], keep: int, clusters: int) -> Thinning:
     # a sample of many of the clusters is surer than one of few
     half = _t(n - 1) * spread / sqrt(n) * sqrt(max(0.0, 1 - n / clusters))
     low, high = max(0.0, mean - half), mean + half
-    enough = mean == 0 or half <= 0.25 * mean
+    enough = mean == 0 or half <= know.number("thinning/sure-within") * mean
     text = f"On {n} clusters {mean:.1f} fruit too many each; of {clusters} clusters that is {round(mean * clusters)}."
     reasons = [
         Reason("thinning", text, {"clusters counted": n, "fruit too many, per cluster": round(mean, 2), "spread": round(spread, 2), "kept": keep})
@@ -71,7 +73,7 @@ class CropLoad:
     reasons: tuple[Reason, ...]
 
 
-def crop_load(know: Knowledge, trunks_mm: Sequence[float], year_in_ground: int, fruit: int, fruit_kg: float) -> CropLoad:
+def crop_load(know: Knowledge, trunks_mm: Sequence[float], year_in_ground: int, fruit: int, fruit_kg: float, units: Units = "metric") -> CropLoad:
     """Whether the trunk carries the crop. Several trunks add their sections; the fifth year's limit holds for all later ones."""
     section = sum(pi / 4 * (d / 10) ** 2 for d in trunks_mm)
     row = f"crop-limit/year-{max(1, min(5, year_in_ground))}/limit"
@@ -80,6 +82,6 @@ def crop_load(know: Knowledge, trunks_mm: Sequence[float], year_in_ground: int, 
     most = floor(limit / fruit_kg + 1e-9)
     remove = max(0, fruit - most)
     ids = (row, "crop-limit/small-fruit-kg") if small else (row,)
-    text = f"A trunk of {section:.1f} cm² in year {year_in_ground} carries {limit:.1f} kg, about {most} fruit: {'take off ' + str(remove) if remove else 'it carries what hangs'}."
+    text = f"A trunk of {section:.1f} cm² in year {year_in_ground} carries {weight_words(limit, units)}, about {most} fruit: {'take off ' + str(remove) if remove else 'it carries what hangs'}."
     used: dict[str, float | str | None] = {"trunk section, cm²": round(section, 2), "limit, kg": round(limit, 3), "one fruit, kg": fruit_kg}
     return CropLoad(section, limit, most, fruit * fruit_kg, remove, (Reason("crop-load", text, used, None, None, ids),))

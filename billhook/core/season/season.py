@@ -301,7 +301,13 @@ def _events(years: Sequence[GrowingYear], claims: Sequence[Claim], first: dt.dat
         found.append(Event("strong sun on bark", year.bark_sun.start, year.bark_sun.end, "computed"))
         if year.hot:
             found.append(Event("hot season", year.hot.start, year.hot.end, o["hot"]))
-        for name, day in (("last safe hard cut", year.last_safe_hard), ("last safe light cut", year.last_safe_light)):
+        marks = (
+            ("last safe hard cut", year.last_safe_hard),
+            ("last safe light cut", year.last_safe_light),
+            ("carry out", year.carry_out),
+            ("carry in", year.carry_in),
+        )
+        for name, day in marks:
             if day:
                 found.append(Event(name, day, day, "computed"))
     found += [Event(c.reason.code, c.when.start, c.when.end, "computed") for c in claims if c.kind == "event"]

@@ -1,0 +1,1 @@
+"""After the cut: clippings, whitewash, disinfectant, wounds and the crop that is given up."""

@@ -1,0 +1,53 @@
+"""The crop that a cut gives up, this year, next and the third."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ..known import Knowledge
+from ..reasons import Reason
+from ..words.units import share_words
+
+
+@dataclass(frozen=True)
+class YieldCost:
+    """Shares of the crop that are lost [0..1]. picked: of the ripe crop still on the tree."""
+
+    picked: float
+    this_year: float
+    next_year: float
+    third_year: float
+    reasons: tuple[Reason, ...]
+
+
+def yield_cost(
+    know: Knowledge, taken: float, ripe_on: bool = False, after_drop: bool = False, after_heavy: bool = False, before_heavy: bool = False
+) -> YieldCost:
+    """Crop lost by the share of canopy taken [0..1], interpolated in the catalogue's table.
+
+    ripe_on: the mature crop still hangs. after_drop: the new fruit has set. after_heavy, before_heavy: the last crop, the expected one.
+    """
+    rows = know.rows("yield-loss")
+    at = [know.number(f"yield-loss/{r}/taken") for r in rows]
+    lost = {c: float(np.interp(taken, at, [know.number(f"yield-loss/{r}/{c}") for r in rows])) for c in ("this-year", "next-year", "third-year")}
+    this, following = lost["this-year"], lost["next-year"]
+    ids = ["yield-loss/fifth/this-year"]
+    if after_drop:
+        this = min(1.0, know.number("yield-loss/after-drop") * taken)
+        ids.append("yield-loss/after-drop")
+    if before_heavy:
+        this *= know.number("yield-loss/before-heavy")
+        ids.append("yield-loss/before-heavy")
+    if after_heavy and taken > 0:
+        following = min(1.0, following + know.number("yield-loss/heavy-next"))
+        ids.append("yield-loss/heavy-next")
+    picked = taken if ripe_on else 0.0
+    text = (
+        f"{share_words(taken)} taken costs about {share_words(this)} of the coming crop, {share_words(following)} of the next, {share_words(lost['third-year'])} of the third"
+        + (f", and {share_words(picked)} of the ripe fruit that hangs." if ripe_on else ".")
+    )
+    return YieldCost(
+        picked, this, following, lost["third-year"], (Reason("yield-cost", text, {"share taken": round(taken, 3)}, None, None, tuple(ids)),)
+    )

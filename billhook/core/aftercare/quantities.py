@@ -1,0 +1,186 @@
+"""Quantities after the cut: a limb's mass, a wound's years, clippings, whitewash, disinfectant."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from math import pi
+
+from ..errors import FieldProblem, InvalidInput
+from ..frame.wood import WoodParameters, leaf_and_twig_share, typical_limb_kg
+from ..known import Knowledge
+from ..reasons import Reason
+from ..words.units import Units, length_words, weight_words
+
+
+@dataclass(frozen=True)
+class LimbMass:
+    """An uncut limb of a diameter: length [m], wood and leaf [kg], and the mass to plan for when it is lifted or lowered [kg]."""
+
+    length_m: float
+    wood_kg: float
+    leaf_kg: float
+    total_kg: float
+    lift_kg: float
+    lower_on_line: bool
+    reasons: tuple[Reason, ...]
+
+
+def limb_mass(know: Knowledge, wood: WoodParameters, diameter_mm: float, units: Units = "metric") -> LimbMass:
+    """Mass of an uncut limb of this diameter at the cut [mm]."""
+    length = wood.length_coefficient * float((diameter_mm / 1000) ** (2 / 3))
+    total = typical_limb_kg(diameter_mm, wood)
+    leaf = total * leaf_and_twig_share(diameter_mm, wood)
+    lift, line = total * wood.lift_factor, know.number("cuts/lower-kg")
+    text = (
+        f"About {length_words(length, units)} long, {weight_words(total, units)} with leaf and twigs; reckon with {weight_words(lift, units)} in the hand"
+        f"{': in pieces, or on a line, or leave it to someone licensed' if total > line else ''}."
+    )
+    ids = ("wood/length-coefficient", "wood/form-factor", "wood/leaf-share-at-100mm", "wood/lift-factor", "limb/mass-error", "cuts/lower-kg")
+    used: dict[str, float | str | None] = {
+        "diameter, mm": diameter_mm,
+        "green density, kg/m3": wood.green_density_kg_m3,
+        "mass may be off by a factor of": know.number("limb/mass-error"),
+    }
+    return LimbMass(length, total - leaf, leaf, total, lift, total > line, (Reason("limb-mass", text, used, None, None, ids),))
+
+
+@dataclass(frozen=True)
+class Wound:
+    """Years until a wound closes, and whether it is larger than the kind bears."""
+
+    years: float
+    too_large: bool
+    reasons: tuple[Reason, ...]
+
+
+def wound(
+    know: Knowledge, diameter_mm: float, vigour: int, species: str | None = None, stub: bool = False, weak: bool = False, cool: bool = False
+) -> Wound:
+    """Years until a wound closes: its diameter over twice the yearly growth from each edge. ``vigour`` 1..5."""
+    rate = know.numbers("cuts/closing-mm-a-year")[max(1, min(5, vigour)) - 1]
+    factors = [(stub, "wounds/stub-factor"), (weak, "wounds/weak-factor"), (cool, "wounds/cool-factor")]
+    years = diameter_mm / (2 * rate)
+    for holds, factor in factors:
+        years *= know.number(factor) if holds else 1
+    most = know.number(f"species/{species}/wound-max") if species else None
+    large = most is not None and diameter_mm > most
+    text = f"It closes in about {years:.1f} years." + (
+        " Larger than this kind closes well: shorten the limb further out, or take it in two years." if large else ""
+    )
+    ids = ("cuts/closing-mm-a-year", *(f for holds, f in factors if holds), *((f"species/{species}/wound-max",) if species else ()))
+    return Wound(years, large, (Reason("wound", text, {"diameter, mm": diameter_mm, "from each edge, mm a year": rate}, None, None, ids),))
+
+
+@dataclass(frozen=True)
+class Clippings:
+    """Fresh clippings as chips [m3], loose brush [m3], dry mass and nitrogen [kg], and the ground they mulch [m2] at a depth [m]."""
+
+    chips_m3: float
+    brush_m3: float
+    dry_kg: float
+    nitrogen_kg: float
+    area_m2: float
+    depth_m: float
+    ring_m: float
+    reasons: tuple[Reason, ...]
+
+
+def clippings(
+    know: Knowledge, fresh_kg: float, group: str = "other", depth_m: float | None = None, moisture: float | None = None, nitrogen: float | None = None
+) -> Clippings:
+    """What fresh clippings come to as mulch."""
+    row = group if f"mulch-depth/{group}/depth" in know else "other"
+    depth = depth_m if depth_m is not None else know.number(f"mulch-depth/{row}/depth")
+    chips = fresh_kg / know.number("clippings/chips-kg-m3")
+    dry = fresh_kg * (1 - (know.number("clippings/moisture") if moisture is None else moisture))
+    returned = dry * (know.number("clippings/nitrogen") if nitrogen is None else nitrogen)
+    ring = know.number(f"mulch-depth/{row}/ring")
+    text = f"{fresh_kg:.0f} kg make {chips:.2f} m³ of chips, {chips / depth:.1f} m² at {depth * 100:.0f} cm; they bring back {returned * 1000:.0f} g of nitrogen. Keep a bare ring of {ring * 100:.0f} cm round the trunk."
+    ids = ("clippings/chips-kg-m3", "clippings/moisture", "clippings/nitrogen", f"mulch-depth/{row}/depth", f"mulch-depth/{row}/ring")
+    return Clippings(
+        chips,
+        chips * know.number("clippings/brush-to-chips"),
+        dry,
+        returned,
+        chips / depth,
+        depth,
+        ring,
+        (Reason("clippings", text, {"fresh, kg": fresh_kg}, None, None, ids),),
+    )
+
+
+@dataclass(frozen=True)
+class Whitewash:
+    """Bark to paint [m2], the mix and its paint and water [litres]."""
+
+    area_m2: float
+    mix_l: float
+    paint_l: float
+    water_l: float
+    reasons: tuple[Reason, ...]
+
+
+def whitewash(
+    know: Knowledge,
+    trunks: Sequence[tuple[float, float]] = (),
+    limbs: Sequence[tuple[float, float]] = (),
+    coats: int | None = None,
+    cover: float | None = None,
+) -> Whitewash:
+    """Whitewash for trunks all round and the upper side of limbs; each as diameter [mm] and length [m]. Raises: InvalidInput for neither."""
+    if not trunks and not limbs:
+        raise InvalidInput([FieldProblem("/trunks", "name a trunk or a limb")])
+    area = sum(pi * d / 1000 * h for d, h in trunks) + know.number("whitewash/upper-share") * sum(pi * d / 1000 * h for d, h in limbs)
+    layers = coats if coats is not None else int(know.number("whitewash/coats"))
+    mix = area * layers / (cover if cover is not None else know.number("whitewash/cover"))
+    paint = mix * know.number("whitewash/paint-share")
+    text = f"{area:.2f} m² of bark in {layers} {'coat' if layers == 1 else 'coats'}: {mix:.2f} litres of mix, {paint:.2f} of white water-based paint in {mix - paint:.2f} of water. No oil in it; heed the label, goggles on."
+    ids = ("whitewash/cover", "whitewash/coats", "whitewash/paint-share", "whitewash/upper-share")
+    return Whitewash(area, mix, paint, mix - paint, (Reason("whitewash", text, {"bark, m2": round(area, 3)}, None, None, ids),))
+
+
+@dataclass(frozen=True)
+class Disinfectant:
+    """The ready mix [litres], what is bought and water in it, rags, and the wet contact [s]."""
+
+    mix_l: float
+    stock_ml: float
+    water_l: float
+    rags: int
+    seconds: float
+    reasons: tuple[Reason, ...]
+
+
+def disinfectant(
+    know: Knowledge,
+    agent: str,
+    trees: int = 1,
+    tools: int = 1,
+    dips_per_tree: int = 1,
+    volume_l: float | None = None,
+    stock: float | None = None,
+    target: float | None = None,
+) -> Disinfectant:
+    """How much to mix for a round of trees. stock, target: strength as bought and as used [0..1].
+
+    Raises: InvalidInput for an agent that is not known, or a target stronger than the stock.
+    """
+    if agent not in know.rows("disinfectants"):
+        raise InvalidInput([FieldProblem("/agent", f"must be one of {', '.join(know.rows('disinfectants'))}")])
+    row = f"disinfectants/{agent}"
+    bought, used = stock if stock is not None else know.number(f"{row}/stock"), target if target is not None else know.number(f"{row}/strength")
+    if used > bought:
+        raise InvalidInput([FieldProblem("/target", f"is stronger than what is bought, {bought:g}")])
+    mix = volume_l if volume_l is not None else trees * tools * dips_per_tree * know.number("disinfectant/per-tool")
+    of_stock = mix * used / bought
+    rags = max(1, -(-trees // int(know.number("disinfectant/rag-trees"))))
+    care, seconds = know.text(f"{row}/care"), know.number(f"{row}/seconds")
+    text = (
+        f"{know.text(f'{row}/name')}: {of_stock * 1000:.0f} ml as bought into {mix - of_stock:.2f} litres of water; {seconds:.0f} s wet. "
+        f"Works on {know.text(f'{row}/against')}, not on {know.text(f'{row}/not-against')}. {care} Soil and sap off first; the label decides."
+    )
+    ids = (f"{row}/strength", f"{row}/stock", f"{row}/seconds", "disinfectant/per-tool", "disinfectant/rag-trees")
+    return Disinfectant(
+        mix, of_stock * 1000, mix - of_stock, rags, seconds, (Reason("disinfectant", text, {"trees": trees, "tools": tools}, None, None, ids),)
+    )

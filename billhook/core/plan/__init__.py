@@ -1,0 +1,1 @@
+"""The cut plan: candidates, the choice among them, and what it costs."""
