@@ -61,9 +61,10 @@ def _suckers_whole(frame: Frame, cuts: Sequence[Cut]) -> None:
         raise InvalidInput(problems)
 
 
-def _work_out(
+def preview_in(
     at: Workplace, session: Session, record: TreeRecord, row: FrameRow, cuts: Sequence[Cut], work: Work, day: dt.date, units: Units
 ) -> Preview:
+    """Cuts on a frame of a tree, within a session. Raises: InvalidInput by field."""
     frame, _ = frames.frame_of(session, row)
     _suckers_whole(frame, cuts)
     desk = SeasonDesk(session, at, day)
@@ -85,7 +86,7 @@ def preview(
     """What these cuts would cost today. Raises: InvalidInput by field, NotFound, StaleVersion if the frame is no longer the tree's."""
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
-        return _work_out(at, session, record, _current(session, record, frame_id), cuts, work, day, units)
+        return preview_in(at, session, record, _current(session, record, frame_id), cuts, work, day, units)
 
 
 def make_sheet(at: Workplace, tree_id: str, plan_id: str, cuts: Sequence[Cut], work: Work, day: dt.date, frame_id: str) -> Plan:
@@ -101,7 +102,7 @@ def make_sheet(at: Workplace, tree_id: str, plan_id: str, cuts: Sequence[Cut], w
             return known
         record = tree_record(session, tree_id)
         row = _current(session, record, frame_id)
-        found = _work_out(at, session, record, row, cuts, work, day, "metric")
+        found = preview_in(at, session, record, row, cuts, work, day, "metric")
         order = sorted(range(len(cuts)), key=lambda i: (found.advice[i].order_class, found.advice[i].at_height_m, cuts[i].limb))
         plan = Plan(id=plan_id, tree_id=tree_id, frame_id=row.id, day=day, work=work, answer=_frozen(found), catalogue_version=catalogue_version())
         session.add(plan)

@@ -10,6 +10,7 @@ from sqlmodel import Session
 from ..core.cuts.comeback import come_backs
 from ..core.cuts.technique import CutAdvice, advise
 from ..core.errors import FieldProblem, InvalidInput
+from ..core.frame.check import checked
 from ..core.frame.finish import after_cuts, whole_limbs_gone
 from ..core.frame.model import Cut, Frame
 from ..core.frame.share import CutCost, FrameAnswer, frame_answer
@@ -29,12 +30,13 @@ from .workplace import Workplace
 
 @dataclass(frozen=True)
 class SheetCut:
-    """One line of a sheet."""
+    """One line of a sheet. left: why the cut was not made, empty where nobody said so."""
 
     cut: PlanCut
     cost: CutCost
     advice: CutAdvice
     tick: CutDone | None
+    left: str
 
 
 @dataclass(frozen=True)
@@ -67,17 +69,26 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
         cuts = [Cut(c.limb_key, c.keep_m) for c in rows]
         answer = _answer(at, session, record, plan, drawn.frame, cuts)
         vigour = vigour_of(SeasonDesk(session, at, plan.day).state(record), at.know)
-        ticks = plans.ticks_of(session, plan_id)
+        said = plans.newest_ticks(session, plan_id)
+        ticks = {cut: tick for cut, tick in said.items() if tick.done}
+        left = {cut: tick.why for cut, tick in said.items() if not tick.done}
         lines = tuple(
-            SheetCut(row, cost, advise(drawn.frame, cost, at.know, plan.work, record.tree.species, vigour, units), ticks.get(row.id))
+            SheetCut(
+                row, cost, advise(drawn.frame, cost, at.know, plan.work, record.tree.species, vigour, units), ticks.get(row.id), left.get(row.id, "")
+            )
             for row, cost in zip(rows, answer.cuts, strict=True)
         )
         entry = logbook.entry_of_plan(session, plan_id)
         return SheetView(plan, record, drawn, answer, lines, entry.id if entry else None, whole_limbs_gone(drawn.frame, cuts))
 
 
-def tick(at: Workplace, plan_id: str, cut_id: str, tick_id: str, done: bool, date: dt.date, diameter_mm: float | None, who: str) -> CutDone:
-    """Tick a cut off, or take the tick back. The same tick id twice changes nothing. Raises: NotFound, InvalidInput on a finished sheet."""
+def tick(
+    at: Workplace, plan_id: str, cut_id: str, tick_id: str, done: bool, date: dt.date, diameter_mm: float | None, who: str, why: str = ""
+) -> CutDone:
+    """Tick a cut off, take the tick back, or say why it was not made. The same tick id twice changes nothing.
+
+    Raises: NotFound; InvalidInput on a finished sheet; StaleVersion when somebody else ticked it off in the meantime.
+    """
     with at.store.writing() as session:
         known = session.get(CutDone, tick_id)
         if known is not None:
@@ -87,7 +98,39 @@ def tick(at: Workplace, plan_id: str, cut_id: str, tick_id: str, done: bool, dat
             raise InvalidInput([FieldProblem("/done", "this sheet is finished; log what changed as a correction")])
         if all(c.id != cut_id for c in plans.cuts_of(session, plan_id)):
             raise NotFound(f"the sheet has no cut {cut_id}")
-        made = CutDone(id=tick_id, cut_id=cut_id, done=done, date=date, diameter_mm=diameter_mm, who=who)
+        before = plans.ticks_of(session, plan_id).get(cut_id)
+        if done and before is not None:
+            by = before.who or "somebody else"
+            raise StaleVersion(
+                f"This cut was ticked off already, by {by}. Look at the tree; take the tick back if it is still there.",
+                {"who": before.who, "diameter_mm": before.diameter_mm},
+            )
+        made = CutDone(id=tick_id, cut_id=cut_id, done=done, date=date, diameter_mm=diameter_mm, who=who, why="" if done else why.strip())
+        session.add(made)
+        return made
+
+
+def add_cut(at: Workplace, plan_id: str, cut_id: str, cut: Cut) -> PlanCut:
+    """A cut that was not planned, added under the tree. The same id twice adds one.
+
+    Raises: NotFound; InvalidInput for a finished sheet, a limb on the sheet already, or a cut the frame cannot bear.
+    """
+    with at.store.writing() as session:
+        known = session.get(PlanCut, cut_id)
+        if known is not None:
+            return known
+        plan = plans.plan(session, plan_id)
+        if plan.state != "open":
+            raise InvalidInput([FieldProblem("/limb", "this sheet is finished; log what was done besides")])
+        rows = plans.cuts_of(session, plan_id)
+        frame, _ = frames.frame_of(session, frames.frame_row(session, plan.frame_id))
+        if any(r.limb_key == cut.limb for r in rows):
+            raise InvalidInput([FieldProblem("/limb", "is on the sheet already")])
+        try:
+            checked(frame, [cut])
+        except InvalidInput as refused:
+            raise InvalidInput([FieldProblem("/" + p.pointer.rsplit("/", 1)[-1], p.message) for p in refused.problems]) from refused
+        made = PlanCut(id=cut_id, plan_id=plan_id, limb_key=cut.limb, keep_m=cut.keep_m, nth=max((r.nth for r in rows), default=0) + 1, extra=True)
         session.add(made)
         return made
 
@@ -127,6 +170,11 @@ def finish(at: Workplace, plan_id: str, version: int, date: dt.date, who: str = 
             height_after_m=answer.after.height_m, frame_before=current.id, frame_after=after.id, plan_id=plan_id, cuts=len(rows),
             minutes=minutes if minutes is not None else round(sum(a.minutes for a in advice), 1), who=who, note=note,
         )  # fmt: skip
+        said = plans.newest_ticks(session, plan_id)
+        undone = [f"cut {c.nth}: {said[c.id].why}" for c in plans.cuts_of(session, plan_id) if c.id in said and said[c.id].why]
+        besides = sum(c.extra for c in rows)
+        parts = [entry.note, f"{besides} not planned" if besides else "", f"not done: {'; '.join(undone)}" if undone else ""]
+        entry.note = ". ".join(p for p in parts if p)
         session.add(entry)
         session.flush()
         sun = [Span(e.start, e.end) for e in desk.season(record, ("sucker",)).events if e.name == "strong sun on bark" and e.start <= date <= e.end]

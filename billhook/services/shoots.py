@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from ..core.shoot.judge import ShootAnswer, ShootCase, family, judge
-from ..store.trees import observations, tree_record
+from ..store.trees import TreeRecord, observations, tree_record
 from .workplace import Workplace
 
 
@@ -39,14 +39,9 @@ def whose_shoot(
     Raises: NotFound; InvalidInput for a clue or answer that is none.
     """
     know = at.know
-    with at.store.reading() as session:
-        record = tree_record(session, tree_id)
-        seen = observations(session, [tree_id]).get(tree_id, {})
-    species, stock = record.tree.species, record.stem.rootstock
-    southern = record.site.latitude < 0
-    region = "southern" if southern else know.text(f"climates/{record.site.climate}/stock-region")
-    frozen = "freeze_class" in seen and int(seen["freeze_class"].value) >= 5
-    case = ShootCase(species, stock, clues, None, region, union_seen, only_living_shoots, many_grafts, frozen, at.today(), southern, diameter_mm)
+    record, case = _case(at, tree_id)
+    case = replace(case, clues=clues, union_seen=union_seen, only_living_shoots=only_living_shoots, many_grafts=many_grafts, diameter_mm=diameter_mm)
+    species = record.tree.species
     kin = family(know, species)
     found = judge(case, know, skip)
     # once it is settled nothing more needs asking; the grower may still go on
@@ -59,6 +54,29 @@ def whose_shoot(
         hazards.append(str(own.value))
     asked = tuple(q for c in clues if (q := _question(at, kin, c)) is not None)
     return ShootView(record.name, found, question, asked, tuple(hazards))
+
+
+def _case(at: Workplace, tree_id: str) -> tuple[TreeRecord, ShootCase]:
+    """What a tree's record knows of any shoot on it."""
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        seen = observations(session, [tree_id]).get(tree_id, {})
+    southern = record.site.latitude < 0
+    region = "southern" if southern else at.know.text(f"climates/{record.site.climate}/stock-region")
+    frozen = "freeze_class" in seen and int(seen["freeze_class"].value) >= 5
+    return record, ShootCase(record.tree.species, record.stem.rootstock, {}, region=region, after_freeze=frozen, date=at.today(), southern=southern)
+
+
+def clues_in_order(at: Workplace, tree_id: str) -> list[Question]:
+    """The questions for any shoot of a tree in the order that decides soonest before anything is known, for a phone without signal. Raises: NotFound."""
+    record, case = _case(at, tree_id)
+    kin, found = family(at.know, record.tree.species), list[Question]()
+    skip: tuple[str, ...] = ()
+    while (clue := judge(case, at.know, skip).ask_next) is not None and len(skip) < 30:
+        skip = (*skip, clue)
+        if (question := _question(at, kin, clue)) is not None:
+            found.append(question)
+    return found
 
 
 def _question(at: Workplace, kin: str, clue: str | None) -> Question | None:

@@ -19,14 +19,15 @@ from ..core.season.events import OBSERVABLE
 from ..core.season.model import WORKS, Work
 from ..core.season.next_need import main_work
 from ..core.season.today import Verdict
-from ..store import frames, logbook, places, plans
+from ..store import frames, logbook, photos, places, plans
 from ..store.database import StaleVersion
-from ..store.tables import FrameRow, LogEntry, Observation, Plan, Task
+from ..store.tables import FrameRow, LogEntry, Observation, Photo, Plan, Task
 from ..store.trees import TreeRecord, observations, tree_record, tree_records
 from .seasons import SeasonDesk
 from .workplace import Size, Workplace
 
-OBSERVED_KINDS = ("condition", "vigour", "freeze_class", "fruit_on", "low_bloom", "too_tall", *OBSERVABLE)
+MEASURED = {"trunk_mm": (3.0, 2000.0), "height_m": (0.05, 60.0), "winter_room_m": (0.5, 10.0)}
+OBSERVED_KINDS = ("condition", "vigour", "freeze_class", "fruit_on", "low_bloom", "too_tall", "ground", *MEASURED, *OBSERVABLE)
 
 
 @dataclass(frozen=True)
@@ -57,6 +58,7 @@ class TreeView:
     tasks: list[Task]
     sheets: list[Plan]
     log: list[LogEntry]
+    photos: list[Photo]
 
 
 def frame_view(at: Workplace, session: Session, row: FrameRow) -> FrameView:
@@ -78,7 +80,7 @@ def tree_view(at: Workplace, tree_id: str, day: dt.date, works: tuple[Work, ...]
         return TreeView(
             record, drawn, dict(observations(session, [tree_id]).get(tree_id, {})), desk.used(record),
             yearly_budget(state, tree_age(state, day.year), at.know).share, main, [desk.verdict(record, work) for work in works],
-            logbook.tasks(session, tree_id), plans.plans_of(session, tree_id), logbook.entries(session, tree_id),
+            logbook.tasks(session, tree_id), plans.plans_of(session, tree_id), logbook.entries(session, tree_id), photos.photos_of(session, tree_id),
         )  # fmt: skip
 
 
@@ -179,10 +181,19 @@ def observe(at: Workplace, scope: str, scope_id: str, kind: str, value: str, dat
         "fruit_on": ("none", "light", "full"),
         "low_bloom": ("yes", "no"),
         "too_tall": ("yes", "no"),
+        "ground": ("mulch", "mown", "sprayed", "bare"),
     }
     if kind in allowed:
         if value not in allowed[kind]:
             raise InvalidInput([FieldProblem("/value", f"must be one of {', '.join(allowed[kind])}")])
+    elif kind in MEASURED:
+        low, high = MEASURED[kind]
+        try:
+            within = low <= float(value) <= high
+        except ValueError:
+            within = False
+        if not within:
+            raise InvalidInput([FieldProblem("/value", f"must be a number between {low:g} and {high:g}")])
     else:
         try:
             dt.date.fromisoformat(value)

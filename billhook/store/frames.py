@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import datetime as dt
 from collections import defaultdict
+from collections.abc import Sequence
+from dataclasses import replace
 
 from sqlalchemy import func, insert
 from sqlalchemy import select as plain_select
@@ -40,9 +42,10 @@ def current_row(session: Session, stem_id: str) -> FrameRow | None:
     return session.exec(select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq).desc())).first()
 
 
-def current_rows(session: Session) -> list[FrameRow]:
-    """The newest frame of every stem."""
-    newest = select(FrameRow.stem_id, func.max(FrameRow.seq).label("seq")).group_by(FrameRow.stem_id).subquery()
+def current_rows(session: Session, stem_ids: Sequence[str] | None = None) -> list[FrameRow]:
+    """The newest frame of every stem, or of these."""
+    of = select(FrameRow.stem_id, func.max(FrameRow.seq).label("seq")).group_by(FrameRow.stem_id)
+    newest = (of if stem_ids is None else of.where(col(FrameRow.stem_id).in_(stem_ids))).subquery()
     query = select(FrameRow).join(newest, (col(FrameRow.stem_id) == newest.c.stem_id) & (col(FrameRow.seq) == newest.c.seq))
     return list(session.exec(query).all())
 
@@ -88,6 +91,14 @@ def add_frame(
     if limbs:
         session.connection().execute(insert(LimbRow), limbs)
     return row
+
+
+def correct_foot(session: Session, stem: Stem, row: FrameRow, union_m: float | None, trunk_mm: float | None, date: dt.date) -> FrameRow:
+    """The same frame with the union or the trunk measured anew; what is None stays."""
+    frame, measured = frame_of(session, row)
+    trunk = Trunk(trunk_mm if trunk_mm is not None else frame.trunk.diameter_mm, frame.trunk.height_m)
+    union = frame.union_m if union_m is None else min(union_m, frame.trunk.height_m)
+    return add_frame(session, stem, replace(frame, trunk=trunk, union_m=union), date, row.origin, row.id, measured)
 
 
 def baseline(session: Session, tree_id: str, growing_year: dt.date) -> FrameRow | None:

@@ -31,8 +31,12 @@ def cuts_of(session: Session, plan_id: str) -> list[PlanCut]:
     return list(session.exec(select(PlanCut).where(PlanCut.plan_id == plan_id).order_by(col(PlanCut.nth))).all())
 
 
+def newest_ticks(session: Session, plan_id: str) -> dict[str, CutDone]:
+    """The newest word on each cut: done, taken back, or not made and why."""
+    query = select(CutDone).join(PlanCut, col(PlanCut.id) == CutDone.cut_id).where(PlanCut.plan_id == plan_id).order_by(col(CutDone.made_at))
+    return {tick.cut_id: tick for tick in session.exec(query).all()}
+
+
 def ticks_of(session: Session, plan_id: str) -> dict[str, CutDone]:
     """The newest tick per cut id; a taken-back tick is left out."""
-    query = select(CutDone).join(PlanCut, col(PlanCut.id) == CutDone.cut_id).where(PlanCut.plan_id == plan_id).order_by(col(CutDone.made_at))
-    newest = {tick.cut_id: tick for tick in session.exec(query).all()}
-    return {cut_id: tick for cut_id, tick in newest.items() if tick.done}
+    return {cut_id: tick for cut_id, tick in newest_ticks(session, plan_id).items() if tick.done}

@@ -196,10 +196,11 @@ class PlanCut(SQLModel, table=True):
     limb_key: str
     keep_m: float
     nth: int
+    extra: bool = False
 
 
 class CutDone(SQLModel, table=True):
-    """A tick on a cut, or its taking back; the newest holds."""
+    """A tick on a cut, its taking back, or why it was not made; the newest holds."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
     cut_id: str = Field(foreign_key="plancut.id", index=True)
@@ -207,6 +208,7 @@ class CutDone(SQLModel, table=True):
     date: dt.date
     diameter_mm: float | None = None
     who: str = ""
+    why: str = ""
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
@@ -292,20 +294,40 @@ class OwnSpecies(SQLModel, table=True):
 
 
 class Walk(SQLModel, table=True):
-    """A walk round a tree. ``state``: open or done."""
+    """A walk round a tree. ``state``: open, done, or merged into another walk that was open on the same tree; quick: without questions."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
     tree_id: str = Field(foreign_key="tree.id", index=True)
     day: dt.date
     state: str = "open"
+    into: str | None = Field(default=None, foreign_key="walk.id")
+    quick: bool = False
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
 class WalkAnswer(SQLModel, table=True):
-    """What was answered at a step; the newest of a step holds, an empty one takes it back."""
+    """What was answered at a question; the newest of a question holds, an empty one takes it back.
+
+    seen: id of the answer in force on the device that gave this one, empty where it knew of none, None where it did not say;
+    where another had come in between, both are shown.
+    """
 
     id: str = Field(default_factory=new_id, primary_key=True)
     walk_id: str = Field(foreign_key="walk.id", index=True)
     step: str
     answer: str
+    seen: str | None = None
+    made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class Photo(SQLModel, table=True):
+    """A picture of a tree before or after work; the file lies beside the database under the digest of its content."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    moment: str
+    day: dt.date
+    digest: str
+    width: int
+    height: int
     made_at: dt.datetime = Field(default_factory=utc_now)

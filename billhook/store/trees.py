@@ -31,8 +31,14 @@ class TreeRecord:
         return f"{self.block.name} {self.row.n}·{self.place.n}"
 
 
-def tree_records(session: Session, tree_id: str | None = None, row_id: str | None = None) -> list[TreeRecord]:
-    """Standing trees in walking order (block, row, place); of one row, or one tree whether standing or not."""
+Box = tuple[float, float, float, float]
+"""West, south, east, north [m from the site's corner]."""
+
+
+def tree_records(
+    session: Session, tree_id: str | None = None, row_id: str | None = None, site_id: str | None = None, box: Box | None = None
+) -> list[TreeRecord]:
+    """Standing trees in walking order (block, row, place); of one row, of a site within a box, or one tree whether standing or not."""
     query = (
         joined_select(Tree, Stem, Graft, Place, Row, Block, Site)
         .join(Stem, col(Stem.tree_id) == Tree.id)
@@ -46,6 +52,10 @@ def tree_records(session: Session, tree_id: str | None = None, row_id: str | Non
     query = query.where(col(Tree.id) == tree_id) if tree_id is not None else query.where(col(Tree.removed_on).is_(None))
     if row_id is not None:
         query = query.where(col(Row.id) == row_id)
+    if site_id is not None:
+        query = query.where(col(Site.id) == site_id)
+    if box is not None:
+        query = query.where(col(Place.x).between(box[0], box[2]), col(Place.y).between(box[1], box[3]))
     return [TreeRecord(t, s, g.cultivar if g else None, p, r, b, site) for t, s, g, p, r, b, site in session.execute(query).all()]
 
 

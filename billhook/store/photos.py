@@ -1,0 +1,12 @@
+"""Photos of trees; their files lie beside the database."""
+
+from __future__ import annotations
+
+from sqlmodel import Session, col, select
+
+from .tables import Photo
+
+
+def photos_of(session: Session, tree_id: str) -> list[Photo]:
+    """Photos of a tree, the oldest first."""
+    return list(session.exec(select(Photo).where(Photo.tree_id == tree_id).order_by(col(Photo.day), col(Photo.made_at))).all())
