@@ -14,8 +14,6 @@ from pathlib import Path
 from .core.errors import BillhookError
 from .settings import HELP, Settings, from_environment
 
-_THREADS = 6
-
 
 def main(argv: list[str] | None = None) -> int:
     """Run one command; returns its exit code."""
@@ -45,13 +43,24 @@ def _common(parser: argparse.ArgumentParser, base: Settings, name: str) -> None:
     )
     parser.add_argument("--host", default=base.host, help=HELP["host"])
     parser.add_argument("--port", type=int, default=base.port, help=HELP["port"])
+    parser.add_argument("--certificate", type=Path, default=base.certificate, help=HELP["certificate"])
+    parser.add_argument("--key", type=Path, default=base.key, help=HELP["key"])
     parser.add_argument("--today", type=dt.date.fromisoformat, default=base.fixed_today, help=HELP["today"])
 
 
 def _run(given: argparse.Namespace, base: Settings) -> int:
     if given.command == "openapi":
         return _print_openapi()
-    settings = replace(base, data=given.data, host=given.host, port=given.port, fixed_today=given.today, demo=given.command == "demo")
+    settings = replace(
+        base,
+        data=given.data,
+        host=given.host,
+        port=given.port,
+        fixed_today=given.today,
+        demo=given.command == "demo",
+        certificate=given.certificate,
+        key=given.key,
+    )
     if given.command == "backup":
         from .services.archive import back_up
 
@@ -78,27 +87,28 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
 
 
 def serve(settings: Settings) -> None:
-    """Serve until interrupted; loopback unless told otherwise."""
-    import waitress
-
+    """Serve until interrupted; loopback unless told otherwise, over TLS where a certificate and its key are given. Raises: BillhookError for one without the other."""
     from .services.grove import grove
     from .services.workplace import open_workplace
     from .web.app import create_app
+    from .web.listen import listener
 
     def _stop(*_: object) -> None:
         raise KeyboardInterrupt
 
     signal.signal(signal.SIGTERM, _stop)
     at = open_workplace(settings)
-    server = waitress.create_server(create_app(at), host=settings.host, port=settings.port, threads=_THREADS)
-    grove(at, at.today())  # so that the first view finds its answers ready
-    print(f"Billhook is open at http://{settings.host}:{settings.port}/  (stop with Ctrl-C)", flush=True)
     try:
-        server.run()
-    except KeyboardInterrupt:
-        pass
+        server = listener(create_app(at), settings)
+        grove(at, at.today())  # so that the first view finds its answers ready
+        print(f"Billhook is open at {'https' if settings.secure else 'http'}://{settings.host}:{settings.port}/  (stop with Ctrl-C)", flush=True)
+        try:
+            server.run()
+        except KeyboardInterrupt:
+            pass
+        finally:
+            server.close()
     finally:
-        server.close()
         at.store.close()
 
 

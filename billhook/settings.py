@@ -11,6 +11,8 @@ HELP = {
     "data": "Folder that holds the database and files (BILLHOOK_DATA).",
     "host": "Address to listen on; loopback unless told otherwise (BILLHOOK_HOST).",
     "port": "Port to listen on (BILLHOOK_PORT).",
+    "certificate": "Certificate file (PEM), so that phones on the network get a secure page (BILLHOOK_CERTIFICATE).",
+    "key": "Private key of the certificate (PEM; BILLHOOK_KEY).",
     "today": "Fix today's date, for demonstrations and pictures, as YYYY-MM-DD (BILLHOOK_TODAY).",
 }
 
@@ -18,13 +20,20 @@ HELP = {
 @dataclass(frozen=True)
 class Settings:
     """data: folder of the holding. host, port: where to listen. fixed_today: a date in place of the clock's. demo: the
-    invented holding, the only one that listens to simulated weather."""
+    invented holding, the only one that listens to simulated weather. certificate, key: files for a secure page; both or neither."""
 
     data: Path = Path("data")
     host: str = "127.0.0.1"
     port: int = 8420
     fixed_today: dt.date | None = None
     demo: bool = False
+    certificate: Path | None = None
+    key: Path | None = None
+
+    @property
+    def secure(self) -> bool:
+        """Whether pages are served over TLS."""
+        return self.certificate is not None and self.key is not None
 
     @property
     def database(self) -> Path:
@@ -45,4 +54,6 @@ def from_environment() -> Settings:
         env.get("BILLHOOK_HOST", base.host),
         int(env.get("BILLHOOK_PORT", base.port)),
         dt.date.fromisoformat(env["BILLHOOK_TODAY"]) if env.get("BILLHOOK_TODAY") else None,
+        certificate=Path(env["BILLHOOK_CERTIFICATE"]) if env.get("BILLHOOK_CERTIFICATE") else None,
+        key=Path(env["BILLHOOK_KEY"]) if env.get("BILLHOOK_KEY") else None,
     )

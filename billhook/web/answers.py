@@ -7,6 +7,7 @@ from typing import Any
 from flask import current_app
 from pydantic import BaseModel
 
+from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.geometry import Point
 from ..core.season.model import Work
 from ..core.season.today import WORK_WORDS
@@ -20,6 +21,13 @@ from .models.trees import LogOut
 def here() -> Workplace:
     """The workplace this application serves."""
     return current_app.extensions["billhook"]  # type: ignore[no-any-return]
+
+
+def known_row(pointer: str, table: str, row: str | None) -> None:
+    """Refuse a word the catalogue's table has no row for; None passes. Raises: InvalidInput."""
+    rows = here().know.rows(table)
+    if row is not None and row not in rows:
+        raise InvalidInput([FieldProblem(pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows)}")])
 
 
 def body(model: type[BaseModel], value: Any) -> dict[str, Any]:

@@ -10,12 +10,15 @@ from flask_openapi.models.info import Info
 from flask_openapi.openapi import OpenAPI
 
 from .. import __version__
+from ..services import photos
 from ..services.workplace import Workplace
 from . import errors, pages
 from .calc import calc
+from .calc_plan import calc_plan
 from .calc_walk import calc_walk, walk
 from .holding import holding
 from .models.shared import Problem
+from .plans import plans
 from .season_desk import season_desk
 from .sheets import field
 from .trees import trees
@@ -37,13 +40,24 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
-    for blueprint in (calc, calc_walk, walk, holding, season_desk, trees, walks, field):
+    for blueprint in (calc, calc_walk, calc_plan, walk, holding, season_desk, trees, plans, walks, field):
         app.register_api(blueprint)
+
+    @app.before_request
+    def _room_for_photos() -> None:
+        # so that a photo over its own limit is refused by name, and not cut off
+        if request.path.startswith("/api/photos/"):
+            request.max_content_length = 2 * photos.most_bytes(at)
 
     @app.before_request
     def _readable_json() -> None:
         # broken JSON must be refused by name, not read as an empty body
-        if request.routing_exception is None and request.method in ("POST", "PUT", "PATCH") and request.content_length:
+        if (
+            request.routing_exception is None
+            and request.method in ("POST", "PUT", "PATCH")
+            and request.content_length
+            and not request.path.startswith("/api/photos/")
+        ):
             request.get_json()
 
     app.add_url_rule("/api/openapi.json", "openapi", lambda: jsonify(api_description(app)))
@@ -65,7 +79,7 @@ def api_description(app: OpenAPI) -> dict[str, Any]:
         for operation in operations.values():
             responses = operation.setdefault("responses", {})
             if not any(status.startswith("2") for status in responses):
-                kind = "text/calendar" if path.endswith(".ics") else "text/csv"
+                kind = {"ics": "text/calendar", "jpg": "image/jpeg", "pdf": "application/pdf"}.get(path.rsplit(".", 1)[-1], "text/csv")
                 responses["200"] = {"description": "A list", "content": {kind: {"schema": {"type": "string"}}}}
             for status, says in _ERRORS.items():
                 responses[status] = {

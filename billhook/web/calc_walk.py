@@ -6,16 +6,14 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.droop import Pull, droop
 from ..core.fruit.load import crop_load, thinning
 from ..core.pots import pot_cap, tip_dieback
 from ..core.shoot.judge import ShootCase, judge
 from ..services.shoots import Question, whose_shoot
 from .answers import body as answer
-from .answers import here
-from .models.trees import IdPath
-from .models.walk import (
+from .answers import here, known_row
+from .models.shoot import (
     CropLoadIn,
     CropLoadOut,
     DroopIn,
@@ -31,24 +29,19 @@ from .models.walk import (
     TreeShootIn,
     TreeShootOut,
 )
+from .models.trees import IdPath
 
 calc_walk = APIBlueprint("calc_walk", __name__, url_prefix="/api/calc")
 walk = APIBlueprint("walk", __name__, url_prefix="/api")
 
 
-def _row(pointer: str, table: str, row: str | None) -> None:
-    rows = here().know.rows(table)
-    if row is not None and row not in rows:
-        raise InvalidInput([FieldProblem(pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows)}")])
-
-
 @calc_walk.post("/shoot", responses={200: ShootOut})
 def shoot(body: ShootIn) -> dict[str, Any]:
     """Whose shoot it is: the rootstock's, a water sprout, or a shoot that will bear."""
-    _row("/scion", "species", body.scion)
-    _row("/rootstock", "rootstocks", body.rootstock)
-    _row("/region", "stock-mix", body.region)
-    _row("/cultivar", "cultivars", body.cultivar)
+    known_row("/scion", "species", body.scion)
+    known_row("/rootstock", "rootstocks", body.rootstock)
+    known_row("/region", "stock-mix", body.region)
+    known_row("/cultivar", "cultivars", body.cultivar)
     given = body.model_dump(exclude={"prior"})
     prior = (body.prior.rootstock_sucker, body.prior.water_sprout, body.prior.scion_shoot) if body.prior else None
     return answer(ShootOut, judge(ShootCase(**given, prior=prior), here().know))
@@ -60,7 +53,8 @@ _HEADLINES = {
 }  # fmt: skip
 
 
-def _question(found: Question) -> dict[str, Any]:
+def question_body(found: Question) -> dict[str, Any]:
+    """A clue as it is asked."""
     return {"clue": found.clue, "asks": found.asks, "answers": [{"value": value, "says": words} for value, words in found.answers]}
 
 
@@ -74,7 +68,7 @@ def tree_shoot(path: IdPath, body: TreeShootIn) -> dict[str, Any]:
         TreeShootOut,
         {
             **vars(found.answer), "name": found.name, "headline": headline, "hazards": found.hazards,
-            "question": _question(found.question) if found.question else None, "asked": [_question(q) for q in found.asked],
+            "question": question_body(found.question) if found.question else None, "asked": [question_body(q) for q in found.asked],
         },
     )  # fmt: skip
 
@@ -82,7 +76,7 @@ def tree_shoot(path: IdPath, body: TreeShootIn) -> dict[str, Any]:
 @calc_walk.post("/droop", responses={200: DroopOut})
 def droop_(body: DroopIn) -> dict[str, Any]:
     """How far a limb comes down under its fruit."""
-    _row("/species", "species", body.species)
+    known_row("/species", "species", body.species)
     know = here().know
     group = know.text(f"species/{body.species}/group")
     elastic = body.elastic_gpa or know.number(know.first(f"stiffness/{body.species}/elastic", f"stiffness/{group}/elastic").id)
@@ -94,7 +88,7 @@ def droop_(body: DroopIn) -> dict[str, Any]:
 @calc_walk.post("/thinning", responses={200: ThinningOut})
 def thinning_(body: ThinningIn) -> dict[str, Any]:
     """How much fruit to take off, from a sample of clusters."""
-    return answer(ThinningOut, thinning(body.counts, body.keep, body.clusters))
+    return answer(ThinningOut, thinning(here().know, body.counts, body.keep, body.clusters))
 
 
 @calc_walk.post("/crop-load", responses={200: CropLoadOut})

@@ -7,6 +7,7 @@ from typing import Any
 from flask import Response
 from flask_openapi.blueprint import APIBlueprint
 
+from ..core.frame.model import Cut
 from ..formats.log_csv import write_log
 from ..services import logbook, sheets
 from ..services.sheets import SheetCut, SheetView
@@ -14,7 +15,7 @@ from ..store import logbook as log_store
 from .answers import body as answer
 from .answers import drawn, here, kind_name, log_body, log_lines, name_of, work_words
 from .models.holding import DayQuery
-from .models.trees import CutPath, FinishedOut, FinishIn, IdPath, LogListOut, SheetLineOut, SheetOut, TaskIn, TaskOut, TickIn
+from .models.trees import CutPath, ExtraCutIn, FinishedOut, FinishIn, IdPath, LogListOut, PrintQuery, SheetLineOut, SheetOut, TaskIn, TaskOut, TickIn
 
 field = APIBlueprint("field", __name__, url_prefix="/api")
 
@@ -25,7 +26,7 @@ def _line(line: SheetCut) -> dict[str, Any]:
         SheetLineOut,
         {
             "id": line.cut.id, "nth": line.cut.nth, "cost": line.cost, "advice": line.advice, "done": tick is not None,
-            "done_mm": tick.diameter_mm if tick else None, "done_by": tick.who if tick else "", "done_on": tick.date if tick else None,
+            "done_mm": tick.diameter_mm if tick else None, "done_by": tick.who if tick else "", "done_on": tick.date if tick else None, "extra": line.cut.extra, "left": line.left,
         },
     )  # fmt: skip
 
@@ -56,12 +57,38 @@ def get_sheet(path: IdPath, query: DayQuery) -> dict[str, Any]:
     return _sheet(sheets.sheet(here(), path.id, query.units))
 
 
+@field.get("/sheets/<id>.pdf")
+def get_sheet_pdf(path: IdPath, query: PrintQuery) -> Response:
+    """A cut sheet as PDF, in the helper's language."""
+    from ..services import printing  # loaded when something is printed, so that starting is quick
+
+    made = printing.sheet_pdf(here(), path.id, query.paper, query.language, query.units)
+    return Response(made, mimetype="application/pdf", headers={"Content-Disposition": f'inline; filename="cut-sheet-{query.language}.pdf"'})
+
+
+@field.get("/rows/<id>/sheets.pdf")
+def get_row_pdf(path: IdPath, query: PrintQuery) -> Response:
+    """Every open sheet of a row in walking order, as one PDF with the list of the round."""
+    from ..services import printing
+
+    made = printing.row_pdf(here(), path.id, query.paper, query.language, query.units)
+    return Response(made, mimetype="application/pdf", headers={"Content-Disposition": f'inline; filename="round-{query.language}.pdf"'})
+
+
 @field.put("/sheets/<id>/cuts/<cut_id>", responses={200: SheetOut})
 def put_tick(path: CutPath, query: DayQuery, body: TickIn) -> dict[str, Any]:
     """Tick a cut off with its diameter and who did it, or take the tick back."""
     at = here()
-    sheets.tick(at, path.id, path.cut_id, body.id, body.done, body.date or at.today(), body.diameter_mm, body.who)
+    sheets.tick(at, path.id, path.cut_id, body.id, body.done, body.date or at.today(), body.diameter_mm, body.who, body.why)
     return _sheet(sheets.sheet(at, path.id, query.units))
+
+
+@field.post("/sheets/<id>/cuts", responses={201: SheetOut})
+def post_cut(path: IdPath, query: DayQuery, body: ExtraCutIn) -> tuple[dict[str, Any], int]:
+    """Add a cut that was not planned, under the tree."""
+    at = here()
+    sheets.add_cut(at, path.id, body.id, Cut(body.limb, body.keep_m))
+    return _sheet(sheets.sheet(at, path.id, query.units)), 201
 
 
 @field.post("/sheets/<id>/finish", responses={200: FinishedOut})

@@ -8,7 +8,7 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ..core.errors import FieldProblem, InvalidInput
-from ..services import cutting, logbook
+from ..services import cutting, logbook, look_back
 from ..services import trees as service
 from ..services.trees import TreeView
 from ..store.tables import Plan
@@ -21,6 +21,7 @@ from .models.trees import (
     GoneOut,
     IdPath,
     LogOut,
+    LookBackOut,
     ObserveIn,
     PastWorkIn,
     PreviewIn,
@@ -55,7 +56,7 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
             "used_share": view.used_share, "year_share": view.year_share,
             "main_work": view.main_work,
             "seen": list(view.seen.values()), "frame": drawn(view.frame) if view.frame else None, "verdicts": view.verdicts, "tasks": view.tasks,
-            "sheets": [sheet_link(s) for s in view.sheets], "log": [log_body(e, record.name, corrected.get(e.id)) for e in view.log],
+            "sheets": [sheet_link(s) for s in view.sheets], "log": [log_body(e, record.name, corrected.get(e.id)) for e in view.log], "photos": view.photos,
         },
     )  # fmt: skip
 
@@ -111,24 +112,24 @@ def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int
     return answer(SeenOut, service.observe(here(), "tree", path.id, body.kind, body.value, body.date)), 201
 
 
+@trees.get("/<id>/look-back", responses={200: LookBackOut})
+def get_look_back(path: IdPath) -> dict[str, Any]:
+    """What was planned and done on a tree, year by year."""
+    return answer(LookBackOut, look_back.look_back(here(), path.id))
+
+
 @trees.post("/<id>/preview", responses={200: PreviewOut})
 def post_preview(path: IdPath, body: PreviewIn) -> dict[str, Any]:
     """What cuts would cost, against the limit of the day, and how to make each."""
     at = here()
     found = cutting.preview(at, path.id, [c.core() for c in body.cuts], body.work, body.day or at.today(), body.units, body.frame_id)
-    return answer(
-        PreviewOut,
-        {
-            **vars(found.answer),
-            "frame_id": found.frame_id,
-            "verdict": found.verdict,
-            "against": found.against,
-            "advice": found.advice,
-            "minutes": found.minutes,
-            "gone": found.gone,
-            "reasons": found.answer.reasons,
-        },
-    )
+    return preview_body(found)
+
+
+def preview_body(found: cutting.Preview) -> dict[str, Any]:
+    """Cuts with their cost, verdict and technique."""
+    parts = ("frame_id", "verdict", "against", "advice", "minutes", "gone")
+    return answer(PreviewOut, {**vars(found.answer), **{p: getattr(found, p) for p in parts}})
 
 
 @trees.post("/<id>/sheets", responses={201: SheetLink})

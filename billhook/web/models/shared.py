@@ -49,3 +49,13 @@ class Problem(Answer):
     detail: str = ""
     errors: list[FieldError] = []
     current: dict[str, bool | float | str | None] | None = None
+
+
+class PhotoOut(Answer):
+    """A photo of a tree."""
+
+    id: str
+    moment: Literal["before", "after"]
+    day: IsoDate
+    width: int
+    height: int

@@ -8,7 +8,7 @@ from pydantic import Field
 
 from .base import Answer, Asked, Counted, IsoDate, LongText, Number, Text, Units, Uuid, Work
 from .frames import CutCostOut, CutIn, DrawnFrame, MeasuresOut
-from .shared import ReasonOut, VerdictOut
+from .shared import PhotoOut, ReasonOut, VerdictOut
 
 
 class IdPath(Asked):
@@ -112,6 +112,7 @@ class TreeOut(Answer):
     tasks: list[TaskOut]
     sheets: list[SheetLink]
     log: list[LogOut]
+    photos: list[PhotoOut]
 
 
 class TreeChangeIn(Asked):
@@ -205,6 +206,14 @@ class PreviewOut(Answer):
     reasons: list[ReasonOut]
 
 
+class PrintQuery(Asked):
+    """Paper, language and units of a printed sheet."""
+
+    paper: Literal["a4", "letter"] = "a4"
+    language: Literal["en", "es", "pt"] = "en"
+    units: Units = "metric"
+
+
 class SheetIn(Asked):
     """A cut sheet; the id is made by whoever makes the sheet."""
 
@@ -226,6 +235,8 @@ class SheetLineOut(Answer):
     done_mm: float | None
     done_by: str
     done_on: IsoDate | None
+    extra: bool
+    left: str
 
 
 class SheetOut(Answer):
@@ -259,13 +270,22 @@ class SheetOut(Answer):
 
 
 class TickIn(Asked):
-    """A tick on a cut, or its taking back."""
+    """A tick on a cut, its taking back, or with ``why`` that it was not made."""
 
     id: Uuid
     done: bool
     diameter_mm: Annotated[Number, Field(ge=1, le=3000)] | None = None
     who: Annotated[str, Field(max_length=60)] = ""
     date: IsoDate | None = None
+    why: Annotated[str, Field(max_length=200)] = ""
+
+
+class ExtraCutIn(Asked):
+    """A cut that was not planned, under an id made by the device."""
+
+    id: Uuid
+    limb: Text
+    keep_m: Annotated[Number, Field(ge=0, le=60)] = 0.0
 
 
 class FinishIn(Asked):
@@ -306,3 +326,24 @@ class TaskIn(Asked):
     version: Annotated[Counted, Field(ge=1)]
     state: Literal["open", "done", "dropped"]
     due: IsoDate | None = None
+
+
+class YearOut(Answer):
+    """One year of a tree: planned and done."""
+
+    year: int
+    planned_share: float | None
+    done_share: float
+    planned_cuts: int
+    done_cuts: int
+    reckoned_minutes: float | None
+    taken_minutes: float | None
+    height_m: float | None
+
+
+class LookBackOut(Answer):
+    """Years, the newest first; ``pace``: minutes taken against those reckoned."""
+
+    years: list[YearOut]
+    pace: float | None
+    reasons: list[ReasonOut]

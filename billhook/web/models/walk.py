@@ -1,4 +1,4 @@
-"""Calculators under the tree: whose shoot, droop, fruit, pots."""
+"""The walk under the tree: what is asked, what is answered, and what it comes to."""
 
 from __future__ import annotations
 
@@ -6,260 +6,217 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, Number, Uuid
-from .shared import ReasonOut
-
-Key = Annotated[str, Field(max_length=60)]
-Chance = Annotated[Number, Field(ge=0, le=1)]
-
-
-class PriorIn(Asked):
-    """How likely each kind is before any clue; the three sum to one."""
-
-    rootstock_sucker: Chance
-    water_sprout: Chance
-    scion_shoot: Chance
-
-
-class ShootIn(Asked):
-    """A shoot and its tree; ``clues`` by name, as GET /api/catalogue?prefix=shoot-clues lists them."""
-
-    scion: Key
-    rootstock: Key | None
-    cultivar: Key | None = None
-    clues: Annotated[dict[Key, Key], Field(max_length=30)] = {}
-    prior: PriorIn | None = None
-    region: Key = "mediterranean"
-    union_seen: bool = False
-    only_living_shoots: bool = False
-    many_grafts: bool = False
-    after_freeze: bool = False
-    date: IsoDate | None = None
-    southern: bool = False
-    diameter_mm: Annotated[Number, Field(gt=0, le=500)] | None = None
-
-
-class EvidenceOut(Answer):
-    """One clue; ``weight`` is positive for the stock, negative for the scion (natural log)."""
-
-    clue: str
-    value: str
-    weight: float
-    says: str
-
-
-class ShootOut(Answer):
-    """Whose shoot it is, and the clue that would settle most."""
-
-    verdict: Literal["rootstock_sucker", "water_sprout", "scion_shoot", "uncertain"]
-    probabilities: dict[str, float]
-    evidence: list[EvidenceOut]
-    ask_next: str | None
-    action: str
-    reasons: list[ReasonOut]
-
-
-class PullIn(Asked):
-    """A known mass hung at the tip, and how far it came down."""
-
-    mass_kg: Annotated[Number, Field(ge=0.05, le=100)]
-    drop_m: Annotated[Number, Field(ge=0.001, le=5)]
-
-
-class DroopIn(Asked):
-    """A limb and its load; the wood of a species, or its modulus, or a pull test."""
-
-    length_m: Annotated[Number, Field(ge=0.05, le=15)]
-    base_mm: Annotated[Number, Field(ge=2, le=1000)]
-    tip_mm: Annotated[Number, Field(ge=1, le=1000)]
-    species: Key = "sweet-orange"
-    elastic_gpa: Annotated[Number, Field(ge=1, le=20)] | None = None
-    pull_test: PullIn | None = None
-    load_kg: Annotated[Number, Field(gt=0, le=500)]
-    load_at: Annotated[Number, Field(ge=0.05, le=1)] = 1.0
-    tip_height_m: Annotated[Number, Field(ge=0, le=20)]
-    clearance_m: Annotated[Number, Field(ge=0, le=5)]
-
-
-class DroopOut(Answer):
-    """How far the tip comes down, and whether it touches."""
-
-    drop_m: float
-    tip_height_loaded_m: float
-    touches_ground: bool
-    below_clearance: bool
-    method: Literal["beam", "pull_test"]
-    linear: bool
-    reasons: list[ReasonOut]
-
-
-class ThinningIn(Asked):
-    """Counts of some clusters, what is left on each, and how many clusters there are."""
-
-    counts: Annotated[list[Annotated[Counted, Field(ge=0, le=500)]], Field(min_length=1, max_length=500)]
-    keep: Annotated[Counted, Field(ge=0, le=50)]
-    clusters: Annotated[Counted, Field(ge=1, le=100_000)]
-
-
-class ThinningOut(Answer):
-    """Fruit to remove, with the interval that covers the truth 19 times in 20."""
-
-    per_cluster: float
-    low: float
-    high: float
-    remove: int
-    remove_low: int
-    remove_high: int
-    enough: bool
-    reasons: list[ReasonOut]
-
-
-class CropLoadIn(Asked):
-    """Trunks, the year in the ground, and what hangs."""
-
-    trunks_mm: Annotated[list[Annotated[Number, Field(ge=1, le=2000)]], Field(min_length=1, max_length=12)]
-    year_in_ground: Annotated[Counted, Field(ge=1, le=200)]
-    fruit: Annotated[Counted, Field(ge=0, le=100_000)]
-    fruit_kg: Annotated[Number, Field(ge=0.001, le=10)]
-
-
-class CropLoadOut(Answer):
-    """What the trunk carries, and what comes off."""
-
-    section_cm2: float
-    limit_kg: float
-    limit_fruit: int
-    hangs_kg: float
-    remove: int
-    reasons: list[ReasonOut]
-
-
-class PotIn(Asked):
-    """A pot, its tree, and the room it winters in."""
-
-    pot_l: Annotated[Number, Field(ge=1, le=2000)]
-    height_m: Annotated[Number, Field(ge=0, le=10)]
-    windy: bool = False
-    winter_room_m: Annotated[Number, Field(ge=0.5, le=10)] | None = None
-    pot_height_m: Annotated[Number, Field(ge=0, le=2)] = 0.0
-
-
-class PotOut(Answer):
-    """How tall the tree may be above its soil."""
-
-    cap_m: float
-    by: Literal["pot", "winter room"]
-    shorten_m: float
-    reasons: list[ReasonOut]
-
-
-class FlaggingIn(Asked):
-    """Tips that die back on a tree in a pot."""
-
-    dead_tips: Chance
-    height_m: Annotated[Number, Field(gt=0, le=10)]
-    stage: Literal["small_leaves", "bare_green", "dead"]
-
-
-class FlaggingOut(Answer):
-    """How much comes off the top."""
-
-    shorten_from_m: float
-    shorten_to_m: float
-    stage: str
-    reasons: list[ReasonOut]
-
-
-class TreeShootIn(Asked):
-    """What was seen of a shoot of a stored tree; ``skip`` names clues that cannot be told."""
-
-    clues: Annotated[dict[Key, Key], Field(max_length=30)] = {}
-    skip: Annotated[list[Key], Field(max_length=30)] = []
-    union_seen: bool = False
-    only_living_shoots: bool = False
-    many_grafts: bool = False
-    diameter_mm: Annotated[Number, Field(gt=0, le=500)] | None = None
-
-
-class ChoiceOut(Answer):
-    """One answer to a question, in the record's word and the grower's."""
-
-    value: str
-    says: str
-
-
-class QuestionOut(Answer):
-    """A clue as it is asked."""
-
-    clue: str
-    asks: str
-    answers: list[ChoiceOut]
-
-
-class TreeShootOut(ShootOut):
-    """The answer so far and the next question; null once it is settled."""
-
-    name: str
-    headline: str
-    question: QuestionOut | None
-    asked: list[QuestionOut]
-    hazards: list[str]
+from .base import Answer, Asked, Counted, IsoDate, Uuid, Work
+from .frames import DrawnFrame
+from .shared import PhotoOut, ReasonOut, VerdictOut
+from .shoot import Key, QuestionOut
 
 
 class WalkIn(Asked):
-    """Begin a walk under an id made by the device."""
+    """Begin a walk under an id made by the device; ``day`` for one begun without signal."""
 
     id: Uuid
+    day: IsoDate | None = None
 
 
 class WalkAnswerIn(Asked):
-    """An answer under an id made by the device; null takes the step's answer back."""
+    """An answer under an id made by the device; null takes it back. ``seen``: id of the answer the device knew of, empty for none.
+
+    One choice; several with a space between; a number in m, mm, kg or a count; counts with a space between; limbs as ``id@kept metres``;
+    ``later`` puts an open question off.
+    """
 
     id: Uuid
-    step: Key
-    answer: Key | None
+    question: Key
+    answer: Annotated[str, Field(max_length=2000)] | None
+    seen: Annotated[str, Field(max_length=36)] | None = None
 
 
-class ChoiceOfStepOut(Answer):
-    """One answer to a step."""
+class WalkQuickIn(Asked):
+    """A tree looked at in passing: nothing to do, or so many rubbed off."""
+
+    id: Uuid
+    suckers: Annotated[Counted, Field(ge=0, le=200)] = 0
+    sprouts: Annotated[Counted, Field(ge=0, le=500)] = 0
+    day: IsoDate | None = None
+
+
+class WalkPlanIn(Asked):
+    """Make the cut sheet of a walk under an id made by the device."""
+
+    id: Uuid
+
+
+class WalkPlanOut(Answer):
+    """The sheet that was made."""
+
+    id: str
+
+
+class WalkChoiceOut(Answer):
+    """One answer to a question; ``alone`` says there is nothing else, ``ends`` ends the walk."""
 
     answer: str
     says: str
+    alone: bool
+    ends: bool
 
 
-class StepOut(Answer):
-    """One thing to look at; ``skipped`` says why it does not apply."""
+class LimbOptionOut(Answer):
+    """A limb that may be meant, where it would be cut and what that costs; ``why``: the drawing shows it."""
+
+    limb: str
+    name: str
+    keep_m: float
+    share: float | None
+    fruit: int
+    wound_mm: float
+    why: ReasonOut | None
+
+
+class WalkQuestionOut(Answer):
+    """One thing to look at; asked when an answer of ``after`` (question-answer) is given, always where there is none."""
+
+    id: str
+    step: str
+    kind: Literal["one", "many", "length", "diameter", "gap", "mass", "count", "counts", "limbs"]
+    asks: str
+    help: str
+    after: list[str]
+    low: float
+    high: float
+    choices: list[WalkChoiceOut]
+    skipped: ReasonOut | None
+    notes: list[ReasonOut]
+    limbs: list[LimbOptionOut]
+    given: str | None
+    given_id: str | None
+
+
+class WalkStepOut(Answer):
+    """A stage of the walk and its hazard."""
 
     id: str
     title: str
-    asks: str
     hazard: str
-    choices: list[ChoiceOfStepOut]
-    skipped: ReasonOut | None
-    given: str | None
+
+
+class NamedCutOut(Answer):
+    """A cut that a finding named."""
+
+    limb: str
+    keep_m: float
 
 
 class FindingOut(Answer):
-    """What a step found."""
+    """What an answer found; ``work`` is empty where nothing is to be cut."""
 
+    answer: str
     step: str
     text: str
     work: str
     again: IsoDate | None
+    reasons: list[ReasonOut]
+    cuts: list[NamedCutOut]
+
+
+class CrossingOut(Answer):
+    """Two devices answered one question without knowing of each other."""
+
+    question: str
+    holds: str
+    other: str
+
+
+class WalkCutOut(Answer):
+    """One named cut with its place in words and its cost."""
+
+    limb: str
+    keep_m: float
+    position: str
+    share: float | None
+    fruit_lost: int
+    wound_mm: float
+    void: bool
+    free: bool
+
+
+class WalkCutsOut(Answer):
+    """The named cuts together, against the day's limit for the work that takes most."""
+
+    work: Work
+    verdict: VerdictOut
+    sentence: str
+    fits: bool
+    fruit_lost: int
+    minutes: float
+    gone: list[str]
+    cuts: list[WalkCutOut]
+
+
+class PhotoQuery(Asked):
+    """Whose photo, of which moment and day."""
+
+    tree_id: Uuid
+    moment: Literal["before", "after"]
+    day: IsoDate | None = None
+
+
+class AfterCutOut(Answer):
+    """A look that follows once the named cuts are made."""
+
+    due: IsoDate
+    does: str
 
 
 class WalkOut(Answer):
-    """A walk as it stands."""
+    """A walk as it stands; without an id where it is not begun."""
 
-    id: str
+    id: str | None
     tree_id: str
+    row_id: str
     name: str
     day: IsoDate
-    state: Literal["open", "done"]
-    steps: list[StepOut]
+    state: Literal["blank", "open", "done"]
+    steps: list[WalkStepOut]
+    questions: list[WalkQuestionOut]
     at: str | None
     findings: list[FindingOut]
     nothing: bool
     look_again: IsoDate
     reasons: list[ReasonOut]
+    crossings: list[CrossingOut]
+    frame: DrawnFrame | None
+    cap_m: float | None
+    reach_m: float
+    cuts: WalkCutsOut | None
+    after_cuts: list[AfterCutOut]
     next_tree: str | None
+    photos: list[PhotoOut]
+
+
+class WalkFormOut(WalkOut):
+    """What a phone takes along for a tree: its walk, and the questions of whose shoot it is in the order that decides soonest."""
+
+    shoot: list[QuestionOut]
+
+
+class RowTreeOut(Answer):
+    """A tree of a row with its last walk."""
+
+    tree_id: str
+    name: str
+    kind: str
+    walked: IsoDate | None
+    state: Literal["never", "open", "done", "passed"]
+
+
+class RowWalkOut(Answer):
+    """A row as it is walked."""
+
+    row_id: str
+    block: str
+    n: int
+    day: IsoDate
+    trees: list[RowTreeOut]
+    open_sheets: int

@@ -1,0 +1,55 @@
+"""What listens: waitress, or cheroot where a certificate makes the page a secure one."""
+
+from __future__ import annotations
+
+from typing import Any, Protocol
+
+from ..core.errors import BillhookError
+from ..settings import Settings
+
+_THREADS = 6
+
+
+class Listener(Protocol):
+    """Something that serves until it is interrupted."""
+
+    def run(self) -> None:
+        """Serve."""
+
+    def close(self) -> None:
+        """Let go of the port."""
+
+
+class BadCertificate(BillhookError):
+    """A certificate without its key, or files that are none."""
+
+
+class _Secure:
+    """cheroot behind the same two verbs."""
+
+    def __init__(self, app: Any, settings: Settings) -> None:
+        from cheroot.ssl.builtin import BuiltinSSLAdapter
+        from cheroot.wsgi import Server
+
+        self._server = Server((settings.host, settings.port), app, numthreads=_THREADS, server_name="billhook")
+        try:
+            self._server.ssl_adapter = BuiltinSSLAdapter(str(settings.certificate), str(settings.key))
+        except OSError as error:
+            raise BadCertificate(f"the certificate cannot be used: {error}") from error
+
+    def run(self) -> None:
+        self._server.start()
+
+    def close(self) -> None:
+        self._server.stop()
+
+
+def listener(app: Any, settings: Settings) -> Listener:
+    """A server for the application. Raises: BadCertificate."""
+    if (settings.certificate is None) != (settings.key is None):
+        raise BadCertificate("a certificate and its key go together: give --certificate and --key, or neither")
+    if settings.secure:
+        return _Secure(app, settings)
+    import waitress
+
+    return waitress.create_server(app, host=settings.host, port=settings.port, threads=_THREADS)  # type: ignore[no-any-return]  # waitress names two kinds
