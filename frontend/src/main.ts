@@ -4,9 +4,18 @@ import App from './App.vue'
 import { router } from './router'
 import './style.css'
 
+// a service worker needs a secure origin; elsewhere the outbox works without it. It waits until the first view is done.
+if ('serviceWorker' in navigator && window.isSecureContext && import.meta.env.PROD)
+  window.addEventListener('load', () => setTimeout(() => void navigator.serviceWorker.register('/sw.js').catch(() => undefined), 2000))
+
 createApp(App)
   .use(router)
   .use(VueQueryPlugin, {
-    queryClientConfig: { defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } },
+    queryClientConfig: {
+      defaultOptions: {
+        queries: { retry: 1, retryDelay: 600, refetchOnWindowFocus: false, networkMode: 'always' },
+        mutations: { networkMode: 'always' },
+      },
+    },
   })
   .mount('#app')

@@ -7,6 +7,8 @@ export const router = createRouter({
     { path: '/', name: 'grove', component: GrovePage },
     { path: '/tree/:id', name: 'tree', component: () => import('@/pages/TreePage.vue'), props: true },
     { path: '/tree/:id/walk', name: 'walk', component: () => import('@/pages/WalkPage.vue'), props: true },
+    { path: '/row/:id/walk', name: 'row-walk', component: () => import('@/pages/RowWalkPage.vue'), props: true },
+    { path: '/tree/:id/plan', name: 'plan', component: () => import('@/pages/PlanPage.vue'), props: true },
     { path: '/tree/:id/shoot', name: 'shoot', component: () => import('@/pages/ShootPage.vue'), props: true },
     { path: '/sheet/:id', name: 'sheet', component: () => import('@/pages/SheetPage.vue'), props: true },
     { path: '/today', name: 'today', component: () => import('@/pages/TodayPage.vue') },

@@ -174,6 +174,142 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/cut-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The cuts that bring most within the share left: exact, obligations always in. */
+        post: operations["calc_plan_cut_plan_cut_plan_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/limb": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Length and mass of an uncut limb from its diameter, with a mass to plan lifting for. */
+        post: operations["calc_plan_limb_limb_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/wound": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Years until a wound closes. */
+        post: operations["calc_plan_wound_wound_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/clippings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What clippings come to as chips and mulch. */
+        post: operations["calc_plan_clippings_clippings_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/whitewash": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whitewash for bared bark. */
+        post: operations["calc_plan_whitewash_whitewash_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/disinfectant": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Disinfectant for a round of trees. */
+        post: operations["calc_plan_disinfectant_disinfectant_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/yield-cost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The crop that a share of canopy costs, this year, next and the third. */
+        post: operations["calc_plan_yield_cost__yield_cost_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/technique": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How to make cuts: place, technique, tool, minutes, closing of the wound, and what could hurt. */
+        post: operations["calc_plan_technique_technique_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/shoot": {
         parameters: {
             query?: never;
@@ -738,6 +874,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trees/{id}/look-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was planned and done on a tree, year by year. */
+        get: operations["trees_get_look_back__id__look_back_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/preview": {
         parameters: {
             query?: never;
@@ -789,6 +942,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trees/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The cuts that bring most for a goal, of those a walk named and those the drawing shows; what is left, and until when. Nothing is saved. */
+        post: operations["plans_post_plan__id__plan_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/walks": {
         parameters: {
             query?: never;
@@ -800,6 +970,57 @@ export interface paths {
         put?: never;
         /** Begin a walk, or take up the one that is open on this tree. */
         post: operations["walks_post_walk_trees__id__walks_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/walk-form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a phone takes along for a tree: its questions, limbs and clues, so that a walk can be begun without signal. */
+        get: operations["walks_get_form_trees__id__walk_form_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/walks/quick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tree looked at in passing; the row comes back. */
+        post: operations["walks_post_quick_trees__id__walks_quick_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rows/{id}/walk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A row as it is walked. */
+        get: operations["walks_get_row_rows__id__walk_get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -832,7 +1053,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Answer a step, change its answer, or take it back. */
+        /** Answer a question, change its answer, or take it back. */
         post: operations["walks_post_answer_walks__id__answers_post"];
         delete?: never;
         options?: never;
@@ -857,6 +1078,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/walks/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The cuts that a walk named, as a cut sheet. */
+        post: operations["walks_post_plan_walks__id__plan_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Keep a photo of a tree. The body is the picture itself (JPEG, PNG or WebP, 10 MB at most); place and maker written into it are left out. */
+        put: operations["walks_put_photo_photos__id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A photo as it was kept. */
+        get: operations["walks_get_photo_photos__id__jpg_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}": {
         parameters: {
             query?: never;
@@ -866,6 +1138,40 @@ export interface paths {
         };
         /** A cut sheet as it is read, ticked off and printed. */
         get: operations["field_get_sheet_sheets__id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A cut sheet as PDF, in the helper's language. */
+        get: operations["field_get_sheet_pdf_sheets__id__pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rows/{id}/sheets.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every open sheet of a row in walking order, as one PDF with the list of the round. */
+        get: operations["field_get_row_pdf_rows__id__sheets_pdf_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -885,6 +1191,23 @@ export interface paths {
         /** Tick a cut off with its diameter and who did it, or take the tick back. */
         put: operations["field_put_tick_sheets__id__cuts__cut_id__put"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a cut that was not planned, under the tree. */
+        post: operations["field_post_cut_sheets__id__cuts_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1799,6 +2122,377 @@ export interface components {
              * @enum {string}
              */
             stage: "small_leaves" | "bare_green" | "dead";
+        };
+        /**
+         * CutPlanOut
+         * @description The choice, in the order of the work.
+         */
+        CutPlanOut: {
+            /** Chosen */
+            chosen: string[];
+            /** Share */
+            share: number;
+            /** Benefit */
+            benefit: number;
+            /** Over Limit */
+            over_limit: boolean;
+            /** Put Off */
+            put_off: components["schemas"]["PutOffOut"][];
+            /** Covered */
+            covered: string[];
+        };
+        /**
+         * PutOffOut
+         * @description How many trees it holds for.
+         */
+        PutOffOut: {
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * CutPlanIn
+         * @description Candidates and the share of canopy that is left.
+         */
+        CutPlanIn: {
+            /** Candidates */
+            candidates: components["schemas"]["CandidateIn"][];
+            /** Limit */
+            limit: number;
+        };
+        /**
+         * CandidateIn
+         * @description A cut that could be made; ``within``: the candidate it lies beyond; ``excludes``: those that cannot be made beside it.
+         */
+        CandidateIn: {
+            /** Id */
+            id: string;
+            /** Order Class */
+            order_class: number;
+            /** Must */
+            must: boolean;
+            /** Share */
+            share: number;
+            /** Benefit */
+            benefit: number;
+            /** Wound Mm */
+            wound_mm: number;
+            /** Within */
+            within?: string | null;
+            /**
+             * Excludes
+             * @default []
+             */
+            excludes: string[];
+        };
+        /**
+         * LimbOut
+         * @description Its length and mass; ``lift_kg``: the mass to plan for.
+         */
+        LimbOut: {
+            /** Length M */
+            length_m: number;
+            /** Wood Kg */
+            wood_kg: number;
+            /** Leaf Kg */
+            leaf_kg: number;
+            /** Total Kg */
+            total_kg: number;
+            /** Lift Kg */
+            lift_kg: number;
+            /** Lower On Line */
+            lower_on_line: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WoundOut
+         * @description Years until it closes.
+         */
+        WoundOut: {
+            /** Years */
+            years: number;
+            /** Too Large */
+            too_large: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WoundIn
+         * @description A wound and what slows its closing.
+         */
+        WoundIn: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /**
+             * Vigour
+             * @default 3
+             */
+            vigour: number;
+            /** Species */
+            species?: string | null;
+            /**
+             * Stub
+             * @default false
+             */
+            stub: boolean;
+            /**
+             * Weak
+             * @default false
+             */
+            weak: boolean;
+            /**
+             * Cool
+             * @default false
+             */
+            cool: boolean;
+        };
+        /**
+         * ClippingsOut
+         * @description Chips, ground they mulch, nitrogen they bring back.
+         */
+        ClippingsOut: {
+            /** Chips M3 */
+            chips_m3: number;
+            /** Brush M3 */
+            brush_m3: number;
+            /** Dry Kg */
+            dry_kg: number;
+            /** Nitrogen Kg */
+            nitrogen_kg: number;
+            /** Area M2 */
+            area_m2: number;
+            /** Depth M */
+            depth_m: number;
+            /** Ring M */
+            ring_m: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ClippingsIn
+         * @description Fresh clippings, and how they are spread.
+         */
+        ClippingsIn: {
+            /** Fresh Kg */
+            fresh_kg: number;
+            /** Species */
+            species?: string | null;
+            /** Depth M */
+            depth_m?: number | null;
+            /** Moisture */
+            moisture?: number | null;
+            /** Nitrogen */
+            nitrogen?: number | null;
+        };
+        /**
+         * WhitewashOut
+         * @description Area, mix, paint and water.
+         */
+        WhitewashOut: {
+            /** Area M2 */
+            area_m2: number;
+            /** Mix L */
+            mix_l: number;
+            /** Paint L */
+            paint_l: number;
+            /** Water L */
+            water_l: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WhitewashIn
+         * @description Trunks painted all round, limbs on their upper side.
+         */
+        WhitewashIn: {
+            /**
+             * Trunks
+             * @default []
+             */
+            trunks: components["schemas"]["BarkIn"][];
+            /**
+             * Limbs
+             * @default []
+             */
+            limbs: components["schemas"]["BarkIn"][];
+            /** Coats */
+            coats?: number | null;
+            /** Cover M2 Per L */
+            cover_m2_per_l?: number | null;
+        };
+        /**
+         * BarkIn
+         * @description A piece of trunk or limb to be painted.
+         */
+        BarkIn: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Length M */
+            length_m: number;
+        };
+        /**
+         * DisinfectantOut
+         * @description What is mixed, and how long it stays wet.
+         */
+        DisinfectantOut: {
+            /** Mix L */
+            mix_l: number;
+            /** Stock Ml */
+            stock_ml: number;
+            /** Water L */
+            water_l: number;
+            /** Rags */
+            rags: number;
+            /** Seconds */
+            seconds: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * DisinfectantIn
+         * @description A round of trees and tools, or a volume to mix.
+         */
+        DisinfectantIn: {
+            /**
+             * Agent
+             * @default alcohol
+             */
+            agent: string;
+            /**
+             * Trees
+             * @default 1
+             */
+            trees: number;
+            /**
+             * Tools
+             * @default 1
+             */
+            tools: number;
+            /**
+             * Dips Per Tree
+             * @default 1
+             */
+            dips_per_tree: number;
+            /** Volume L */
+            volume_l?: number | null;
+            /** Stock */
+            stock?: number | null;
+            /** Target */
+            target?: number | null;
+        };
+        /**
+         * YieldCostOut
+         * @description Shares of the crop that are lost.
+         */
+        YieldCostOut: {
+            /** Picked */
+            picked: number;
+            /** This Year */
+            this_year: number;
+            /** Next Year */
+            next_year: number;
+            /** Third Year */
+            third_year: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * YieldCostIn
+         * @description The share of canopy taken, and what the crop is doing.
+         */
+        YieldCostIn: {
+            /** Share */
+            share: number;
+            /**
+             * Ripe On
+             * @default false
+             */
+            ripe_on: boolean;
+            /**
+             * After Drop
+             * @default false
+             */
+            after_drop: boolean;
+            /**
+             * After Heavy
+             * @default false
+             */
+            after_heavy: boolean;
+            /**
+             * Before Heavy
+             * @default false
+             */
+            before_heavy: boolean;
+        };
+        /**
+         * TechniqueOut
+         * @description How to make each.
+         */
+        TechniqueOut: {
+            /** Cuts */
+            cuts: components["schemas"]["AdviceOut"][];
+        };
+        /**
+         * AdviceOut
+         * @description How to make one cut.
+         */
+        AdviceOut: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /** Order Class */
+            order_class: number;
+            /** At Height M */
+            at_height_m: number;
+            /** Position */
+            position: string;
+            /** Place */
+            place: string;
+            /** Technique */
+            technique: string;
+            /** Tool */
+            tool: string;
+            /** Cuts Needed */
+            cuts_needed: number;
+            /** Minutes */
+            minutes: number;
+            /** Closing Years */
+            closing_years: number;
+            /** Takes Over */
+            takes_over: string | null;
+            /** Free */
+            free: boolean;
+            /** Cautions */
+            cautions: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * TechniqueIn
+         * @description Cuts on a frame, the kind of tree, and the work they are for.
+         */
+        TechniqueIn: {
+            frame: components["schemas"]["FrameIn"];
+            /** Cuts */
+            cuts: components["schemas"]["CutIn"][];
+            /** Species */
+            species: string;
+            /**
+             * Work
+             * @default thin
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            /**
+             * Vigour
+             * @default 3
+             */
+            vigour: number;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
         };
         /**
          * TreeShootOut
@@ -2759,14 +3453,6 @@ export interface components {
             name: string;
         };
         /**
-         * PutOffOut
-         * @description How many trees it holds for.
-         */
-        PutOffOut: {
-            /** Trees */
-            trees: number;
-        };
-        /**
          * PutOffIn
          * @description Work on trees put off, or a come-back by its id and version.
          */
@@ -2974,6 +3660,8 @@ export interface components {
             sheets: components["schemas"]["SheetLink"][];
             /** Log */
             log: components["schemas"]["LogOut"][];
+            /** Photos */
+            photos: components["schemas"]["PhotoOut"][];
         };
         /**
          * DrawnFrame
@@ -3088,6 +3776,28 @@ export interface components {
             corrects: string | null;
             /** Corrected By */
             corrected_by: string | null;
+        };
+        /**
+         * PhotoOut
+         * @description A photo of a tree.
+         */
+        PhotoOut: {
+            /** Id */
+            id: string;
+            /**
+             * Moment
+             * @enum {string}
+             */
+            moment: "before" | "after";
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Width */
+            width: number;
+            /** Height */
+            height: number;
         };
         /**
          * SheetLink
@@ -3239,6 +3949,40 @@ export interface components {
             trunk_mm: number;
         };
         /**
+         * LookBackOut
+         * @description Years, the newest first; ``pace``: minutes taken against those reckoned.
+         */
+        LookBackOut: {
+            /** Years */
+            years: components["schemas"]["YearOut"][];
+            /** Pace */
+            pace: number | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * YearOut
+         * @description One year of a tree: planned and done.
+         */
+        YearOut: {
+            /** Year */
+            year: number;
+            /** Planned Share */
+            planned_share: number | null;
+            /** Done Share */
+            done_share: number;
+            /** Planned Cuts */
+            planned_cuts: number;
+            /** Done Cuts */
+            done_cuts: number;
+            /** Reckoned Minutes */
+            reckoned_minutes: number | null;
+            /** Taken Minutes */
+            taken_minutes: number | null;
+            /** Height M */
+            height_m: number | null;
+        };
+        /**
          * PreviewOut
          * @description Cost of the cuts, verdict, total, and how to make each.
          */
@@ -3263,40 +4007,6 @@ export interface components {
             gone: string[];
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * AdviceOut
-         * @description How to make one cut.
-         */
-        AdviceOut: {
-            /** Limb */
-            limb: string;
-            /** Keep M */
-            keep_m: number;
-            /** Order Class */
-            order_class: number;
-            /** At Height M */
-            at_height_m: number;
-            /** Position */
-            position: string;
-            /** Place */
-            place: string;
-            /** Technique */
-            technique: string;
-            /** Tool */
-            tool: string;
-            /** Cuts Needed */
-            cuts_needed: number;
-            /** Minutes */
-            minutes: number;
-            /** Closing Years */
-            closing_years: number;
-            /** Takes Over */
-            takes_over: string | null;
-            /** Free */
-            free: boolean;
-            /** Cautions */
-            cautions: components["schemas"]["ReasonOut"][];
         };
         /**
          * AgainstOut
@@ -3397,14 +4107,182 @@ export interface components {
             corrects?: string | null;
         };
         /**
+         * PlanOut
+         * @description A plan for one tree on one day.
+         */
+        PlanOut: {
+            /** Name */
+            name: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Goal */
+            goal: string;
+            /** Goals */
+            goals: components["schemas"]["GoalOut"][];
+            /** Weights */
+            weights: components["schemas"]["WeightOut"][];
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            /** Share */
+            share: number;
+            /** Limit */
+            limit: number;
+            /** Over Limit */
+            over_limit: boolean;
+            /** Stages */
+            stages: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Cuts */
+            cuts: components["schemas"]["ProposedOut"][];
+            /** Left */
+            left: components["schemas"]["LeftOut"][];
+            frame: components["schemas"]["DrawnFrame"];
+            /** Cap M */
+            cap_m: number | null;
+            /** Reach M */
+            reach_m: number;
+            preview: components["schemas"]["PreviewOut"] | null;
+            crop: components["schemas"]["YieldCostOut"];
+            clippings: components["schemas"]["ClippingsOut"];
+            bark: components["schemas"]["WhitewashOut"] | null;
+            /** After */
+            after: components["schemas"]["ReasonOut"][];
+            /** Regrowth */
+            regrowth: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * GoalOut
+         * @description What a plan may be for.
+         */
+        GoalOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * LeftOut
+         * @description A cut that is left: why, and from when it may be made.
+         */
+        LeftOut: {
+            /** Id */
+            id: string;
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /** Name */
+            name: string;
+            /** Look */
+            look: string;
+            /** Must */
+            must: boolean;
+            /** Named */
+            named: boolean;
+            /** Benefit */
+            benefit: number;
+            /** Share */
+            share: number;
+            /** Fruit */
+            fruit: number;
+            /** Why */
+            why: components["schemas"]["ReasonOut"][];
+            /** Left Why */
+            left_why: string;
+            /** Until */
+            until: string | null;
+        };
+        /**
+         * ProposedOut
+         * @description A cut of the plan: where, how, with what, what it costs, and why.
+         */
+        ProposedOut: {
+            /** Id */
+            id: string;
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /** Name */
+            name: string;
+            /** Look */
+            look: string;
+            /** Must */
+            must: boolean;
+            /** Named */
+            named: boolean;
+            /** Benefit */
+            benefit: number;
+            /** Share */
+            share: number;
+            /** Fruit */
+            fruit: number;
+            /** Why */
+            why: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WeightOut
+         * @description What a finding weighs under the aim; ``points`` as the catalogue has it.
+         */
+        WeightOut: {
+            /** Look */
+            look: string;
+            /** Says */
+            says: string;
+            /** Points */
+            points: number;
+        };
+        /**
+         * PlanIn
+         * @description What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``; ``weights`` by finding in place of the catalogue's.
+         */
+        PlanIn: {
+            /** Goal */
+            goal: string;
+            /** Day */
+            day?: string | null;
+            /** Walk Id */
+            walk_id?: string | null;
+            /**
+             * Pins In
+             * @default []
+             */
+            pins_in: string[];
+            /**
+             * Pins Out
+             * @default []
+             */
+            pins_out: string[];
+            /** Limit */
+            limit?: number | null;
+            /**
+             * Weights
+             * @default {}
+             */
+            weights: {
+                [key: string]: number;
+            };
+        };
+        /**
          * WalkOut
-         * @description A walk as it stands.
+         * @description A walk as it stands; without an id where it is not begun.
          */
         WalkOut: {
             /** Id */
-            id: string;
+            id: string | null;
             /** Tree Id */
             tree_id: string;
+            /** Row Id */
+            row_id: string;
             /** Name */
             name: string;
             /**
@@ -3416,9 +4294,11 @@ export interface components {
              * State
              * @enum {string}
              */
-            state: "open" | "done";
+            state: "blank" | "open" | "done";
             /** Steps */
-            steps: components["schemas"]["StepOut"][];
+            steps: components["schemas"]["WalkStepOut"][];
+            /** Questions */
+            questions: components["schemas"]["WalkQuestionOut"][];
             /** At */
             at: string | null;
             /** Findings */
@@ -3432,24 +4312,53 @@ export interface components {
             look_again: string;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
+            /** Crossings */
+            crossings: components["schemas"]["CrossingOut"][];
+            frame: components["schemas"]["DrawnFrame"] | null;
+            /** Cap M */
+            cap_m: number | null;
+            /** Reach M */
+            reach_m: number;
+            cuts: components["schemas"]["WalkCutsOut"] | null;
+            /** After Cuts */
+            after_cuts: components["schemas"]["AfterCutOut"][];
             /** Next Tree */
             next_tree: string | null;
+            /** Photos */
+            photos: components["schemas"]["PhotoOut"][];
         };
         /**
-         * ChoiceOfStepOut
-         * @description One answer to a step.
+         * AfterCutOut
+         * @description A look that follows once the named cuts are made.
          */
-        ChoiceOfStepOut: {
-            /** Answer */
-            answer: string;
-            /** Says */
-            says: string;
+        AfterCutOut: {
+            /**
+             * Due
+             * Format: date
+             */
+            due: string;
+            /** Does */
+            does: string;
+        };
+        /**
+         * CrossingOut
+         * @description Two devices answered one question without knowing of each other.
+         */
+        CrossingOut: {
+            /** Question */
+            question: string;
+            /** Holds */
+            holds: string;
+            /** Other */
+            other: string;
         };
         /**
          * FindingOut
-         * @description What a step found.
+         * @description What an answer found; ``work`` is empty where nothing is to be cut.
          */
         FindingOut: {
+            /** Answer */
+            answer: string;
             /** Step */
             step: string;
             /** Text */
@@ -3458,45 +4367,307 @@ export interface components {
             work: string;
             /** Again */
             again: string | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Cuts */
+            cuts: components["schemas"]["NamedCutOut"][];
         };
         /**
-         * StepOut
-         * @description One thing to look at; ``skipped`` says why it does not apply.
+         * LimbOptionOut
+         * @description A limb that may be meant, where it would be cut and what that costs; ``why``: the drawing shows it.
          */
-        StepOut: {
-            /** Id */
-            id: string;
-            /** Title */
-            title: string;
-            /** Asks */
-            asks: string;
-            /** Hazard */
-            hazard: string;
-            /** Choices */
-            choices: components["schemas"]["ChoiceOfStepOut"][];
-            skipped: components["schemas"]["ReasonOut"] | null;
-            /** Given */
-            given: string | null;
+        LimbOptionOut: {
+            /** Limb */
+            limb: string;
+            /** Name */
+            name: string;
+            /** Keep M */
+            keep_m: number;
+            /** Share */
+            share: number | null;
+            /** Fruit */
+            fruit: number;
+            /** Wound Mm */
+            wound_mm: number;
+            why: components["schemas"]["ReasonOut"] | null;
         };
         /**
-         * WalkIn
-         * @description Begin a walk under an id made by the device.
+         * NamedCutOut
+         * @description A cut that a finding named.
          */
-        WalkIn: {
-            /** Id */
-            id: string;
+        NamedCutOut: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
         };
         /**
-         * WalkAnswerIn
-         * @description An answer under an id made by the device; null takes the step's answer back.
+         * WalkChoiceOut
+         * @description One answer to a question; ``alone`` says there is nothing else, ``ends`` ends the walk.
          */
-        WalkAnswerIn: {
+        WalkChoiceOut: {
+            /** Answer */
+            answer: string;
+            /** Says */
+            says: string;
+            /** Alone */
+            alone: boolean;
+            /** Ends */
+            ends: boolean;
+        };
+        /**
+         * WalkCutOut
+         * @description One named cut with its place in words and its cost.
+         */
+        WalkCutOut: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /** Position */
+            position: string;
+            /** Share */
+            share: number | null;
+            /** Fruit Lost */
+            fruit_lost: number;
+            /** Wound Mm */
+            wound_mm: number;
+            /** Void */
+            void: boolean;
+            /** Free */
+            free: boolean;
+        };
+        /**
+         * WalkCutsOut
+         * @description The named cuts together, against the day's limit for the work that takes most.
+         */
+        WalkCutsOut: {
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            verdict: components["schemas"]["VerdictOut"];
+            /** Sentence */
+            sentence: string;
+            /** Fits */
+            fits: boolean;
+            /** Fruit Lost */
+            fruit_lost: number;
+            /** Minutes */
+            minutes: number;
+            /** Gone */
+            gone: string[];
+            /** Cuts */
+            cuts: components["schemas"]["WalkCutOut"][];
+        };
+        /**
+         * WalkQuestionOut
+         * @description One thing to look at; asked when an answer of ``after`` (question-answer) is given, always where there is none.
+         */
+        WalkQuestionOut: {
             /** Id */
             id: string;
             /** Step */
             step: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "one" | "many" | "length" | "diameter" | "gap" | "mass" | "count" | "counts" | "limbs";
+            /** Asks */
+            asks: string;
+            /** Help */
+            help: string;
+            /** After */
+            after: string[];
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /** Choices */
+            choices: components["schemas"]["WalkChoiceOut"][];
+            skipped: components["schemas"]["ReasonOut"] | null;
+            /** Notes */
+            notes: components["schemas"]["ReasonOut"][];
+            /** Limbs */
+            limbs: components["schemas"]["LimbOptionOut"][];
+            /** Given */
+            given: string | null;
+            /** Given Id */
+            given_id: string | null;
+        };
+        /**
+         * WalkStepOut
+         * @description A stage of the walk and its hazard.
+         */
+        WalkStepOut: {
+            /** Id */
+            id: string;
+            /** Title */
+            title: string;
+            /** Hazard */
+            hazard: string;
+        };
+        /**
+         * WalkIn
+         * @description Begin a walk under an id made by the device; ``day`` for one begun without signal.
+         */
+        WalkIn: {
+            /** Id */
+            id: string;
+            /** Day */
+            day?: string | null;
+        };
+        /**
+         * WalkFormOut
+         * @description What a phone takes along for a tree: its walk, and the questions of whose shoot it is in the order that decides soonest.
+         */
+        WalkFormOut: {
+            /** Id */
+            id: string | null;
+            /** Tree Id */
+            tree_id: string;
+            /** Row Id */
+            row_id: string;
+            /** Name */
+            name: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "blank" | "open" | "done";
+            /** Steps */
+            steps: components["schemas"]["WalkStepOut"][];
+            /** Questions */
+            questions: components["schemas"]["WalkQuestionOut"][];
+            /** At */
+            at: string | null;
+            /** Findings */
+            findings: components["schemas"]["FindingOut"][];
+            /** Nothing */
+            nothing: boolean;
+            /**
+             * Look Again
+             * Format: date
+             */
+            look_again: string;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Crossings */
+            crossings: components["schemas"]["CrossingOut"][];
+            frame: components["schemas"]["DrawnFrame"] | null;
+            /** Cap M */
+            cap_m: number | null;
+            /** Reach M */
+            reach_m: number;
+            cuts: components["schemas"]["WalkCutsOut"] | null;
+            /** After Cuts */
+            after_cuts: components["schemas"]["AfterCutOut"][];
+            /** Next Tree */
+            next_tree: string | null;
+            /** Photos */
+            photos: components["schemas"]["PhotoOut"][];
+            /** Shoot */
+            shoot: components["schemas"]["QuestionOut"][];
+        };
+        /**
+         * RowWalkOut
+         * @description A row as it is walked.
+         */
+        RowWalkOut: {
+            /** Row Id */
+            row_id: string;
+            /** Block */
+            block: string;
+            /** N */
+            n: number;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Trees */
+            trees: components["schemas"]["RowTreeOut"][];
+            /** Open Sheets */
+            open_sheets: number;
+        };
+        /**
+         * RowTreeOut
+         * @description A tree of a row with its last walk.
+         */
+        RowTreeOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /** Kind */
+            kind: string;
+            /** Walked */
+            walked: string | null;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "never" | "open" | "done" | "passed";
+        };
+        /**
+         * WalkQuickIn
+         * @description A tree looked at in passing: nothing to do, or so many rubbed off.
+         */
+        WalkQuickIn: {
+            /** Id */
+            id: string;
+            /**
+             * Suckers
+             * @default 0
+             */
+            suckers: number;
+            /**
+             * Sprouts
+             * @default 0
+             */
+            sprouts: number;
+            /** Day */
+            day?: string | null;
+        };
+        /**
+         * WalkAnswerIn
+         * @description An answer under an id made by the device; null takes it back. ``seen``: id of the answer the device knew of, empty for none.
+         *
+         *     One choice; several with a space between; a number in m, mm, kg or a count; counts with a space between; limbs as ``id@kept metres``;
+         *     ``later`` puts an open question off.
+         */
+        WalkAnswerIn: {
+            /** Id */
+            id: string;
+            /** Question */
+            question: string;
             /** Answer */
             answer: string | null;
+            /** Seen */
+            seen?: string | null;
+        };
+        /**
+         * WalkPlanOut
+         * @description The sheet that was made.
+         */
+        WalkPlanOut: {
+            /** Id */
+            id: string;
+        };
+        /**
+         * WalkPlanIn
+         * @description Make the cut sheet of a walk under an id made by the device.
+         */
+        WalkPlanIn: {
+            /** Id */
+            id: string;
         };
         /**
          * SheetOut
@@ -3576,10 +4747,14 @@ export interface components {
             done_by: string;
             /** Done On */
             done_on: string | null;
+            /** Extra */
+            extra: boolean;
+            /** Left */
+            left: string;
         };
         /**
          * TickIn
-         * @description A tick on a cut, or its taking back.
+         * @description A tick on a cut, its taking back, or with ``why`` that it was not made.
          */
         TickIn: {
             /** Id */
@@ -3595,6 +4770,26 @@ export interface components {
             who: string;
             /** Date */
             date?: string | null;
+            /**
+             * Why
+             * @default
+             */
+            why: string;
+        };
+        /**
+         * ExtraCutIn
+         * @description A cut that was not planned, under an id made by the device.
+         */
+        ExtraCutIn: {
+            /** Id */
+            id: string;
+            /** Limb */
+            limb: string;
+            /**
+             * Keep M
+             * @default 0
+             */
+            keep_m: number;
         };
         /**
          * FinishedOut
@@ -4261,6 +5456,486 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FlaggingOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_plan_cut_plan_cut_plan_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutPlanIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutPlanOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_plan_limb_limb_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LimbIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LimbOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_plan_wound_wound_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WoundIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WoundOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_plan_clippings_clippings_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClippingsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClippingsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_plan_whitewash_whitewash_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhitewashIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhitewashOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_plan_disinfectant_disinfectant_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DisinfectantIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DisinfectantOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_plan_yield_cost__yield_cost_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["YieldCostIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YieldCostOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_plan_technique_technique_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TechniqueIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TechniqueOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -6462,6 +8137,64 @@ export interface operations {
             };
         };
     };
+    trees_get_look_back__id__look_back_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookBackOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     trees_post_preview__id__preview_post: {
         parameters: {
             query?: never;
@@ -6648,6 +8381,68 @@ export interface operations {
             };
         };
     };
+    plans_post_plan__id__plan_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     walks_post_walk_trees__id__walks_post: {
         parameters: {
             query?: never;
@@ -6670,6 +8465,184 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walks_get_form_trees__id__walk_form_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkFormOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walks_post_quick_trees__id__walks_quick_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalkQuickIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowWalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walks_get_row_rows__id__walk_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowWalkOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -6888,6 +8861,188 @@ export interface operations {
             };
         };
     };
+    walks_post_plan_walks__id__plan_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalkPlanIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkPlanOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walks_put_photo_photos__id__put: {
+        parameters: {
+            query: {
+                tree_id: string;
+                moment: "before" | "after";
+                day?: string | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walks_get_photo_photos__id__jpg_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     field_get_sheet_sheets__id__get: {
         parameters: {
             query?: {
@@ -6949,6 +9104,130 @@ export interface operations {
             };
         };
     };
+    field_get_sheet_pdf_sheets__id__pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+                language?: "en" | "es" | "pt";
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    field_get_row_pdf_rows__id__sheets_pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+                language?: "en" | "es" | "pt";
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     field_put_tick_sheets__id__cuts__cut_id__put: {
         parameters: {
             query?: {
@@ -6970,6 +9249,71 @@ export interface operations {
         responses: {
             /** @description OK */
             200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    field_post_cut_sheets__id__cuts_post: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExtraCutIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Ink drawings of what a clue's answers look like; answers without one are words alone. */
-defineProps<{ clue: string; value: string }>()
+withDefaults(defineProps<{ clue: string; value: string; size?: number }>(), { size: 92 })
 const LEAF = 'M52 74C28 62 30 28 52 8c22 20 24 54 0 66zM52 74V14'
 const INK: Record<string, string> = {
   'leaf_form trifoliolate':
@@ -34,12 +34,20 @@ const INK: Record<string, string> = {
   'twig_section angular_or_triangular': 'M52 18 86 78H18z',
   'ws_origin scaffold_or_trunk_upper_side': 'M6 84C40 74 66 66 100 44M46 72V14',
   'ws_origin pruning_wound_edge': 'M6 74H56M56 60a14 14 0 0 1 0 28a14 14 0 0 1 0-28zM64 62 76 10',
+  'form tree': 'M8 96H96M52 96V56M52 62C30 62 22 48 26 34C24 18 40 8 52 10c14-4 30 6 26 24 6 14-6 28-26 28z',
+  'form bush': 'M8 96H96M52 96V80M52 94C24 96 14 74 20 52C20 28 38 18 52 20c16-4 34 8 32 32 8 20-6 44-32 42z',
+  'form leader': 'M8 96H96M52 96V8M52 70 28 58M52 70l24-12M52 48 32 38M52 48l20-10M52 28 38 20M52 28l14-8',
+  'crossing rub': 'M20 96 84 14M84 96 20 14M44 56q8-8 16 0M44 52q8 8 16 0',
+  'crossing parallel': 'M10 92C40 84 70 66 96 34M10 72C40 64 70 46 96 14',
+  'crossing cluster': 'M52 98V56M52 56 18 18M52 56 36 10M52 56V6M52 56 70 10M52 56 88 20',
+  'skirt touch': 'M8 94H96M20 30C56 26 80 52 88 92M84 84a5 5 0 1 0 .1 0z',
+  'skirt hides': 'M8 94H96M46 94V40M58 94V40M44 74h16M16 40C10 66 22 86 34 92M88 40c6 26-6 46-18 52',
   'ws_origin outer_twig_end': 'M6 84C40 74 66 62 84 34M84 34l8-24',
 }
 </script>
 
 <template>
-  <svg v-if="INK[`${clue} ${value}`]" width="92" height="92" viewBox="0 0 104 104" aria-hidden="true" class="flex-none">
+  <svg v-if="INK[`${clue} ${value}`]" :width="size" :height="size" viewBox="0 0 104 104" aria-hidden="true" class="flex-none">
     <path :d="INK[`${clue} ${value}`]" fill="none" stroke="var(--ink)" stroke-width="2.6" stroke-linejoin="round" stroke-linecap="round" />
   </svg>
 </template>

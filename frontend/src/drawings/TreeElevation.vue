@@ -33,7 +33,10 @@ const props = defineProps<{
   afterHeight?: number | null
   free?: string[]
   selected?: string | null
+  /** A quiet drawing: no person, no girths, nothing to slide. */
   plain?: boolean
+  /** Limbs of a quiet drawing can be touched. */
+  touch?: boolean
 }>()
 const emit = defineEmits<{ pick: [limb: string, keep: number]; slide: [limb: string, keep: number]; settle: [] }>()
 
@@ -122,6 +125,7 @@ const afterY = computed(() =>
 
 /** Diameters of measured limbs, main limbs first, left out where they would lie on each other. The limb in hand always shows its own. */
 const labels = computed(() => {
+  if (props.plain && props.width < 600) return []
   const taken: { x: number; y: number; w: number }[] = []
   const shown = limbs.value
     .filter((d) => !gone.value.has(d.limb.id) && !d.limb.sucker && (d.limb.measured || d.limb.id === props.selected))
@@ -271,7 +275,7 @@ const person = computed(() => {
       </template>
     </g>
     <!-- what can be picked: a wide unseen band on every limb, so that a thumb finds it -->
-    <g v-if="!plain">
+    <g v-if="!plain || touch">
       <path
         v-for="d in limbs"
         :key="d.limb.id"
@@ -281,7 +285,8 @@ const person = computed(() => {
         fill="none"
         class="cursor-pointer"
         :data-limb="d.limb.id"
-        @pointerdown="down($event, d.limb)"
+        @pointerdown="touch || down($event, d.limb)"
+        @click="touch && emit('pick', d.limb.id, 0)"
       >
         <title>{{ d.limb.name }}, {{ diameterWords(d.limb.base_mm, units) }}, {{ lengthWords(d.limb.length_m, units) }} long</title>
       </path>

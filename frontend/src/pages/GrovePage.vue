@@ -153,7 +153,8 @@ useKeys([
                 {{ t.name }}
               </button>
             </p>
-            <details v-else class="text-[0.92rem]">
+            <RouterLink v-if="n.rows.size === 1" class="link text-[0.92rem] mr-3" :to="`/row/${n.trees[0]!.row_id}/walk`">Walk the row</RouterLink>
+            <details v-if="n.trees.length > 6" class="text-[0.92rem]">
               <summary>{{ n.trees.length }} trees</summary>
               <button v-for="t in n.trees" :key="t.id" type="button" class="link mr-3 min-h-6" @click="open(t)">
                 {{ t.name }}

@@ -10,7 +10,7 @@ import ToneMark from '@/drawings/ToneMark.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
 import { dayWords, diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, reactive, ref, toRef } from 'vue'
+import { computed, reactive, ref, toRef, watch } from 'vue'
 import type { Status } from '@/api/client'
 
 const props = defineProps<{ id: string }>()
@@ -34,11 +34,40 @@ const free = computed(() => sheet.value?.lines.filter((l) => l.advice.free).map(
 async function tick(line: Sheet['lines'][number]) {
   trouble.value = ''
   localStorage.setItem('who', who.value)
-  const body = { id: newId(), done: !line.done, diameter_mm: measured[line.id] ?? null, who: who.value, date: null }
+  const body = { id: newId(), done: !line.done, diameter_mm: measured[line.id] ?? null, who: who.value, date: null, why: '' }
   try {
     const path = { id: props.id, cut_id: line.id }
     const answer = await heed(api.PUT('/api/sheets/{id}/cuts/{cut_id}', { params: { path, query: { units: units.value } }, body }))
     queries.setQueryData(['sheet', props.id, units.value], answer)
+  } catch (error) {
+    trouble.value = sentence(error)
+    // somebody else may have been here: show what holds now
+    void queries.invalidateQueries({ queryKey: ['sheet'] })
+  }
+}
+/** Why a cut was not made, by cut; open while it is being said. */
+const why = reactive<Record<string, string>>({})
+async function leave(line: Sheet['lines'][number]) {
+  trouble.value = ''
+  const body = { id: newId(), done: false, diameter_mm: null, who: who.value, date: null, why: why[line.id] ?? '' }
+  try {
+    const path = { id: props.id, cut_id: line.id }
+    const answer = await heed(api.PUT('/api/sheets/{id}/cuts/{cut_id}', { params: { path, query: { units: units.value } }, body }))
+    queries.setQueryData(['sheet', props.id, units.value], answer)
+    delete why[line.id]
+  } catch (error) {
+    trouble.value = sentence(error)
+  }
+}
+const besides = ref('')
+const others = computed(() => sheet.value?.frame.limbs.filter((l) => !sheet.value!.lines.some((x) => x.cost.limb === l.id)) ?? [])
+async function add() {
+  trouble.value = ''
+  try {
+    const params = { path: { id: props.id }, query: { units: units.value } }
+    const answer = await heed(api.POST('/api/sheets/{id}/cuts', { params, body: { id: newId(), limb: besides.value, keep_m: 0 } }))
+    queries.setQueryData(['sheet', props.id, units.value], answer)
+    besides.value = ''
   } catch (error) {
     trouble.value = sentence(error)
   }
@@ -57,7 +86,21 @@ async function finish() {
     finishing.value = false
   }
 }
-const print = () => window.print()
+/** Language and paper of the printed sheet, remembered on this device. */
+const PAPERS = [
+  { id: 'en a4', name: 'English, A4' },
+  { id: 'en letter', name: 'English, Letter' },
+  { id: 'es a4', name: 'Español, A4' },
+  { id: 'es letter', name: 'Español, Letter' },
+  { id: 'pt a4', name: 'Português, A4' },
+  { id: 'pt letter', name: 'Português, Letter' },
+]
+const paper = ref(localStorage.getItem('billhook-paper') ?? 'en a4')
+watch(paper, (chosen) => localStorage.setItem('billhook-paper', chosen))
+const pdf = computed(() => {
+  const [language, size] = paper.value.split(' ')
+  return `/api/sheets/${props.id}.pdf?language=${language}&paper=${size}&units=${units.value}`
+})
 </script>
 
 <template>
@@ -71,7 +114,13 @@ const print = () => window.print()
         >, {{ sheet.work_words }}<br /><span class="text-ink2">{{ sheet.tree_line }}</span>
       </p>
       <div class="ml-auto flex gap-2 no-print max-sm:ml-0">
-        <button type="button" class="btn btn-small" @click="print">Print</button>
+        <div>
+          <label class="sr-only" for="paper">Language and paper</label>
+          <select id="paper" v-model="paper" class="field !min-h-11 !py-1">
+            <option v-for="p in PAPERS" :key="p.id" :value="p.id">{{ p.name }}</option>
+          </select>
+        </div>
+        <a class="btn btn-small !min-h-11" :href="pdf" target="_blank" rel="noopener" data-test="pdf">Print (PDF)</a>
         <RouterLink class="btn btn-small" :to="`/tree/${sheet.tree_id}`">The tree</RouterLink>
       </div>
     </header>
@@ -151,6 +200,8 @@ const print = () => window.print()
               >
                 {{ c.text }}
               </p>
+              <p v-if="line.extra" class="text-[0.88rem] mt-1">not planned, added under the tree</p>
+              <p v-if="line.left" class="text-[0.88rem] mt-1 font-semibold">not done: {{ line.left }}</p>
               <p v-if="line.done" class="text-[0.88rem] mt-1">
                 done{{ line.done_on ? ` ${dayWords(line.done_on)}` : '' }}{{ line.done_by ? ` by ${line.done_by}` : ''
                 }}{{ line.done_mm ? `, measured ${diameterWords(line.done_mm, units)}` : '' }}
@@ -169,10 +220,26 @@ const print = () => window.print()
               <button type="button" class="btn" :class="{ 'btn-go': !line.done }" :aria-pressed="line.done" @click="tick(line)">
                 {{ line.done ? 'Take back' : `Cut ${line.nth} done` }}
               </button>
+              <button v-if="!line.done && why[line.id] === undefined" type="button" class="btn" @click="why[line.id] = line.left">Not done …</button>
+              <form v-if="!line.done && why[line.id] !== undefined" class="grid gap-2" @submit.prevent="leave(line)">
+                <label class="label" :for="`why-${line.id}`">Why cut {{ line.nth }} was not made</label>
+                <input :id="`why-${line.id}`" v-model="why[line.id]" class="field" maxlength="200" placeholder="a nest in it" />
+                <button type="submit" class="btn" :disabled="!why[line.id]?.trim()">Keep the reason</button>
+              </form>
             </div>
             <span class="box" aria-hidden="true">{{ line.done ? '✓' : '' }}</span>
           </li>
         </ol>
+        <div v-if="sheet.state === 'open' && others.length" class="no-print mt-3 grid grid-cols-[1fr_auto] gap-2 items-end">
+          <div>
+            <label class="label" for="besides">Another limb, taken off at its collar</label>
+            <select id="besides" v-model="besides" class="field">
+              <option value="" disabled>which</option>
+              <option v-for="l in others" :key="l.id" :value="l.id">{{ l.name }}</option>
+            </select>
+          </div>
+          <button type="button" class="btn !min-h-12" :disabled="!besides" @click="add">Add to the sheet</button>
+        </div>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
         <section v-if="sheet.cautions.length" class="mt-3" aria-label="Take care">
           <h2 class="text-lg">Take care</h2>

@@ -1,17 +1,24 @@
 <script setup lang="ts">
 /** Whose shoot: one question at a time, by thumb or number key, with the verdict so far and why. What was answered stays on this phone. */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { api, heed, Refused, sentence } from '@/api/client'
 import { newId } from '@/api/ids'
+import { put } from '@/field/outbox'
+import { keptWalk, type Walk } from '@/field/store'
+import { useWalk } from '@/field/useWalk'
+import FieldState from '@/controls/FieldState.vue'
 import { useKeys } from '@/composables/useKeys'
 import MeasureField from '@/controls/MeasureField.vue'
 import WorkingDialog from '@/controls/WorkingDialog.vue'
 import AnswerInk from '@/drawings/AnswerInk.vue'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, reactive, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, reactive, ref, toRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
+/** Come from a walk, and go back to it. */
+const onWalk = useRoute().query.walk === '1'
+const walking = onWalk ? useWalk(toRef(props, 'id')) : null
 const queries = useQueryClient()
 interface Seen {
   /** In the order they were given; null where it could not be told. */
@@ -39,7 +46,19 @@ const { data, error, isPending } = useQuery({
   queryFn: () => heed(api.POST('/api/trees/{id}/shoot', { params: { path: { id: props.id } }, body: body.value })),
   placeholderData: keepPreviousData,
 })
-const question = computed(() => data.value?.question ?? null)
+/** What was taken along for a phone without signal: the clues in the order that decides soonest. */
+const kept = ref<Walk | null>(null)
+watch(
+  () => props.id,
+  async (id) => (kept.value = (await keptWalk(id))?.walk ?? null),
+  { immediate: true },
+)
+const away = computed(() => error.value instanceof Refused && (error.value.status === 0 || error.value.status >= 500))
+const clues = computed(() => kept.value?.shoot ?? [])
+const question = computed(() => {
+  if (!away.value) return data.value?.question ?? null
+  return clues.value.find((q) => !seen.steps.some((s) => s[0] === q.clue)) ?? null
+})
 const stock = computed(() => Math.round((data.value?.probabilities.rootstock_sucker ?? 0) * 100))
 function answer(value: string | null) {
   if (question.value) seen.steps.push([question.value.clue, value])
@@ -47,27 +66,37 @@ function answer(value: string | null) {
 const back = () => void seen.steps.pop()
 const again = () => Object.assign(seen, blank())
 const alike = ref(1)
-const request = ref(newId())
 const trouble = ref('')
-const kept = ref('')
-const comesOff = computed(() => data.value?.verdict === 'rootstock_sucker' && !data.value.headline.startsWith('Do not'))
+const note = ref('')
+const comesOff = computed(() => !away.value && data.value?.verdict === 'rootstock_sucker' && !data.value.headline.startsWith('Do not'))
+/** Into the log, by way of the outbox, so that it is kept without signal. */
 async function tookOff() {
   trouble.value = ''
-  try {
-    const iso = (await heed(api.GET('/api/trees/{id}', { params: { path: { id: props.id }, query: {} } }))).day
-    const work: Schemas['DoneIn']['work'] = 'sucker'
-    await heed(
-      api.POST('/api/today/done', { body: { id: request.value, tree_ids: [props.id], work, date: iso, who: '', minutes: null, count: alike.value } }),
-    )
-    kept.value = `${alike.value === 1 ? 'One sucker' : `${alike.value} suckers`} off, in the log.`
-    request.value = newId()
-    again()
-    void queries.invalidateQueries()
-  } catch (e) {
-    trouble.value = sentence(e)
+  const name = data.value?.name ?? kept.value?.name ?? 'the tree'
+  const tree = await heed(api.GET('/api/trees/{id}', { params: { path: { id: props.id }, query: {} } })).catch(() => null)
+  const day = tree?.day ?? kept.value?.day
+  if (!day) {
+    trouble.value = 'Billhook does not answer, and this tree is not on the phone yet. Try again where there is signal.'
+    return
   }
+  const body = { id: newId(), tree_ids: [props.id], work: 'sucker', date: day, who: '', minutes: null, count: alike.value }
+  await put({ says: `Suckers off ${name}`, tree: props.id, method: 'POST', path: '/api/today/done', body })
+  note.value = `${alike.value === 1 ? 'One sucker' : `${alike.value} suckers`} off, in the log.`
+  again()
+  void queries.invalidateQueries()
+  await toWalk('off')
 }
-const words = (clue: string, value: string) => data.value?.asked.find((q) => q.clue === clue)?.answers.find((a) => a.value === value)?.says ?? value
+/** Back to the walk with what came of it. */
+async function toWalk(outcome: 'off' | 'tag' | 'keep' | 'waits') {
+  if (!walking) return
+  await walking.give('below-outcome', outcome)
+  again()
+  await router.replace(`/tree/${props.id}/walk`)
+}
+const words = (clue: string, value: string) =>
+  data.value?.asked.find((q) => q.clue === clue)?.answers.find((a) => a.value === value)?.says ??
+  clues.value.find((q) => q.clue === clue)?.answers.find((a) => a.value === value)?.says ??
+  value
 useKeys([
   ...[1, 2, 3, 4, 5].map((n) => ({
     keys: [String(n)],
@@ -86,15 +115,16 @@ const open = ref(false)
 <template>
   <div class="max-w-[560px] mx-auto px-4 py-3 grid gap-3 content-start">
     <div class="flex justify-between items-center gap-3">
-      <RouterLink :to="`/tree/${id}`" class="plate text-lg">{{ data?.name ?? 'The tree' }}</RouterLink>
+      <RouterLink :to="`/tree/${id}`" class="plate text-lg">{{ data?.name ?? kept?.name ?? 'The tree' }}</RouterLink>
       <span class="tag text-ink2">{{ told.length ? `${told.length} seen, kept here` : 'Whose shoot is it?' }}</span>
     </div>
-    <h1 v-if="!data" class="text-[1.9rem]">Whose shoot is it?</h1>
-    <p v-if="isPending">Looking up the tree …</p>
-    <p v-else-if="error && !data" class="wrong" role="alert">{{ sentence(error) }}</p>
-    <template v-if="data">
-      <p v-if="!told.length" class="text-[0.95rem]">{{ data.hazards.join(' ') }}</p>
-      <p v-if="kept" role="status" class="font-semibold">{{ kept }}</p>
+    <FieldState />
+    <h1 v-if="!question && !data && !clues.length" class="text-[1.9rem]">Whose shoot is it?</h1>
+    <p v-if="isPending && !away">Looking up the tree …</p>
+    <p v-else-if="error && !data && !clues.length" class="wrong" role="alert">{{ sentence(error) }}</p>
+    <p v-if="data && !told.length" class="text-[0.95rem]">{{ data.hazards.join(' ') }}</p>
+    <p v-if="note" role="status" class="font-semibold">{{ note }}</p>
+    <template v-if="question || data || clues.length">
       <section v-if="question" :aria-label="question.asks">
         <h1 class="text-[1.9rem] leading-tight" data-test="question">{{ question.asks }}</h1>
         <div class="grid grid-cols-2 gap-2.5 mt-2">
@@ -107,7 +137,11 @@ const open = ref(false)
         <button type="button" class="btn w-full mt-2.5" @click="answer(null)">Cannot tell <kbd class="ml-1">0</kbd></button>
       </section>
       <h1 v-else class="text-[1.9rem] leading-tight">Whose shoot is it?</h1>
-      <section class="verdict" aria-live="polite" aria-label="Verdict so far">
+      <p v-if="away" class="verdict">
+        Billhook does not answer. What you see is kept on this phone; whose shoot it is, is worked out when it answers. Until then nothing is cut on a
+        guess.
+      </p>
+      <section v-else-if="data" class="verdict" aria-live="polite" aria-label="Verdict so far">
         <h2 class="text-[1.55rem]" data-test="shoot-verdict">{{ data.headline }}</h2>
         <div class="bar" role="img" :aria-label="`${stock} in a hundred that it is the rootstock's`">
           <i :style="`width: ${stock}%`" /><u style="left: 90%" /><u style="left: 20%" />
@@ -117,7 +151,7 @@ const open = ref(false)
         <p v-for="r in data.reasons" :key="r.code">{{ r.text }}</p>
         <button type="button" class="underline mt-1" @click="open = true">Working</button>
       </section>
-      <ul v-if="data.evidence.length" class="text-[0.95rem]">
+      <ul v-if="data?.evidence.length && !away" class="text-[0.95rem]">
         <li v-for="e in data.evidence" :key="e.clue">{{ e.says }}</li>
       </ul>
       <div v-if="comesOff" class="grid grid-cols-[auto_1fr] gap-2.5 items-end">
@@ -128,6 +162,11 @@ const open = ref(false)
         <button type="button" class="btn btn-go" :disabled="!(alike >= 1)" @click="tookOff">Taken off: into the log</button>
       </div>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <div v-if="onWalk" class="grid grid-cols-2 gap-2.5" aria-label="Back to the walk" role="group">
+        <button v-if="comesOff" type="button" class="btn !min-h-12" @click="toWalk('waits')">It comes off later</button>
+        <button v-else type="button" class="btn !min-h-12" @click="toWalk('tag')">Tag it, on with the walk</button>
+        <button type="button" class="btn !min-h-12" @click="toWalk('keep')">Keep it, on with the walk</button>
+      </div>
       <div class="grid grid-cols-2 gap-2.5">
         <button type="button" class="btn" :disabled="!seen.steps.length" @click="back">Back</button>
         <button type="button" class="btn" @click="again">Another shoot</button>
@@ -146,9 +185,8 @@ const open = ref(false)
         <MeasureField v-model="seen.diameter" label="Thickness at its base" kind="diameter" />
       </fieldset>
       <p v-if="told.length" class="text-[0.9rem] text-ink2">Seen: {{ told.map(([c, v]) => words(c, v)).join(', ') }}.</p>
-      <WorkingDialog v-model="open" title="Whose shoot" :sentence="data.headline" :reasons="data.reasons" />
+      <WorkingDialog v-if="data" v-model="open" title="Whose shoot" :sentence="data.headline" :reasons="data.reasons" />
     </template>
-    <button v-if="error && data" type="button" class="wrong text-left" role="alert" @click="router.go(0)">{{ sentence(error) }}</button>
   </div>
 </template>
 

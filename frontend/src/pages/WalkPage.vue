@@ -1,78 +1,96 @@
 <script setup lang="ts">
-/** The walk round one tree: one question a screen, by thumb or number key; every tap is kept at once. */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+/** The walk round one tree: one question a screen, by thumb or number key; every tap is kept on the phone at once. */
+import { api, heed, sentence } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useKeys } from '@/composables/useKeys'
+import FieldState from '@/controls/FieldState.vue'
+import { useOutbox } from '@/field/outbox'
+import { useWalk } from '@/field/useWalk'
 import { dayWords } from '@/geometry/measure'
+import { answerWords, isOpen, questionBefore } from '@/geometry/walk'
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, toRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import ChoiceAnswer from './walk/ChoiceAnswer.vue'
+import LimbAnswer from './walk/LimbAnswer.vue'
+import NumberAnswer from './walk/NumberAnswer.vue'
+import WalkEnd from './walk/WalkEnd.vue'
 
 const props = defineProps<{ id: string }>()
 const router = useRouter()
 const queries = useQueryClient()
-const walk = ref<Schemas['WalkOut'] | null>(null)
-const trouble = ref('')
-/** A step gone back to; else the first that is not answered. */
+const { walk, trouble, local, begin, refresh, give, finish } = useWalk(toRef(props, 'id'))
+const { waitsFor } = useOutbox()
+/** A question gone back to; else the one the walk stands at. */
 const gone = ref<string | null>(null)
-/** The answer that could not be sent, sent again with the same id so that it counts once. */
-const waiting = ref<{ step: string; answer: string; id: string } | null>(null)
-async function begin() {
-  trouble.value = ''
+/** The question answered last, whose verdict shows on the next screen. */
+const last = ref<string | null>(null)
+const busy = ref(false)
+const question = computed(() => walk.value?.questions.find((q) => q.id === (gone.value ?? walk.value!.at)) ?? null)
+const step = computed(() => walk.value?.steps.find((s) => s.id === question.value?.step))
+/** Steps that have a question for this tree. */
+const stages = computed(
+  () => walk.value?.steps.filter((s) => walk.value!.questions.some((q) => q.step === s.id && isOpen(q, walk.value!.questions))) ?? [],
+)
+const nth = computed(() => stages.value.findIndex((s) => s.id === step.value?.id))
+const seen = (id: string) => walk.value!.questions.some((q) => q.step === id && q.given !== null)
+/** What the last answer came to, at once. */
+const said = computed(() => {
+  const answered = walk.value?.questions.find((q) => q.id === last.value && q.given)
+  if (!answered || gone.value || local.value) return []
+  const found = walk.value!.findings.filter((f) => answered.given!.split(' ').some((a) => f.answer === `${answered.id}-${a}`))
+  return [...new Set([...found.map((f) => f.text), ...found.flatMap((f) => f.reasons.map((r) => r.text)), ...answered.notes.map((n) => n.text)])]
+})
+watch(toRef(props, 'id'), () => {
   gone.value = null
-  try {
-    walk.value = await heed(api.POST('/api/trees/{id}/walks', { params: { path: { id: props.id } }, body: { id: newId() } }))
-  } catch (e) {
-    trouble.value = sentence(e)
-  }
-}
-watch(() => props.id, begin, { immediate: true })
-const asked = computed(() => walk.value?.steps.filter((s) => !s.skipped) ?? [])
-const step = computed(() => walk.value?.steps.find((s) => s.id === (gone.value ?? walk.value!.at)) ?? null)
-const nth = computed(() => asked.value.findIndex((s) => s.id === step.value?.id))
-async function send() {
-  if (!walk.value || !waiting.value) return
-  trouble.value = ''
-  try {
-    walk.value = await heed(api.POST('/api/walks/{id}/answers', { params: { path: { id: walk.value.id } }, body: waiting.value }))
-    waiting.value = null
-    gone.value = null
-  } catch (e) {
-    trouble.value = sentence(e)
-  }
-}
-function answer(value: string) {
-  if (!step.value) return
-  waiting.value = { step: step.value.id, answer: value, id: newId() }
-  void send()
+  last.value = null
+})
+watch(
+  () => question.value?.id,
+  () => void nextTick(() => window.scrollTo({ top: 0 })),
+)
+async function answer(value: string) {
+  const asked = question.value!.id
+  gone.value = null
+  last.value = asked
+  await give(asked, value)
+  if (asked === 'below' && value === 'shoot') await router.push(`/tree/${props.id}/shoot?walk=1`)
 }
 function back() {
-  const at = nth.value >= 0 ? nth.value : asked.value.length
-  if (at > 0) gone.value = asked.value[at - 1]!.id
+  const before = walk.value && questionBefore(walk.value.questions, question.value?.id ?? null)
+  if (before) gone.value = before
 }
-async function finish() {
+async function end() {
+  await finish()
+  void queries.invalidateQueries()
+}
+async function plan() {
+  busy.value = true
   trouble.value = ''
   try {
-    walk.value = await heed(api.POST('/api/walks/{id}/finish', { params: { path: { id: walk.value!.id } } }))
+    const made = await heed(api.POST('/api/walks/{id}/plan', { params: { path: { id: walk.value!.id! } }, body: { id: newId() } }))
+    await finish()
     void queries.invalidateQueries()
-  } catch (e) {
-    trouble.value = sentence(e)
+    await router.push(`/sheet/${made.id}`)
+  } catch (error) {
+    trouble.value = sentence(error)
+  } finally {
+    busy.value = false
   }
 }
-useKeys([
-  ...[1, 2, 3, 4, 5].map((n) => ({
-    keys: [String(n)],
-    says: `answer ${n}`,
-    run: () => {
-      const choice = step.value?.choices[n - 1]
-      if (choice) answer(choice.answer)
-    },
-  })),
-  { keys: ['Backspace'], says: 'one step back', run: back },
-])
-const skipped = computed(() => walk.value?.steps.filter((s) => s.skipped) ?? [])
-const toCut = computed(() => walk.value?.findings.filter((f) => f.work) ?? [])
-const others = computed(() => walk.value?.findings.filter((f) => !f.work) ?? [])
+const settle = (id: string, value: string) => give(id, value)
+const crossed = computed(() =>
+  (walk.value?.crossings ?? []).map((c) => {
+    const asked = walk.value!.questions.find((q) => q.id === c.question)!
+    return {
+      ...c,
+      asked,
+      holdsWords: answerWords({ ...asked, given: c.holds || null }),
+      otherWords: answerWords({ ...asked, given: c.other || null }),
+    }
+  }),
+)
+useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
 </script>
 
 <template>
@@ -80,67 +98,64 @@ const others = computed(() => walk.value?.findings.filter((f) => !f.work) ?? [])
     <div class="flex justify-between items-center gap-3">
       <RouterLink :to="`/tree/${id}`" class="plate text-lg">{{ walk?.name ?? 'The tree' }}</RouterLink>
       <span v-if="walk" class="tag text-ink2">{{
-        step ? `step ${nth + 1} of ${asked.length}` : walk.state === 'done' ? 'walk done' : 'all seen'
+        question && walk.state === 'open'
+          ? `${step?.title}, ${nth + 1} of ${stages.length}`
+          : walk.state === 'done'
+            ? 'walk done'
+            : `all seen, ${dayWords(walk.day)}`
       }}</span>
     </div>
+    <FieldState />
     <p v-if="trouble" class="wrong" role="alert">
-      {{ trouble }} <button v-if="waiting" type="button" class="btn btn-small" @click="send">Send it again</button>
+      {{ trouble }} <button type="button" class="btn btn-small !min-h-11" @click="begin()">Try again</button>
     </p>
     <h1 v-if="!walk" class="text-[1.9rem]">The walk</h1>
-    <template v-else-if="step && walk.state === 'open'">
-      <ol class="flex gap-1" aria-hidden="true">
-        <li v-for="(s, i) in asked" :key="s.id" class="mark" :class="{ done: s.given, now: i === nth }" />
-      </ol>
-      <p class="tag text-ink2 text-lg">{{ step.title }}</p>
-      <h1 class="text-[1.8rem] leading-tight" data-test="step">{{ step.asks }}</h1>
-      <p v-if="step.hazard" class="keep text-[0.95rem]">{{ step.hazard }}</p>
-      <div class="grid gap-2.5">
-        <button
-          v-for="(c, i) in step.choices"
-          :key="c.answer"
-          type="button"
-          class="choice"
-          :class="{ given: step.given === c.answer }"
-          :aria-pressed="step.given === c.answer"
-          :data-answer="c.answer"
-          @click="answer(c.answer)"
-        >
-          <kbd>{{ i + 1 }}</kbd> {{ c.says }}
-        </button>
-      </div>
-      <button type="button" class="btn" :disabled="nth <= 0" @click="back">Back</button>
-    </template>
     <template v-else>
-      <h1 class="text-[1.9rem]" data-test="end">
-        {{ walk.nothing ? 'Nothing to cut' : toCut.length === 1 ? 'One thing to cut' : `${toCut.length} things to cut` }}
-      </h1>
-      <ul v-if="toCut.length">
-        <li v-for="f in toCut" :key="f.step" class="border-t border-rule py-2">
-          {{ f.text }} <b v-if="f.again" class="num">Again {{ dayWords(f.again) }}.</b>
-          <RouterLink v-if="f.work === 'sucker'" class="link" :to="`/tree/${id}/shoot`">Whose shoot is it?</RouterLink>
-        </li>
-      </ul>
-      <ul v-if="others.length">
-        <li v-for="f in others" :key="f.step" class="border-t border-rule py-2">
-          {{ f.text }} <b v-if="f.again" class="num">Again {{ dayWords(f.again) }}.</b>
-        </li>
-      </ul>
-      <p v-if="walk.nothing">
-        {{ walk.reasons[0]?.text }} <b class="num">Look again {{ dayWords(walk.look_again) }}.</b>
-      </p>
-      <p v-for="s in skipped" :key="s.id" class="text-[0.95rem] text-ink2">{{ s.title }}: {{ s.skipped!.text }}</p>
-      <template v-if="walk.state === 'open'">
-        <button type="button" class="btn btn-go !min-h-14 text-xl" @click="finish">Finish the walk</button>
-        <button type="button" class="btn" @click="back">Back</button>
+      <section v-for="c in crossed" :key="c.question" class="verdict" aria-label="Two answers crossed">
+        <p>
+          Two phones answered “{{ c.asked.asks }}”. Now it holds: <b>{{ c.holdsWords }}</b>. The other said: <b>{{ c.otherWords }}</b>.
+        </p>
+        <div class="flex gap-2 mt-2">
+          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.holds)">Keep “{{ c.holdsWords }}”</button>
+          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.other)">Take “{{ c.otherWords }}”</button>
+        </div>
+      </section>
+      <template v-if="question && walk.state === 'open'">
+        <ol class="flex gap-1" aria-hidden="true">
+          <li v-for="(s, i) in stages" :key="s.id" class="mark" :class="{ done: seen(s.id), now: i === nth }" />
+        </ol>
+        <section v-if="said.length" class="verdict" aria-live="polite" aria-label="What that comes to">
+          <p v-for="text in said" :key="text">{{ text }}</p>
+        </section>
+        <h1 class="text-[1.75rem] leading-tight" data-test="step" :data-question="question.id">{{ question.asks }}</h1>
+        <p v-if="question.help" class="text-[0.97rem] -mt-1">{{ question.help }}</p>
+        <p v-if="step?.hazard && !question.after.length" class="keep text-[0.95rem]">{{ step.hazard }}</p>
+        <p v-for="n in question.notes" :key="n.code" class="text-[0.97rem] font-semibold">{{ n.text }}</p>
+        <ChoiceAnswer v-if="question.kind === 'one' || question.kind === 'many'" :question="question" @answer="answer" />
+        <LimbAnswer
+          v-else-if="question.kind === 'limbs' && walk.frame"
+          :question="question"
+          :frame="walk.frame"
+          :cap="walk.cap_m"
+          :reach="walk.reach_m"
+          @answer="answer"
+        />
+        <NumberAnswer v-else :question="question" @answer="answer" />
+        <RouterLink v-if="question.id === 'below-outcome'" class="btn" :to="`/tree/${id}/shoot?walk=1`">Whose shoot is it?</RouterLink>
+        <button type="button" class="btn" :disabled="!questionBefore(walk.questions, question.id)" @click="back">Back</button>
       </template>
-      <template v-else>
-        <p role="status">The days to come back are set.</p>
-        <RouterLink v-if="toCut.length" class="btn btn-go" :to="`/tree/${id}`">Mark the cuts</RouterLink>
-        <button v-if="walk.next_tree" type="button" class="btn btn-go" @click="router.replace(`/tree/${walk.next_tree}/walk`)">
-          Next tree of the row
-        </button>
-        <button type="button" class="btn" @click="begin">Walk it again</button>
-      </template>
+      <WalkEnd
+        v-else
+        :walk="walk"
+        :local="local || waitsFor(id)"
+        :busy="busy"
+        @finish="end"
+        @plan="plan"
+        @back="back"
+        @again="begin(true)"
+        @taken="refresh"
+        @open="router.push(`/tree/${id}`)"
+      />
     </template>
   </div>
 </template>
@@ -158,20 +173,13 @@ const others = computed(() => walk.value?.findings.filter((f) => !f.work) ?? [])
 .mark.now {
   border-bottom: 6px solid var(--tape);
 }
-.choice {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  min-height: 62px;
-  padding: 8px 14px;
-  border: var(--line) solid var(--ink);
+.verdict {
   border-radius: 12px;
-  background: var(--sheet);
-  font: 600 20px/1.15 var(--font-tag);
-  text-align: left;
+  background: var(--ink);
+  color: var(--paper);
+  padding: 10px 14px;
 }
-.choice.given {
-  box-shadow: inset 8px 0 0 var(--leaf);
-  padding-left: 22px;
+.verdict .btn {
+  color: var(--ink);
 }
 </style>

@@ -96,7 +96,8 @@ async function save() {
         <template v-if="openSheet"
           ><RouterLink :to="`/sheet/${openSheet.id}`" class="link text-ink">A cut sheet is open</RouterLink> on this tree.
         </template>
-        Touch a limb in the drawing to mark a cut, or pick one with <kbd>↑</kbd> <kbd>↓</kbd> and press <kbd>Enter</kbd>.
+        <RouterLink :to="`/tree/${tree.id}/plan`" class="link text-ink">Propose a plan</RouterLink>, or touch a limb in the drawing to mark a cut, or
+        pick one with <kbd>↑</kbd> <kbd>↓</kbd> and press <kbd>Enter</kbd>.
       </p>
       <ol v-else class="border-t-[1.5px] border-rule">
         <li v-for="line in lines" :key="line.cut.limb" class="cut" :class="{ on: line.cut.limb === selected }" data-test="cut">

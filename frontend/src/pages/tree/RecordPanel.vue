@@ -4,11 +4,14 @@ import { api, heed, sentence, type Tree } from '@/api/client'
 import LogEntries from '@/controls/LogEntries.vue'
 import PastWork from '@/controls/PastWork.vue'
 import BlockForm from './BlockForm.vue'
+import LookBack from './LookBack.vue'
 import SeenDates from './SeenDates.vue'
 import { useSettings } from '@/composables/useSettings'
 import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
-import { ref } from 'vue'
+import PhotoTake from '@/controls/PhotoTake.vue'
+import BeforeAfter from '@/drawings/BeforeAfter.vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 
 const props = defineProps<{ tree: Tree }>()
@@ -54,6 +57,9 @@ const gone = useMutation({
   },
   onError: (error) => (trouble.value = sentence(error)),
 })
+/** The newest photo after work, and the one before it. */
+const after = computed(() => props.tree.photos.filter((p) => p.moment === 'after').at(-1))
+const before = computed(() => props.tree.photos.filter((p) => p.moment === 'before' && (!after.value || p.day <= after.value.day)).at(-1))
 const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.value ?? ''
 </script>
 
@@ -64,6 +70,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       <dd>
         {{ tree.site }}, {{ tree.block }} · <RouterLink class="link" :to="`/almanac?tree=${tree.id}`">its almanac</RouterLink> ·
         <RouterLink class="link" :to="`/tree/${tree.id}/walk`">walk it</RouterLink> ·
+        <RouterLink class="link" :to="`/row/${tree.row_id}/walk`">walk its row</RouterLink> ·
         <RouterLink class="link" :to="`/tree/${tree.id}/shoot`">whose shoot is it?</RouterLink>
       </dd>
       <dt>Union</dt>
@@ -156,7 +163,16 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
         </li>
       </ul>
     </section>
+    <section aria-label="Photos" class="grid gap-2">
+      <h2 class="text-xl">Before and after</h2>
+      <BeforeAfter v-if="before && after" :before="before" :after="after" :name="tree.name" />
+      <div class="grid grid-cols-2 gap-2 items-start">
+        <PhotoTake :tree="tree.id" :name="tree.name" moment="before" :photos="tree.photos" @taken="queries.invalidateQueries()" />
+        <PhotoTake :tree="tree.id" :name="tree.name" moment="after" :photos="tree.photos" @taken="queries.invalidateQueries()" />
+      </div>
+    </section>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <LookBack :tree-id="tree.id" />
     <section aria-label="Log">
       <div class="flex justify-between items-center mb-1">
         <h2 class="text-xl">Log</h2>

@@ -1,0 +1,23 @@
+/** A photo made small and upright on this device, without the place it was taken, before anything is sent. */
+const SIDE = 1600
+const MOST_MB = 10
+
+/** A JPEG of at most 1600 pixels a side, or a sentence why not. Drawing it anew leaves out everything the camera wrote beside the pixels. */
+export async function smallPhoto(file: File): Promise<Blob | string> {
+  if (file.size > MOST_MB * 1024 * 1024)
+    return `That photo has ${(file.size / 1048576).toFixed(0)} MB; ${MOST_MB} MB is the most. Take it at a lower setting.`
+  let picture: ImageBitmap
+  try {
+    picture = await createImageBitmap(file, { imageOrientation: 'from-image' })
+  } catch {
+    return 'That file is not a picture this browser can read. Take it as JPEG or PNG.'
+  }
+  const scale = Math.min(1, SIDE / Math.max(picture.width, picture.height))
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.round(picture.width * scale)
+  canvas.height = Math.round(picture.height * scale)
+  canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
+  picture.close()
+  const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.85))
+  return blob ?? 'The photo could not be made smaller here. Try another.'
+}

@@ -1,0 +1,54 @@
+/** What is kept on this device, on any origin: walks taken along, rows, and what waits to be sent. */
+import type { Schemas } from '@/api/client'
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+
+export type Walk = Schemas['WalkOut'] & { shoot?: Schemas['QuestionOut'][] }
+export interface KeptWalk {
+  tree: string
+  walk: Walk
+  /** When it came from Billhook, by this device's clock. */
+  at: number
+}
+export interface Item {
+  seq?: number
+  /** Names the thing for the grower: "an answer on Baixo 3·3". */
+  says: string
+  tree: string
+  method: 'POST' | 'PUT'
+  path: string
+  body: unknown
+  blob?: Blob
+  /** Why Billhook would not take it; such an item is shown until it is dropped. */
+  refused?: string
+}
+interface Kept extends DBSchema {
+  walks: { key: string; value: KeptWalk }
+  rows: { key: string; value: Schemas['RowWalkOut'] }
+  outbox: { key: number; value: Item; indexes: { tree: string } }
+}
+
+let opened: Promise<IDBPDatabase<Kept>> | null = null
+/** The database of this device. */
+export function device(): Promise<IDBPDatabase<Kept>> {
+  opened ??= openDB<Kept>('billhook-field', 1, {
+    upgrade(db) {
+      db.createObjectStore('walks', { keyPath: 'tree' })
+      db.createObjectStore('rows', { keyPath: 'row_id' })
+      db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true }).createIndex('tree', 'tree')
+    },
+  })
+  return opened
+}
+
+/** Keeps a walk as it stands; what came from Billhook also sets the clock that days are reckoned from. */
+export async function keepWalk(walk: Walk, fromBillhook: boolean): Promise<void> {
+  const db = await device()
+  const before = await db.get('walks', walk.tree_id)
+  const shoot = walk.shoot ?? before?.walk.shoot
+  const plain = JSON.parse(JSON.stringify({ ...walk, ...(shoot ? { shoot } : {}) })) as Walk
+  await db.put('walks', { tree: walk.tree_id, walk: plain, at: fromBillhook || !before ? Date.now() : before.at })
+}
+
+export const keptWalk = async (tree: string) => (await device()).get('walks', tree)
+export const keepRow = async (row: Schemas['RowWalkOut']) => void (await (await device()).put('rows', JSON.parse(JSON.stringify(row)) as typeof row))
+export const keptRow = async (id: string) => (await device()).get('rows', id)

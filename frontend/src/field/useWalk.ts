@@ -1,0 +1,113 @@
+/** A walk on this device: every tap is kept here first, then sent; the next question follows from the walk's own data. */
+import { api, heed, Refused, sentence } from '@/api/client'
+import { newId } from '@/api/ids'
+import { nextQuestion } from '@/geometry/walk'
+import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
+import { onSent, put, send, useOutbox } from './outbox'
+import { keepWalk, keptWalk, type KeptWalk, type Walk } from './store'
+
+const DAY_MS = 86_400_000
+const unanswered = (error: unknown) => error instanceof Refused && (error.status === 0 || error.status >= 500)
+
+/** The day by Billhook's own reckoning, gone on since a walk was taken along. */
+function dayOf(kept: KeptWalk): string {
+  const days = Math.floor((Date.now() - kept.at) / DAY_MS)
+  return new Date(Date.parse(kept.walk.day) + days * DAY_MS).toISOString().slice(0, 10)
+}
+
+/** A walk that has not begun, out of what was taken along. */
+function begun(kept: KeptWalk): Walk {
+  const questions = kept.walk.questions.map((q) => ({ ...q, given: null, given_id: null }))
+  const fresh = { findings: [], crossings: [], cuts: null, after_cuts: [], nothing: true }
+  return { ...kept.walk, ...fresh, questions, id: newId(), state: 'open', day: dayOf(kept), at: nextQuestion(questions) }
+}
+
+export function useWalk(tree: Ref<string>) {
+  const { waitsFor } = useOutbox()
+  const walk = ref<Walk | null>(null)
+  const trouble = ref('')
+  /** What is shown was worked out here, and waits for Billhook. */
+  const local = ref(false)
+
+  async function begin(again = false): Promise<void> {
+    const id = tree.value
+    trouble.value = ''
+    const kept = await keptWalk(id)
+    if (kept && waitsFor(id) && !again) {
+      walk.value = kept.walk
+      local.value = true
+      void send()
+      return
+    }
+    try {
+      const found = await heed(api.POST('/api/trees/{id}/walks', { params: { path: { id } }, body: { id: newId() } }))
+      if (id !== tree.value) return
+      walk.value = found
+      local.value = false
+      await keepWalk(found, true)
+    } catch (error) {
+      if (!unanswered(error)) trouble.value = sentence(error)
+      else if (!kept) trouble.value = 'Billhook does not answer, and this tree is not on the phone. Take its row along while there is signal.'
+      else if (kept.walk.state === 'open' && !again) walk.value = kept.walk
+      else {
+        walk.value = begun(kept)
+        await keepWalk(walk.value, false)
+        await put({
+          says: `A walk on ${walk.value.name}`,
+          tree: id,
+          method: 'POST',
+          path: `/api/trees/${id}/walks`,
+          body: { id: walk.value.id, day: walk.value.day },
+        })
+      }
+      local.value = true
+    }
+  }
+
+  /** Looks again at the walk as it stands, also a finished one. */
+  async function refresh(): Promise<void> {
+    const id = walk.value?.id
+    if (!id || waitsFor(tree.value)) return
+    const found = await heed(api.GET('/api/walks/{id}', { params: { path: { id } } })).catch(() => null)
+    if (!found || found.tree_id !== tree.value) return
+    walk.value = found
+    local.value = false
+    await keepWalk(found, true)
+  }
+
+  /** Answers a question, changes its answer, or takes it back with null. */
+  async function give(question: string, answer: string | null): Promise<void> {
+    const at = walk.value
+    const asked = at?.questions.find((q) => q.id === question)
+    if (!at?.id || !asked) return
+    const id = newId()
+    const body = { id, question, answer, seen: asked.given_id ?? '' }
+    asked.given = answer
+    asked.given_id = id
+    at.at = nextQuestion(at.questions)
+    local.value = true
+    await keepWalk(at, false)
+    await put({ says: `An answer on ${at.name}`, tree: at.tree_id, method: 'POST', path: `/api/walks/${at.id}/answers`, body })
+  }
+
+  async function finish(): Promise<void> {
+    const at = walk.value
+    if (!at?.id) return
+    at.state = 'done'
+    local.value = true
+    await keepWalk(at, false)
+    await put({ says: `The end of the walk on ${at.name}`, tree: at.tree_id, method: 'POST', path: `/api/walks/${at.id}/finish`, body: {} })
+  }
+
+  // Billhook's word replaces what was worked out here as soon as nothing of this tree waits any more
+  const off = onSent((item, answer) => {
+    const found = answer as Walk | null
+    if (item.tree !== walk.value?.tree_id || waitsFor(item.tree) || !found || !('questions' in found)) return
+    walk.value = found
+    local.value = false
+    void keepWalk(found, true)
+  })
+  onBeforeUnmount(off)
+  watch(tree, () => begin(), { immediate: true })
+  return { walk, trouble, local, begin, refresh, give, finish }
+}

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+/** One cut of a plan: where, why, how, and what it costs. */
+import type { Preview, Schemas } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import { diameterWords, shareWords, weightWords } from '@/geometry/measure'
+
+defineProps<{ cut: Schemas['ProposedOut']; n: number; cost?: Preview['cuts'][number]; advice?: Preview['advice'][number]; pinned: boolean }>()
+defineEmits<{ pin: [how: 'out' | null] }>()
+const { units } = useSettings()
+</script>
+
+<template>
+  <li class="cut" data-test="plan-cut">
+    <b class="tag text-lg">{{ n }}</b>
+    <div>
+      <p class="font-semibold first">{{ advice?.position ?? cut.name }}</p>
+      <p v-for="w in cut.why" :key="w.code" class="text-[0.93rem]">{{ w.text }}</p>
+      <p v-if="advice" class="text-[0.9rem] text-ink2">{{ advice.technique }} With the {{ advice.tool }}.</p>
+    </div>
+    <div class="num text-right text-[0.93rem]">
+      <b>{{ cut.share ? shareWords(cut.share) : 'free' }}</b><br />
+      <template v-if="cost">{{ diameterWords(cost.wound_mm, units) }}<br />{{ weightWords(cost.hand_kg, units) }}</template>
+      <template v-if="cut.fruit"><br />{{ cut.fruit }} fruit</template>
+    </div>
+    <button
+      type="button"
+      class="btn btn-small !min-h-11"
+      :aria-label="`Take ${cut.name} out of the plan`"
+      @click="$emit('pin', pinned ? null : 'out')"
+    >
+      {{ pinned ? 'Let go' : 'Take out' }}
+    </button>
+  </li>
+</template>
+
+<style scoped src="./line.css"></style>

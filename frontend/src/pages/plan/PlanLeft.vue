@@ -1,0 +1,26 @@
+<script setup lang="ts">
+/** A cut that is left for now: why, and from when it may be made. */
+import type { Schemas } from '@/api/client'
+import { dayWords, shareWords } from '@/geometry/measure'
+
+defineProps<{ cut: Schemas['LeftOut']; out: boolean }>()
+defineEmits<{ pin: [how: 'in' | null] }>()
+</script>
+
+<template>
+  <li class="cut" data-test="plan-left">
+    <b class="tag text-lg">–</b>
+    <div>
+      <p class="first">{{ cut.name }}</p>
+      <p class="text-[0.93rem] text-ink2">
+        {{ cut.left_why }} <b v-if="cut.until" class="num">From {{ dayWords(cut.until) }}.</b>
+      </p>
+    </div>
+    <span class="num text-right text-[0.93rem]">{{ cut.share ? shareWords(cut.share) : 'free' }}</span>
+    <button type="button" class="btn btn-small !min-h-11" :aria-label="`Put ${cut.name} into the plan`" @click="$emit('pin', out ? null : 'in')">
+      {{ out ? 'Let it be' : 'Put in' }}
+    </button>
+  </li>
+</template>
+
+<style scoped src="./line.css"></style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+/** A number on the walk: a length, a diameter, a gap, a weight, a count, or counts one after the other. */
+import type { WalkQuestion } from '@/geometry/walk'
+import { LATER } from '@/geometry/walk'
+import { useKeys } from '@/composables/useKeys'
+import { useSettings } from '@/composables/useSettings'
+import CountField from '@/controls/CountField.vue'
+import MeasureField from '@/controls/MeasureField.vue'
+import { computed, ref, useId, watch } from 'vue'
+
+const KG_PER_POUND = 0.45359237
+const props = defineProps<{ question: WalkQuestion }>()
+const emit = defineEmits<{ answer: [value: string] }>()
+const { units } = useSettings()
+const id = useId()
+const value = ref<number | null>(null)
+const text = ref('')
+watch(
+  () => props.question.id,
+  () => {
+    const given = props.question.given === LATER ? null : props.question.given
+    value.value =
+      given !== null && props.question.kind !== 'counts' ? Number(given) : props.question.kind === 'count' ? Math.max(1, props.question.low) : null
+    text.value = given ?? ''
+    if (props.question.kind === 'mass' && value.value !== null)
+      text.value = String(units.value === 'metric' ? value.value : value.value / KG_PER_POUND)
+  },
+  { immediate: true },
+)
+const counts = computed(() => text.value.split(/[\s,;]+/).filter(Boolean))
+const mass = computed(() => {
+  const read = Number(text.value.replace(',', '.'))
+  return text.value.trim() && Number.isFinite(read) ? read * (units.value === 'metric' ? 1 : KG_PER_POUND) : null
+})
+const number = computed(() => (props.question.kind === 'mass' ? mass.value : value.value))
+const ready = computed(() => {
+  if (props.question.kind === 'counts') return counts.value.length > 0 && counts.value.every((c) => /^\d+$/.test(c)) ? counts.value.join(' ') : null
+  const { low, high } = props.question
+  return number.value !== null && number.value >= low && number.value <= high ? String(Math.round(number.value * 10000) / 10000) : null
+})
+const outside = computed(() => props.question.kind !== 'counts' && number.value !== null && ready.value === null)
+const done = () => ready.value !== null && emit('answer', ready.value)
+useKeys([
+  { keys: ['Enter'], says: 'go on', run: done },
+  { keys: ['0'], says: 'not now', run: () => emit('answer', LATER) },
+])
+</script>
+
+<template>
+  <form class="grid gap-3" @submit.prevent="done">
+    <CountField
+      v-if="question.kind === 'count'"
+      :model-value="value ?? 1"
+      :label="question.asks"
+      :low="question.low"
+      :high="question.high"
+      @update:model-value="value = $event"
+    />
+    <MeasureField
+      v-else-if="question.kind === 'length' || question.kind === 'diameter' || question.kind === 'gap'"
+      v-model="value"
+      :label="question.asks"
+      hide-label
+      :kind="question.kind === 'length' ? 'length' : 'diameter'"
+    />
+    <div v-else>
+      <label :for="id" class="sr-only">{{ question.asks }}</label>
+      <input
+        :id="id"
+        v-model="text"
+        class="field"
+        :inputmode="question.kind === 'mass' ? 'decimal' : 'text'"
+        autocomplete="off"
+        :placeholder="question.kind === 'mass' ? (units === 'metric' ? '2.5' : '5.5') : '4 6 3 5 7'"
+      />
+      <p class="text-[0.95rem] text-ink2">{{ question.kind === 'mass' ? (units === 'metric' ? 'kg' : 'lb') : `${counts.length} counted` }}</p>
+    </div>
+    <p v-if="outside" class="wrong">That is out of the ordinary: look again at the figure and its unit.</p>
+    <button type="submit" class="btn btn-go !min-h-14 text-xl" :disabled="ready === null">Go on</button>
+    <button type="button" class="btn" data-test="not-now" @click="emit('answer', LATER)">Not now</button>
+  </form>
+</template>
