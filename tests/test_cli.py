@@ -7,6 +7,7 @@ import json
 import os
 import signal
 import socket
+import ssl
 import subprocess
 import sys
 import time
@@ -15,6 +16,7 @@ import urllib.request
 from pathlib import Path
 
 import pytest
+import trustme
 
 from billhook.cli import main
 from billhook.services import planting
@@ -46,6 +48,37 @@ def test_serve_answers_and_stops_cleanly(tmp_path):
     finally:
         server.send_signal(signal.SIGTERM)
     assert server.wait(timeout=10) == 0
+
+
+def test_a_certificate_makes_the_page_secure(tmp_path, capsys):
+    """What a phone on the network needs to keep the pages without signal."""
+    authority = trustme.CA()
+    issued = authority.issue_cert("127.0.0.1")
+    issued.private_key_pem.write_to_path(tmp_path / "key.pem")
+    issued.cert_chain_pems[0].write_to_path(tmp_path / "cert.pem")
+    port = free_port()
+    command = [sys.executable, "-m", "billhook.cli", "serve", "--data", str(tmp_path / "data"), "--port", str(port)]
+    pair = ["--certificate", str(tmp_path / "cert.pem"), "--key", str(tmp_path / "key.pem")]
+    server = subprocess.Popen([*command, *pair], stdout=subprocess.PIPE, text=True, cwd=Path(__file__).parents[1])
+    try:
+        assert f"https://127.0.0.1:{port}/" in server.stdout.readline()
+        context = ssl.create_default_context()
+        authority.configure_trust(context)
+        for _ in range(100):
+            try:
+                with urllib.request.urlopen(f"https://127.0.0.1:{port}/sw.js", context=context) as answer:
+                    assert "billhook-pages" in answer.read().decode()
+                break
+            except urllib.error.URLError:
+                time.sleep(0.05)
+        else:
+            pytest.fail("the server never answered")
+    finally:
+        server.send_signal(signal.SIGTERM)
+    assert server.wait(timeout=10) == 0
+    assert main([*command[3:], *pair[:2]]) == 1
+    assert main([*command[3:], "--certificate", str(tmp_path / "none.pem"), *pair[2:]]) == 1
+    assert "go together" in capsys.readouterr().err
 
 
 def test_migrate_backup_and_restore(tmp_path, capsys):

@@ -12,6 +12,7 @@ import tempfile
 import threading
 import time
 import urllib.request
+import uuid
 from collections.abc import Callable
 from functools import lru_cache
 from pathlib import Path
@@ -25,6 +26,7 @@ from billhook.core.frame.grove import grove_shares, keep_column, pack
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.frame.share import frame_answer
 from billhook.core.frame.wood import wood_parameters
+from billhook.core.plan.choose import Candidate, choose_cuts
 from billhook.core.season.latest import latest_cut
 from billhook.core.season.model import Site, TreeState
 from billhook.core.season.place import climate_frost, climate_normals
@@ -93,6 +95,18 @@ def core() -> None:
     say("a sketched frame", median_ms(lambda: sketch_frame(3, 3, 100, form, 5)), "ms")
 
 
+def choosing() -> None:
+    """Sixty candidates, half of them with like benefit for like share, which is the hard kind."""
+    rng = np.random.default_rng(3)
+    share = rng.uniform(0.002, 0.08, 60)
+    for what, benefit in (
+        ("60 candidate cuts, mixed benefits", rng.uniform(0.1, 10, 60)),
+        ("60 candidate cuts, benefit like share", share * rng.uniform(50, 60, 60)),
+    ):
+        cuts = [Candidate(f"c{i:02d}", 7, False, float(s), float(b), 20.0) for i, (s, b) in enumerate(zip(share, benefit, strict=True))]
+        say(what, median_ms(lambda cuts=cuts: choose_cuts(cuts, 0.2), 10), "ms", 50)
+
+
 def many_seasons() -> None:
     """Trees of 24 plantings, each cut to its own whole per cent: the season of 18 months, all kinds of work."""
     places = []
@@ -138,6 +152,14 @@ def served(settings: Settings) -> None:
             desk.season_between(record, DAY, DAY + dt.timedelta(days=548))
     say("season over 18 months of the whole demo holding, every tree", time.perf_counter() - start, "s", 1)
     say(f"the grove of {len(trees)} trees, asked again", median_ms(lambda: ask(f"{url}/api/grove"), 10), "ms")
+    tree = next(t for t in trees if t["name"] == "Baixo 4·7")["id"]
+    walk = json.loads(ask(f"{url}/api/trees/{tree}/walks", {"id": str(uuid.uuid4())}))["id"]
+
+    def tap() -> None:
+        ask(f"{url}/api/walks/{walk}/answers", {"id": str(uuid.uuid4()), "question": "dead", "answer": "none", "seen": None})
+
+    say("an answer on a walk", median_ms(tap, 20), "ms", 100)
+    say("a cut plan", median_ms(lambda: ask(f"{url}/api/trees/{tree}/plan", {"goal": "tidy"}), 10), "ms")
     limbs = [{"id": x.id, "on": x.on, "at_m": x.at_m, "base_mm": x.base_mm, "tip_mm": x.tip_mm, "length_m": x.length_m, "rise_deg": x.rise_deg, "bearing_deg": x.bearing_deg, "fruit": x.fruit} for x in big_frame().limbs]  # fmt: skip
     body = {
         "frame": {"union_m": 0.2, "trunk": {"diameter_mm": 140, "height_m": 0.9}, "limbs": limbs},
@@ -164,6 +186,7 @@ def start_again(folder: Path) -> None:
 
 def main() -> None:
     core()
+    choosing()
     with tempfile.TemporaryDirectory() as folder:
         data = Path(folder) / "demo-data"
         start = time.perf_counter()

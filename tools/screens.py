@@ -73,6 +73,24 @@ class Camera:
         time.sleep(0.4)
 
 
+def walk(camera: Camera, tree: str) -> None:
+    """A walk with a tie that bites, two parallels and a limb over the cap, to its end."""
+    camera.open(f"/tree/{tree}/walk", 390, 844, theme="sun")
+    find = camera.driver.find_element
+    answers = {"union": "1", "parallel-limbs": "1", "height-limbs": "1"}
+    several = {"crossing": "3", "height": "2"}
+    while (found := camera.driver.find_elements(By.CSS_SELECTOR, '[data-test="step"]')) and (asked := found[0].get_attribute("data-question")):
+        camera.press(several.get(asked, answers.get(asked, "1")))
+        if asked in several or asked.endswith("-limbs"):
+            find(By.CSS_SELECTOR, '[data-test="go-on"]').click()
+        time.sleep(0.5)
+        if asked == "crossing":
+            camera.press("1")
+            camera.keep("walk-phone")
+            camera.press("1")
+    camera.keep("walk-end-phone")
+
+
 def ask(url: str) -> dict:
     with urllib.request.urlopen(url) as answer:
         return json.load(answer)
@@ -116,13 +134,14 @@ def take(camera: Camera) -> None:
     camera.open(f"/sheet/{sheet}", 390, 844, theme="sun")
     camera.driver.execute_script("document.querySelector('.lines').scrollIntoView()")
     camera.keep("cut-sheet-phone")
-    camera.open(f"/tree/{tree}", 390, 844)
-    camera.keep("tree-phone")
+    camera.open(f"/tree/{tree}/plan")
+    camera.driver.find_element(By.CSS_SELECTOR, '[data-goal="lower"]').click()
+    camera.keep("plan")
     camera.open(f"/tree/{tree}/shoot", 390, 844)
     camera.keep("shoot-phone")
-    camera.open(f"/tree/{tree}/walk", 390, 844, theme="sun")
-    camera.press("1", "1")
-    camera.keep("walk-phone")
+    walk(camera, tree)
+    camera.open(f"/row/{ask(f'{camera.url}/api/trees/{tree}')['row_id']}/walk", 390, 844, theme="sun")
+    camera.keep("row-phone")
     camera.open("/log")
     camera.keep("log")
     camera.open("/known?find=light")

@@ -132,7 +132,7 @@ def test_come_backs_name_their_rule(know, wood):
     cuts = [one(know, wood, hand_worked(), Cut(x, 0)) for x in ("s", "a")]
     day = dt.date(2026, 7, 1)
     found = come_backs(cuts, day, 0, Span(dt.date(2026, 6, 1), dt.date(2026, 8, 31)), know)
-    assert [(c.kind, (c.due - day).days) for c in found] == [("bark", 14), ("sucker", 14), ("sprout", 45)]
+    assert [(c.kind, (c.due - day).days) for c in found] == [("bark", 14), ("sucker", 14), ("sprout", 45), ("trim", 90)]
     assert all(know[c.rule].unit == "days" for c in found)
     assert [(c.due - day).days for c in come_backs(cuts[:1], day, 3, None, know)] == [30]
     assert come_backs([], day, 3, None, know) == []

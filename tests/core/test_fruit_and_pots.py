@@ -18,24 +18,24 @@ def test_students_t_agrees_with_scipy(freedom):
 
 
 @given(st.lists(st.integers(0, 12), min_size=5, max_size=40), st.integers(0, 4), st.integers(40, 400))
-def test_the_interval_holds_the_mean_and_narrows_to_nothing(counts, keep, clusters):
-    found = thinning(counts, keep, clusters)
+def test_the_interval_holds_the_mean_and_narrows_to_nothing(know, counts, keep, clusters):
+    found = thinning(know, counts, keep, clusters)
     assert found.low <= found.per_cluster <= found.high
     assert found.remove_low <= found.remove <= found.remove_high
-    whole = thinning(counts, keep, len(counts))
+    whole = thinning(know, counts, keep, len(counts))
     assert whole.remove == sum(max(0, c - keep) for c in counts)
     assert whole.low == pytest.approx(whole.high)
 
 
-def test_thinning_interval_against_scipy():
+def test_thinning_interval_against_scipy(know):
     counts = [4, 6, 3, 5, 7, 2, 8, 5]
-    found = thinning(counts, 2, 100_000)
+    found = thinning(know, counts, 2, 100_000)
     low, high = stats.t.interval(0.95, 7, 3.0, stats.sem([c - 2 for c in counts]))
     assert (found.low, found.high) == (pytest.approx(low, rel=0.01), pytest.approx(high, rel=0.01))
     assert not found.enough
     for counts, clusters, at in (([3, 4], 50, "/counts"), ([3] * 9, 5, "/clusters")):
         with pytest.raises(InvalidInput) as refused:
-            thinning(counts, 2, clusters)
+            thinning(know, counts, 2, clusters)
         assert refused.value.problems[0].pointer == at
 
 

@@ -6,6 +6,8 @@ from dataclasses import dataclass
 
 import pytest
 
+from billhook.core.walk.questions import questions_of
+from billhook.core.walk.tree import WalkTree
 from billhook.services import planting, trees
 from billhook.services.workplace import Workplace
 from billhook.store.tables import Site
@@ -39,3 +41,16 @@ def garden(at) -> Garden:
     pot = planting.plant(at, site.id, "Pátio", 1, 1, "lemon", 2021, None, None, 40.0, under_cover=True)
     frame = trees.save_frame(at, row.tree_ids[0], forked_frame(), None, {"e", "w", "e1", "k"}, TODAY)
     return Garden(at, site, row.row_id, row.tree_ids, frame.id, pot.tree_ids[0])
+
+
+@pytest.fixture
+def drawn(garden):
+    """The measured tree of the garden: a fork, a dead end and a sucker."""
+    return garden.at, garden.tree_ids[0]
+
+
+@pytest.fixture(scope="session")
+def know_walk(know):
+    """The catalogue, a tree and its questions."""
+    tree = WalkTree("mandarin", "citrus", TODAY, 12, 3)
+    return know, tree, questions_of(know, tree)

@@ -92,7 +92,7 @@ def test_finishing_cuts_the_frame_writes_the_log_and_sets_come_backs(garden):
     assert entry.height_after_m <= entry.height_before_m
     assert view.used_share == pytest.approx(0.125)
     due = {t.kind: (t.due - TODAY).days for t in view.tasks}
-    assert due == {"sucker": 75, "sprout": 45}
+    assert due == {"sucker": 75, "sprout": 45, "trim": 90}
     assert all(t.rule.startswith("comeback/") and t.rule in garden.at.know for t in view.tasks)
     assert next(v for v in view.verdicts if v.work == "thin").max_share == pytest.approx(0.2 - 0.125)
     assert sheets.sheet(garden.at, plan.id).log_id == entry.id
@@ -190,3 +190,27 @@ def test_a_come_back_is_settled_once(garden):
         logbook.settle_task(garden.at, task.id, 2, "forgotten")
     logbook.settle_task(garden.at, task.id, 2, "done")
     assert trees.tree_view(garden.at, garden.tree_ids[0], TODAY).tasks == []
+
+
+def test_what_was_not_planned_and_what_was_not_done_go_to_the_log(garden):
+    at, tree = garden.at, garden.tree_ids[0]
+    plan = cutting.make_sheet(at, tree, new_id(), [Cut("k", 0.0), Cut("d", 0.0)], "thin", TODAY, garden.frame_id)
+    first, second = sheets.sheet(at, plan.id).lines
+    sheets.tick(at, plan.id, first.cut.id, new_id(), True, TODAY, 13, "first helper")
+    with pytest.raises(StaleVersion) as crossed:  # the second helper, who did not see it
+        sheets.tick(at, plan.id, first.cut.id, new_id(), True, TODAY, 14, "second helper")
+    assert crossed.value.current == {"who": "first helper", "diameter_mm": 13}
+    sheets.tick(at, plan.id, second.cut.id, new_id(), False, TODAY, None, "first helper", "a nest in it")
+    extra = new_id()
+    for _ in range(2):
+        sheets.add_cut(at, plan.id, extra, Cut("e1", 0.0))
+    for limb, keep, field in (("e1", 0.0, "/limb"), ("moon", 0.0, "/limb"), ("e", 9.0, "/keep_m")):
+        with pytest.raises(InvalidInput) as refused:
+            sheets.add_cut(at, plan.id, new_id(), Cut(limb, keep))
+        assert refused.value.problems[0].pointer == field
+    sheets.tick(at, plan.id, extra, new_id(), True, TODAY, None, "")
+    lines = sheets.sheet(at, plan.id).lines
+    assert [(x.cut.limb_key, x.cut.extra, x.left) for x in lines] == [("k", False, ""), ("d", False, "a nest in it"), ("e1", True, "")]
+    entry = sheets.finish(at, plan.id, plan.version, TODAY)
+    assert entry.note == "1 not planned. not done: cut 2: a nest in it"
+    assert entry.cuts == 2

@@ -13,8 +13,10 @@ from pathlib import Path
 import pytest
 import waitress
 from flask import Response
+from flask_openapi.openapi import OpenAPI
 from selenium import webdriver
 from selenium.webdriver.chrome.service import Service
+from waitress.server import MultiSocketServer, TcpWSGIServer
 
 from billhook.demo.build import build_demo
 from billhook.services.workplace import open_workplace
@@ -34,6 +36,30 @@ class Server:
 
     url: str
     broken: set[str] = field(default_factory=set)
+    app: OpenAPI | None = None
+    port: int = 0
+    _listener: MultiSocketServer | TcpWSGIServer | None = None
+    _thread: threading.Thread | None = None
+
+    def back(self) -> None:
+        """Listen, again on the same port after having been away."""
+        self._listener = waitress.create_server(self.app, host="127.0.0.1", port=self.port, threads=4)
+        self.port = self._listener.effective_port
+        self._thread = threading.Thread(target=self._listen, daemon=True)
+        self._thread.start()
+
+    def away(self) -> None:
+        """No server answers any more, as where there is no signal."""
+        # kept connections are cut too, as a lost signal does
+        for channel in list(self._listener._map.values()):
+            channel.close()
+        self._listener.task_dispatcher.shutdown()
+        self._thread.join(timeout=5)
+
+    def _listen(self) -> None:
+        # closing the listener from outside ends its loop with a closed socket
+        with contextlib.suppress(OSError):
+            self._listener.run()
 
 
 def running(settings: Settings) -> Iterator[Server]:
@@ -48,19 +74,11 @@ def running(settings: Settings) -> Iterator[Server]:
 
         return Response("{}", 500, mimetype="application/problem+json") if any(request.path.endswith(end) for end in server.broken) else None
 
-    listener = waitress.create_server(app, host="127.0.0.1", port=0, threads=4)
-    server.url = f"http://127.0.0.1:{listener.effective_port}"
-
-    def listen() -> None:
-        # closing the listener from outside ends its loop with a closed socket
-        with contextlib.suppress(OSError):
-            listener.run()
-
-    thread = threading.Thread(target=listen, daemon=True)
-    thread.start()
+    server.app = app
+    server.back()
+    server.url = f"http://127.0.0.1:{server.port}"
     yield server
-    listener.close()
-    thread.join(timeout=5)
+    server.away()
     at.store.close()
 
 

@@ -11,7 +11,7 @@ from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.remote.webelement import WebElement
 from selenium.webdriver.support.ui import Select, WebDriverWait
 
-PATIENCE = 10
+PATIENCE = 30
 
 
 class Hand:
@@ -23,13 +23,13 @@ class Hand:
     def open(self, path: str) -> None:
         """Go to a page, forgetting settings of earlier visits first."""
         self.driver.get(self.url + path)
-        self.driver.execute_script("localStorage.clear(); sessionStorage.clear()")
+        self.driver.execute_script("localStorage.clear(); sessionStorage.clear(); indexedDB.deleteDatabase('billhook-field')")
         self.driver.get(self.url + path)
         self.until(lambda: self.driver.find_elements(By.CSS_SELECTOR, "main h1"))
 
-    def until(self, holds):
-        """Wait until something holds, and return it."""
-        return WebDriverWait(self.driver, PATIENCE, 0.05, ignored_exceptions=[StaleElementReferenceException]).until(lambda _: holds())
+    def until(self, holds, patience: float = PATIENCE):
+        """Wait until something holds, and return it; ``patience`` in seconds."""
+        return WebDriverWait(self.driver, patience, 0.05, ignored_exceptions=[StaleElementReferenceException]).until(lambda _: holds())
 
     def one(self, css: str) -> WebElement:
         """The element, once it is there."""

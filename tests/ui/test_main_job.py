@@ -21,6 +21,12 @@ def ask(server, path: str):
         return json.load(answer)
 
 
+def fetch(server, path: str, headers: dict[str, str] | None = None) -> bytes:
+    """A file as it is served."""
+    with urllib.request.urlopen(urllib.request.Request(server.url + path, headers=headers or {})) as answer:
+        return answer.read()
+
+
 def send(server, path: str, body: object) -> None:
     request = urllib.request.Request(server.url + path, json.dumps(body).encode(), {"Content-Type": "application/json"})
     urllib.request.urlopen(request).close()

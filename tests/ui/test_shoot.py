@@ -33,7 +33,7 @@ def test_a_sucker_is_judged_by_keys_and_logged_with_its_like(browser, demo):
     hand.type("How many alike", "3")
     hand.click("Taken off: into the log")
     hand.sees("3 suckers off, in the log")
-    (entry,) = [e for e in ask(demo, f"/api/trees/{tree}")["log"] if e["date"] == "2027-03-24"]
+    (entry,) = hand.until(lambda: [e for e in ask(demo, f"/api/trees/{tree}")["log"] if e["date"] == "2027-03-24"])
     assert (entry["work"], entry["cuts"]) == ("sucker", 3)
     hand.until(lambda: verdict(hand) == "Not yet clear")  # ready for the next
 

@@ -28,6 +28,7 @@ SEASON: dict[str, Any] = {
     "to": "2027-12-31",
     "work": ["thin", "height"],
 }  # fmt: skip
+QUICK_ID = "6f2b3f0e-5a52-4c59-9a39-0d6a4c1f0b1b"
 ID = "6f2b3f0e-5a52-4c59-9a39-0d6a4c1f0b1a"
 
 CALCULATORS: dict[str, dict[str, Any]] = {
@@ -40,6 +41,14 @@ CALCULATORS: dict[str, dict[str, Any]] = {
     "/api/calc/thinning": {"counts": [4, 6, 3, 5, 7], "keep": 2, "clusters": 60},
     "/api/calc/crop-load": {"trunks_mm": [50], "year_in_ground": 3, "fruit": 30, "fruit_kg": 0.23},
     "/api/calc/pot": {"pot_l": 57, "height_m": 2.0, "windy": True, "winter_room_m": 2.4, "pot_height_m": 0.4},
+    "/api/calc/cut-plan": {"candidates": [{"id": "a", "order_class": 3, "must": True, "share": 0.0, "benefit": 1, "wound_mm": 12, "within": None, "excludes": []}, {"id": "b", "order_class": 7, "must": False, "share": 0.1, "benefit": 4.5, "wound_mm": 30, "within": "a", "excludes": ["a"]}], "limit": 0.2},
+    "/api/calc/technique": {"frame": FRAME, "cuts": CUTS, "species": "mandarin", "work": "thin", "vigour": 3, "units": "metric"},
+    "/api/calc/limb": {"diameter_mm": 60, "species": "avocado", "green_density_kg_m3": 950},
+    "/api/calc/wound": {"diameter_mm": 50, "vigour": 3, "species": "lemon", "stub": False, "weak": False, "cool": False},
+    "/api/calc/clippings": {"fresh_kg": 85, "species": "mango", "depth_m": 0.1, "moisture": 0.5, "nitrogen": 0.008},
+    "/api/calc/whitewash": {"trunks": [{"diameter_mm": 190, "length_m": 1.2}], "limbs": [{"diameter_mm": 60, "length_m": 1.5}], "coats": 2, "cover_m2_per_l": 5},
+    "/api/calc/disinfectant": {"agent": "bleach", "trees": 24, "tools": 2, "dips_per_tree": 1, "volume_l": 1, "stock": 0.0525, "target": 0.005},
+    "/api/calc/yield-cost": {"share": 0.25, "ripe_on": True, "after_drop": False, "after_heavy": False, "before_heavy": False},
     "/api/calc/flagging": {"dead_tips": 0.3, "height_m": 1.7, "stage": "dead"},
 }  # fmt: skip
 
@@ -69,8 +78,10 @@ def resources(tree_id: str, frame_id: str, site_id: str, block_id: str) -> dict[
         f"POST /api/blocks/{block_id}/observations": {"kind": "flush_start", "value": "2027-03-20", "date": "2027-03-20"},
         "POST /api/species": {"name": "feijoa", "evergreen": True, "everbearing": False, "bloom": [5, 6], "harvest": [10, 11], "vigour": 3, "size": "low", "frost_c": -6.0, "coldest_night_c": -6.0},
         f"POST {tree}/shoot": {"clues": {"origin": "below_union"}, "skip": ["scent"], "union_seen": True, "only_living_shoots": False, "many_grafts": False, "diameter_mm": 8},
-        f"POST {tree}/walks": {"id": ID},
-        f"POST /api/walks/{ID}/answers": {"id": ID, "step": "dead", "answer": "none"},
+        f"POST {tree}/plan": {"goal": "tidy", "day": "2027-03-24", "walk_id": None, "pins_in": [], "pins_out": [], "limit": 0.2, "weights": {"rub": 5}},
+        f"POST {tree}/walks": {"id": ID, "day": "2027-03-24"},
+        f"POST {tree}/walks/quick": {"id": QUICK_ID, "suckers": 2, "sprouts": 0, "day": "2027-03-24"},
+        f"POST /api/walks/{ID}/answers": {"id": ID, "question": "dead", "answer": "none", "seen": ""},
         f"POST {tree}/preview": {"frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24", "units": "metric"},
         f"POST {tree}/sheets": {"id": ID, "frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24"},
         f"POST {tree}/log": {"id": ID, "date": "2027-03-20", "work": "thin", "share": 0.1, "height_before_m": 3, "height_after_m": 2.8, "who": "first helper", "note": "", "minutes": 10, "corrects": None},
