@@ -14,7 +14,7 @@ from ..core.errors import BillhookError
 from ..core.frame.model import TRUNK, Cut, Frame, Limb
 from ..core.season.model import Work
 from ..formats.tree_csv import TreeLine, write_trees
-from ..services import cutting, logbook, planting, sheets, stances, trees
+from ..services import cutting, harvests, logbook, planting, sheets, stances, trees
 from ..services.grove import GroveTree, grove
 from ..services.seasons import SeasonDesk
 from ..services.workplace import Workplace, open_workplace
@@ -59,6 +59,7 @@ class Almirelo:
         measured = self._measured_trees()
         self._cold_night()
         self._seasons(measured)
+        self._picked()
         self._finds(measured)
         self._open_sheet(measured)
 
@@ -164,6 +165,22 @@ class Almirelo:
                 logbook.log_past_work(
                     self.at, tree.record.tree.id, self._id(), day, "thin", 0.08, 3.0, 2.9, HELPERS[0], "before the numbers were kept"
                 )
+
+    def _picked(self) -> None:
+        """What each row gave in the last seasons, a heavy year after a light one."""
+        months = {"Baixo": (1, 20, 38.0), "Patamares": (9, 18, 24.0), "Alto": (4, 12, 32.0)}
+        rows: dict[tuple[str, str], int] = {}
+        for tree in self._standing:
+            if tree.record.block.name in months:
+                key = (tree.record.block.name, tree.record.row.id)
+                rows[key] = rows.get(key, 0) + 1
+        for (block, row), count in sorted(rows.items()):
+            month, day, kg = months[block]
+            for back in (2, 1, 0):
+                on = dt.date(self.today.year - back, month, day)
+                if on < self.today:
+                    swing = (1.0, 0.78, 1.12)[back] * float(self.rng.normal(1, 0.06))
+                    harvests.pick(self.at, self._id(), "row", row, on, round(count * kg * swing), HELPERS[0])
 
     def _open_day(self, tree: GroveTree, work: Work, first: dt.date, last: dt.date) -> dt.date | None:
         """The first day from ``first`` on which the work is a go."""

@@ -24,13 +24,14 @@ from ..store import frames
 from ..store.database import NotFound, StaleVersion
 from ..store.tables import FrameRow, Plan, PlanCut
 from ..store.trees import TreeRecord, tree_record
+from .pace import pace_of
 from .seasons import SeasonDesk
 from .workplace import Workplace
 
 
 @dataclass(frozen=True)
 class Preview:
-    """Cuts on a tree: their cost, the verdict of the day, the total against the limit, and how to make each."""
+    """Cuts on a tree: their cost, the verdict of the day, the total against the limit, and how to make each. minutes: at the pace of past visits, 1 before there are enough."""
 
     frame_id: str
     answer: FrameAnswer
@@ -38,6 +39,7 @@ class Preview:
     against: Against
     advice: tuple[CutAdvice, ...]
     minutes: float
+    pace: float
     gone: tuple[str, ...]
 
 
@@ -73,11 +75,12 @@ def preview_in(
     answer = frame_answer(frame, cuts, wood_parameters(at.know, record.tree.species), baseline, at.know.number("wood/exponent"))
     verdict = desk.verdict(record, work)
     vigour = vigour_of(desk.state(record), at.know)
-    advice = tuple(advise(frame, cost, at.know, work, record.tree.species, vigour, units) for cost in answer.cuts)
+    advice = tuple(advise(frame, cost, at.know, work, record.tree.species, vigour, units, record.site.dangers) for cost in answer.cuts)
     free = all(a.free for a in advice)
     against = against_limit(answer, verdict, at.know, free, units)
     minutes = sum(a.minutes for a, c in zip(advice, answer.cuts, strict=True) if not c.void)
-    return Preview(row.id, answer, verdict, against, advice, minutes, whole_limbs_gone(frame, cuts))
+    pace = pace_of(session, at.know, record.tree.id) or 1.0
+    return Preview(row.id, answer, verdict, against, advice, minutes * pace, pace, whole_limbs_gone(frame, cuts))
 
 
 def preview(
@@ -118,5 +121,6 @@ def _frozen(found: Preview) -> dict[str, object]:
     return {
         "status": verdict.status, "sentence": verdict.sentence, "max_share": verdict.max_share, "removed": found.against.removed,
         "over": found.against.over, "total": found.against.sentence,
+        "minutes": round(found.minutes / found.pace, 2), "pace": round(found.pace, 3),
         "reasons": [asdict(r) | {"used": dict(r.used), "date": r.date.isoformat() if r.date else None} for r in verdict.reasons],
     }  # fmt: skip

@@ -17,6 +17,7 @@ from ..store import plans
 from ..store.database import NotFound
 from ..store.trees import tree_records
 from . import sheets
+from .one_pass import one_pass
 from .workplace import Workplace
 
 _FROM = 180.0  # seen from the south
@@ -40,6 +41,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
         records = tree_records(session, row_id=row_id)
         if not records:
             raise NotFound(f"there is no row {row_id} with trees")
+        pass_ = one_pass(at, session, records, units)
         place = {r.tree.id: n for n, r in enumerate(records)}
         open_ = sorted((p for p in plans.open_plans(session) if p.tree_id in place), key=lambda p: (place[p.tree_id], p.made_at))
     if not open_:
@@ -47,12 +49,12 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
     phrases = language(code).phrases
     sheets_ = [printed(at, p.id, code, units) for p in open_]
     views = [sheets.sheet(at, p.id, units) for p in open_]
-    minutes = [sum(x.advice.minutes for x in v.lines) for v in views]
+    minutes = [v.minutes for v in views]
     tools = list(dict.fromkeys(t for s in sheets_ for t in s.tools))
     clean = disinfectant(at.know, "alcohol", len(open_), max(1, len(tools)))
     said = [
         f"{phrases.say('tools')}: {', '.join(tools)}. {max(1, round(sum(minutes)))} {phrases.say('minutes')}.",
-        phrases.say("care-base"), phrases.say("care-clean", l=f"{max(0.1, clean.mix_l):.1f}", rags=str(clean.rags)), phrases.say("care-local"),
+        *([phrases.say("one-pass", kg=weight_words(pass_.kg or 0.0, units))] if pass_ else []), phrases.say("care-base"), phrases.say("care-clean", l=f"{max(0.1, clean.mix_l):.1f}", rags=str(clean.rags)), phrases.say("care-local"),
     ]  # fmt: skip
     rows = [(s.heading, str(len(s.cuts)), f"{max(1, round(m))}", ", ".join(s.tools)) for s, m in zip(sheets_, minutes, strict=True)]
     columns = (phrases.say("tree"), phrases.say("cuts"), phrases.say("minutes"), phrases.say("tools"))
@@ -95,7 +97,7 @@ def printed(at: Workplace, plan_id: str, code: str, units: Units) -> PrintedShee
         f"{phrases.say('day')} {plan.day.isoformat()}. {phrases.say('total')} {share_words(total)} {phrases.say('of-canopy')}"
         + (f", {phrases.say('limit').lower()} {share_words(limit)}." if limit is not None else "."),
         f"{phrases.say('height')} {length_words(view.answer.before.height_m, units)} {phrases.say('to')} {length_words(view.answer.after.height_m, units)}. "
-        f"{max(1, round(sum(a.minutes for a in advice)))} {phrases.say('minutes')}.",
+        f"{max(1, round(view.minutes))} {phrases.say('minutes')}.",
     ]
     tools = list(dict.fromkeys(phrases.say(f"tool-{a.tool_id}") for a in advice))
     bar = (1.0, "1 m") if units == "metric" else (0.9144, "3 ft")

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, field, replace
 
 from sqlmodel import Session
 
@@ -12,81 +12,194 @@ from ..core.aftercare.crop import YieldCost, yield_cost
 from ..core.aftercare.quantities import Clippings, Whitewash, clippings, whitewash
 from ..core.cuts.regrowth import regrowth
 from ..core.errors import FieldProblem, InvalidInput
+from ..core.frame.finish import after_cuts
 from ..core.frame.model import Cut
+from ..core.light.inner import LowerLight, lower_light
+from ..core.plan.offer import Proposed
 from ..core.plan.propose import Proposal, propose
+from ..core.plan.skeleton import bare_bark, warned
+from ..core.plan.stages import Window
+from ..core.plan.wall import machine_minutes
 from ..core.reasons import Reason
-from ..core.season.model import WORKS, Work
-from ..core.season.today import Verdict
+from ..core.season.model import WORKS, SeasonAnswer, Work
+from ..core.season.schools import check_stance
+from ..core.season.today import Verdict, verdict
 from ..core.walk.findings import summary
 from ..core.walk.questions import questions_of
+from ..core.walk.tree import WalkTree
 from ..store import walks
-from ..store.trees import tree_record
+from ..store.trees import TreeRecord, tree_record
 from . import cutting
 from .cutting import Preview
-from .seasons import SeasonDesk
+from .plan_after import after_words
+from .row_lines import outline_of, spacing_in_row
+from .seasons import HORIZON_DAYS, SeasonDesk
 from .trees import FrameView, frame_view
 from .walk_tree import Walked, walked_tree
 from .walks import named_cuts
 from .workplace import Workplace
 
+WAYS = ("hand", "ragged", "machine")
+_YEARS_AHEAD = 3
+
+
+@dataclass(frozen=True)
+class Wish:
+    """What a plan is asked for. walk_id: a walk whose named limbs weigh more. limit, weights, stance: in place of the day's, the catalogue's, the tree's.
+
+    by: one of :data:`WAYS`; top_m, half_m: of the wall, where they differ from what the row leaves room for.
+    """
+
+    goal: str
+    day: dt.date
+    walk_id: str | None = None
+    pins_in: Sequence[str] = ()
+    pins_out: Sequence[str] = ()
+    limit: float | None = None
+    weights: Mapping[str, float] = field(default_factory=dict)
+    stance: Mapping[str, str] = field(default_factory=dict)
+    by: str = "hand"
+    top_m: float | None = None
+    half_m: float | None = None
+
+
+@dataclass(frozen=True)
+class StageView:
+    """A stage by what it cuts."""
+
+    day: dt.date
+    share: float
+    limit: float
+    over: bool
+    cuts: tuple[Proposed, ...]
+
 
 @dataclass(frozen=True)
 class PlanView:
-    """A proposal with its cost. preview: None where nothing is cut. crop: given up over three years. bark: paint for what is bared, None where none is."""
+    """A proposal with its cost. preview: None where nothing is cut. crop: given up over three years. bark: paint for what is bared, None where none is.
+
+    minutes: of hands and, where one is used, the machine, at the pace of past visits. skeleton: what an owner is told before one.
+    """
 
     name: str
     day: dt.date
     work: Work
+    stance: dict[str, str]
     proposal: Proposal
+    stages: tuple[StageView, ...]
+    unplaced: tuple[Proposed, ...]
     frame: FrameView
     cap_m: float | None
     preview: Preview | None
+    minutes: float
+    light: LowerLight
     crop: YieldCost
     clippings: Clippings
     bark: Whitewash | None
     after: tuple[Reason, ...]
     regrowth: tuple[Reason, ...]
+    skeleton: tuple[Reason, ...]
 
 
-def plan_for(
-    at: Workplace, tree_id: str, goal: str, day: dt.date, walk_id: str | None = None, pins_in: Sequence[str] = (), pins_out: Sequence[str] = (),
-    limit: float | None = None, weights: Mapping[str, float] | None = None,
-) -> PlanView:  # fmt: skip
-    """The cuts that bring most for a goal on a day. walk_id: a walk whose named limbs weigh more.
+def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
+    """The cuts that bring most for a goal on a day.
 
-    Raises: NotFound; InvalidInput for a goal that is none, a tree that was never drawn, or a pin on no cut.
+    Raises: NotFound; InvalidInput for a goal, way, finding or school that is none, a tree that was never drawn, or a pin on no cut.
     """
-    know = at.know
-    if goal not in know.rows("goals"):
-        raise InvalidInput([FieldProblem("/goal", f"must be one of {', '.join(know.rows('goals'))}")])
-    unknown = sorted(set(weights or {}) - set(know.rows("plan-weights")))
-    if unknown:
-        raise InvalidInput([FieldProblem("/weights", f"there is no finding {unknown[0]!r}; known are {', '.join(know.rows('plan-weights'))}")])
+    know, day = at.know, wish.day
+    _checked(at, wish)
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
         walked = walked_tree(at, session, record, day)
         if walked.frame_row is None or walked.tree.frame is None:
             raise InvalidInput([FieldProblem("", "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it")])
         desk = SeasonDesk(session, at, day)
-        verdicts: dict[str, Verdict] = {work: desk.verdict(record, work) for work in WORKS}
-        named = _named(at, session, walked, walk_id)
-        proposal = propose(know, walked.tree, goal, verdicts, named, frozenset(pins_in), frozenset(pins_out), limit, weights)
-        offered = {p.id for p in proposal.cuts} | {x.proposed.id for x in proposal.left}
-        for pointer, pins in (("/pins_in", pins_in), ("/pins_out", pins_out)):
-            for i, pin in enumerate(pins):
-                if pin not in offered:
-                    raise InvalidInput([FieldProblem(f"{pointer}/{i}", f"there is no cut {pin!r} in this plan")])
-        work = _main_work(proposal)
-        cuts = [p.cut for p in proposal.cuts]
-        preview = cutting.preview_in(at, session, record, walked.frame_row, cuts, work, day, walked.tree.units) if cuts else None
+        stance = desk.stance(record) | dict(wish.stance)
+        tree = replace(walked.tree, stances=stance)
+        season = desk.season_between(record, day, day + dt.timedelta(days=HORIZON_DAYS), WORKS, None, wish.stance)
+        verdicts: dict[str, Verdict] = {work: verdict(season.segments, work, day) for work in WORKS}
+        outline = None if wish.by == "hand" else outline_of(at, session, record, tree, wish.top_m, wish.half_m)
+        named = _named(at, session, walked, wish.walk_id)
+
+        def proposed(windows: Sequence[Window]) -> Proposal:
+            return propose(
+                know, tree, wish.goal, verdicts, named, frozenset(wish.pins_in), frozenset(wish.pins_out), wish.limit, wish.weights, wish.by, outline, windows
+            )  # fmt: skip
+
+        proposal = proposed(())
+        if proposal.over_limit or any(not x.idle for x in proposal.left):
+            works = {p.work for p in _all(proposal).values()}
+            proposal = proposed(_windows(desk, record, day, sorted(works), wish.stance))
+        offered = _all(proposal)
+        _pins_known(wish, set(offered))
+        work, cuts = _main_work(proposal), [p.cut for p in proposal.cuts]
+        preview = cutting.preview_in(at, session, record, walked.frame_row, cuts, work, day, tree.units) if cuts else None
         fresh = sum(c.hand_kg for c in preview.answer.cuts if not c.void) if preview else 0.0
-        ripe = any(e.name == "harvest" and e.start <= day <= e.end for e in desk.season(record, ("sucker",)).events)
+        fruit = sum(c.fruit_lost for c in preview.answer.cuts if not c.void) if preview else 0
+        ripe = any(e.name == "harvest" and e.start <= day <= e.end for e in season.events)
         crop = yield_cost(know, proposal.share, ripe_on=ripe)
+        minutes = preview.minutes if preview else 0.0
+        if preview and wish.by == "machine":
+            swept = {p.cut.limb for p in proposal.cuts if p.look == "wall" and p.must}
+            minutes = machine_minutes(know, spacing_in_row(at, session, record)) + preview.pace * sum(
+                a.minutes for a in preview.advice if a.limb not in swept
+            )
+        bark = _bark(at, preview) if wish.goal != "skeleton" or not cuts else bare_bark(know, tree.frame, cuts)  # type: ignore[arg-type]
         return PlanView(
-            record.name, day, work, proposal, frame_view(at, session, walked.frame_row), record.block.cap_m, preview, crop, clippings(know, fresh, walked.tree.group),
-            _bark(at, preview), _after(at, desk.stance(record), bool(cuts), walked.tree.species, record.site.dangers),
-            regrowth(know, preview.advice, day, walked.tree.vigour, walked.tree.next_flush, walked.tree.units) if preview else (),
+            record.name, day, work, stance, proposal, tuple(StageView(s.day, s.share, s.limit, s.over, tuple(offered[i] for i in s.cuts)) for s in proposal.stages),
+            tuple(offered[i] for i in proposal.unplaced), frame_view(at, session, walked.frame_row), record.block.cap_m, preview, minutes,
+            lower_light(know, tree.species, tree.group, walked.tree.frame, after_cuts(walked.tree.frame, cuts)), crop, clippings(know, fresh, tree.group), bark,
+            after_words(know, tree, stance, proposal.share, bool(cuts), fruit, frozenset(record.site.dangers)),
+            regrowth(know, preview.advice, day, tree.vigour, tree.next_flush, tree.units) if preview else (),
+            _skeleton(at, tree, cuts, proposal, season, day, crop) if wish.goal == "skeleton" and offered else (),
         )  # fmt: skip
+
+
+def _checked(at: Workplace, wish: Wish) -> None:
+    know, wrong = at.know, []
+    if wish.goal not in know.rows("goals"):
+        wrong.append(FieldProblem("/goal", f"must be one of {', '.join(know.rows('goals'))}"))
+    if wish.by not in WAYS:
+        wrong.append(FieldProblem("/by", f"must be one of {', '.join(WAYS)}"))
+    unknown = sorted(set(wish.weights) - set(know.rows("plan-weights")))
+    if unknown:
+        wrong.append(FieldProblem("/weights", f"there is no finding {unknown[0]!r}; known are {', '.join(know.rows('plan-weights'))}"))
+    if wrong:
+        raise InvalidInput(wrong)
+    check_stance(know, wish.stance)
+
+
+def _all(proposal: Proposal) -> dict[str, Proposed]:
+    return {p.id: p for p in (*proposal.cuts, *(x.proposed for x in proposal.left))}
+
+
+def _pins_known(wish: Wish, offered: set[str]) -> None:
+    for pointer, pins in (("/pins_in", wish.pins_in), ("/pins_out", wish.pins_out)):
+        for i, pin in enumerate(pins):
+            if pin not in offered:
+                raise InvalidInput([FieldProblem(f"{pointer}/{i}", f"there is no cut {pin!r} in this plan")])
+
+
+def _windows(desk: SeasonDesk, record: TreeRecord, day: dt.date, works: Sequence[str], stance: Mapping[str, str]) -> tuple[Window, ...]:
+    """The first good day of each kind of work in every growing year ahead, with the room there is for each kind on it."""
+    wanted = [w for w in WORKS if w in works]
+    last = day + dt.timedelta(days=366 * _YEARS_AHEAD)
+    segments = desk.season_between(record, day + dt.timedelta(days=1), last, wanted, None, stance).segments
+    firsts: dict[tuple[str, dt.date], dt.date] = {}
+    for s in segments:
+        if s.status == "go" and (s.max_share is None or s.max_share > 0):
+            here = max(s.start, day + dt.timedelta(days=1))
+            start = desk.growing_year(record, here)
+            firsts.setdefault((s.work, start), here)
+            # a run that crosses into the next growing year opens that year too
+            over = desk.growing_year(record, s.end)
+            if over > start:
+                firsts.setdefault((s.work, over), over)
+    found = []
+    for on in sorted(set(firsts.values())):
+        shares: dict[str, float | None] = {s.work: s.max_share for s in segments if s.start <= on <= s.end and s.status in ("go", "light")}
+        found.append(Window(on, desk.growing_year(record, on), shares))
+    return tuple(found)
 
 
 def _named(at: Workplace, session: Session, walked: Walked, walk_id: str | None) -> list[Cut]:
@@ -114,17 +227,13 @@ def _bark(at: Workplace, preview: Preview | None) -> Whitewash | None:
     return whitewash(at.know, (), bared) if bared else None
 
 
-def _after(at: Workplace, stance: Mapping[str, str], cuts: bool, species: str, dangers: Sequence[str]) -> tuple[Reason, ...]:
-    """Wounds and clippings by school; disease and quarantine beat every other place."""
-    if not cuts:
-        return ()
-    know, found = at.know, []
-    for topic in ("wounds", "vigour"):
-        row = f"after-words/{stance[topic]}"
-        found.append(Reason(f"after-{topic}", know.text(f"{row}/says"), {}, None, f"{topic}/{stance[topic]}", (f"{row}/says",)))
-    for danger in ("quarantine", "canker", "psyllid", "mal-secco", "borer"):
-        if danger in dangers and f"after-words/{danger}/says" in know:
-            found.append(Reason(f"after-{danger}", know.text(f"after-words/{danger}/says"), {}, None, None, (f"after-words/{danger}/says",)))
-    if know.text(f"species/{species}/group") in ("avocado",):
-        found.append(Reason("not-fodder", know.text("after-words/not-fodder/says"), {}, None, None, ("after-words/not-fodder/says",)))
-    return tuple(found)
+def _skeleton(
+    at: Workplace, tree: WalkTree, cuts: Sequence[Cut], proposal: Proposal, season: SeasonAnswer, day: dt.date, crop: YieldCost
+) -> tuple[Reason, ...]:
+    """What an owner is told before; of the cuts that wait where the day is closed."""
+    meant = list(cuts) or [x.proposed.cut for x in proposal.left if x.proposed.look == "skeleton"]
+    share = proposal.share if cuts else sum(x.proposed.share for x in proposal.left if x.proposed.look == "skeleton")
+    lost = crop if cuts else yield_cost(at.know, min(1.0, share))
+    sun = next((e.start for e in season.events if e.name == "strong sun on bark" and e.end >= day), None)
+    spring = next((e.start for e in season.events if e.name == "first flush" and (e.start - day).days > 200), None)
+    return warned(at.know, tree, meant, share, day, max(sun, day) if sun else None, spring, lost, tree.units)

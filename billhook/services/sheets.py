@@ -51,6 +51,11 @@ class SheetView:
     log_id: str | None
     gone: tuple[str, ...]
 
+    @property
+    def minutes(self) -> float:
+        """Minutes on the tree, at the pace that past visits had when the sheet was made."""
+        return sum(x.advice.minutes for x in self.lines) * float(self.plan.answer.get("pace", 1.0))
+
 
 def _answer(at: Workplace, session: Session, record: TreeRecord, plan: Plan, frame: Frame, cuts: list[Cut]) -> FrameAnswer:
     desk = SeasonDesk(session, at, plan.day)
@@ -74,7 +79,11 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
         left = {cut: tick.why for cut, tick in said.items() if not tick.done}
         lines = tuple(
             SheetCut(
-                row, cost, advise(drawn.frame, cost, at.know, plan.work, record.tree.species, vigour, units), ticks.get(row.id), left.get(row.id, "")
+                row,
+                cost,
+                advise(drawn.frame, cost, at.know, plan.work, record.tree.species, vigour, units, record.site.dangers),
+                ticks.get(row.id),
+                left.get(row.id, ""),
             )
             for row, cost in zip(rows, answer.cuts, strict=True)
         )
@@ -168,7 +177,7 @@ def finish(at: Workplace, plan_id: str, version: int, date: dt.date, who: str = 
         entry = LogEntry(
             id=new_id(), tree_id=record.tree.id, date=date, work=plan.work, share=answer.canopy_share_removed, height_before_m=answer.before.height_m,
             height_after_m=answer.after.height_m, frame_before=current.id, frame_after=after.id, plan_id=plan_id, cuts=len(rows),
-            minutes=minutes if minutes is not None else round(sum(a.minutes for a in advice), 1), who=who, note=note,
+            minutes=minutes if minutes is not None else round(sum(a.minutes for a in advice) * float(plan.answer.get("pace", 1.0)), 1), who=who, note=note,
         )  # fmt: skip
         said = plans.newest_ticks(session, plan_id)
         undone = [f"cut {c.nth}: {said[c.id].why}" for c in plans.cuts_of(session, plan_id) if c.id in said and said[c.id].why]
@@ -178,7 +187,9 @@ def finish(at: Workplace, plan_id: str, version: int, date: dt.date, who: str = 
         session.add(entry)
         session.flush()
         sun = [Span(e.start, e.end) for e in desk.season(record, ("sucker",)).events if e.name == "strong sun on bark" and e.start <= date <= e.end]
-        for back in come_backs(advice, date, tree_age(desk.state(record), date.year), sun[0] if sun else None, at.know):
+        age = tree_age(desk.state(record), date.year)
+        tied = age <= at.know.number("walk/young-until") or (record.stem.union_mark or "").startswith(("tape", "tag", "aluminium"))
+        for back in come_backs(advice, date, age, sun[0] if sun else None, at.know, tied):
             session.add(Task(scope="tree", scope_id=record.tree.id, kind=back.kind, does=back.does, due=back.due, rule=back.rule, cause=entry.id))
         plan.state, plan.version = "finished", plan.version + 1
         session.add(plan)

@@ -20,13 +20,14 @@ from ..core.walk.questions import LATER, Question, Step, asked_next, check_answe
 from ..core.walk.suggest import LimbOption, limb_options
 from ..core.walk.tree import FORM_SCHOOLS
 from ..core.words.dates import day_words
-from ..store import frames, plans, stances, walks
+from ..store import frames, places, plans, stances, walks
 from ..store.database import NotFound
 from ..store.tables import LogEntry, Observation, Photo, Plan, Task, Walk, WalkAnswer
 from ..store.trees import tree_record, tree_records
 from ..store.walks import Crossing
 from . import cutting, photos
 from .cutting import Preview
+from .one_pass import one_pass
 from .trees import FrameView, frame_view
 from .walk_tree import Walked, walked_tree
 from .workplace import Workplace
@@ -298,7 +299,7 @@ class RowTree:
 
 @dataclass(frozen=True)
 class RowWalk:
-    """A row as it is walked, and how many cut sheets are open in it."""
+    """A row as it is walked, and how many cut sheets are open in it. one_pass: where it is ripe and due for shearing."""
 
     row_id: str
     block: str
@@ -306,6 +307,7 @@ class RowWalk:
     day: dt.date
     trees: tuple[RowTree, ...]
     open_sheets: int
+    one_pass: Reason | None = None
 
 
 def row_walk(at: Workplace, row_id: str) -> RowWalk:
@@ -317,7 +319,10 @@ def row_walk(at: Workplace, row_id: str) -> RowWalk:
         last = walks.last_walks(session, [r.tree.id for r in records])
         first, last_of = records[0], {r.tree.id for r in records}
         trees = tuple(RowTree(r.tree.id, r.name, r.tree.species, r.cultivar, last.get(r.tree.id)) for r in records)
-        return RowWalk(row_id, first.block.name, first.row.n, at.today(), trees, sum(p.tree_id in last_of for p in plans.open_plans(session)))
+        sheets_open = sum(p.tree_id in last_of for p in plans.open_plans(session))
+        holding = places.holding(session)
+        pass_ = one_pass(at, session, records, holding.units if holding else "metric")  # type: ignore[arg-type]  # stored units were checked
+        return RowWalk(row_id, first.block.name, first.row.n, at.today(), trees, sheets_open, pass_.reason if pass_ else None)
 
 
 def row_of(at: Workplace, tree_id: str) -> RowWalk:

@@ -5,7 +5,9 @@ from __future__ import annotations
 from sqlmodel import Session, col, select
 
 from .database import NotFound
-from .tables import CutDone, Plan, PlanCut
+from .tables import CutDone, LogEntry, Plan, PlanCut
+
+_VISITS = 200
 
 
 def plan(session: Session, plan_id: str) -> Plan:
@@ -40,3 +42,11 @@ def newest_ticks(session: Session, plan_id: str) -> dict[str, CutDone]:
 def ticks_of(session: Session, plan_id: str) -> dict[str, CutDone]:
     """The newest tick per cut id; a taken-back tick is left out."""
     return {cut_id: tick for cut_id, tick in newest_ticks(session, plan_id).items() if tick.done}
+
+
+def visits(session: Session, tree_id: str | None = None) -> list[tuple[float, float]]:
+    """Minutes taken and minutes reckoned of the newest finished sheets, of one tree or of all."""
+    query = select(LogEntry.minutes, Plan.answer).join(Plan, col(Plan.id) == LogEntry.plan_id).where(col(LogEntry.minutes).is_not(None))
+    query = query if tree_id is None else query.where(LogEntry.tree_id == tree_id)
+    rows = session.exec(query.order_by(col(LogEntry.date).desc()).limit(_VISITS)).all()
+    return [(minutes, float(answer["minutes"])) for minutes, answer in rows if minutes and answer.get("minutes")]

@@ -331,3 +331,15 @@ class Photo(SQLModel, table=True):
     width: int
     height: int
     made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class Harvest(SQLModel, table=True):
+    """Fruit picked from a tree, or from a row or block together [kg]."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    scope: str
+    scope_id: str = Field(index=True)
+    day: dt.date
+    kg: float
+    who: str = ""
+    made_at: dt.datetime = Field(default_factory=utc_now)

@@ -36,9 +36,14 @@ Box = tuple[float, float, float, float]
 
 
 def tree_records(
-    session: Session, tree_id: str | None = None, row_id: str | None = None, site_id: str | None = None, box: Box | None = None
+    session: Session,
+    tree_id: str | None = None,
+    row_id: str | None = None,
+    site_id: str | None = None,
+    box: Box | None = None,
+    block_id: str | None = None,
 ) -> list[TreeRecord]:
-    """Standing trees in walking order (block, row, place); of one row, of a site within a box, or one tree whether standing or not."""
+    """Standing trees in walking order (block, row, place); of one row or block, of a site within a box, or one tree whether standing or not."""
     query = (
         joined_select(Tree, Stem, Graft, Place, Row, Block, Site)
         .join(Stem, col(Stem.tree_id) == Tree.id)
@@ -54,6 +59,8 @@ def tree_records(
         query = query.where(col(Row.id) == row_id)
     if site_id is not None:
         query = query.where(col(Site.id) == site_id)
+    if block_id is not None:
+        query = query.where(col(Block.id) == block_id)
     if box is not None:
         query = query.where(col(Place.x).between(box[0], box[2]), col(Place.y).between(box[1], box[3]))
     return [TreeRecord(t, s, g.cultivar if g else None, p, r, b, site) for t, s, g, p, r, b, site in session.execute(query).all()]

@@ -17,6 +17,7 @@ from .calc import calc
 from .calc_plan import calc_plan
 from .calc_walk import calc_walk, walk
 from .holding import holding
+from .look_back import looking_back
 from .models.shared import Problem
 from .plans import plans
 from .season_desk import season_desk
@@ -40,7 +41,7 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
-    for blueprint in (calc, calc_walk, calc_plan, walk, holding, season_desk, trees, plans, walks, field):
+    for blueprint in (calc, calc_walk, calc_plan, walk, holding, season_desk, trees, plans, looking_back, walks, field):
         app.register_api(blueprint)
 
     @app.before_request

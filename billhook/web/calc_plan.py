@@ -6,6 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ..core import safety
 from ..core.aftercare import quantities
 from ..core.aftercare.crop import yield_cost
 from ..core.cuts.technique import advise
@@ -24,6 +25,8 @@ from .models.plan import (
     DisinfectantOut,
     LimbIn,
     LimbOut,
+    SafetyIn,
+    SafetyOut,
     TechniqueIn,
     TechniqueOut,
     WhitewashIn,
@@ -96,3 +99,20 @@ def technique(body: TechniqueIn) -> dict[str, Any]:
     checked(frame, cuts)
     costs = frame_answer(frame, cuts, wood_parameters(know, body.species)).cuts
     return answer(TechniqueOut, {"cuts": [advise(frame, cost, know, body.work, body.species, body.vigour, body.units) for cost in costs]})
+
+
+@calc_plan.post("/safety", responses={200: SafetyOut})
+def post_safety(body: SafetyIn) -> dict[str, Any]:
+    """Heat of work, the slope of a straight ladder, distance to a line, drop zone: published figures beside your own local rules."""
+    know = here().know
+    heat = safety.heat_of_work(know, body.air_c, body.humidity) if body.air_c is not None else None
+    ladder = safety.straight_ladder(know, body.contact_m, body.units) if body.contact_m is not None else None
+    return answer(
+        SafetyOut,
+        {
+            "feels_c": heat.feels_c if heat else None, "heat": heat.band if heat else None, "ladder_foot_m": ladder.foot_m if ladder else None,
+            "ladder_length_m": ladder.length_m if ladder else None, "line_m": safety.line_clearance_m(know, body.line_kv) if body.line_kv is not None else None,
+            "drop_zone_m": safety.drop_zone_m(know, body.limb_m) if body.limb_m is not None else None,
+            "reasons": [x.reason for x in (heat, ladder) if x is not None],
+        },
+    )  # fmt: skip

@@ -45,8 +45,8 @@ def _sheet(view: SheetView) -> dict[str, Any]:
             "tree_id": record.tree.id, "tree": record.name, "tree_line": f"{kind}{f' on {stock}' if stock else ''}, planted {record.tree.planted_year}",
             "status": plan.answer["status"], "sentence": plan.answer["sentence"], "total": plan.answer["total"], "removed": plan.answer["removed"],
             "max_share": plan.answer["max_share"], "before": view.answer.before, "after": view.answer.after,
-            "minutes": sum(x.advice.minutes for x in view.lines), "cap_m": record.block.cap_m, "reach_m": here().know.number("cuts/reach"),
-            "gone": view.gone, "cautions": list(cautions.values()), "reasons": plan.answer["reasons"], "frame": drawn(view.frame), "lines": [_line(x) for x in view.lines], "log_id": view.log_id,
+            "minutes": view.minutes, "cap_m": record.block.cap_m, "reach_m": here().know.number("cuts/reach"),
+            "gone": view.gone, "cautions": list(cautions.values()), "reasons": plan.answer["reasons"], "frame": drawn(view.frame), "lines": [_line(x) for x in view.lines], "today": here().today(), "log_id": view.log_id,
         },
     )  # fmt: skip
 

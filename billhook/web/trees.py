@@ -8,7 +8,7 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ..core.errors import FieldProblem, InvalidInput
-from ..services import cutting, logbook, look_back
+from ..services import cutting, logbook
 from ..services import trees as service
 from ..services.trees import TreeView
 from ..store.tables import Plan
@@ -21,7 +21,6 @@ from .models.trees import (
     GoneOut,
     IdPath,
     LogOut,
-    LookBackOut,
     ObserveIn,
     PastWorkIn,
     PreviewIn,
@@ -110,12 +109,6 @@ def post_sketch(path: IdPath, body: SketchIn) -> tuple[dict[str, Any], int]:
 def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
     """Write down what was seen of the tree."""
     return answer(SeenOut, service.observe(here(), "tree", path.id, body.kind, body.value, body.date)), 201
-
-
-@trees.get("/<id>/look-back", responses={200: LookBackOut})
-def get_look_back(path: IdPath) -> dict[str, Any]:
-    """What was planned and done on a tree, year by year."""
-    return answer(LookBackOut, look_back.look_back(here(), path.id))
 
 
 @trees.post("/<id>/preview", responses={200: PreviewOut})

@@ -13,9 +13,11 @@ from billhook.core.cuts.names import limb_names
 from billhook.core.cuts.sheet_words import limb_words
 from billhook.core.frame.generator import habit, sketch_frame
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
+from billhook.core.frame.outline import Outline
 from billhook.core.frame.share import frame_answer
 from billhook.core.frame.wood import wood_parameters
 from billhook.core.plan.propose import propose
+from billhook.core.plan.stages import Window
 from billhook.core.season.model import WORKS
 from billhook.core.season.today import Verdict
 from billhook.core.walk.tree import WalkTree
@@ -64,8 +66,83 @@ def test_what_must_go_over_the_limit_goes_in_stages(know):
     dying = (*FORK, Limb("b", "trunk", 0.5, 55, 1.8, 35, 180, tip_mm=18, state="broken"))
     plan = propose(know, tree_of(Frame(Trunk(110, 0.75), dying, 0.25)), "tidy", verdicts(0.15), limit=0.1)
     assert [c.cut.limb for c in plan.cuts] == ["b"]
-    assert (plan.over_limit, plan.stages) == (True, 3)
-    assert "3 stages" in plan.reasons[-1].text
+    assert plan.over_limit
+    assert "one-too-large" in [r.code for r in plan.reasons]  # no window holds it whole, and the plan says so
+    assert plan.stages[0].over
+
+
+def test_obligations_over_the_limit_are_laid_out_over_windows_and_years(know):
+    dying = (*FORK, *(Limb(k, "trunk", 0.5, 30, 1.2, 35, b, tip_mm=12, state="broken") for k, b in (("a", 0), ("b", 120), ("c", 200))))
+    tree = tree_of(Frame(Trunk(110, 0.75), dying, 0.25))
+    years = [Window(dt.date(y, 3, 10), dt.date(y, 1, 15), {"sanitation": 0.11, "thin": 0.11}) for y in (2028, 2029, 2030)]
+    plan = propose(know, tree, "tidy", verdicts(0.15), limit=0.11, windows=years)
+    assert plan.over_limit
+    laid = [i for s in plan.stages for i in s.cuts]
+    assert sorted(laid) == sorted(set(laid))
+    assert {"a@0", "b@0", "c@0"} <= set(laid)
+    assert plan.stages[0].day == DAY
+    assert all(s.share <= s.limit + 1e-9 for s in plan.stages)
+    assert [s.day for s in plan.stages] == sorted(s.day for s in plan.stages)
+    assert f"in {len(plan.stages)} stages" in next(r.text for r in plan.reasons if r.code == "over-limit")
+
+
+def test_what_does_not_fit_today_finds_its_window(know):
+    tree = sketch(know, 3, 40)
+    plan = propose(know, tree, "open", verdicts(), limit=0.03)
+    off = {x.proposed.id for x in plan.left if not x.idle}
+    assert off
+    later = propose(
+        know, tree, "open", verdicts(), limit=0.03, windows=[Window(dt.date(2028, 3, 1), dt.date(2028, 1, 15), dict.fromkeys(WORKS, 0.2))]
+    )
+    placed = {i for s in later.stages for i in s.cuts}
+    assert placed
+    assert placed | set(later.unplaced) <= off
+    assert not placed & {c.id for c in later.cuts}
+
+
+def test_a_school_changes_what_weighs_and_says_so(know):
+    tree = sketch(know, 5, 40)
+    tall = propose(know, replace(tree, stances={"height": "tall"}), "lower", verdicts(0.5), limit=0.3)
+    low = propose(know, replace(tree, stances={"height": "low"}), "lower", verdicts(0.5), limit=0.3)
+    assert any(c.look == "height" for c in low.cuts)
+    assert not any(c.look == "height" for c in tall.cuts)  # fruit is stored up there
+    assert "school-height" in [r.code for r in tall.reasons]
+    assert "school-height" not in [r.code for r in low.reasons]
+
+
+@given(st.integers(0, 20), st.floats(0.03, 0.3))
+def test_a_machine_is_set_out_until_its_pass_keeps_to_the_limit(know, seed, limit):
+    tree = sketch(know, seed)
+    wall = Outline("wall", 2.2, 0.9, 0.5, 10, 30)
+    plan = propose(know, tree, "lower", verdicts(0.5), limit=limit, by="machine", outline=wall)
+    swept = [c.cut for c in plan.cuts if c.look == "wall" and c.must]
+    assert frame_answer(tree.frame, swept, wood_parameters(know, "mandarin")).canopy_share_removed <= limit + 1e-6
+    assert plan.set_out_m >= 0
+    assert all(tree.frame.limb(c.limb).diameter_mm(c.keep_m) <= know.number("machine/largest-mm") + 1e-6 for c in swept)
+
+
+def test_hand_or_machine_changes_the_plan(know):
+    tree = sketch(know, 3, 40)
+    wall = Outline("wall", 2.2, 0.9, 0.5, 10, 30)
+    ragged = propose(know, tree, "lower", verdicts(0.5), limit=0.4, by="ragged", outline=wall)
+    machine = propose(know, tree, "lower", verdicts(0.5), limit=0.4, by="machine", outline=wall)
+    assert {c.id for c in ragged.cuts if c.look == "wall"} != {c.id for c in machine.cuts if c.look == "wall"}
+    assert "by-machine" in [r.code for r in machine.reasons]
+    assert "by-hand-ragged" in [r.code for r in ragged.reasons]
+
+
+def test_a_skeleton_keeps_limbs_all_round_and_one_upright(know):
+    limbs = tuple(Limb(f"l{b}", "trunk", 0.7, 60 + b / 20, 2.0, 45, b, tip_mm=15) for b in range(0, 360, 45))
+    tree = tree_of(Frame(Trunk(140, 0.8), (*limbs, Limb("up", "trunk", 0.8, 55, 2.2, 80, 10, tip_mm=12)), 0.25), stances={"middle": "dense"})
+    plan = propose(know, tree, "skeleton", verdicts(0.75), limit=1.0)
+    off = {c.cut.limb for c in plan.cuts if c.cut.keep_m == 0}
+    kept = {x.id for x in tree.frame.limbs} - off
+    assert len(kept) == know.number("skeleton/limbs-stay")
+    assert "up" in kept  # no vase on an evergreen
+    turns = sorted(tree.frame.limb(k).bearing_deg for k in kept - {"up"})
+    assert max((b - a) % 360 for a, b in zip(turns, turns[1:] + turns[:1], strict=True)) <= 135
+    opened = propose(know, replace(tree, stances={"middle": "open-windows"}), "skeleton", verdicts(0.75), limit=1.0)
+    assert "up@0" in {c.id for c in opened.cuts}
 
 
 def test_fruit_on_a_cut_is_weighed_against_the_rest(know):

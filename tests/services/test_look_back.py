@@ -6,9 +6,11 @@ import datetime as dt
 
 import pytest
 
+from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut
-from billhook.services import cutting, logbook, sheets
-from billhook.services.look_back import look_back
+from billhook.services import cutting, harvests, logbook, regrown, sheets, trees
+from billhook.services.look_back import block_back, look_back
+from billhook.store.trees import observations
 
 from ..places import TODAY, new_id
 
@@ -40,3 +42,36 @@ def test_minutes_learn_from_three_visits(garden):
     found = look_back(at, tree)
     assert found.pace == pytest.approx(3)
     assert [r.code for r in found.reasons] == ["pace"]
+
+
+def test_regrowth_measured_corrects_the_vigour(drawn):
+    at, tree = drawn
+    with pytest.raises(InvalidInput, match="nothing to measure"):
+        regrown.regrown(at, tree, TODAY, 0.4)
+    logbook.log_past_work(at, tree, new_id(), TODAY - dt.timedelta(days=240), "thin", 0.12, 3.0, 2.8, "", "")
+    strong = regrown.regrown(at, tree, TODAY, 0.9)
+    assert strong.vigour == 5
+    with at.store.reading() as session:
+        assert observations(session, [tree])[tree]["vigour"].value == "5"
+    with pytest.raises(InvalidInput, match="too early"):
+        regrown.regrown(at, tree, TODAY - dt.timedelta(days=220), 0.05)
+    again = regrown.regrown(at, tree, TODAY, 0.9)
+    assert "as expected" in again.reasons[0].text
+
+
+def test_a_block_looks_back_on_share_wounds_hours_and_crop(garden):
+    at = garden.at
+    block = trees.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block.id
+    for tree, share in zip(garden.tree_ids[:2], (0.1, 0.2), strict=True):
+        logbook.log_past_work(at, tree, new_id(), dt.date(2026, 3, 1), "thin", share, 3.0, 2.8, "", "", minutes=30)
+    pick = new_id()
+    for _ in range(2):  # the same id twice is one picking
+        harvests.pick(at, pick, "row", garden.row_id, dt.date(2026, 1, 20), 120.0)
+    harvests.pick(at, new_id(), "tree", garden.tree_ids[0], dt.date(2026, 1, 25), 30.0)
+    year = next(y for y in block_back(at, block).years if y.year == 2026)
+    assert (year.trees, year.hours, year.crop_kg) == (2, 1.0, 150.0)
+    assert year.share == pytest.approx(0.15)
+    own = next(y for y in look_back(at, garden.tree_ids[0]).years if y.year == 2026)
+    assert own.crop_kg == 30.0  # what a row gave together is not laid on one tree
+    with pytest.raises(InvalidInput):
+        harvests.pick(at, new_id(), "tree", garden.tree_ids[0], TODAY + dt.timedelta(days=1), 1.0)

@@ -12,6 +12,7 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.services import cutting, proposals, trees
 from billhook.services.printing import row_pdf, sheet_pdf
+from billhook.services.proposals import Wish
 from billhook.store.database import NotFound
 
 from ..places import TODAY, new_id
@@ -35,7 +36,7 @@ def ids(view) -> list[str]:
 
 def test_what_must_go_is_in_and_the_rest_keeps_to_the_limit(crowded):
     at, tree = crowded
-    view = proposals.plan_for(at, tree, "tidy", TODAY)
+    view = proposals.plan_for(at, tree, Wish("tidy", TODAY))
     assert ids(view)[:2] == ["k", "d"]  # sucker, then dead wood: the order of the work
     assert "e1" in ids(view)  # the lower of the parallels
     assert view.proposal.share <= view.proposal.limit + 1e-9
@@ -44,29 +45,29 @@ def test_what_must_go_is_in_and_the_rest_keeps_to_the_limit(crowded):
     assert view.clippings.chips_m3 > 0
     assert [r.code for r in view.regrowth] == ["regrowth-collar"]
     assert all(r.date > TODAY for r in view.regrowth)
-    again = proposals.plan_for(at, tree, "tidy", TODAY)
+    again = proposals.plan_for(at, tree, Wish("tidy", TODAY))
     assert again.proposal == view.proposal
 
 
 def test_an_aim_changes_the_plan(crowded):
     at, tree = crowded
-    assert ids(proposals.plan_for(at, tree, "recover", TODAY)) == ["k", "d"]
-    calm = proposals.plan_for(at, tree, "calm", TODAY, limit=0.5)
+    assert ids(proposals.plan_for(at, tree, Wish("recover", TODAY))) == ["k", "d"]
+    calm = proposals.plan_for(at, tree, Wish("calm", TODAY, limit=0.5))
     assert "n" in ids(calm)  # the most upright of the main limbs
     assert calm.bark is not None  # its wound bares bark
 
 
 def test_pins_and_limits_re_plan(crowded):
     at, tree = crowded
-    view = proposals.plan_for(at, tree, "tidy", TODAY)
+    view = proposals.plan_for(at, tree, Wish("tidy", TODAY))
     pinned = next(c.id for c in view.proposal.cuts if c.cut.limb == "e1")
-    without = proposals.plan_for(at, tree, "tidy", TODAY, pins_out=[pinned])
+    without = proposals.plan_for(at, tree, Wish("tidy", TODAY, pins_out=[pinned]))
     assert "e1" not in ids(without)
     assert next(x.why for x in without.proposal.left if x.proposed.id == pinned) == "you took it out"
-    assert "e1" in ids(proposals.plan_for(at, tree, "recover", TODAY, pins_in=[pinned]))
-    none = proposals.plan_for(at, tree, "tidy", TODAY, limit=0.0)
+    assert "e1" in ids(proposals.plan_for(at, tree, Wish("recover", TODAY, pins_in=[pinned])))
+    none = proposals.plan_for(at, tree, Wish("tidy", TODAY, limit=0.0))
     assert ids(none) == ["k", "d"]
-    weights = proposals.plan_for(at, tree, "tidy", TODAY, weights={"parallel": 0.0})
+    weights = proposals.plan_for(at, tree, Wish("tidy", TODAY, weights={"parallel": 0.0}))
     assert "e1" not in ids(weights)
     for wrong, at_field in (
         ({"goal": "moon"}, "/goal"),
@@ -74,13 +75,13 @@ def test_pins_and_limits_re_plan(crowded):
         ({"goal": "tidy", "weights": {"moon": 1.0}}, "/weights"),
     ):
         with pytest.raises(InvalidInput) as refused:
-            proposals.plan_for(at, tree, wrong.pop("goal"), TODAY, **wrong)
+            proposals.plan_for(at, tree, Wish(day=TODAY, **wrong))
         assert refused.value.problems[0].pointer == at_field
 
 
 def test_a_day_on_which_nothing_may_be_cut_leaves_it_with_its_date(crowded):
     at, tree = crowded
-    view = proposals.plan_for(at, tree, "lower", dt.date(2027, 11, 20))
+    view = proposals.plan_for(at, tree, Wish("lower", dt.date(2027, 11, 20)))
     assert all(c.must or c.share == 0 for c in view.proposal.cuts)
     waiting = [x for x in view.proposal.left if x.until is not None]
     assert waiting
@@ -90,13 +91,13 @@ def test_a_day_on_which_nothing_may_be_cut_leaves_it_with_its_date(crowded):
 def test_frost_hurt_wood_is_not_planned_before_its_day(crowded):
     at, tree = crowded
     trees.observe(at, "tree", tree, "freeze_class", "3", TODAY - dt.timedelta(days=40))
-    assert "d" not in ids(proposals.plan_for(at, tree, "recover", TODAY))
+    assert "d" not in ids(proposals.plan_for(at, tree, Wish("recover", TODAY)))
 
 
 @pytest.mark.parametrize(("code", "says"), [("en", "off at its collar"), ("es", "quitar en su cuello"), ("pt", "tirar no colo")])
 def test_a_sheet_is_printed_in_the_helper_s_language(crowded, code, says):
     at, tree = crowded
-    view = proposals.plan_for(at, tree, "tidy", TODAY)
+    view = proposals.plan_for(at, tree, Wish("tidy", TODAY))
     plan = cutting.make_sheet(at, tree, new_id(), [c.cut for c in view.proposal.cuts], view.work, TODAY, view.frame.row.id)
     reader = PdfReader(io.BytesIO(sheet_pdf(at, plan.id, "a4", code, "metric")))
     text = " ".join(reader.pages[0].extract_text().split())
@@ -110,7 +111,7 @@ def test_a_row_is_printed_as_one_round_with_what_is_carried(crowded):
     row = trees.tree_view(at, tree, TODAY, ("thin",)).record.row.id
     with pytest.raises(InvalidInput):
         row_pdf(at, row, "a4", "en", "metric")
-    view = proposals.plan_for(at, tree, "tidy", TODAY)
+    view = proposals.plan_for(at, tree, Wish("tidy", TODAY))
     cutting.make_sheet(at, tree, new_id(), [c.cut for c in view.proposal.cuts], view.work, TODAY, view.frame.row.id)
     cutting.make_sheet(at, tree, new_id(), [Cut("k", 0.0)], "sucker", TODAY, view.frame.row.id)
     reader = PdfReader(io.BytesIO(row_pdf(at, row, "letter", "en", "us")))

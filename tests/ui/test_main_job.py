@@ -27,8 +27,8 @@ def fetch(server, path: str, headers: dict[str, str] | None = None) -> bytes:
         return answer.read()
 
 
-def send(server, path: str, body: object) -> None:
-    request = urllib.request.Request(server.url + path, json.dumps(body).encode(), {"Content-Type": "application/json"})
+def send(server, path: str, body: object, method: str = "POST") -> None:
+    request = urllib.request.Request(server.url + path, json.dumps(body).encode(), {"Content-Type": "application/json"}, method=method)
     urllib.request.urlopen(request).close()
 
 

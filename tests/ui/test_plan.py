@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import io
+import uuid
 
 import pytest
 from pypdf import PdfReader
@@ -11,7 +12,7 @@ from selenium.webdriver.common.keys import Keys
 from .conftest import resize
 from .hand import Hand
 from .test_access import findings
-from .test_main_job import ask, fetch, tree_named
+from .test_main_job import ask, fetch, send, tree_named
 from .test_walk import question, reach
 
 pytestmark = pytest.mark.ui
@@ -82,3 +83,84 @@ def test_pins_limit_and_a_second_plan_beside_it(browser, demo):
     hand.until(lambda: all("free" in e.text for e in hand.all('[data-test="plan-cut"]')))
     browser.refresh()  # what was wished is kept
     hand.sees("Limit 0 %, yours")
+
+
+def sheet_of(server, tree: str) -> str:
+    """A sheet of the first two limbs of a tree."""
+    made, frame = str(uuid.uuid4()), ask(server, f"/api/trees/{tree}")["frame"]
+    cuts = [{"limb": x["id"], "keep_m": 0} for x in frame["limbs"] if x["on"] != "trunk"][:2]
+    send(server, f"/api/trees/{tree}/sheets", {"id": made, "frame_id": frame["id"], "cuts": cuts, "work": "thin"})
+    return made
+
+
+def test_two_people_tick_the_same_cut(browser, demo):
+    hand = Hand(browser, demo.url)
+    resize(browser, 390, 844)
+    sheet = sheet_of(demo, tree_named(demo, "Baixo 2·6"))
+    hand.open(f"/sheet/{sheet}")
+    hand.button("Cut 1 done")
+    line = ask(demo, f"/api/sheets/{sheet}")["lines"][0]["id"]
+    send(demo, f"/api/sheets/{sheet}/cuts/{line}", {"id": str(uuid.uuid4()), "done": True, "who": "second helper", "diameter_mm": 31}, "PUT")
+    hand.click("Cut 1 done")
+    hand.sees("was not taken")
+    hand.sees("by second helper")  # who was there first, with what was measured
+    hand.sees("measured 31 mm")
+    hand.click("Drop it")
+    hand.until(lambda: "was not taken" not in hand.text())
+    assert len([x for x in ask(demo, f"/api/sheets/{sheet}")["lines"] if x["done"]]) == 1
+
+
+def test_a_sheet_is_ticked_without_signal(browser, demo):
+    hand = Hand(browser, demo.url)
+    resize(browser, 390, 844)
+    sheet = sheet_of(demo, tree_named(demo, "Baixo 2·7"))
+    hand.open(f"/sheet/{sheet}")
+    hand.button("Cut 1 done")
+    browser.execute_async_script("navigator.serviceWorker.ready.then(arguments[0])")
+    demo.away()
+    hand.click("Cut 1 done")
+    hand.sees("kept on this phone")
+    hand.sees("1 of 2 done")
+    browser.refresh()
+    hand.sees("1 of 2 done")  # the page and the sheet come from the phone
+    assert not hand.button("Finish with 1 of 2 cuts").is_enabled()
+    demo.back()
+    hand.until(lambda: [x["done"] for x in ask(demo, f"/api/sheets/{sheet}")["lines"]] == [True, False], patience=60)
+    hand.until(lambda: hand.button("Finish with 1 of 2 cuts").is_enabled(), patience=60)
+
+
+def test_hand_or_machine_school_and_skeleton_change_the_plan(browser, demo):
+    hand = Hand(browser, demo.url)
+    hand.open(f"/tree/{tree_named(demo, 'Baixo 2·8')}/plan")
+    hand.until(lambda: cuts(hand))
+    hand.one('[data-test="plan-cut"] details summary').click()
+    hand.until(lambda: hand.all('[data-test="cut-drawing"]')[0].is_displayed())
+    hand.one('[data-way="machine"]').click()
+    hand.sees("By machine: wall")
+    hand.one('[data-way="ragged"]').click()
+    hand.sees("By hand, ragged")
+    hand.one('[data-way="hand"]').click()
+    hand.one('[data-test="schools"] summary').click()
+    hand.choose("Height", "Tall, fruit stored up there")
+    hand.one('[data-goal="lower"]').click()
+    hand.sees("nothing is lowered")
+    hand.one('[data-goal="skeleton"]').click()
+    warned = hand.one('[data-test="skeleton"]')
+    hand.until(lambda: "Tell the owner now" in hand.one('[data-test="skeleton"]').text)
+    assert "limbs stay" in warned.text
+    assert "Whitewash the same day" in hand.text()
+    assert findings(browser) == []
+
+
+def test_regrowth_and_fruit_are_written_down(browser, demo):
+    hand = Hand(browser, demo.url)
+    tree = tree_named(demo, "Baixo 4·7")
+    hand.open(f"/tree/{tree}")
+    hand.click("Record")
+    hand.type("Fruit picked today", "38,5")
+    hand.click("Write down")
+    hand.sees("38.5 kg written down")
+    hand.open("/log")
+    hand.choose("Block", "Baixo")
+    hand.sees("Canopy taken, mean of the trees cut")
+    assert findings(browser) == []

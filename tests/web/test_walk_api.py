@@ -105,7 +105,7 @@ def test_a_photo_over_the_limit_is_refused_by_name(served):
 def test_plan_sheet_and_print_over_the_api(served):
     plan = served.client.post(f"/api/trees/{served.tree_id}/plan", json={"goal": "tidy"}).get_json()
     assert [c["limb"] for c in plan["cuts"]][:2] == ["k", "d"]
-    assert {g["id"] for g in plan["goals"]} == {"tidy", "open", "lower", "calm", "renew", "recover"}
+    assert {g["id"] for g in plan["goals"]} == {"tidy", "open", "lower", "calm", "renew", "recover", "skeleton"}
     assert all(x["left_why"] for x in plan["left"])
     sheet = new_id()
     body = {

@@ -23,8 +23,10 @@ class ComeBack:
     rule: str
 
 
-def come_backs(done: Iterable[CutAdvice], day: dt.date, age_years: int, in_strong_sun: Span | None, know: Knowledge) -> list[ComeBack]:
-    """Come-back dates after cuts made on ``day``. in_strong_sun: the span in which bared bark burns, if the day is near it."""
+def come_backs(
+    done: Iterable[CutAdvice], day: dt.date, age_years: int, in_strong_sun: Span | None, know: Knowledge, tied: bool = False
+) -> list[ComeBack]:
+    """Come-back dates after cuts made on ``day``. in_strong_sun: the span in which bared bark burns, if the day is near it. tied: a wrap, tie or stake is on it."""
     found: list[ComeBack] = []
     cuts = list(done)
 
@@ -34,6 +36,8 @@ def come_backs(done: Iterable[CutAdvice], day: dt.date, age_years: int, in_stron
 
     if any(c.order_class == ORDER_CLASSES["sucker"] for c in cuts):
         add("sucker", next(row for row in _SUCKER_ROWS if age_years <= know.number(f"comeback/{row}/until-age")))
+    if tied:
+        add("wrap", "wrap")
     live = [c for c in cuts if not c.free]
     if live:
         add("sprout", "sprout")

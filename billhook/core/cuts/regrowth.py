@@ -1,10 +1,12 @@
-"""What grows back: how many shoots by kind of cut, when, and how long."""
+"""What grows back: how many shoots by kind of cut, when, and how long; and what a measured regrowth says of the tree."""
 
 from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Sequence
+from dataclasses import dataclass
 
+from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
@@ -35,3 +37,32 @@ def regrowth(
         ids = (f"regrowth/{place}/least", f"regrowth/{place}/most", "regrowth/season-m", "regrowth/weeks", "regrowth/select-after")
         found.append(Reason(f"regrowth-{place}", text, {"cuts": len(cuts), "vigour": vigour}, select, None, ids))
     return tuple(found)
+
+
+@dataclass(frozen=True)
+class Measured:
+    """What a measured regrowth says of a tree. expected_m: of the vigour it was thought to have; vigour: the one it fits best, 1..5."""
+
+    vigour: int
+    expected_m: float
+    reasons: tuple[Reason, ...]
+
+
+def measured_vigour(know: Knowledge, length_m: float, days: int, thought: int, units: Units = "metric") -> Measured:
+    """The vigour that shoots of this length fit, so many days after the cut. thought: the vigour the tree was taken for.
+
+    Raises: InvalidInput before there is anything to measure.
+    """
+    soonest = know.number("regrowth/weeks") * 7 + know.number("regrowth/measure-from")
+    if days < soonest:
+        raise InvalidInput([FieldProblem("/day", f"too early to measure: {soonest:.0f} days after the cut at the earliest")])
+    part = min(1.0, days / know.number("regrowth/season-days"))
+    lengths = [x * part for x in know.numbers("regrowth/season-m")]
+    vigour = min(range(len(lengths)), key=lambda i: (abs(lengths[i] - length_m), i)) + 1
+    expected = lengths[max(1, min(5, thought)) - 1]
+    word = "as expected" if vigour == thought else "stronger than thought" if vigour > thought else "weaker than thought"
+    text = f"{length_words(length_m, units)} of regrowth after {days} days, {length_words(expected, units)} expected: {word}, vigour {vigour} of 5."
+    used: dict[str, float | str | None] = {"measured, m": length_m, "expected, m": round(expected, 3), "days": days, "vigour before": thought}
+    return Measured(
+        vigour, expected, (Reason("measured-vigour", text, used, None, None, ("regrowth/season-m", "regrowth/season-days", "regrowth/measure-from")),)
+    )

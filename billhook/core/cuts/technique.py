@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Collection
 from dataclasses import dataclass
 from typing import Literal
 
@@ -11,9 +12,12 @@ from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units, diameter_words, length_words, weight_words
+from .making import CutDrawing, Made, drawing, notes
 from .names import limb_names, position_words, taking_over
 
-Place = Literal["origin", "collar", "side-branch", "junction", "between"]
+Place = Literal["origin", "collar", "side-branch", "junction", "between", "sheared"]
+
+SHEARING = ("hedge", "shear")  # work that follows a wall and chooses no bud
 
 # Working order of the walk: below the union first, then dead wood, the skirt, sprouts, and what sets height and width.
 ORDER_CLASSES = {"sucker": 2, "sanitation": 3, "skirt": 5, "sprout": 6, "other": 7}
@@ -21,7 +25,7 @@ ORDER_CLASSES = {"sucker": 2, "sanitation": 3, "skirt": 5, "sprout": 6, "other":
 
 @dataclass(frozen=True)
 class CutAdvice:
-    """Everything a helper needs for one cut. minutes: on the tree, clean-up apart. cautions: what could hurt, at the place."""
+    """Everything a helper needs for one cut. minutes: on the tree, clean-up apart. cautions: what could hurt, at the place; making: what to know besides; drawing: the cut to scale, None for the trunk."""
 
     limb: str
     keep_m: float
@@ -37,6 +41,8 @@ class CutAdvice:
     closing_years: float
     takes_over: str | None
     cautions: tuple[Reason, ...]
+    making: tuple[Reason, ...] = ()
+    drawing: CutDrawing | None = None
 
     @property
     def free(self) -> bool:
@@ -63,8 +69,10 @@ def cut_height_m(frame: Frame, limb_id: str, keep_m: float) -> float:
     return along(limb_ends(frame)[limb_id][0], limb, keep_m)[2]
 
 
-def advise(frame: Frame, cost: CutCost, know: Knowledge, work: str, species: str, vigour: int, units: Units = "metric") -> CutAdvice:
-    """Technique, tool and minutes for one cut whose cost is known. ``vigour`` 1..5 sets how fast the wound closes."""
+def advise(
+    frame: Frame, cost: CutCost, know: Knowledge, work: str, species: str, vigour: int, units: Units = "metric", dangers: Collection[str] = ()
+) -> CutAdvice:
+    """Technique, tool and minutes for one cut whose cost is known. ``vigour`` 1..5 sets how fast the wound closes; dangers: diseases about."""
     names = limb_names(frame)
     limb = None if cost.limb == TRUNK else frame.limb(cost.limb)
     near = know.number("cuts/side-branch-near")
@@ -72,16 +80,30 @@ def advise(frame: Frame, cost: CutCost, know: Knowledge, work: str, species: str
     sucker = limb is not None and is_sucker(frame, roots_of(frame)[limb.id])
     dead = limb is not None and limb.state == "dead"
     height = cut_height_m(frame, cost.limb, cost.keep_m)
-    place: Place = "origin" if sucker else "collar" if cost.keep_m == 0 else "junction" if heir and dead else "side-branch" if heir else "between"
+    place: Place = (
+        "origin"
+        if sucker
+        else "collar"
+        if cost.keep_m == 0
+        else "junction"
+        if heir and dead
+        else "side-branch"
+        if heir
+        else "sheared"
+        if work in SHEARING and not dead
+        else "between"
+    )
     tool = _tool(cost.wound_mm, dead, height, sucker, know)
     count = _cuts_needed(cost, tool, know)
     text = _technique(place, cost, heir, tool, count, know, names, units)
     minutes = _minutes(tool, cost.wound_mm, height, count, know)
     rate = know.numbers("cuts/closing-mm-a-year")[max(1, min(5, vigour)) - 1]
     cautions = (*_placing(place, cost, heir, frame, dead, know, species, units), *_safety(cost, height, species, tool, know, units))
+    made = Made(place, heir, tool, count, dead, height)
     return CutAdvice(
         cost.limb, cost.keep_m, order_class(frame, limb, work), height, position_words(frame, cost.limb, cost.keep_m, names, near, units), place, text,
         know.text(f"tools/{tool}/name"), tool, count, minutes, cost.wound_mm / (2 * rate), names.get(heir.id) if heir else None, cautions,
+        notes(frame, cost, made, know, dangers, units), drawing(frame, cost, made, know),
     )  # fmt: skip
 
 
@@ -115,6 +137,7 @@ def _technique(place: Place, cost: CutCost, heir: Limb | None, tool: str, count:
         "collar": "Just outside the swollen collar, never into it; no stub.",
         "junction": f"Back to the live {names[heir.id] if heir else 'side branch'}; do not cut into its collar.",
         "side-branch": f"To the {names[heir.id] if heir else 'side branch'} ({diameter_words(heir.base_mm, units) if heir else ''} against a cut of {diameter_words(cost.wound_mm, units)}), sloping away from it.",
+        "sheared": "With the wall, straight through.",
         "between": f"Just above a leaf, bud or bump, {know.number('cuts/slope'):.0f}° away from it, stub at most {stub}.",
     }
     text = steps[place]

@@ -47,11 +47,18 @@ def limb_options(look: str, tree: WalkTree, know: Knowledge, answers: Mapping[st
         if (limb.id in tree.suckers or limb.on == SOIL) != (look == "sucker"):
             continue
         at, why = found.get(limb.id, (keep(tree, know, limb), None))
-        gone = [x for x, by in gone_limbs(tree.frame, [Cut(limb.id, at)]).items() if by == limb.id]
-        fruit = limb.fruit + sum(tree.frame.limb(x).fruit for x in gone)
-        share = leaf_beyond(limb, at, know.number("wood/exponent")) / total if total > 0 else None
+        share, fruit = lost(tree, know, Cut(limb.id, at), total)
         options.append(LimbOption(limb.id, tree.names[limb.id], at, share, fruit, limb.diameter_mm(at), why))
     return tuple(sorted(options, key=lambda o: (o.why is None, tree.ends[o.limb][0][2], o.limb)))
+
+
+def lost(tree: WalkTree, know: Knowledge, cut: Cut, total: float | None = None) -> tuple[float | None, int]:
+    """Share of the live canopy (None on a leafless tree) and fruit that a cut takes. total: of the canopy, where it is known already."""
+    assert tree.frame is not None
+    limb, power = tree.frame.limb(cut.limb), know.number("wood/exponent")
+    of = canopy_total(tree.frame, power) if total is None else total
+    gone = [x for x, by in gone_limbs(tree.frame, [cut]).items() if by == limb.id]
+    return (leaf_beyond(limb, cut.keep_m, power) / of if of > 0 else None), limb.fruit + sum(tree.frame.limb(x).fruit for x in gone)
 
 
 def _at_collar(tree: WalkTree, know: Knowledge, limb: Limb) -> float:

@@ -193,7 +193,10 @@ class GoalOut(Answer):
 
 
 class PlanIn(Asked):
-    """What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``; ``weights`` by finding in place of the catalogue's."""
+    """What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``; ``weights`` by finding in place of the catalogue's.
+
+    ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine along a wall of ``top_m`` and ``half_m``.
+    """
 
     goal: Key
     day: IsoDate | None = None
@@ -202,6 +205,10 @@ class PlanIn(Asked):
     pins_out: Annotated[list[Annotated[str, Field(max_length=120)]], Field(max_length=120)] = []
     limit: Share | None = None
     weights: Annotated[dict[Key, Annotated[Number, Field(ge=0, le=100)]], Field(max_length=40)] = {}
+    stance: Annotated[dict[Key, Key], Field(max_length=20)] = {}
+    by: Literal["hand", "ragged", "machine"] = "hand"
+    top_m: Annotated[Number, Field(ge=0.5, le=12)] | None = None
+    half_m: Annotated[Number, Field(ge=0.2, le=8)] | None = None
 
 
 class ProposedOut(Answer):
@@ -235,6 +242,45 @@ class WeightOut(Answer):
     points: float
 
 
+class StageOut(Answer):
+    """What is cut in a later window; ``over``: one limb alone is more than any window holds."""
+
+    day: IsoDate
+    share: float
+    limit: float
+    over: bool
+    cuts: list[ProposedOut]
+
+
+class SchoolChoice(Answer):
+    """A topic, the school in force, and those that may be chosen."""
+
+    topic: str
+    school: str
+    schools: list[GoalOut]
+
+
+class WallOut(Answer):
+    """The wall a plan follows, and by how much it was set out to keep to the limit."""
+
+    shape: Literal["wall", "round", "pyramid", "globe"]
+    top_m: float
+    half_m: float
+    skirt_m: float
+    lean_deg: float
+    row_bearing_deg: float
+    set_out_m: float
+
+
+class LowerLightOut(Answer):
+    """Light on the lower limbs before and after, and what wood needs to flower."""
+
+    before: float
+    after: float
+    needed: float
+    reasons: list[ReasonOut]
+
+
 class PlanOut(Answer):
     """A plan for one tree on one day."""
 
@@ -247,7 +293,10 @@ class PlanOut(Answer):
     share: float
     limit: float
     over_limit: bool
-    stages: int
+    stages: list[StageOut]
+    unplaced: list[ProposedOut]
+    stance: list[SchoolChoice]
+    wall: WallOut | None
     reasons: list[ReasonOut]
     cuts: list[ProposedOut]
     left: list[LeftOut]
@@ -255,11 +304,37 @@ class PlanOut(Answer):
     cap_m: float | None
     reach_m: float
     preview: PreviewOut | None
+    minutes: float
+    light: LowerLightOut
     crop: YieldCostOut
     clippings: ClippingsOut
     bark: WhitewashOut | None
     after: list[ReasonOut]
     regrowth: list[ReasonOut]
+    skeleton: list[ReasonOut]
+
+
+class SafetyIn(Asked):
+    """The air, the height a straight ladder touches at, a line's voltage, the length of a limb: whichever is asked."""
+
+    air_c: Annotated[Number, Field(ge=-10, le=60)] | None = None
+    humidity: Annotated[Number, Field(ge=0, le=1)] = 0.5
+    contact_m: Annotated[Number, Field(gt=0, le=12)] | None = None
+    line_kv: Annotated[Number, Field(ge=0, le=1000)] | None = None
+    limb_m: Annotated[Number, Field(gt=0, le=30)] | None = None
+    units: Units = "metric"
+
+
+class SafetyOut(Answer):
+    """Published limits; None for what was not asked. Local law, the utility and licensed practice decide."""
+
+    feels_c: float | None
+    heat: Literal["basic", "water-and-shade", "reschedule", "stop"] | None
+    ladder_foot_m: float | None
+    ladder_length_m: float | None
+    line_m: float | None
+    drop_zone_m: float | None
+    reasons: list[ReasonOut]
 
 
 class TechniqueIn(Asked):

@@ -159,6 +159,38 @@ class PreviewIn(Asked):
     units: Units = "metric"
 
 
+class PieceOut(Answer):
+    """A tapered piece of wood in the upright plane of the limb; ends and widths in metres."""
+
+    role: Literal["parent", "limb", "heir", "bud"]
+    x0: float
+    y0: float
+    x1: float
+    y1: float
+    start_w: float
+    end_w: float
+
+
+class StrokeOut(Answer):
+    """A stroke of the blade from where it enters; ``deep``: how far it goes through."""
+
+    n: int
+    kind: Literal["under", "top", "last"]
+    x0: float
+    y0: float
+    x1: float
+    y1: float
+    deep: float
+
+
+class CutDrawingOut(Answer):
+    """A cut seen from the side, to scale; ``bar_m``: a length for the scale bar."""
+
+    pieces: list[PieceOut]
+    strokes: list[StrokeOut]
+    bar_m: float
+
+
 class AdviceOut(Answer):
     """How to make one cut."""
 
@@ -176,6 +208,8 @@ class AdviceOut(Answer):
     takes_over: str | None
     free: bool
     cautions: list[ReasonOut]
+    making: list[ReasonOut]
+    drawing: CutDrawingOut | None
 
 
 class AgainstOut(Answer):
@@ -240,7 +274,7 @@ class SheetLineOut(Answer):
 
 
 class SheetOut(Answer):
-    """A cut sheet with its tree and drawing."""
+    """A cut sheet with its tree and drawing; ``today``: the day that ticks made now bear."""
 
     id: str
     version: int
@@ -266,6 +300,7 @@ class SheetOut(Answer):
     reasons: list[ReasonOut]
     frame: DrawnFrame
     lines: list[SheetLineOut]
+    today: IsoDate
     log_id: str | None
 
 
@@ -326,24 +361,3 @@ class TaskIn(Asked):
     version: Annotated[Counted, Field(ge=1)]
     state: Literal["open", "done", "dropped"]
     due: IsoDate | None = None
-
-
-class YearOut(Answer):
-    """One year of a tree: planned and done."""
-
-    year: int
-    planned_share: float | None
-    done_share: float
-    planned_cuts: int
-    done_cuts: int
-    reckoned_minutes: float | None
-    taken_minutes: float | None
-    height_m: float | None
-
-
-class LookBackOut(Answer):
-    """Years, the newest first; ``pace``: minutes taken against those reckoned."""
-
-    years: list[YearOut]
-    pace: float | None
-    reasons: list[ReasonOut]

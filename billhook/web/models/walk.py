@@ -220,3 +220,4 @@ class RowWalkOut(Answer):
     day: IsoDate
     trees: list[RowTreeOut]
     open_sheets: int
+    one_pass: ReasonOut | None

@@ -310,6 +310,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/safety": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Heat of work, the slope of a straight ladder, distance to a line, drop zone: published figures beside your own local rules. */
+        post: operations["calc_plan_post_safety_safety_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/shoot": {
         parameters: {
             query?: never;
@@ -874,23 +891,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/trees/{id}/look-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What was planned and done on a tree, year by year. */
-        get: operations["trees_get_look_back__id__look_back_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/trees/{id}/preview": {
         parameters: {
             query?: never;
@@ -953,6 +953,74 @@ export interface paths {
         put?: never;
         /** The cuts that bring most for a goal, of those a walk named and those the drawing shows; what is left, and until when. Nothing is saved. */
         post: operations["plans_post_plan__id__plan_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/look-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was planned, done and picked on a tree, year by year. */
+        get: operations["looking_back_get_look_back_trees__id__look_back_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/look-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Share, wounds, hours and crop of a block, year by year. */
+        get: operations["looking_back_get_block_back_blocks__id__look_back_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/harvests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down what was picked. */
+        post: operations["looking_back_post_harvest_harvests_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/regrowth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Measure what grew at the last live cuts; the tree's vigour follows. */
+        post: operations["looking_back_post_regrowth_trees__id__regrowth_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2465,6 +2533,67 @@ export interface components {
             free: boolean;
             /** Cautions */
             cautions: components["schemas"]["ReasonOut"][];
+            /** Making */
+            making: components["schemas"]["ReasonOut"][];
+            drawing: components["schemas"]["CutDrawingOut"] | null;
+        };
+        /**
+         * CutDrawingOut
+         * @description A cut seen from the side, to scale; ``bar_m``: a length for the scale bar.
+         */
+        CutDrawingOut: {
+            /** Pieces */
+            pieces: components["schemas"]["PieceOut"][];
+            /** Strokes */
+            strokes: components["schemas"]["StrokeOut"][];
+            /** Bar M */
+            bar_m: number;
+        };
+        /**
+         * PieceOut
+         * @description A tapered piece of wood in the upright plane of the limb; ends and widths in metres.
+         */
+        PieceOut: {
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "parent" | "limb" | "heir" | "bud";
+            /** X0 */
+            x0: number;
+            /** Y0 */
+            y0: number;
+            /** X1 */
+            x1: number;
+            /** Y1 */
+            y1: number;
+            /** Start W */
+            start_w: number;
+            /** End W */
+            end_w: number;
+        };
+        /**
+         * StrokeOut
+         * @description A stroke of the blade from where it enters; ``deep``: how far it goes through.
+         */
+        StrokeOut: {
+            /** N */
+            n: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "under" | "top" | "last";
+            /** X0 */
+            x0: number;
+            /** Y0 */
+            y0: number;
+            /** X1 */
+            x1: number;
+            /** Y1 */
+            y1: number;
+            /** Deep */
+            deep: number;
         };
         /**
          * TechniqueIn
@@ -2487,6 +2616,51 @@ export interface components {
              * @default 3
              */
             vigour: number;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * SafetyOut
+         * @description Published limits; None for what was not asked. Local law, the utility and licensed practice decide.
+         */
+        SafetyOut: {
+            /** Feels C */
+            feels_c: number | null;
+            /** Heat */
+            heat: ("basic" | "water-and-shade" | "reschedule" | "stop") | null;
+            /** Ladder Foot M */
+            ladder_foot_m: number | null;
+            /** Ladder Length M */
+            ladder_length_m: number | null;
+            /** Line M */
+            line_m: number | null;
+            /** Drop Zone M */
+            drop_zone_m: number | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * SafetyIn
+         * @description The air, the height a straight ladder touches at, a line's voltage, the length of a limb: whichever is asked.
+         */
+        SafetyIn: {
+            /** Air C */
+            air_c?: number | null;
+            /**
+             * Humidity
+             * @default 0.5
+             */
+            humidity: number;
+            /** Contact M */
+            contact_m?: number | null;
+            /** Line Kv */
+            line_kv?: number | null;
+            /** Limb M */
+            limb_m?: number | null;
             /**
              * Units
              * @default metric
@@ -3949,40 +4123,6 @@ export interface components {
             trunk_mm: number;
         };
         /**
-         * LookBackOut
-         * @description Years, the newest first; ``pace``: minutes taken against those reckoned.
-         */
-        LookBackOut: {
-            /** Years */
-            years: components["schemas"]["YearOut"][];
-            /** Pace */
-            pace: number | null;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * YearOut
-         * @description One year of a tree: planned and done.
-         */
-        YearOut: {
-            /** Year */
-            year: number;
-            /** Planned Share */
-            planned_share: number | null;
-            /** Done Share */
-            done_share: number;
-            /** Planned Cuts */
-            planned_cuts: number;
-            /** Done Cuts */
-            done_cuts: number;
-            /** Reckoned Minutes */
-            reckoned_minutes: number | null;
-            /** Taken Minutes */
-            taken_minutes: number | null;
-            /** Height M */
-            height_m: number | null;
-        };
-        /**
          * PreviewOut
          * @description Cost of the cuts, verdict, total, and how to make each.
          */
@@ -4136,7 +4276,12 @@ export interface components {
             /** Over Limit */
             over_limit: boolean;
             /** Stages */
-            stages: number;
+            stages: components["schemas"]["StageOut"][];
+            /** Unplaced */
+            unplaced: components["schemas"]["ProposedOut"][];
+            /** Stance */
+            stance: components["schemas"]["SchoolChoice"][];
+            wall: components["schemas"]["WallOut"] | null;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
             /** Cuts */
@@ -4149,6 +4294,9 @@ export interface components {
             /** Reach M */
             reach_m: number;
             preview: components["schemas"]["PreviewOut"] | null;
+            /** Minutes */
+            minutes: number;
+            light: components["schemas"]["LowerLightOut"];
             crop: components["schemas"]["YieldCostOut"];
             clippings: components["schemas"]["ClippingsOut"];
             bark: components["schemas"]["WhitewashOut"] | null;
@@ -4156,6 +4304,8 @@ export interface components {
             after: components["schemas"]["ReasonOut"][];
             /** Regrowth */
             regrowth: components["schemas"]["ReasonOut"][];
+            /** Skeleton */
+            skeleton: components["schemas"]["ReasonOut"][];
         };
         /**
          * GoalOut
@@ -4202,6 +4352,20 @@ export interface components {
             until: string | null;
         };
         /**
+         * LowerLightOut
+         * @description Light on the lower limbs before and after, and what wood needs to flower.
+         */
+        LowerLightOut: {
+            /** Before */
+            before: number;
+            /** After */
+            after: number;
+            /** Needed */
+            needed: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
          * ProposedOut
          * @description A cut of the plan: where, how, with what, what it costs, and why.
          */
@@ -4230,6 +4394,60 @@ export interface components {
             why: components["schemas"]["ReasonOut"][];
         };
         /**
+         * SchoolChoice
+         * @description A topic, the school in force, and those that may be chosen.
+         */
+        SchoolChoice: {
+            /** Topic */
+            topic: string;
+            /** School */
+            school: string;
+            /** Schools */
+            schools: components["schemas"]["GoalOut"][];
+        };
+        /**
+         * StageOut
+         * @description What is cut in a later window; ``over``: one limb alone is more than any window holds.
+         */
+        StageOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Share */
+            share: number;
+            /** Limit */
+            limit: number;
+            /** Over */
+            over: boolean;
+            /** Cuts */
+            cuts: components["schemas"]["ProposedOut"][];
+        };
+        /**
+         * WallOut
+         * @description The wall a plan follows, and by how much it was set out to keep to the limit.
+         */
+        WallOut: {
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /** Lean Deg */
+            lean_deg: number;
+            /** Row Bearing Deg */
+            row_bearing_deg: number;
+            /** Set Out M */
+            set_out_m: number;
+        };
+        /**
          * WeightOut
          * @description What a finding weighs under the aim; ``points`` as the catalogue has it.
          */
@@ -4244,6 +4462,8 @@ export interface components {
         /**
          * PlanIn
          * @description What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``; ``weights`` by finding in place of the catalogue's.
+         *
+         *     ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine along a wall of ``top_m`` and ``half_m``.
          */
         PlanIn: {
             /** Goal */
@@ -4271,6 +4491,162 @@ export interface components {
             weights: {
                 [key: string]: number;
             };
+            /**
+             * Stance
+             * @default {}
+             */
+            stance: {
+                [key: string]: string;
+            };
+            /**
+             * By
+             * @default hand
+             * @enum {string}
+             */
+            by: "hand" | "ragged" | "machine";
+            /** Top M */
+            top_m?: number | null;
+            /** Half M */
+            half_m?: number | null;
+        };
+        /**
+         * LookBackOut
+         * @description Years, the newest first; ``pace``: minutes taken against those reckoned.
+         */
+        LookBackOut: {
+            /** Years */
+            years: components["schemas"]["YearOut"][];
+            /** Pace */
+            pace: number | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * YearOut
+         * @description One year of a tree: planned and done.
+         */
+        YearOut: {
+            /** Year */
+            year: number;
+            /** Planned Share */
+            planned_share: number | null;
+            /** Done Share */
+            done_share: number;
+            /** Planned Cuts */
+            planned_cuts: number;
+            /** Done Cuts */
+            done_cuts: number;
+            /** Reckoned Minutes */
+            reckoned_minutes: number | null;
+            /** Taken Minutes */
+            taken_minutes: number | null;
+            /** Height M */
+            height_m: number | null;
+            /** Crop Kg */
+            crop_kg: number | null;
+        };
+        /**
+         * BlockBackOut
+         * @description Years of a block, the newest first.
+         */
+        BlockBackOut: {
+            /** Block */
+            block: string;
+            /** Standing */
+            standing: number;
+            /** Years */
+            years: components["schemas"]["BlockYearOut"][];
+        };
+        /**
+         * BlockYearOut
+         * @description One year of a block: trees worked on, their mean share, wounds, hours, crop.
+         */
+        BlockYearOut: {
+            /** Year */
+            year: number;
+            /** Trees */
+            trees: number;
+            /** Share */
+            share: number | null;
+            /** Wounds */
+            wounds: number;
+            /** Hours */
+            hours: number;
+            /** Crop Kg */
+            crop_kg: number | null;
+        };
+        /**
+         * HarvestOut
+         * @description What was written down.
+         */
+        HarvestOut: {
+            /** Id */
+            id: string;
+            /** Scope */
+            scope: string;
+            /** Scope Id */
+            scope_id: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Kg */
+            kg: number;
+            /** Who */
+            who: string;
+        };
+        /**
+         * HarvestIn
+         * @description Fruit picked from a tree, a row or a block.
+         */
+        HarvestIn: {
+            /** Id */
+            id: string;
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "tree" | "row" | "block";
+            /** Scope Id */
+            scope_id: string;
+            /** Day */
+            day?: string | null;
+            /** Kg */
+            kg: number;
+            /**
+             * Who
+             * @default
+             */
+            who: string;
+        };
+        /**
+         * RegrowthOut
+         * @description The vigour it fits, 1 to 5, which the tree now has.
+         */
+        RegrowthOut: {
+            /** Vigour */
+            vigour: number;
+            /** Expected M */
+            expected_m: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * RegrowthIn
+         * @description Length of the shoots at the last live cuts.
+         */
+        RegrowthIn: {
+            /** Length M */
+            length_m: number;
+            /** Day */
+            day?: string | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
         };
         /**
          * WalkOut
@@ -4596,6 +4972,7 @@ export interface components {
             trees: components["schemas"]["RowTreeOut"][];
             /** Open Sheets */
             open_sheets: number;
+            one_pass: components["schemas"]["ReasonOut"] | null;
         };
         /**
          * RowTreeOut
@@ -4671,7 +5048,7 @@ export interface components {
         };
         /**
          * SheetOut
-         * @description A cut sheet with its tree and drawing.
+         * @description A cut sheet with its tree and drawing; ``today``: the day that ticks made now bear.
          */
         SheetOut: {
             /** Id */
@@ -4725,6 +5102,11 @@ export interface components {
             frame: components["schemas"]["DrawnFrame"];
             /** Lines */
             lines: components["schemas"]["SheetLineOut"][];
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
             /** Log Id */
             log_id: string | null;
         };
@@ -5936,6 +6318,66 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TechniqueOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_plan_post_safety_safety_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SafetyIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SafetyOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -8137,64 +8579,6 @@ export interface operations {
             };
         };
     };
-    trees_get_look_back__id__look_back_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LookBackOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
     trees_post_preview__id__preview_post: {
         parameters: {
             query?: never;
@@ -8403,6 +8787,244 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    looking_back_get_look_back_trees__id__look_back_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookBackOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    looking_back_get_block_back_blocks__id__look_back_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockBackOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    looking_back_post_harvest_harvests_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HarvestIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HarvestOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    looking_back_post_regrowth_trees__id__regrowth_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RegrowthIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegrowthOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -24,17 +24,21 @@ export interface Item {
 interface Kept extends DBSchema {
   walks: { key: string; value: KeptWalk }
   rows: { key: string; value: Schemas['RowWalkOut'] }
+  sheets: { key: string; value: Schemas['SheetOut'] }
   outbox: { key: number; value: Item; indexes: { tree: string } }
 }
 
 let opened: Promise<IDBPDatabase<Kept>> | null = null
 /** The database of this device. */
 export function device(): Promise<IDBPDatabase<Kept>> {
-  opened ??= openDB<Kept>('billhook-field', 1, {
-    upgrade(db) {
-      db.createObjectStore('walks', { keyPath: 'tree' })
-      db.createObjectStore('rows', { keyPath: 'row_id' })
-      db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true }).createIndex('tree', 'tree')
+  opened ??= openDB<Kept>('billhook-field', 2, {
+    upgrade(db, before) {
+      if (before < 1) {
+        db.createObjectStore('walks', { keyPath: 'tree' })
+        db.createObjectStore('rows', { keyPath: 'row_id' })
+        db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true }).createIndex('tree', 'tree')
+      }
+      if (before < 2) db.createObjectStore('sheets', { keyPath: 'id' })
     },
   })
   return opened
@@ -52,3 +56,6 @@ export async function keepWalk(walk: Walk, fromBillhook: boolean): Promise<void>
 export const keptWalk = async (tree: string) => (await device()).get('walks', tree)
 export const keepRow = async (row: Schemas['RowWalkOut']) => void (await (await device()).put('rows', JSON.parse(JSON.stringify(row)) as typeof row))
 export const keptRow = async (id: string) => (await device()).get('rows', id)
+export const keepSheet = async (sheet: Schemas['SheetOut']) =>
+  void (await (await device()).put('sheets', JSON.parse(JSON.stringify(sheet)) as typeof sheet))
+export const keptSheet = async (id: string) => (await device()).get('sheets', id)

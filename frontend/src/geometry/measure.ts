@@ -73,7 +73,8 @@ export function diameterWords(mm: number, units: Units): string {
 
 /** A weight [kg] in words. */
 export function weightWords(kg: number, units: Units): string {
-  return units === 'metric' ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb`
+  const shown = units === 'metric' ? kg : kg / 0.45359237
+  return `${shown.toFixed(shown >= 100 ? 0 : 1)} ${units === 'metric' ? 'kg' : 'lb'}`
 }
 
 /** A share [0..1] in per cent. */

@@ -4,6 +4,7 @@ import LogEntries from '@/controls/LogEntries.vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { nameMatches } from '@/geometry/plan'
+import BlockBack from './log/BlockBack.vue'
 
 const { data, error, isPending } = useQuery({ queryKey: ['log'], queryFn: () => heed(api.GET('/api/log')) })
 const only = ref('')
@@ -25,6 +26,9 @@ const shown = computed(() => (data.value?.entries ?? []).filter((e) => !only.val
     </div>
     <p v-if="isPending" class="py-4">Fetching the log …</p>
     <p v-else-if="error" class="wrong py-4" role="alert">{{ sentence(error) }}</p>
-    <LogEntries v-else :entries="shown" with-tree />
+    <template v-else>
+      <BlockBack />
+      <LogEntries :entries="shown" with-tree />
+    </template>
   </div>
 </template>

@@ -79,6 +79,7 @@ const words = (t: Row['trees'][number]) =>
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-3 content-start">
     <h1 class="text-[1.9rem]">{{ row ? `${row.block}, row ${row.n}` : 'The row' }}</h1>
     <FieldState />
+    <p v-if="row?.one_pass" class="keep font-semibold" data-test="one-pass">{{ row.one_pass.text }}</p>
     <p v-if="trouble" class="wrong" role="alert">
       {{ trouble }} <button type="button" class="btn btn-small !min-h-11" @click="load">Try again</button>
     </p>

@@ -1,16 +1,20 @@
 <script setup lang="ts">
 /** The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its drawing. */
-import { api, heed, sentence, type Schemas, type Sheet } from '@/api/client'
+import { api, heed, Refused, sentence, type Schemas, type Sheet } from '@/api/client'
 import { newId } from '@/api/ids'
+import FieldState from '@/controls/FieldState.vue'
+import HowToCut from '@/controls/HowToCut.vue'
 import MeasureField from '@/controls/MeasureField.vue'
 import WorkingDialog from '@/controls/WorkingDialog.vue'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
 import ToneMark from '@/drawings/ToneMark.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
+import { onSent, put, useOutbox } from '@/field/outbox'
+import { keepSheet, keptSheet } from '@/field/store'
 import { dayWords, diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, reactive, ref, toRef, watch } from 'vue'
+import { computed, onBeforeUnmount, reactive, ref, toRef, watch } from 'vue'
 import type { Status } from '@/api/client'
 
 const props = defineProps<{ id: string }>()
@@ -18,8 +22,24 @@ const { units } = useSettings()
 const narrow = useNarrow()
 const queries = useQueryClient()
 const key = ['sheet', toRef(props, 'id'), units]
-const ask = () => heed(api.GET('/api/sheets/{id}', { params: { path: { id: props.id }, query: { units: units.value } } }))
-const { data: sheet, error, isPending } = useQuery({ queryKey: key, queryFn: ask, placeholderData: keepPreviousData })
+const { waitsFor, refused } = useOutbox()
+/** The sheet as Billhook has it; without signal as it was last seen here, with what was ticked since. */
+async function ask(): Promise<Sheet> {
+  try {
+    const found = await heed(api.GET('/api/sheets/{id}', { params: { path: { id: props.id }, query: { units: units.value } } }))
+    if (!waitsFor(found.tree_id)) await keepSheet(found)
+    return (waitsFor(found.tree_id) && (await keptSheet(found.id))) || found
+  } catch (error) {
+    const kept = error instanceof Refused && error.status !== 404 ? await keptSheet(props.id) : undefined
+    if (!kept) throw error
+    return kept
+  }
+}
+const { data: sheet, error, isPending } = useQuery({ queryKey: key, queryFn: ask, placeholderData: keepPreviousData, networkMode: 'always' })
+const again = () => void queries.invalidateQueries({ queryKey: ['sheet'] })
+onBeforeUnmount(onSent((item) => item.tree === sheet.value?.tree_id && !waitsFor(item.tree) && again()))
+// somebody else may have been here: show what holds now
+watch(() => refused.value.length, again)
 const who = ref(localStorage.getItem('who') ?? '')
 const trouble = ref('')
 const finishing = ref(false)
@@ -31,33 +51,31 @@ const done = computed(() => sheet.value?.lines.filter((l) => l.done).length ?? 0
 const cuts = computed(() => sheet.value?.lines.map((l) => ({ limb: l.cost.limb, keep_m: l.cost.keep_m })) ?? [])
 const free = computed(() => sheet.value?.lines.filter((l) => l.advice.free).map((l) => l.cost.limb) ?? [])
 
-async function tick(line: Sheet['lines'][number]) {
-  trouble.value = ''
+/** Puts a change down on this device first; it is sent as soon as Billhook answers. */
+async function keep(line: Sheet['lines'][number], says: string, change: Partial<Sheet['lines'][number]>, why: string) {
+  const now = sheet.value
+  if (!now) return
   localStorage.setItem('who', who.value)
-  const body = { id: newId(), done: !line.done, diameter_mm: measured[line.id] ?? null, who: who.value, date: null, why: '' }
-  try {
-    const path = { id: props.id, cut_id: line.id }
-    const answer = await heed(api.PUT('/api/sheets/{id}/cuts/{cut_id}', { params: { path, query: { units: units.value } }, body }))
-    queries.setQueryData(['sheet', props.id, units.value], answer)
-  } catch (error) {
-    trouble.value = sentence(error)
-    // somebody else may have been here: show what holds now
-    void queries.invalidateQueries({ queryKey: ['sheet'] })
-  }
+  const body = { id: newId(), done: change.done ?? false, diameter_mm: measured[line.id] ?? null, who: who.value, date: now.today, why }
+  const lines = now.lines.map((l) => (l.id === line.id ? { ...l, ...change } : l))
+  const next = { ...now, lines }
+  await keepSheet(next)
+  queries.setQueryData(['sheet', props.id, units.value], next)
+  await put({ says: `${says} on ${now.tree}`, tree: now.tree_id, method: 'PUT', path: `/api/sheets/${props.id}/cuts/${line.id}`, body })
 }
+const tick = (line: Sheet['lines'][number]) =>
+  keep(
+    line,
+    line.done ? `cut ${line.nth} taken back` : `cut ${line.nth} done`,
+    { done: !line.done, done_by: line.done ? '' : who.value, done_mm: line.done ? null : (measured[line.id] ?? null), left: '' },
+    '',
+  )
 /** Why a cut was not made, by cut; open while it is being said. */
 const why = reactive<Record<string, string>>({})
 async function leave(line: Sheet['lines'][number]) {
-  trouble.value = ''
-  const body = { id: newId(), done: false, diameter_mm: null, who: who.value, date: null, why: why[line.id] ?? '' }
-  try {
-    const path = { id: props.id, cut_id: line.id }
-    const answer = await heed(api.PUT('/api/sheets/{id}/cuts/{cut_id}', { params: { path, query: { units: units.value } }, body }))
-    queries.setQueryData(['sheet', props.id, units.value], answer)
-    delete why[line.id]
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
+  const said = why[line.id] ?? ''
+  await keep(line, `cut ${line.nth} not done`, { done: false, left: said }, said)
+  delete why[line.id]
 }
 const besides = ref('')
 const others = computed(() => sheet.value?.frame.limbs.filter((l) => !sheet.value!.lines.some((x) => x.cost.limb === l.id)) ?? [])
@@ -200,6 +218,7 @@ const pdf = computed(() => {
               >
                 {{ c.text }}
               </p>
+              <HowToCut :advice="line.advice" />
               <p v-if="line.extra" class="text-[0.88rem] mt-1">not planned, added under the tree</p>
               <p v-if="line.left" class="text-[0.88rem] mt-1 font-semibold">not done: {{ line.left }}</p>
               <p v-if="line.done" class="text-[0.88rem] mt-1">
@@ -241,6 +260,7 @@ const pdf = computed(() => {
           <button type="button" class="btn !min-h-12" :disabled="!besides" @click="add">Add to the sheet</button>
         </div>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
+        <FieldState class="no-print mt-2" />
         <section v-if="sheet.cautions.length" class="mt-3" aria-label="Take care">
           <h2 class="text-lg">Take care</h2>
           <ul class="text-[0.92rem] list-disc pl-5">
@@ -248,11 +268,12 @@ const pdf = computed(() => {
           </ul>
         </section>
         <div v-if="sheet.state === 'open'" class="no-print mt-4">
-          <button type="button" class="btn btn-go w-full !min-h-14 text-xl" :disabled="!done || finishing" @click="finish">
+          <button type="button" class="btn btn-go w-full !min-h-14 text-xl" :disabled="!done || finishing || waitsFor(sheet.tree_id)" @click="finish">
             {{ finishing ? 'Finishing …' : done && done < sheet.lines.length ? `Finish with ${done} of ${sheet.lines.length} cuts` : 'Finish' }}
           </button>
           <p class="text-[0.88rem] text-ink2 mt-1">
-            Finishing takes what is ticked off the tree's frame, writes the log and sets the days to come back.
+            <template v-if="waitsFor(sheet.tree_id)">What was ticked waits to be sent; finish when Billhook answers again. </template>Finishing takes
+            what is ticked off the tree's frame, writes the log and sets the days to come back.
           </p>
         </div>
         <section v-else class="mt-4 no-print" aria-live="polite" aria-label="What comes after">

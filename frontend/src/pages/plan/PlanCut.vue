@@ -1,7 +1,8 @@
 <script setup lang="ts">
-/** One cut of a plan: where, why, how, and what it costs. */
+/** One cut of a plan: where, why, how, and what it costs; opened, the cut drawn to scale and all that a helper must know. */
 import type { Preview, Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
+import HowToCut from '@/controls/HowToCut.vue'
 import { diameterWords, shareWords, weightWords } from '@/geometry/measure'
 
 defineProps<{ cut: Schemas['ProposedOut']; n: number; cost?: Preview['cuts'][number]; advice?: Preview['advice'][number]; pinned: boolean }>()
@@ -16,6 +17,7 @@ const { units } = useSettings()
       <p class="font-semibold first">{{ advice?.position ?? cut.name }}</p>
       <p v-for="w in cut.why" :key="w.code" class="text-[0.93rem]">{{ w.text }}</p>
       <p v-if="advice" class="text-[0.9rem] text-ink2">{{ advice.technique }} With the {{ advice.tool }}.</p>
+      <HowToCut v-if="advice" :advice="advice" />
     </div>
     <div class="num text-right text-[0.93rem]">
       <b>{{ cut.share ? shareWords(cut.share) : 'free' }}</b><br />

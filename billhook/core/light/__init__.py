@@ -1,0 +1,1 @@
+"""Light: through leaf, and from the sun."""

@@ -1,0 +1,42 @@
+<script setup lang="ts">
+/** How one cut is made: drawn to scale, with all that a helper must know and what could hurt. */
+import type { Preview } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import CutDrawing from '@/drawings/CutDrawing.vue'
+
+defineProps<{ advice: Preview['advice'][number] }>()
+const { units } = useSettings()
+const closes = (y: number) => (y < 1.5 ? 'within about a year' : `in about ${Math.round(y)} years`)
+</script>
+
+<template>
+  <details class="how">
+    <summary class="tag">How</summary>
+    <div class="flex flex-wrap gap-x-4 gap-y-2 pt-1">
+      <CutDrawing
+        v-if="advice.drawing"
+        :drawing="advice.drawing"
+        :units="units"
+        :says="`${advice.position}, seen from the side. ${advice.technique}`"
+      />
+      <ul class="text-[0.9rem] grid gap-1 content-start flex-1 min-w-[200px]">
+        <li v-for="m in advice.making" :key="m.code">{{ m.text }}</li>
+        <li>The wound closes {{ closes(advice.closing_years) }}; {{ Math.max(1, Math.round(advice.minutes)) }} min.</li>
+        <li v-for="c in advice.cautions" :key="c.code" class="keep">{{ c.text }}</li>
+      </ul>
+    </div>
+  </details>
+</template>
+
+<style scoped>
+.how > summary {
+  min-height: 30px;
+  padding: 4px 0;
+  cursor: pointer;
+}
+@media print {
+  .how {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,156 @@
+<script setup lang="ts">
+/** What a plan is for, by whom, on which day, within what, and by which schools. */
+import type { Schemas } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import MeasureField from '@/controls/MeasureField.vue'
+import { lengthWords, shareWords } from '@/geometry/measure'
+import type { Wish } from './wish'
+
+defineProps<{ plan: Schemas['PlanOut'] }>()
+const wish = defineModel<Wish>({ required: true })
+const { units } = useSettings()
+const WAYS: { id: Wish['by']; name: string; says: string }[] = [
+  { id: 'hand', name: 'Limb by limb', says: 'by hand, each cut chosen' },
+  { id: 'ragged', name: 'Ragged hedge', says: 'by hand, back inside a wall, with holes for light' },
+  { id: 'machine', name: 'Machine', says: 'one pass along a wall' },
+]
+const TOPICS: Record<string, string> = {
+  form: 'Form',
+  middle: 'Middle',
+  height: 'Height',
+  renewal: 'Renewal',
+  vigour: 'Vigour',
+  wounds: 'Wounds',
+  timing: 'Timing',
+}
+function school(topic: string, chosen: string) {
+  wish.value.stance = { ...wish.value.stance, [topic]: chosen }
+}
+</script>
+
+<template>
+  <fieldset>
+    <legend class="label">What it is for</legend>
+    <div class="flex flex-wrap gap-2">
+      <button
+        v-for="g in plan.goals"
+        :key="g.id"
+        type="button"
+        class="goal"
+        :class="{ on: wish.goal === g.id }"
+        :aria-pressed="wish.goal === g.id"
+        :data-goal="g.id"
+        @click="wish.goal = g.id"
+      >
+        {{ g.name }}
+      </button>
+    </div>
+  </fieldset>
+  <fieldset>
+    <legend class="label">How it is cut</legend>
+    <div class="flex flex-wrap gap-2">
+      <button
+        v-for="w in WAYS"
+        :key="w.id"
+        type="button"
+        class="goal way"
+        :class="{ on: wish.by === w.id }"
+        :aria-pressed="wish.by === w.id"
+        :data-way="w.id"
+        :title="w.says"
+        @click="wish.by = w.id"
+      >
+        {{ w.name }}
+      </button>
+    </div>
+    <div v-if="plan.wall" class="grid grid-cols-2 gap-3 mt-2 items-end">
+      <MeasureField
+        label="Wall from the trunk, at its foot"
+        kind="length"
+        :model-value="wish.half"
+        :placeholder="lengthWords(plan.wall.half_m, units)"
+        @update:model-value="wish.half = $event"
+      />
+      <MeasureField
+        label="Top"
+        kind="length"
+        :model-value="wish.top"
+        :placeholder="lengthWords(plan.wall.top_m, units)"
+        @update:model-value="wish.top = $event"
+      />
+    </div>
+  </fieldset>
+  <div class="grid grid-cols-2 gap-3 items-end">
+    <div>
+      <label class="label" for="plan-day">Day</label>
+      <input
+        id="plan-day"
+        type="date"
+        class="field"
+        :value="wish.day ?? plan.day"
+        @change="wish.day = ($event.target as HTMLInputElement).value || null"
+      />
+    </div>
+    <div>
+      <label class="label" for="plan-limit">Limit {{ shareWords(plan.limit) }}{{ wish.limit === null ? ', of the day' : ', yours' }}</label>
+      <input
+        id="plan-limit"
+        type="range"
+        min="0"
+        max="50"
+        step="1"
+        class="w-full min-h-11"
+        :value="Math.round(plan.limit * 100)"
+        :aria-valuetext="shareWords(plan.limit)"
+        @change="wish.limit = Number(($event.target as HTMLInputElement).value) / 100"
+      />
+      <button v-if="wish.limit !== null" type="button" class="underline min-h-6" @click="wish.limit = null">the day’s limit again</button>
+    </div>
+  </div>
+  <div class="grid gap-x-5 sm:grid-cols-2">
+    <details>
+      <summary class="tag py-2">What weighs how much{{ Object.keys(wish.weights).length ? ', yours' : '' }}</summary>
+      <div v-for="w in plan.weights" :key="w.look">
+        <label class="label" :for="`weigh-${w.look}`">{{ w.says }}, {{ wish.weights[w.look] ?? w.points }} points</label>
+        <input
+          :id="`weigh-${w.look}`"
+          type="range"
+          min="0"
+          max="10"
+          class="w-full min-h-11"
+          :value="wish.weights[w.look] ?? w.points"
+          @change="wish.weights = { ...wish.weights, [w.look]: Number(($event.target as HTMLInputElement).value) }"
+        />
+      </div>
+      <button v-if="Object.keys(wish.weights).length" type="button" class="underline min-h-11" @click="wish.weights = {}">
+        as the aim has it again
+      </button>
+    </details>
+    <details data-test="schools">
+      <summary class="tag py-2">Schools{{ Object.keys(wish.stance).length ? ', yours for this plan' : '' }}</summary>
+      <div v-for="t in plan.stance" :key="t.topic" class="mb-2">
+        <label class="label" :for="`school-${t.topic}`">{{ TOPICS[t.topic] ?? t.topic }}</label>
+        <select :id="`school-${t.topic}`" class="field" :value="t.school" @change="school(t.topic, ($event.target as HTMLSelectElement).value)">
+          <option v-for="s in t.schools" :key="s.id" :value="s.id">{{ s.name }}</option>
+        </select>
+      </div>
+      <button v-if="Object.keys(wish.stance).length" type="button" class="underline min-h-11" @click="wish.stance = {}">
+        as the tree has it again
+      </button>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.goal {
+  min-height: 46px;
+  padding: 6px 14px;
+  border: var(--line) solid var(--ink);
+  border-radius: 10px;
+  font: 600 18px/1 var(--font-tag);
+}
+.goal.on {
+  background: var(--ink);
+  color: var(--paper);
+}
+</style>

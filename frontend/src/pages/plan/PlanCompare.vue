@@ -1,0 +1,61 @@
+<script setup lang="ts">
+/** What a plan comes to; with another aim beside it. */
+import type { Schemas } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import { diameterWords, lengthWords, shareWords } from '@/geometry/measure'
+import { computed } from 'vue'
+
+type Plan = Schemas['PlanOut']
+const props = defineProps<{ plan: Plan; other?: Plan }>()
+const beside = defineModel<string | null>({ required: true })
+const { units } = useSettings()
+const lost = (share: number) => (share < 0.0005 ? '0 %' : `−${shareWords(share)}`)
+const figures = (p: Plan) => ({
+  'Height after': p.preview ? lengthWords(p.preview.after.height_m, units.value) : '–',
+  'Spread after': p.preview ? lengthWords(p.preview.after.radius_m * 2, units.value) : '–',
+  'Canopy taken': shareWords(p.share),
+  'Fruit on it': String(p.preview?.cuts.reduce((sum, c) => sum + c.fruit_lost, 0) ?? 0),
+  Wounds: p.preview
+    ? `${p.preview.cuts.filter((c) => !c.void).length}, to ${diameterWords(Math.max(0, ...p.preview.cuts.map((c) => c.wound_mm)), units.value)}`
+    : 'none',
+  'Time on the tree': `${Math.ceil(p.minutes)} min`,
+  'Light on the lower limbs': `${Math.round(p.light.before * 100)} % → ${Math.round(p.light.after * 100)} %`,
+  'Crop this, next, third year': [p.crop.this_year, p.crop.next_year, p.crop.third_year].map(lost).join(', '),
+})
+const rows = computed(() => {
+  const [a, b] = [figures(props.plan), props.other && beside.value ? figures(props.other) : null]
+  return Object.entries(a).map(([name, value]) => ({ name, a: value, b: b?.[name as keyof typeof a] ?? '' }))
+})
+const goal = (id: string) => props.plan.goals.find((g) => g.id === id)?.name ?? id
+</script>
+
+<template>
+  <section aria-label="What it comes to">
+    <div class="flex justify-between items-end gap-3">
+      <h2 class="text-[1.25rem]">What it comes to</h2>
+      <div>
+        <label class="label" for="beside">Beside it</label>
+        <select id="beside" v-model="beside" class="field">
+          <option :value="null">no other plan</option>
+          <option v-for="g in plan.goals.filter((g) => g.id !== plan.goal)" :key="g.id" :value="g.id">{{ g.name }}</option>
+        </select>
+      </div>
+    </div>
+    <table class="w-full mt-1" data-test="compare">
+      <thead class="text-left">
+        <tr>
+          <th scope="col"><span class="sr-only">Measure</span></th>
+          <th scope="col">{{ goal(plan.goal) }}</th>
+          <th v-if="beside" scope="col">{{ goal(beside) }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in rows" :key="r.name" class="border-t border-rule">
+          <th scope="row" class="text-left font-normal text-ink2 py-1">{{ r.name }}</th>
+          <td class="num">{{ r.a }}</td>
+          <td v-if="beside" class="num">{{ r.b }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>

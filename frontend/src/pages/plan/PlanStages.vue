@@ -1,0 +1,43 @@
+<script setup lang="ts">
+/** What does not fit at once, over the coming windows and years. */
+import type { Schemas } from '@/api/client'
+import { dayWords, shareWords } from '@/geometry/measure'
+
+defineProps<{ plan: Schemas['PlanOut'] }>()
+defineEmits<{ first: [] }>()
+</script>
+
+<template>
+  <section v-if="plan.stages.length" aria-label="In stages" data-test="stages">
+    <h2 class="text-[1.25rem]">{{ plan.over_limit ? 'In stages' : 'And later' }}</h2>
+    <ol>
+      <li v-for="s in plan.stages" :key="s.day" class="stage">
+        <b class="num">{{ dayWords(s.day) }}</b>
+        <div>
+          <p class="first">{{ s.cuts.map((c) => c.name).join('; ') }}</p>
+          <p v-if="s.over" class="keep text-[0.93rem]">More than any window holds: first half of it, the rest a year later.</p>
+        </div>
+        <span class="num text-right">{{ s.share ? `${shareWords(s.share)} of ${shareWords(s.limit)}` : 'free' }}</span>
+      </li>
+    </ol>
+    <p v-if="plan.unplaced.length" class="text-[0.93rem] text-ink2">
+      No window of the next three years has room for {{ plan.unplaced.map((c) => c.name).join('; ') }}.
+    </p>
+    <button v-if="plan.over_limit && plan.stages.length > 1" type="button" class="btn !min-h-11 mt-1" @click="$emit('first')">
+      Cut only the first stage now
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.stage {
+  display: grid;
+  grid-template-columns: 7.2rem 1fr auto;
+  gap: 10px;
+  border-top: 1px solid var(--rule);
+  padding: 6px 0;
+}
+.first::first-letter {
+  text-transform: uppercase;
+}
+</style>
