@@ -51,6 +51,17 @@ def heat_of_work(know: Knowledge, air_c: float, humidity: float) -> Heat:
     return Heat(feels, band, Reason("heat", text, used, None, None, (f"heat-bands/{band}/from",)))
 
 
+def heat_of_day(know: Knowledge, air_c: float, forecast: bool) -> Reason | None:
+    """What a day's maximum [degrees C] asks for, where the humidity is not known; None on a mild day."""
+    if air_c < know.number("safety/shade-from"):
+        return None
+    high = air_c >= know.number("safety/high-heat")
+    said = "foreseen" if forecast else "usual at this time"
+    rest = "start at dawn, ten minutes of every two hours in the shade, nobody alone" if high else "water at hand and shade for the rests"
+    text = f"{air_c:.0f} °C {said}: {rest}."
+    return Reason("heat", text, {"air, C": round(air_c, 1)}, None, None, ("safety/shade-from", "safety/high-heat"))
+
+
 @dataclass(frozen=True)
 class Ladder:
     """A straight ladder against something at a height: how far out its foot stands and how long it must be [m]."""

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import asdict, dataclass
 
 from sqlmodel import Session
@@ -22,7 +22,7 @@ from ..core.season.today import Verdict
 from ..core.words.units import Units
 from ..store import frames
 from ..store.database import NotFound, StaleVersion
-from ..store.tables import FrameRow, Plan, PlanCut
+from ..store.tables import FrameRow, Plan, PlanCut, Task
 from ..store.trees import TreeRecord, tree_record
 from .pace import pace_of
 from .seasons import SeasonDesk
@@ -92,8 +92,19 @@ def preview(
         return preview_in(at, session, record, _current(session, record, frame_id), cuts, work, day, units)
 
 
-def make_sheet(at: Workplace, tree_id: str, plan_id: str, cuts: Sequence[Cut], work: Work, day: dt.date, frame_id: str) -> Plan:
+def make_sheet(
+    at: Workplace,
+    tree_id: str,
+    plan_id: str,
+    cuts: Sequence[Cut],
+    work: Work,
+    day: dt.date,
+    frame_id: str,
+    later: Mapping[dt.date, str] | None = None,
+) -> Plan:
     """Save a cut sheet in working order, with the answer it rests on. Saving the same id twice changes nothing.
+
+    later: what the plan leaves for later windows, by day; each becomes a come-back.
 
     Raises: InvalidInput by field, NotFound, StaleVersion.
     """
@@ -112,6 +123,9 @@ def make_sheet(at: Workplace, tree_id: str, plan_id: str, cuts: Sequence[Cut], w
         session.flush()
         for nth, i in enumerate(i for i in order if not found.answer.cuts[i].void):
             session.add(PlanCut(plan_id=plan_id, limb_key=cuts[i].limb, keep_m=cuts[i].keep_m, nth=nth + 1))
+        for due, says in (later or {}).items():
+            does = f"Next stage of the plan: {says}"
+            session.add(Task(scope="tree", scope_id=tree_id, kind="stage", does=does, due=due, rule="plan/years-ahead"))
         return plan
 
 

@@ -15,9 +15,16 @@ _BAGGED = frozenset({"quarantine", "canker", "psyllid"})
 
 
 def after_words(
-    know: Knowledge, tree: WalkTree, stance: Mapping[str, str], share: float, cuts: bool, fruit: int, dangers: Collection[str]
+    know: Knowledge,
+    tree: WalkTree,
+    stance: Mapping[str, str],
+    share: float,
+    cuts: bool,
+    fruit: int,
+    dangers: Collection[str],
+    heat: Reason | None = None,
 ) -> tuple[Reason, ...]:
-    """Sentences in the order of the work. share: of the canopy taken [0..1]; fruit: on what is cut."""
+    """Sentences in the order of the work. share: of the canopy taken [0..1]; fruit: on what is cut; heat: what the day asks for."""
     if not cuts:
         return ()
     found: list[Reason] = []
@@ -26,6 +33,8 @@ def after_words(
         known = f"after-words/{row}/says"
         found.append(Reason(code, know.text(known).format(**parts), {}, None, school, (known,)))
 
+    if heat is not None:
+        found.append(heat)
     if fruit:
         say("after-pick", "pick-first", kg=weight_words(fruit * tree.fruit_kg, tree.units))
     say("after-wounds", stance["wounds"], f"wounds/{stance['wounds']}")

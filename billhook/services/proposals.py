@@ -21,7 +21,9 @@ from ..core.plan.skeleton import bare_bark, warned
 from ..core.plan.stages import Window
 from ..core.plan.wall import machine_minutes
 from ..core.reasons import Reason
+from ..core.safety import heat_of_day
 from ..core.season.model import WORKS, SeasonAnswer, Work
+from ..core.season.normals import values_on
 from ..core.season.schools import check_stance
 from ..core.season.today import Verdict, verdict
 from ..core.walk.findings import summary
@@ -40,7 +42,6 @@ from .walks import named_cuts
 from .workplace import Workplace
 
 WAYS = ("hand", "ragged", "machine")
-_YEARS_AHEAD = 3
 
 
 @dataclass(frozen=True)
@@ -149,10 +150,17 @@ def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
             record.name, day, work, stance, proposal, tuple(StageView(s.day, s.share, s.limit, s.over, tuple(offered[i] for i in s.cuts)) for s in proposal.stages),
             tuple(offered[i] for i in proposal.unplaced), frame_view(at, session, walked.frame_row), record.block.cap_m, preview, minutes,
             lower_light(know, tree.species, tree.group, walked.tree.frame, after_cuts(walked.tree.frame, cuts)), crop, clippings(know, fresh, tree.group), bark,
-            after_words(know, tree, stance, proposal.share, bool(cuts), fruit, frozenset(record.site.dangers)),
+            after_words(know, tree, stance, proposal.share, bool(cuts), fruit, frozenset(record.site.dangers), _heat(desk, record, day)),
             regrowth(know, preview.advice, day, tree.vigour, tree.next_flush, tree.units) if preview else (),
             _skeleton(at, tree, cuts, proposal, season, day, crop) if wish.goal == "skeleton" and offered else (),
         )  # fmt: skip
+
+
+def _heat(desk: SeasonDesk, record: TreeRecord, day: dt.date) -> Reason | None:
+    """What the warmth of the day asks of whoever cuts: by the forecast, else by the place's normals."""
+    seen = next((f.tmax for f in desk.forecast(record) if f.date == day), None)
+    usual = float(values_on(desk.site(record).normals.tmax_c, day, 1)[0])
+    return heat_of_day(desk.at.know, usual if seen is None else seen, seen is not None)
 
 
 def _checked(at: Workplace, wish: Wish) -> None:
@@ -183,7 +191,7 @@ def _pins_known(wish: Wish, offered: set[str]) -> None:
 def _windows(desk: SeasonDesk, record: TreeRecord, day: dt.date, works: Sequence[str], stance: Mapping[str, str]) -> tuple[Window, ...]:
     """The first good day of each kind of work in every growing year ahead, with the room there is for each kind on it."""
     wanted = [w for w in WORKS if w in works]
-    last = day + dt.timedelta(days=366 * _YEARS_AHEAD)
+    last = day + dt.timedelta(days=366 * int(desk.at.know.number("plan/years-ahead")))
     segments = desk.season_between(record, day + dt.timedelta(days=1), last, wanted, None, stance).segments
     firsts: dict[tuple[str, dt.date], dt.date] = {}
     for s in segments:

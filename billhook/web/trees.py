@@ -129,7 +129,9 @@ def preview_body(found: cutting.Preview) -> dict[str, Any]:
 def post_sheet(path: IdPath, body: SheetIn) -> tuple[dict[str, Any], int]:
     """Save a cut sheet."""
     at = here()
-    plan = cutting.make_sheet(at, path.id, body.id, [c.core() for c in body.cuts], body.work, body.day or at.today(), body.frame_id)
+    plan = cutting.make_sheet(
+        at, path.id, body.id, [c.core() for c in body.cuts], body.work, body.day or at.today(), body.frame_id, {x.day: x.says for x in body.later}
+    )
     return sheet_link(plan), 201
 
 

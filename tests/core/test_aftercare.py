@@ -2,14 +2,21 @@
 
 from __future__ import annotations
 
+import datetime as dt
+
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
 from billhook.core.aftercare.crop import yield_cost
 from billhook.core.aftercare.quantities import clippings, disinfectant, limb_mass, whitewash, wound
+from billhook.core.cuts.limits import against_limit
+from billhook.core.cuts.technique import advise
 from billhook.core.errors import InvalidInput
+from billhook.core.frame.model import Cut, Frame, Limb, Trunk
+from billhook.core.frame.share import frame_answer
 from billhook.core.frame.wood import wood_parameters
+from billhook.core.season.today import Verdict
 
 
 def test_mass_of_an_avocado_limb(know):
@@ -85,3 +92,23 @@ def test_more_taken_never_costs_less(know, a, b, drop, heavy, before):
     less, more = (yield_cost(know, x, False, drop, heavy, before) for x in sorted((a, b)))
     for year in ("this_year", "next_year", "third_year"):
         assert 0 <= getattr(less, year) <= getattr(more, year) + 1e-9 <= 1 + 2e-9
+
+
+@pytest.mark.parametrize(("gone", "share", "over"), [("l80", 6400 / 23000, True), ("l70", 4900 / 23000, False)])
+def test_the_standard_s_quarter_against_the_worked_example(know, gone, share, over):
+    """Limbs of 90, 80, 70 and 60 mm: the 80 is over a quarter of the canopy, the 70 is not (limit of the pruning standard as remembered)."""
+    frame = Frame(Trunk(160, 0.9), tuple(Limb(f"l{d}", "trunk", 0.8, d, 2.5, 45, 90 * i, tip_mm=10) for i, d in enumerate((90, 80, 70, 60))), 0.25)
+    answer = frame_answer(frame, [Cut(gone, 0.0)], wood_parameters(know, "avocado"))
+    assert answer.canopy_share_removed == pytest.approx(share, rel=1e-6)
+    verdict = Verdict("thin", dt.date(2027, 3, 24), "go", "Go", 0.25, (), None, None)
+    assert against_limit(answer, verdict, know, False).fits is not over
+
+
+@pytest.mark.parametrize(("side_mm", "weak"), [(22, True), (27, False)])
+def test_a_third_takes_over_by_the_worked_example(know, side_mm, weak):
+    """A parent of 75 mm: 22 mm is 0.293 of it and too weak, 27 mm is 0.360 and takes over (reduction ratio of the pruning standard as remembered)."""
+    parent = Limb("p", "trunk", 0.8, 76, 3.0, 45, 90, tip_mm=74)
+    frame = Frame(Trunk(160, 0.9), (parent, Limb("s", "p", 1.5, side_mm, 1.2, 60, 60)), 0.25)
+    answer = frame_answer(frame, [Cut("p", 1.51)], wood_parameters(know, "avocado"))
+    found = advise(frame, answer.cuts[0], know, "thin", "avocado", 3)
+    assert ("weak-side-branch" in [c.code for c in found.cautions]) is weak

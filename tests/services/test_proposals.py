@@ -14,6 +14,7 @@ from billhook.services import cutting, proposals, trees
 from billhook.services.printing import row_pdf, sheet_pdf
 from billhook.services.proposals import Wish
 from billhook.store.database import NotFound
+from billhook.store.tables import Tree
 
 from ..places import TODAY, new_id
 
@@ -121,3 +122,50 @@ def test_a_row_is_printed_as_one_round_with_what_is_carried(crowded):
     assert "hand pruner" in first
     with pytest.raises(NotFound):
         row_pdf(at, "nowhere", "a4", "en", "metric")
+
+
+def test_what_waits_becomes_a_come_back_on_its_day(crowded):
+    at, tree = crowded
+    view = proposals.plan_for(at, tree, Wish("open", TODAY, limit=0.03))
+    assert view.stages
+    assert all(s.day > TODAY for s in view.stages)
+    frame = view.frame.row.id
+    made = cutting.make_sheet(
+        at, tree, new_id(), [p.cut for p in view.proposal.cuts], view.work, TODAY, frame, {s.day: "the rest" for s in view.stages}
+    )
+    due = [t.due for t in trees.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]
+    assert due == [s.day for s in view.stages]
+    cutting.make_sheet(at, tree, made.id, [p.cut for p in view.proposal.cuts], view.work, TODAY, frame, {s.day: "the rest" for s in view.stages})
+    assert len([t for t in trees.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]) == len(due)  # sent twice is one
+
+
+def test_the_tree_s_own_school_gives_way_for_one_plan(crowded):
+    at, tree = crowded
+    low = proposals.plan_for(at, tree, Wish("lower", TODAY, limit=0.4))
+    tall = proposals.plan_for(at, tree, Wish("lower", TODAY, limit=0.4, stance={"height": "tall"}))
+    assert low.stance["height"] == "low"
+    assert not any(c.look == "height" for c in tall.proposal.cuts)
+    with pytest.raises(InvalidInput, match="is no topic"):
+        proposals.plan_for(at, tree, Wish("lower", TODAY, stance={"colour": "red"}))
+
+
+def test_a_skeleton_tells_everything_before(crowded):
+    at, tree = crowded
+    view = proposals.plan_for(at, tree, Wish("skeleton", TODAY))
+    codes = [r.code for r in view.skeleton]
+    assert codes == ["stays", "looks", "crop-lost", "sun-date", "second-year", "seasons-back"]
+    assert view.bark.area_m2 > 0.2  # the trunk too
+    assert all(r.date > TODAY for r in view.skeleton if r.date)
+
+
+def test_heat_and_prunings_that_poison_are_said_with_the_plan(crowded):
+    at, tree = crowded
+    mild, hot = (proposals.plan_for(at, tree, Wish("recover", day)).after for day in (TODAY, dt.date(2027, 8, 1)))
+    assert "heat" not in [r.code for r in mild]
+    assert "heat" in [r.code for r in hot]
+    with at.store.writing() as session:
+        row = session.get(Tree, tree)
+        row.species = "avocado"
+        session.add(row)
+    avocado = proposals.plan_for(at, tree, Wish("recover", TODAY)).after
+    assert "poison" in next(r.text for r in avocado if r.code == "not-fodder")

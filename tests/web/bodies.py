@@ -86,7 +86,7 @@ def resources(tree_id: str, frame_id: str, site_id: str, block_id: str) -> dict[
         f"POST {tree}/walks/quick": {"id": QUICK_ID, "suckers": 2, "sprouts": 0, "day": "2027-03-24"},
         f"POST /api/walks/{ID}/answers": {"id": ID, "question": "dead", "answer": "none", "seen": ""},
         f"POST {tree}/preview": {"frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24", "units": "metric"},
-        f"POST {tree}/sheets": {"id": ID, "frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24"},
+        f"POST {tree}/sheets": {"id": ID, "frame_id": frame_id, "cuts": CUTS, "work": "thin", "day": "2027-03-24", "later": [{"day": "2028-02-20", "says": "the east limb"}]},
         f"POST {tree}/log": {"id": ID, "date": "2027-03-20", "work": "thin", "share": 0.1, "height_before_m": 3, "height_after_m": 2.8, "who": "first helper", "note": "", "minutes": 10, "corrects": None},
         f"POST {tree}/gone": {"version": 1, "date": "2027-03-24"},
     }  # fmt: skip

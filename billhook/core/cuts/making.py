@@ -83,7 +83,7 @@ class Made:
     height_m: float
 
 
-def notes(frame: Frame, cost: CutCost, made: Made, know: Knowledge, dangers: Collection[str], units: Units) -> tuple[Reason, ...]:
+def notes(frame: Frame, cost: CutCost, made: Made, know: Knowledge, species: str, dangers: Collection[str], units: Units) -> tuple[Reason, ...]:
     """In the order one needs them: look for fruit, support, blade, nodes, where growth goes, what is normal after, hygiene, who must not."""
     found: list[Reason] = []
 
@@ -121,6 +121,8 @@ def notes(frame: Frame, cost: CutCost, made: Made, know: Knowledge, dangers: Col
         say("clean-each-cut")
     elif set(dangers) & {"canker", "viroid", "sunblotch", "mal-secco"}:
         say("clean-each-tree")
+    if species == "mango":
+        say("not-sap")
     if made.tool == "chainsaw":
         say("not-for-chainsaw")
     elif made.height_m > know.number("cuts/pole-reach"):

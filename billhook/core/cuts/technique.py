@@ -11,6 +11,7 @@ from ..frame.model import TRUNK, Frame, Limb, is_sucker, roots_of
 from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
+from ..safety import drop_zone_m
 from ..words.units import Units, diameter_words, length_words, weight_words
 from .making import CutDrawing, Made, drawing, notes
 from .names import limb_names, position_words, taking_over
@@ -103,7 +104,7 @@ def advise(
     return CutAdvice(
         cost.limb, cost.keep_m, order_class(frame, limb, work), height, position_words(frame, cost.limb, cost.keep_m, names, near, units), place, text,
         know.text(f"tools/{tool}/name"), tool, count, minutes, cost.wound_mm / (2 * rate), names.get(heir.id) if heir else None, cautions,
-        notes(frame, cost, made, know, dangers, units), drawing(frame, cost, made, know),
+        notes(frame, cost, made, know, species, dangers, units), drawing(frame, cost, made, know),
     )  # fmt: skip
 
 
@@ -198,6 +199,11 @@ def _placing(place: Place, cost: CutCost, heir: Limb | None, frame: Frame, dead:
     return found
 
 
+def _fall_m(cost: CutCost, know: Knowledge) -> float:
+    """About how long what falls is, by its diameter: elastic similarity [m]."""
+    return float(know.number("wood/length-coefficient") * (cost.wound_mm / 1000) ** (2 / 3))
+
+
 def _safety(cost: CutCost, height_m: float, species: str, tool: str, know: Knowledge, units: Units) -> list[Reason]:
     """What could hurt someone, and when the work belongs to someone licensed."""
     found: list[Reason] = []
@@ -213,11 +219,13 @@ def _safety(cost: CutCost, height_m: float, species: str, tool: str, know: Knowl
             )
         )
     if cost.lift_kg > know.number("cuts/lower-kg"):
-        text = f"Plan for {weight_words(cost.lift_kg, units)}: take it down in pieces or on a line, and keep everyone out from under it."
+        text = f"Plan for {weight_words(cost.lift_kg, units)}: take it down in pieces or on a line, and keep everyone {length_words(drop_zone_m(know, _fall_m(cost, know)), units)} away."
         found.append(Reason("heavy", text, {"to plan for, kg": round(cost.lift_kg, 1)}, catalogue_ids=("cuts/lower-kg", "wood/lift-factor")))
     if height_m > know.number("cuts/reach"):
-        text = f"{length_words(height_m, units)} up: from the ground with a pole, or on an orchard tripod; never lean a ladder on the limb you cut. Look for power lines first and keep {length_words(know.number('cuts/line-clearance'), units)} away; nearer than that the utility decides."
-        found.append(Reason("up-high", text, {"height, m": round(height_m, 2)}, catalogue_ids=("cuts/reach", "cuts/line-clearance")))
+        text = f"{length_words(height_m, units)} up: from the ground with a pole, or on an orchard tripod. A straight ladder stands four up to one out, three points of contact, never leaning on the limb you cut. Look for power lines first and keep {length_words(know.number('cuts/line-clearance'), units)} away; nearer than that the utility decides."
+        found.append(
+            Reason("up-high", text, {"height, m": round(height_m, 2)}, catalogue_ids=("cuts/reach", "safety/ladder-slope", "cuts/line-clearance"))
+        )
     if tool == "chainsaw":
         found.append(
             Reason("chainsaw", "Chainsaw: trained hands only, both feet on the ground, never over the shoulder, a second person in earshot.", {})

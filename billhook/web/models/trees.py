@@ -248,14 +248,22 @@ class PrintQuery(Asked):
     units: Units = "metric"
 
 
+class LaterIn(Asked):
+    """What a plan leaves for a later window."""
+
+    day: IsoDate
+    says: Annotated[str, Field(min_length=1, max_length=300)]
+
+
 class SheetIn(Asked):
-    """A cut sheet; the id is made by whoever makes the sheet."""
+    """A cut sheet; the id is made by whoever makes the sheet. ``later``: stages of the plan that wait for their windows, kept as come-backs."""
 
     id: Uuid
     frame_id: Text
     cuts: Annotated[list[CutIn], Field(max_length=200)]
     work: Work
     day: IsoDate | None = None
+    later: Annotated[list[LaterIn], Field(max_length=12)] = []
 
 
 class SheetLineOut(Answer):

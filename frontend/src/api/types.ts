@@ -4191,7 +4191,7 @@ export interface components {
         };
         /**
          * SheetIn
-         * @description A cut sheet; the id is made by whoever makes the sheet.
+         * @description A cut sheet; the id is made by whoever makes the sheet. ``later``: stages of the plan that wait for their windows, kept as come-backs.
          */
         SheetIn: {
             /** Id */
@@ -4207,6 +4207,24 @@ export interface components {
             work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
             /** Day */
             day?: string | null;
+            /**
+             * Later
+             * @default []
+             */
+            later: components["schemas"]["LaterIn"][];
+        };
+        /**
+         * LaterIn
+         * @description What a plan leaves for a later window.
+         */
+        LaterIn: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Says */
+            says: string;
         };
         /**
          * PastWorkIn

@@ -84,7 +84,23 @@ async function makeSheet() {
   busy.value = true
   trouble.value = ''
   try {
-    const sheet = { id: sheetId, frame_id: p.frame.id, cuts: p.cuts.map((c) => ({ limb: c.limb, keep_m: c.keep_m })), work: p.work, day: p.day }
+    const later = p.stages
+      .filter((x) => x.day > p.day)
+      .map((x) => ({
+        day: x.day,
+        says: x.cuts
+          .map((c) => c.name)
+          .join('; ')
+          .slice(0, 300),
+      }))
+    const sheet = {
+      id: sheetId,
+      frame_id: p.frame.id,
+      cuts: p.cuts.map((c) => ({ limb: c.limb, keep_m: c.keep_m })),
+      work: p.work,
+      day: p.day,
+      later,
+    }
     const made = await heed(api.POST('/api/trees/{id}/sheets', { params: { path: { id: props.id } }, body: sheet }))
     sheetId = newId()
     forget()

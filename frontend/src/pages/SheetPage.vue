@@ -43,6 +43,8 @@ watch(() => refused.value.length, again)
 const who = ref(localStorage.getItem('who') ?? '')
 const trouble = ref('')
 const finishing = ref(false)
+/** Minutes it really took; left empty the reckoned ones are logged. */
+const minutes = ref('')
 const working = ref(false)
 const made = ref<Schemas['FinishedOut'] | null>(null)
 /** Diameters typed but not ticked yet, by cut. */
@@ -95,7 +97,7 @@ async function finish() {
   finishing.value = true
   trouble.value = ''
   try {
-    const body = { version: sheet.value.version, who: who.value, date: null, minutes: null, note: '' }
+    const body = { version: sheet.value.version, who: who.value, date: null, minutes: minutes.value ? Number(minutes.value) : null, note: '' }
     made.value = await heed(api.POST('/api/sheets/{id}/finish', { params: { path: { id: props.id } }, body }))
     void queries.invalidateQueries()
   } catch (error) {
@@ -267,7 +269,20 @@ const pdf = computed(() => {
             <li v-for="c in sheet.cautions" :key="c.code">{{ c.text }}</li>
           </ul>
         </section>
-        <div v-if="sheet.state === 'open'" class="no-print mt-4">
+        <div v-if="sheet.state === 'open'" class="no-print mt-4 grid gap-2">
+          <div>
+            <label class="label" for="minutes">Minutes it took</label>
+            <input
+              id="minutes"
+              v-model="minutes"
+              class="field !min-h-12"
+              type="number"
+              inputmode="numeric"
+              min="0"
+              max="5000"
+              :placeholder="`${Math.max(1, Math.round(sheet.minutes))} reckoned`"
+            />
+          </div>
           <button type="button" class="btn btn-go w-full !min-h-14 text-xl" :disabled="!done || finishing || waitsFor(sheet.tree_id)" @click="finish">
             {{ finishing ? 'Finishing …' : done && done < sheet.lines.length ? `Finish with ${done} of ${sheet.lines.length} cuts` : 'Finish' }}
           </button>

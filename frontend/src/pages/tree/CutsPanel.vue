@@ -53,6 +53,7 @@ async function save() {
       frame_id: props.tree.frame.id,
       cuts: m.cuts.value,
       work: work.value,
+      later: [],
       ...(day.value ? { day: day.value } : {}),
     }
     const made = await heed(api.POST('/api/trees/{id}/sheets', { params: { path: { id: props.tree.id } }, body }))
