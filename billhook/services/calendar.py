@@ -28,7 +28,7 @@ def calendar(at: Workplace, block_id: str | None = None) -> bytes:
         block = places.block(session, block_id) if block_id else None
         records = [r for r in tree_records(session) if block is None or r.block.id == block.id]
         desk = SeasonDesk(session, at, today)
-        names = {r.tree.id: r.name for r in records}
+        names = {r.tree.id: r.name for r in records} | {r.row.id: f"{r.block.name} row {r.row.n}" for r in records}
         entries = [
             Entry(
                 f"{task.calendar_uid}@billhook", task.due, task.due, f"{names[task.scope_id]}: {task.does}",

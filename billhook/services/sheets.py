@@ -23,6 +23,7 @@ from ..store import frames, logbook, plans
 from ..store.database import NotFound, StaleVersion
 from ..store.tables import CutDone, LogEntry, Plan, PlanCut, Task, new_id
 from ..store.trees import TreeRecord, tree_record
+from .rotations import renew_tree
 from .seasons import SeasonDesk
 from .trees import FrameView, frame_view
 from .workplace import Workplace
@@ -193,4 +194,6 @@ def finish(at: Workplace, plan_id: str, version: int, date: dt.date, who: str = 
             session.add(Task(scope="tree", scope_id=record.tree.id, kind=back.kind, does=back.does, due=back.due, rule=back.rule, cause=entry.id))
         plan.state, plan.version = "finished", plan.version + 1
         session.add(plan)
+        session.flush()
+        renew_tree(at, session, record)
         return entry

@@ -135,10 +135,12 @@ class _Fortnight:
         return Item(key, kind, work, record.block.name, [], says, tone, reasons, opens, last_good, 0.0, later=later)
 
     def _tasks(self) -> None:
-        by_tree = {r.tree.id: r for r in self.records}
+        by_scope: dict[str, list[TreeRecord]] = {}
+        for record in self.records:
+            by_scope.setdefault(record.tree.id, []).append(record)
+            by_scope.setdefault(record.row.id, []).append(record)
         for task in logbook.tasks(self.session):
-            record = by_tree.get(task.scope_id)
-            if record is None or task.due > self.until:
+            if task.scope_id not in by_scope or task.due > self.until:
                 continue
             known = self.at.know.get(task.rule)
             late = f" It was due {day_words(task.due)}." if task.due < self.day else ""
@@ -146,9 +148,11 @@ class _Fortnight:
             reason = Reason(
                 "come-back", f"Due {day_words(task.due)} after the last work.{late}{put}", {}, task.due, None, (known.id,) if known else ()
             )
-            item = self._item(record, "come-back", "look", task.does, "go", (reason,), None, task.due, alone=task.id)
-            item.task, item.later = task, None
-            self._add(record, item)
+            for record in by_scope[task.scope_id]:
+                work = "renewal" if task.rotation_id else "look"
+                item = self._item(record, "come-back", work, task.does, "go", (reason,), None, task.due, alone=task.id)
+                item.task, item.later = task, None
+                self._add(record, item)
 
     def _sheets(self) -> None:
         by_tree = {r.tree.id: r for r in self.records}

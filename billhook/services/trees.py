@@ -23,6 +23,7 @@ from ..store import frames, logbook, photos, places, plans
 from ..store.database import StaleVersion
 from ..store.tables import FrameRow, LogEntry, Observation, Photo, Plan, Task
 from ..store.trees import TreeRecord, observations, tree_record, tree_records
+from .rotations import renew_tree
 from .seasons import SeasonDesk
 from .workplace import Size, Workplace
 
@@ -100,11 +101,14 @@ def save_frame(
     if unknown:
         raise InvalidInput([FieldProblem("/measured", f"there is no limb {sorted(unknown)[0]!r}")])
     with at.store.writing() as session:
-        stem = tree_record(session, tree_id).stem
+        record = tree_record(session, tree_id)
+        stem = record.stem
         if stem.union_m != frame.union_m:
             stem.union_m = frame.union_m
             session.add(stem)
-        return frames.add_frame(session, stem, frame, date, origin, previous_id, measured, frame_id)
+        made = frames.add_frame(session, stem, frame, date, origin, previous_id, measured, frame_id)
+        renew_tree(at, session, record)
+        return made
 
 
 def seed_of(record: TreeRecord) -> int:

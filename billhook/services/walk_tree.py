@@ -92,8 +92,8 @@ def _around(at: Workplace, session: Session, record: TreeRecord) -> tuple[float 
     row = tree_records(session, row_id=record.row.id)
     like = [r for r in row if r.tree.species == record.tree.species and r.tree.planted_year == record.tree.planted_year]
     within = know.number("walk/group-within")
-    x, y, far = record.place.x, record.place.y, 3 * within
-    around = [r for r in tree_records(session, site_id=record.site.id, box=(x - far, y - far, x + far, y + far)) if r.tree.pot_l is None]
+    far = 3 * within
+    around = _nearby(session, record, far)
     near = _planting(around, record, within) if record.tree.pot_l is None else []
     gaps = [_from(record, r)[0] for r in around if r.block.id == record.block.id and r.row.id != record.row.id] if record.tree.pot_l is None else []
     rows = {r.stem_id: r for r in frames.current_rows(session, [r.stem.id for r in (*like, *near)])}
@@ -106,6 +106,17 @@ def _around(at: Workplace, session: Session, record: TreeRecord) -> tuple[float 
         if r.stem.id in height
     )
     return (sum(others) / len(others) if len(others) >= 3 else None), companions, min(gaps) if len(gaps) >= 3 else None
+
+
+def _nearby(session: Session, record: TreeRecord, far_m: float) -> list[TreeRecord]:
+    x, y = record.place.x, record.place.y
+    return [r for r in tree_records(session, site_id=record.site.id, box=(x - far_m, y - far_m, x + far_m, y + far_m)) if r.tree.pot_l is None]
+
+
+def planting_of(at: Workplace, session: Session, record: TreeRecord) -> list[TreeRecord]:
+    """The tree and the others of its planting of two or three; the tree alone where it has none."""
+    within = at.know.number("walk/group-within")
+    return [record, *(_planting(_nearby(session, record, 3 * within), record, within) if record.tree.pot_l is None else [])]
 
 
 def _from(record: TreeRecord, other: TreeRecord) -> tuple[float, float]:

@@ -233,8 +233,25 @@ class LogEntry(SQLModel, table=True):
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
+class Rotation(SQLModel, table=True):
+    """A school of renewal adopted for a tree, a row or a block; one that was given up keeps its history. Heights in metres."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    scope: str
+    scope_id: str = Field(index=True)
+    school: str
+    first_year: int
+    years: int
+    low_m: float
+    tip_m: float
+    started_on: dt.date
+    ended_on: dt.date | None = None
+    version: int = 1
+    made_at: dt.datetime = Field(default_factory=utc_now)
+
+
 class Task(SQLModel, table=True):
-    """Something to come back for. ``rule``: the catalogue id its date rests on."""
+    """Something to come back for, at a tree or a whole row. ``rule``: the catalogue id its date rests on."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
     scope: str = "tree"
@@ -244,6 +261,7 @@ class Task(SQLModel, table=True):
     due: dt.date
     rule: str
     cause: str | None = Field(default=None, foreign_key="logentry.id")
+    rotation_id: str | None = Field(default=None, foreign_key="rotation.id")
     state: str = "open"
     calendar_uid: str = Field(default_factory=new_id)
     why_later: str = ""

@@ -14,8 +14,10 @@ from ..services import photos
 from ..services.workplace import Workplace
 from . import errors, pages
 from .calc import calc
+from .calc_heights import calc_heights
 from .calc_plan import calc_plan
 from .calc_walk import calc_walk, walk
+from .heights import heights
 from .holding import holding
 from .look_back import looking_back
 from .models.shared import Problem
@@ -41,7 +43,7 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
-    for blueprint in (calc, calc_walk, calc_plan, walk, holding, season_desk, trees, plans, looking_back, walks, field):
+    for blueprint in (calc, calc_walk, calc_plan, calc_heights, walk, holding, season_desk, trees, plans, looking_back, heights, walks, field):
         app.register_api(blueprint)
 
     @app.before_request

@@ -327,6 +327,108 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/hedgerow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Hours of direct sun on both walls of endless rows on a date, before and after a cut. */
+        post: operations["calc_heights_post_hedgerow_hedgerow_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/renewal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A school of renewal over years: what goes down, crop and height. */
+        post: operations["calc_heights_post_renewal_renewal_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/wall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a new wall takes of a row, what it costs, whether a bar can, and the rules of the trade beside it. */
+        post: operations["calc_heights_post_wall_wall_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/envelope": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A shape over a frame, and the limbs that break it. */
+        post: operations["calc_heights_post_envelope_envelope_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/which-limb": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Main limbs of a frame, the one to lower first. */
+        post: operations["calc_heights_post_which_limb_which_limb_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bark-sun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Hours of hot sun on bark that a cut would bare, and the whitewash for it. */
+        post: operations["calc_heights_post_bark_sun_bark_sun_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/shoot": {
         parameters: {
             query?: never;
@@ -1027,6 +1129,177 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blocks/{id}/heights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What heights of a block are planned from: its rows, its section as it stands and to its cap, its rotations. */
+        get: operations["heights_get_heights_blocks__id__heights_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A section dragged to a new wall: sun, cost, rules, and how tall the row may be. */
+        post: operations["heights_post_section_blocks__id__section_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Schools of renewal side by side over years, for the trees of a block. */
+        post: operations["heights_post_schools_blocks__id__schools_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/hedging-round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Faces and years, passes, hours, paint, clippings and hand follow-up of a hedging round. */
+        post: operations["heights_post_round_blocks__id__hedging_round_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/which-limb": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which main limb of a tree goes next, from its drawing and from what was cut before. */
+        get: operations["heights_get_which_limb_trees__id__which_limb_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/envelope": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A shape laid over a tree, and the limbs that break it. */
+        post: operations["heights_post_envelope_trees__id__envelope_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/grown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tree over seasons of a school, as it would be drawn. */
+        post: operations["heights_post_grown_trees__id__grown_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/shade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who shades whom in a planting of two or three trees. */
+        get: operations["heights_get_shade_trees__id__shade_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rotations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Rotations of a scope with their dated work, those given up too. */
+        get: operations["heights_get_rotations_rotations_get"];
+        put?: never;
+        /** Adopt a school: it becomes dated work in the almanac's windows. */
+        post: operations["heights_post_rotation_rotations_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rotations/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give a rotation up; what was done stays. */
+        post: operations["heights_post_end_rotations__id__end_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/walks": {
         parameters: {
             query?: never;
@@ -1637,13 +1910,22 @@ export interface components {
         };
         /**
          * SeasonOut
-         * @description Events, and gapless segments for every kind of work.
+         * @description A season of a simulated tree: what went down, how it looks after it grew.
          */
         SeasonOut: {
-            /** Events */
-            events: components["schemas"]["EventOut"][];
-            /** Segments */
-            segments: components["schemas"]["SegmentOut"][];
+            /** Year */
+            year: number;
+            /** Cut */
+            cut: number | null;
+            /** Cut Name */
+            cut_name: string;
+            /** Height M */
+            height_m: number;
+            /** Share */
+            share: number;
+            /** Crop */
+            crop: number;
+            frame: components["schemas"]["DrawnFrame"];
         };
         /**
          * EventOut
@@ -2667,6 +2949,457 @@ export interface components {
              * @enum {string}
              */
             units: "metric" | "us";
+        };
+        /**
+         * HedgerowOut
+         * @description Both walls, the right-hand one (row bearing + 90°) first; ``tallest_m``: rows at which each still gets the hours, None where no height does.
+         */
+        HedgerowOut: {
+            /** Walls */
+            walls: components["schemas"]["WallSunOut"][];
+            /** Cut Walls */
+            cut_walls: components["schemas"]["WallSunOut"][] | null;
+            /** Tallest M */
+            tallest_m: (number | null)[] | null;
+            /** Inner Light */
+            inner_light: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WallSunOut
+         * @description A wall by the bearing it faces: hours of direct sun at each height, and the share of it lit by solar hour.
+         */
+        WallSunOut: {
+            /** Facing Deg */
+            facing_deg: number;
+            /** Sun Hours */
+            sun_hours: number[];
+            /** By Hour */
+            by_hour: number[];
+        };
+        /**
+         * HedgerowIn
+         * @description Endless rows at a place on a date. ``step_m``: rise to the next row on the right-hand side; ``hours``: asked of the walls at ``at_m``.
+         */
+        HedgerowIn: {
+            /** Latitude */
+            latitude: number;
+            /**
+             * Longitude
+             * @default 0
+             */
+            longitude: number;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Row Bearing Deg */
+            row_bearing_deg: number;
+            /** Row Spacing M */
+            row_spacing_m: number;
+            /** Height M */
+            height_m: number;
+            /** Base Width M */
+            base_width_m: number;
+            /** Top Width M */
+            top_width_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /** Heights M */
+            heights_m: number[];
+            cut?: components["schemas"]["HedgeCutIn"] | null;
+            /**
+             * Step M
+             * @default 0
+             */
+            step_m: number;
+            /**
+             * Obstacles
+             * @default []
+             */
+            obstacles: components["schemas"]["ObstacleIn"][];
+            /** At M */
+            at_m?: number | null;
+            /** Hours */
+            hours?: number | null;
+        };
+        /**
+         * HedgeCutIn
+         * @description The section after a cut.
+         */
+        HedgeCutIn: {
+            /** Height M */
+            height_m: number;
+            /** Base Width M */
+            base_width_m: number;
+            /** Top Width M */
+            top_width_m: number;
+            /** Skirt M */
+            skirt_m: number;
+        };
+        /**
+         * ObstacleIn
+         * @description A tree, house or hill before the rows.
+         */
+        ObstacleIn: {
+            /** Bearing Deg */
+            bearing_deg: number;
+            /** Distance M */
+            distance_m: number;
+            /** Width M */
+            width_m: number;
+            /** Height M */
+            height_m: number;
+        };
+        /**
+         * RenewalOut
+         * @description Year by year.
+         */
+        RenewalOut: {
+            /** Years */
+            years: components["schemas"]["YearLineOut"][];
+            /** Mean Crop */
+            mean_crop: number;
+            /** Under Cap From */
+            under_cap_from: number | null;
+            /** Rows */
+            rows: number[];
+        };
+        /**
+         * YearLineOut
+         * @description ``cut``: index of the sector or group that goes down; ``height_m``: tallest sector after regrowth.
+         */
+        YearLineOut: {
+            /** Cut */
+            cut: number | null;
+            /** Crop */
+            crop: number;
+            /** Height M */
+            height_m: number;
+        };
+        /**
+         * RenewalIn
+         * @description A school over years, as the methods have it.
+         */
+        RenewalIn: {
+            /**
+             * School
+             * @enum {string}
+             */
+            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing";
+            /**
+             * Sectors
+             * @default 3
+             */
+            sectors: number;
+            /** Years */
+            years: number;
+            /** Start M */
+            start_m: number | number[];
+            /** Regrow M */
+            regrow_m: number;
+            /** Regrow Low M */
+            regrow_low_m?: number | null;
+            /** Low M */
+            low_m: number;
+            /** Tip M */
+            tip_m: number;
+            /** Natural M */
+            natural_m: number;
+            /**
+             * Recovery
+             * @default [
+             *       0
+             *     ]
+             */
+            recovery: number[];
+            /**
+             * Sister Gain
+             * @default 1
+             */
+            sister_gain: number;
+            /** Rows */
+            rows?: number | null;
+            /** Cap M */
+            cap_m?: number | null;
+            /**
+             * Swing
+             * @default 0
+             */
+            swing: number;
+            /**
+             * Late Years
+             * @default 0
+             */
+            late_years: number;
+        };
+        /**
+         * WallOut
+         * @description The wall a plan follows, and by how much it was set out to keep to the limit.
+         */
+        WallOut: {
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /** Lean Deg */
+            lean_deg: number;
+            /** Row Bearing Deg */
+            row_bearing_deg: number;
+            /** Set Out M */
+            set_out_m: number;
+        };
+        /**
+         * TradeRuleOut
+         * @description A rule of the trade: the height it allows, whether it is kept, who says so.
+         */
+        TradeRuleOut: {
+            /** Id */
+            id: string;
+            /** Most M */
+            most_m: number;
+            /** Kept */
+            kept: boolean;
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * WallIn
+         * @description A section as it stands and as it is to be, in rows so far apart.
+         */
+        WallIn: {
+            now: components["schemas"]["SectionIn"];
+            cut: components["schemas"]["SectionIn"];
+            /** Row Spacing M */
+            row_spacing_m: number;
+            /**
+             * Row Bearing Deg
+             * @default 0
+             */
+            row_bearing_deg: number;
+            /**
+             * Latitude
+             * @default 0
+             */
+            latitude: number;
+            /**
+             * Ripe On
+             * @default false
+             */
+            ripe_on: boolean;
+            /** Thickest Mm */
+            thickest_mm?: number | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * SectionIn
+         * @description A row across: a trapezoid from the skirt up, with a roof of a pitch.
+         */
+        SectionIn: {
+            /** Height M */
+            height_m: number;
+            /** Base Width M */
+            base_width_m: number;
+            /** Top Width M */
+            top_width_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /**
+             * Pitch Deg
+             * @default 0
+             */
+            pitch_deg: number;
+        };
+        /**
+         * EnvelopeOut
+         * @description Limbs that break the shape, the furthest out first, and its edge for the drawing.
+         */
+        EnvelopeOut: {
+            /** Breaks */
+            breaks: components["schemas"]["BreakOut"][];
+            /** Edge */
+            edge: components["schemas"]["EdgePoint"][];
+        };
+        /**
+         * BreakOut
+         * @description A limb that breaks the shape: what stays within, and how far it stands out.
+         */
+        BreakOut: {
+            /** Limb */
+            limb: string;
+            /** Name */
+            name: string;
+            /** Keep M */
+            keep_m: number;
+            /** Beyond M */
+            beyond_m: number;
+        };
+        /**
+         * EdgePoint
+         * @description A point of the shape's edge as seen from the side: half its width at a height.
+         */
+        EdgePoint: {
+            /** Z */
+            z: number;
+            /** Half M */
+            half_m: number;
+        };
+        /**
+         * EnvelopeIn
+         * @description A frame and the shape it should keep to.
+         */
+        EnvelopeIn: {
+            frame: components["schemas"]["FrameIn"];
+            outline: components["schemas"]["OutlineIn"];
+        };
+        /**
+         * OutlineIn
+         * @description A target shape laid over a tree.
+         */
+        OutlineIn: {
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
+            /**
+             * Skirt M
+             * @default 0
+             */
+            skirt_m: number;
+            /**
+             * Lean Deg
+             * @default 0
+             */
+            lean_deg: number;
+            /**
+             * Row Bearing Deg
+             * @default 0
+             */
+            row_bearing_deg: number;
+            /**
+             * Draw In M
+             * @default 0
+             */
+            draw_in_m: number;
+            /**
+             * Draw In Deg
+             * @default 0
+             */
+            draw_in_deg: number;
+        };
+        /**
+         * WhichLimbOut
+         * @description Main limbs, the one to take first.
+         */
+        WhichLimbOut: {
+            /** Limbs */
+            limbs: components["schemas"]["RankedOut"][];
+        };
+        /**
+         * RankedOut
+         * @description A main limb with its points, where it is cut and what that costs.
+         */
+        RankedOut: {
+            /** Limb */
+            limb: string;
+            /** Name */
+            name: string;
+            /** Points */
+            points: number;
+            /** Keep M */
+            keep_m: number;
+            /** Cut Height M */
+            cut_height_m: number;
+            /** Takes Over */
+            takes_over: string | null;
+            /** Wound Mm */
+            wound_mm: number;
+            /** Share */
+            share: number | null;
+            /** Fruit */
+            fruit: number;
+            /** Seasons */
+            seasons: number | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WhichLimbIn
+         * @description A frame; ``seasons``: since each limb's hard cut.
+         */
+        WhichLimbIn: {
+            frame: components["schemas"]["FrameIn"];
+            /**
+             * Low M
+             * @default 1.5
+             */
+            low_m: number;
+            /**
+             * Seasons
+             * @default {}
+             */
+            seasons: {
+                [key: string]: number;
+            };
+        };
+        /**
+         * BarkSunOut
+         * @description Hours of steep sun in the hot part of the day, and the paint for it.
+         */
+        BarkSunOut: {
+            /** Hours */
+            hours: number;
+            /** Paint L */
+            paint_l: number | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * BarkSunIn
+         * @description Bark that a cut would bare: which way it faces, and how far its surface rises from level (0: an upright stem).
+         */
+        BarkSunIn: {
+            /** Latitude */
+            latitude: number;
+            /**
+             * Longitude
+             * @default 0
+             */
+            longitude: number;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Facing Deg */
+            facing_deg: number;
+            /**
+             * Rise Deg
+             * @default 0
+             */
+            rise_deg: number;
+            /** Diameter Mm */
+            diameter_mm?: number | null;
+            /** Length M */
+            length_m?: number | null;
         };
         /**
          * TreeShootOut
@@ -4443,29 +5176,6 @@ export interface components {
             cuts: components["schemas"]["ProposedOut"][];
         };
         /**
-         * WallOut
-         * @description The wall a plan follows, and by how much it was set out to keep to the limit.
-         */
-        WallOut: {
-            /**
-             * Shape
-             * @enum {string}
-             */
-            shape: "wall" | "round" | "pyramid" | "globe";
-            /** Top M */
-            top_m: number;
-            /** Half M */
-            half_m: number;
-            /** Skirt M */
-            skirt_m: number;
-            /** Lean Deg */
-            lean_deg: number;
-            /** Row Bearing Deg */
-            row_bearing_deg: number;
-            /** Set Out M */
-            set_out_m: number;
-        };
-        /**
          * WeightOut
          * @description What a finding weighs under the aim; ``points`` as the catalogue has it.
          */
@@ -4665,6 +5375,468 @@ export interface components {
              * @enum {string}
              */
             units: "metric" | "us";
+        };
+        /**
+         * BlockHeightsOut
+         * @description What heights of a block are planned from.
+         */
+        BlockHeightsOut: {
+            /** Block Id */
+            block_id: string;
+            /** Name */
+            name: string;
+            /** Species */
+            species: string;
+            /** Hedgerows */
+            hedgerows: boolean;
+            /** Rows */
+            rows: number[];
+            /** Trees */
+            trees: number;
+            /** Measured */
+            measured: number;
+            /** Spacing M */
+            spacing_m: number;
+            /** Bearing Deg */
+            bearing_deg: number;
+            /** Latitude */
+            latitude: number;
+            /** Cap M */
+            cap_m: number;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Vigour */
+            vigour: number;
+            /** Scaffolds */
+            scaffolds: number;
+            /** Low M */
+            low_m: number;
+            /** Tip M */
+            tip_m: number;
+            profile: components["schemas"]["ProfileOut"];
+            proposed: components["schemas"]["ProfileOut"];
+            /** Lines */
+            lines: components["schemas"]["HedgeLineOut"][];
+            /** Rotations */
+            rotations: components["schemas"]["RotationOut"][];
+        };
+        /**
+         * HedgeLineOut
+         * @description A row: its length and trees.
+         */
+        HedgeLineOut: {
+            /** N */
+            n: number;
+            /** Length M */
+            length_m: number;
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * ProfileOut
+         * @description A section with its roof.
+         */
+        ProfileOut: {
+            /** Height M */
+            height_m: number;
+            /** Base Width M */
+            base_width_m: number;
+            /** Top Width M */
+            top_width_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /** Pitch Deg */
+            pitch_deg: number;
+            /** Peak M */
+            peak_m: number;
+        };
+        /**
+         * RotationOut
+         * @description A school adopted for a tree, row or block, and its dated work, settled or not.
+         */
+        RotationOut: {
+            /** Id */
+            id: string;
+            /** Version */
+            version: number;
+            /** Scope */
+            scope: string;
+            /** Scope Id */
+            scope_id: string;
+            /** Scope Name */
+            scope_name: string;
+            /** School */
+            school: string;
+            /** Name */
+            name: string;
+            /** First Year */
+            first_year: number;
+            /** Years */
+            years: number;
+            /** Low M */
+            low_m: number;
+            /** Tip M */
+            tip_m: number;
+            /**
+             * Started On
+             * Format: date
+             */
+            started_on: string;
+            /** Ended On */
+            ended_on: string | null;
+            /** Tasks */
+            tasks: components["schemas"]["TaskOut"][];
+        };
+        /**
+         * SectionViewOut
+         * @description Sun on both walls now and after the cut, its cost, the rules of the trade, and how tall each wall lets the row be.
+         */
+        SectionViewOut: {
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Heights M */
+            heights_m: number[];
+            /** Walls */
+            walls: components["schemas"]["WallSunOut"][];
+            /** Cut Heights M */
+            cut_heights_m: number[];
+            /** Cut Walls */
+            cut_walls: components["schemas"]["WallSunOut"][];
+            /** Steps */
+            steps: components["schemas"]["SunStepOut"][];
+            cost: components["schemas"]["WallCostOut"];
+            /** Rules */
+            rules: components["schemas"]["TradeRuleOut"][];
+            /** At M */
+            at_m: number;
+            /** Hours */
+            hours: number;
+            /** Tallest M */
+            tallest_m: (number | null)[];
+        };
+        /**
+         * SunStepOut
+         * @description The sun at a solar hour: where it stands, its slope across the rows, from which height up each wall is lit (None: dark).
+         */
+        SunStepOut: {
+            /** Hour */
+            hour: number;
+            /** Elevation */
+            elevation: number;
+            /** Azimuth */
+            azimuth: number;
+            /** Across */
+            across: number;
+            /** Rise */
+            rise: number;
+            /** Lit From */
+            lit_from: (number | null)[];
+        };
+        /**
+         * WallCostOut
+         * @description Volume a metre of row, share of the bearing shell, thickest wood and whether a bar takes it, the crop given up.
+         */
+        WallCostOut: {
+            /** Volume M3 */
+            volume_m3: number;
+            /** Volume Share */
+            volume_share: number;
+            /** Shell Share */
+            shell_share: number;
+            /** Depth M */
+            depth_m: number;
+            /** Wood Mm */
+            wood_mm: number;
+            /** Bar */
+            bar: boolean;
+            crop: components["schemas"]["YieldCostOut"];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * SectionAskIn
+         * @description A section of a block as it is dragged.
+         */
+        SectionAskIn: {
+            cut: components["schemas"]["SectionIn"];
+            now?: components["schemas"]["SectionIn"] | null;
+            /** Date */
+            date?: string | null;
+            /** At M */
+            at_m?: number | null;
+            /** Hours */
+            hours?: number | null;
+            /**
+             * Step M
+             * @default 0
+             */
+            step_m: number;
+            /** Spacing M */
+            spacing_m?: number | null;
+            /** Bearing Deg */
+            bearing_deg?: number | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * SchoolsOut
+         * @description Side by side, from this year on.
+         */
+        SchoolsOut: {
+            /** First Year */
+            first_year: number;
+            /** Cap M */
+            cap_m: number;
+            /** Compared */
+            compared: components["schemas"]["ComparedOut"][];
+        };
+        /**
+         * ComparedOut
+         * @description A school over years, means over the trees of the block; ``barred``: why it cannot work here.
+         */
+        ComparedOut: {
+            /** School */
+            school: string;
+            /** Name */
+            name: string;
+            /** Height M */
+            height_m: number[];
+            /** Crop */
+            crop: number[];
+            /** Hours */
+            hours: number[];
+            /** Hard Cuts */
+            hard_cuts: number[];
+            /** Over Cap */
+            over_cap: number[];
+            /** Rows Cut */
+            rows_cut: number[][];
+            /** Mean Crop */
+            mean_crop: number;
+            /** Mean Hours */
+            mean_hours: number;
+            /** Under Cap From */
+            under_cap_from: number | null;
+            /** Barred */
+            barred: components["schemas"]["ReasonOut"][];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * SchoolsIn
+         * @description Schools to compare over years; the grower's own numbers in place of the catalogue's.
+         */
+        SchoolsIn: {
+            /** Schools */
+            schools: ("third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing")[];
+            /**
+             * Years
+             * @default 6
+             */
+            years: number;
+            /** Cap M */
+            cap_m?: number | null;
+            /** Recovery */
+            recovery?: number[] | null;
+            /** Regrow M */
+            regrow_m?: number | null;
+            /** Swing */
+            swing?: number | null;
+            /** Late Years */
+            late_years?: number | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * RoundOut
+         * @description A hedging round.
+         */
+        RoundOut: {
+            /** Years */
+            years: components["schemas"]["RoundYearOut"][];
+            /** Every */
+            every: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * PassOut
+         * @description A row in a year: which walls, and whether the top.
+         */
+        PassOut: {
+            /** Row */
+            row: number;
+            /** Facings */
+            facings: number[];
+            /** Top */
+            top: boolean;
+        };
+        /**
+         * RoundYearOut
+         * @description A year's round and what it takes.
+         */
+        RoundYearOut: {
+            /** Year */
+            year: number;
+            /** Passes */
+            passes: components["schemas"]["PassOut"][];
+            /** Machine H */
+            machine_h: number;
+            /** Hand H */
+            hand_h: number;
+            /** Paint L */
+            paint_l: number;
+            /** Clippings Kg */
+            clippings_kg: number;
+            /** Chips M3 */
+            chips_m3: number;
+        };
+        /**
+         * HedgingIn
+         * @description The wall that a round keeps to, and over how many years.
+         */
+        HedgingIn: {
+            cut: components["schemas"]["SectionIn"];
+            /**
+             * Years
+             * @default 2
+             */
+            years: number;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * TreeEnvelopeIn
+         * @description The shape a stored tree should keep to.
+         */
+        TreeEnvelopeIn: {
+            outline: components["schemas"]["OutlineIn"];
+        };
+        /**
+         * GrownOut
+         * @description A tree over seasons of a school.
+         */
+        GrownOut: {
+            /** School */
+            school: string;
+            /** Name */
+            name: string;
+            /** Seasons */
+            seasons: components["schemas"]["SeasonOut"][];
+        };
+        /**
+         * GrownIn
+         * @description A school on one drawn tree, over seasons.
+         */
+        GrownIn: {
+            /**
+             * School
+             * @enum {string}
+             */
+            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing";
+            /**
+             * Years
+             * @default 6
+             */
+            years: number;
+            /** Cap M */
+            cap_m?: number | null;
+        };
+        /**
+         * ShadesOut
+         * @description A planting of two or three trees on a date.
+         */
+        ShadesOut: {
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Pairs */
+            pairs: components["schemas"]["ShadeOut"][];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ShadeOut
+         * @description Who shades whom: hours of direct sun on a tree's lower part, lost to another, and the height at which the other would leave it enough.
+         */
+        ShadeOut: {
+            /** Name */
+            name: string;
+            /** By */
+            by: string;
+            /** Hours */
+            hours: number;
+            /** Lost */
+            lost: number;
+            /** Lower To M */
+            lower_to_m: number | null;
+        };
+        /**
+         * RotationsOut
+         * @description Rotations of a scope, the newest first.
+         */
+        RotationsOut: {
+            /** Rotations */
+            rotations: components["schemas"]["RotationOut"][];
+        };
+        /**
+         * RotationIn
+         * @description Adopt a school for a tree, a row or a block.
+         */
+        RotationIn: {
+            /** Id */
+            id: string;
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "tree" | "row" | "block";
+            /** Scope Id */
+            scope_id: string;
+            /**
+             * School
+             * @enum {string}
+             */
+            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once";
+            /** Low M */
+            low_m: number;
+            /** Tip M */
+            tip_m: number;
+            /**
+             * Years
+             * @default 6
+             */
+            years: number;
+            /** First Year */
+            first_year?: number | null;
+        };
+        /**
+         * RotationEndIn
+         * @description Give a rotation up.
+         */
+        RotationEndIn: {
+            /** Version */
+            version: number;
         };
         /**
          * WalkOut
@@ -6396,6 +7568,366 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SafetyOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_hedgerow_hedgerow_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HedgerowIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HedgerowOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_renewal_renewal_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RenewalIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RenewalOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_wall_wall_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WallIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WallOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_envelope_envelope_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EnvelopeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EnvelopeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_which_limb_which_limb_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhichLimbIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhichLimbOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_bark_sun_bark_sun_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarkSunIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarkSunOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -9043,6 +10575,674 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RegrowthOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_get_heights_blocks__id__heights_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockHeightsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_post_section_blocks__id__section_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SectionAskIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionViewOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_post_schools_blocks__id__schools_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_post_round_blocks__id__hedging_round_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HedgingIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_get_which_limb_trees__id__which_limb_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhichLimbOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_post_envelope_trees__id__envelope_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeEnvelopeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EnvelopeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_post_grown_trees__id__grown_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GrownIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrownOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_get_shade_trees__id__shade_get: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShadesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_get_rotations_rotations_get: {
+        parameters: {
+            query: {
+                scope?: "tree" | "row" | "block";
+                scope_id: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotationsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_post_rotation_rotations_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RotationIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotationOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_post_end_rotations__id__end_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RotationEndIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotationOut"];
                 };
             };
             /** @description Not readable as JSON */
