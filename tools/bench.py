@@ -18,6 +18,8 @@ from functools import lru_cache
 from pathlib import Path
 
 import numpy as np
+import pandas as pd
+import pvlib
 import waitress
 
 from billhook.catalogue import load_catalogue
@@ -26,6 +28,9 @@ from billhook.core.frame.grove import grove_shares, keep_column, pack
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.frame.share import frame_answer
 from billhook.core.frame.wood import wood_parameters
+from billhook.core.heights.renewal import School, renew
+from billhook.core.light.rows import Rows, Section, year_of_hours
+from billhook.core.light.sun import sun_path
 from billhook.core.plan.choose import Candidate, choose_cuts
 from billhook.core.season.latest import latest_cut
 from billhook.core.season.model import Site, TreeState
@@ -105,6 +110,19 @@ def choosing() -> None:
     ):
         cuts = [Candidate(f"c{i:02d}", 7, False, float(s), float(b), 20.0) for i, (s, b) in enumerate(zip(share, benefit, strict=True))]
         say(what, median_ms(lambda cuts=cuts: choose_cuts(cuts, 0.2), 10), "ms", 50)
+
+
+def heights() -> None:
+    """A year of sun on both walls, the sun itself against pvlib's, a block renewed over years."""
+    rows, section, levels = Rows(36.8, 80, 4.5), Section(3.6, 2.4, 2.1, 0.5), list(np.linspace(0.6, 3.5, 20))
+    say("a year of hours, 20 heights, both walls, 5 minutes", median_ms(lambda: year_of_hours(rows, section, levels, 2027), 5), "ms", 500)
+    times = pd.date_range("2027-01-01", "2027-12-31 23:55", freq="5min", tz="UTC")
+    ours = median_ms(lambda: sun_path(36.8, dt.date(2027, 1, 1), 365), 5)
+    theirs = median_ms(lambda: pvlib.solarposition.spa_python(times, 36.8, 0.0, how="numpy"), 3)
+    say("the sun over a year, of the time pvlib's numpy SPA takes", ours / theirs, "x")
+    school = School("third_of_tree", 3, 0.5, 1.2, 1.5, 2.3, 6.0, (0.05, 0.5, 0.9), 1.25)
+    start = np.random.default_rng(5).uniform(2, 5, (10_000, 3))
+    say("12 years of renewal, 10,000 trees", median_ms(lambda: renew(school, start, 12), 5), "ms", 1000)
 
 
 def many_seasons() -> None:
@@ -187,6 +205,7 @@ def start_again(folder: Path) -> None:
 def main() -> None:
     core()
     choosing()
+    heights()
     with tempfile.TemporaryDirectory() as folder:
         data = Path(folder) / "demo-data"
         start = time.perf_counter()

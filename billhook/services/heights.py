@@ -5,7 +5,7 @@ from __future__ import annotations
 import datetime as dt
 import itertools
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from math import cos, hypot, radians, sin, tan
 from statistics import median
 
@@ -16,7 +16,7 @@ from ..core.frame.model import TRUNK
 from ..core.heights.compare import SCHOOL_ROWS, Compared, Stand, compare
 from ..core.heights.hedging import HedgeRow, Round, hedging_round
 from ..core.heights.section import Profile, Rule, WallCost, trade_rules, wall_cost
-from ..core.light.rows import Rows, Section, WallSun, lit, tallest_for, wall_sun
+from ..core.light.rows import Obstacle, Rows, Section, WallSun, lit, tallest_for, wall_sun
 from ..core.light.sun import sun_path
 from ..core.season.budget import tree_age
 from ..core.season.events import vigour_of
@@ -91,7 +91,6 @@ def _heights(at: Workplace, session: Session, block_id: str) -> BlockHeights:
     heights = tuple(known[r.tree.id].height_m if r.tree.id in known else height for r in records)
     stand = Stand(
         heights, tuple(r.row.n for r in records), scaffolds, tree_age(state, day.year), vigour, natural, cap, block.frost_pocket,
-        records[0].row.kind == "hedgerow",
     )  # fmt: skip
     bloom = next((e for e in events if e.name == "bloom"), None)
     needs = bloom.start + (bloom.end - bloom.start) / 2 if bloom else dt.date(day.year, 4 if record.site.latitude >= 0 else 10, 15)
@@ -160,6 +159,7 @@ class SectionAsk:
     step_m: float = 0.0
     spacing_m: float | None = None
     bearing_deg: float | None = None
+    obstacles: tuple[Obstacle, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -176,7 +176,10 @@ class SunStep:
 
 @dataclass(frozen=True)
 class SectionView:
-    """Sun on both walls now and after the cut, what the cut takes, the rules of the trade, and how tall each wall allows the row for the hours asked."""
+    """Sun on both walls now and after the cut, what the cut takes, the rules of the trade, and how tall each wall allows the row for the hours asked.
+
+    year: hours on both walls at ``at_m`` in the middle of each month.
+    """
 
     date: dt.date
     heights_m: tuple[float, ...]
@@ -189,6 +192,7 @@ class SectionView:
     at_m: float
     hours: float
     tallest_m: tuple[float | None, float | None]
+    year: tuple[tuple[float, float], ...]
 
 
 def section_view(at: Workplace, block_id: str, ask: SectionAsk, units: Units = "metric") -> SectionView:
@@ -196,7 +200,12 @@ def section_view(at: Workplace, block_id: str, ask: SectionAsk, units: Units = "
     view = block_heights(at, block_id)
     know, date = at.know, ask.date or view.date
     rows = Rows(
-        view.latitude, view.bearing_deg if ask.bearing_deg is None else ask.bearing_deg, ask.spacing_m or view.spacing_m, view.longitude, ask.step_m
+        view.latitude,
+        view.bearing_deg if ask.bearing_deg is None else ask.bearing_deg,
+        ask.spacing_m or view.spacing_m,
+        view.longitude,
+        ask.step_m,
+        ask.obstacles,
     )
     now, cut = ask.now or view.profile, ask.cut
     _fits(rows, cut)
@@ -207,7 +216,16 @@ def section_view(at: Workplace, block_id: str, ask: SectionAsk, units: Units = "
     return SectionView(
         date, heights, wall_sun(rows, now.section, heights, date), cut_heights, wall_sun(rows, cut.section, cut_heights, date), _steps(rows, cut.section, date),
         wall_cost(know, now, cut, view.ripe, None, units), trade_rules(know, rows, cut, units), at_m, hours, (tallest[0], tallest[1]),
+        _year(rows, cut.section, at_m, date.year),
     )  # fmt: skip
+
+
+def _year(rows: Rows, section: Section, at_m: float, year: int) -> tuple[tuple[float, float], ...]:
+    found = []
+    for month in range(1, 13):
+        right, left = wall_sun(rows, section, [at_m], dt.date(year, month, 15), 10.0)
+        found.append((right.sun_hours[0], left.sun_hours[0]))
+    return tuple(found)
 
 
 def _fits(rows: Rows, cut: Profile) -> None:
@@ -243,14 +261,21 @@ def _steps(rows: Rows, section: Section, date: dt.date) -> tuple[SunStep, ...]:
 
 
 def schools_over_years(
-    at: Workplace, block_id: str, names: Sequence[str], years: int, own: Mapping[str, object], cap_m: float | None, units: Units = "metric"
+    at: Workplace,
+    block_id: str,
+    names: Sequence[str],
+    years: int,
+    own: Mapping[str, object],
+    cap_m: float | None,
+    by_machine: bool = False,
+    units: Units = "metric",
 ) -> list[Compared]:
     """Schools side by side for the trees of a block. own: the grower's recovery, regrowth and heights. Raises: NotFound, InvalidInput."""
     unknown = [n for n in names if n not in SCHOOL_ROWS]
     if unknown:
         raise InvalidInput([FieldProblem("/schools", f"{unknown[0]!r} is none of {', '.join(SCHOOL_ROWS)}")])
     view = block_heights(at, block_id)
-    stand = view.stand if cap_m is None else type(view.stand)(**{**vars(view.stand), "cap_m": cap_m})
+    stand = replace(view.stand, by_machine=by_machine, cap_m=view.stand.cap_m if cap_m is None else cap_m)
     return compare(at.know, stand, names, years, own, units)
 
 

@@ -23,8 +23,9 @@ def after_words(
     fruit: int,
     dangers: Collection[str],
     heat: Reason | None = None,
+    bark: Reason | None = None,
 ) -> tuple[Reason, ...]:
-    """Sentences in the order of the work. share: of the canopy taken [0..1]; fruit: on what is cut; heat: what the day asks for."""
+    """Sentences in the order of the work. share: of the canopy taken [0..1]; fruit: on what is cut; heat: what the day asks for; bark: sun on what is bared."""
     if not cuts:
         return ()
     found: list[Reason] = []
@@ -38,6 +39,8 @@ def after_words(
     if fruit:
         say("after-pick", "pick-first", kg=weight_words(fruit * tree.fruit_kg, tree.units))
     say("after-wounds", stance["wounds"], f"wounds/{stance['wounds']}")
+    if bark is not None:
+        found.append(bark)
     held = [d for d in _BEATS if d in dangers]
     for danger in held:
         say(f"after-{danger}", danger)

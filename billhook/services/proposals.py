@@ -13,8 +13,9 @@ from ..core.aftercare.quantities import Clippings, Whitewash, clippings, whitewa
 from ..core.cuts.regrowth import regrowth
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.finish import after_cuts
-from ..core.frame.model import Cut
+from ..core.frame.model import TRUNK, Cut
 from ..core.light.inner import LowerLight, lower_light
+from ..core.light.rows import bark_hours
 from ..core.plan.offer import Proposed
 from ..core.plan.propose import Proposal, propose
 from ..core.plan.skeleton import bare_bark, warned
@@ -29,11 +30,13 @@ from ..core.season.today import Verdict, verdict
 from ..core.walk.findings import summary
 from ..core.walk.questions import questions_of
 from ..core.walk.tree import WalkTree
+from ..core.words.dates import day_words
 from ..store import walks
 from ..store.trees import TreeRecord, tree_record
 from . import cutting
 from .cutting import Preview
 from .plan_after import after_words
+from .rotations import limb_in_turn
 from .row_lines import outline_of, spacing_in_row
 from .seasons import HORIZON_DAYS, SeasonDesk
 from .trees import FrameView, frame_view
@@ -120,7 +123,7 @@ def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
         season = desk.season_between(record, day, day + dt.timedelta(days=HORIZON_DAYS), WORKS, None, wish.stance)
         verdicts: dict[str, Verdict] = {work: verdict(season.segments, work, day) for work in WORKS}
         outline = None if wish.by == "hand" else outline_of(at, session, record, tree, wish.top_m, wish.half_m)
-        named = _named(at, session, walked, wish.walk_id)
+        named = [*_named(at, session, walked, wish.walk_id), *limb_in_turn(at, session, record, wish.goal)]
 
         def proposed(windows: Sequence[Window]) -> Proposal:
             return propose(
@@ -145,12 +148,13 @@ def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
             minutes = machine_minutes(know, spacing_in_row(at, session, record)) + preview.pace * sum(
                 a.minutes for a in preview.advice if a.limb not in swept
             )
+        sun = _bark_sun(at, tree, preview, season, record.site.latitude)
         bark = _bark(at, preview) if wish.goal != "skeleton" or not cuts else bare_bark(know, tree.frame, cuts)  # type: ignore[arg-type]
         return PlanView(
             record.name, day, work, stance, proposal, tuple(StageView(s.day, s.share, s.limit, s.over, tuple(offered[i] for i in s.cuts)) for s in proposal.stages),
             tuple(offered[i] for i in proposal.unplaced), frame_view(at, session, walked.frame_row), record.block.cap_m, preview, minutes,
             lower_light(know, tree.species, tree.group, walked.tree.frame, after_cuts(walked.tree.frame, cuts)), crop, clippings(know, fresh, tree.group), bark,
-            after_words(know, tree, stance, proposal.share, bool(cuts), fruit, frozenset(record.site.dangers), _heat(desk, record, day)),
+            after_words(know, tree, stance, proposal.share, bool(cuts), fruit, frozenset(record.site.dangers), _heat(desk, record, day), sun),
             regrowth(know, preview.advice, day, tree.vigour, tree.next_flush, tree.units) if preview else (),
             _skeleton(at, tree, cuts, proposal, season, day, crop) if wish.goal == "skeleton" and offered else (),
         )  # fmt: skip
@@ -233,6 +237,20 @@ def _bark(at: Workplace, preview: Preview | None) -> Whitewash | None:
     thick = at.know.number("plan/bares-from")
     bared = [(c.wound_mm, at.know.number("plan/bares-m")) for c in preview.answer.cuts if c.wound_mm >= thick and not c.void] if preview else []
     return whitewash(at.know, (), bared) if bared else None
+
+
+def _bark_sun(at: Workplace, tree: WalkTree, preview: Preview | None, season: SeasonAnswer, latitude: float) -> Reason | None:
+    """Hours of hot sun on the bark that the largest wound bares, when strong sun comes; None where it does not, or no bark is bared."""
+    hot = next((e for e in season.events if e.name == "strong sun on bark"), None)
+    wounds = [c for c in preview.answer.cuts if not c.void and c.wound_mm >= at.know.number("plan/bares-from") and c.limb != TRUNK] if preview else []
+    if hot is None or not wounds or tree.frame is None:
+        return None
+    limb = tree.frame.limb(max(wounds, key=lambda c: c.wound_mm).limb)
+    on = hot.start + (hot.end - hot.start) / 2
+    hours = bark_hours(latitude, on, limb.bearing_deg, max(0.0, 90 - limb.rise_deg))
+    paint = hours > at.know.number("bark/hours")
+    text = f"Bark bared at the {tree.names[limb.id]} gets {hours:.1f} h of steep sun about {day_words(on)}: {'paint it the same day' if paint else 'leaf will shade it again'}."
+    return Reason("bark-sun", text, {"faces, degrees": limb.bearing_deg, "hours": round(hours, 2)}, on, None, ("bark/hours", "plan/bares-from"))
 
 
 def _skeleton(

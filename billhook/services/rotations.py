@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ..core.errors import FieldProblem, InvalidInput
-from ..core.frame.model import TRUNK, Frame
+from ..core.frame.model import TRUNK, Cut, Frame
 from ..core.heights.compare import SCHOOL_ROWS
 from ..core.heights.renewal import School, course
 from ..core.heights.which import Ranked, rank_limbs
@@ -229,6 +229,18 @@ def ranked(at: Workplace, tree_id: str, low_m: float | None = None) -> tuple[Ran
     """Which limb of a tree goes next. Raises: NotFound; InvalidInput for a tree that is not drawn."""
     with at.store.reading() as session:
         return _ranked(at, session, tree_record(session, tree_id), low_m)
+
+
+def limb_in_turn(at: Workplace, session: Session, record: TreeRecord, goal: str) -> list[Cut]:
+    """The cut of the limb whose turn it is, where a rotation of limbs is in force for the tree, its row or its block and the aim is to renew or lower."""
+    if goal not in ("renew", "lower") or frames.current_row(session, record.stem.id) is None:
+        return []
+    force = [r for r in kept.rotations(session, [record.tree.id, record.row.id, record.block.id]) if r.ended_on is None]
+    force = [r for r in force if r.school in ("third_of_tree", "limb_replacement")]
+    if not force:
+        return []
+    first = _ranked(at, session, record, force[0].low_m)[:1]
+    return [Cut(r.limb, r.keep_m) for r in first]
 
 
 def _ranked(at: Workplace, session: Session, record: TreeRecord, low_m: float | None) -> tuple[Ranked, ...]:

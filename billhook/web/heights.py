@@ -78,7 +78,15 @@ def get_heights(path: IdPath) -> dict[str, Any]:
 def post_section(path: IdPath, body: SectionAskIn) -> dict[str, Any]:
     """A section dragged to a new wall: sun, cost, rules, and how tall the row may be."""
     ask = service.SectionAsk(
-        body.cut.core(), body.now.core() if body.now else None, body.date, body.at_m, body.hours, body.step_m, body.spacing_m, body.bearing_deg
+        body.cut.core(),
+        body.now.core() if body.now else None,
+        body.date,
+        body.at_m,
+        body.hours,
+        body.step_m,
+        body.spacing_m,
+        body.bearing_deg,
+        tuple(o.core() for o in body.obstacles),
     )
     return answer(SectionViewOut, service.section_view(here(), path.id, ask, body.units))
 
@@ -88,7 +96,7 @@ def post_schools(path: IdPath, body: SchoolsIn) -> dict[str, Any]:
     """Schools of renewal side by side over years, for the trees of a block."""
     at = here()
     own = {"recovery": tuple(body.recovery) if body.recovery else None, "regrow_m": body.regrow_m, "swing": body.swing, "late_years": body.late_years}
-    found = service.schools_over_years(at, path.id, body.schools, body.years, own, body.cap_m, body.units)
+    found = service.schools_over_years(at, path.id, body.schools, body.years, own, body.cap_m, body.by_machine, body.units)
     cap = body.cap_m if body.cap_m is not None else service.block_heights(at, path.id).cap_m
     return answer(SchoolsOut, {"first_year": at.today().year, "cap_m": cap, "compared": found})
 

@@ -11,8 +11,8 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.frame.outline import Outline
 from billhook.core.heights.section import Profile
-from billhook.core.light.rows import Section
-from billhook.services import cutting, heights, planting, rotations, sheets, today, tree_heights, trees
+from billhook.core.light.rows import Obstacle, Section
+from billhook.services import cutting, heights, planting, proposals, rotations, sheets, today, tree_heights, trees
 from billhook.services.calendar import calendar
 from billhook.store.database import NotFound, StaleVersion
 from billhook.store.tables import FrameRow, LimbRow
@@ -51,6 +51,10 @@ def test_a_section_answers_with_sun_cost_and_rules(orchard):
     assert found.cost.volume_share > 0
     assert {r.id for r in found.rules} == {"twice-the-alley", "share-of-spacing", "by-latitude"}
     assert all(0 < s.elevation < 90 and len(s.lit_from) == 2 for s in found.steps)
+    assert len(found.year) == 12
+    assert max(max(m) for m in found.year) > min(min(m) for m in found.year)
+    hill = heights.section_view(at, block, heights.SectionAsk(CUT, obstacles=(Obstacle(90, 30, 80, 40),)))
+    assert sum(hill.cut_walls[0].sun_hours) + sum(hill.cut_walls[1].sun_hours) < sum(found.cut_walls[0].sun_hours) + sum(found.cut_walls[1].sun_hours)
     with pytest.raises(InvalidInput, match="no alley"):
         heights.section_view(at, block, heights.SectionAsk(Profile(Section(2.8, 20, 1.4, 0.6))))
 
@@ -62,6 +66,8 @@ def test_schools_side_by_side_name_the_rows(orchard):
     assert rows.mean_crop < nothing.mean_crop
     assert rows.mean_hours > nothing.mean_hours == 0
     own = heights.schools_over_years(at, block, ["third_of_rows"], 6, {"recovery": (0.9,)}, None)[0]
+    machine = heights.schools_over_years(at, block, ["third_of_rows"], 6, {}, None, True)[0]
+    assert machine.mean_hours < rows.mean_hours
     assert own.mean_crop > rows.mean_crop  # the grower's own curve counts
     with pytest.raises(InvalidInput, match="is none of"):
         heights.schools_over_years(at, block, ["coppice"], 6, {}, None)
@@ -116,6 +122,8 @@ def test_each_year_starts_from_what_was_really_done(orchard):
     sheets.tick(at, plan.id, line.cut.id, new_id(), True, TODAY, None, "")
     sheets.finish(at, plan.id, plan.version, TODAY)
     after = rotations.view(at, "tree", tree)[0].tasks
+    named = proposals.plan_for(at, tree, proposals.Wish("renew", TODAY, limit=0.5))
+    assert any(p.named for p in (*named.proposal.cuts, *(x.proposed for x in named.proposal.left)))  # the plan knows whose turn it is
     assert len(after) == len(before)
     assert not after[0].does.startswith("Lower the north limb")
     assert rotations.ranked(at, tree)[-1].limb == "a"  # it was cut this year, so its turn is last

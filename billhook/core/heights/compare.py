@@ -15,9 +15,13 @@ from .renewal import Floats, School, Years, renew, row_groups
 SCHOOL_ROWS = {"third_of_tree": "third-of-tree", "third_of_rows": "third-of-rows", "limb_replacement": "limb-replacement", "tip_only": "tip-only", "all_at_once": "all-at-once", "do_nothing": "do-nothing"}  # fmt: skip
 
 
+# whole rows and tips are what a machine can cut; it chooses no limb
+_BY_MACHINE = ("third_of_rows", "tip_only")
+
+
 @dataclass(frozen=True)
 class Stand:
-    """What is renewed. heights_m, rows: by tree; scaffolds: main limbs of a typical tree; cap_m: the height to hold."""
+    """What is renewed. heights_m, rows: by tree; scaffolds: main limbs of a typical tree; cap_m: the height to hold; by_machine: where a machine can do the work, it does."""
 
     heights_m: tuple[float, ...]
     rows: tuple[int, ...]
@@ -167,6 +171,8 @@ def _hours(know: Knowledge, stand: Stand, name: str, found: Years) -> list[float
     klass = np.minimum(np.searchsorted(bounds, found.before_m, side="left"), len(bounds) - 1)
     rest = "none" if name == "do_nothing" else "tip"
     minutes = np.where(found.hard > 0, table[column][klass] + after, table[rest][klass])
+    if stand.by_machine and name in _BY_MACHINE:
+        minutes = minutes * know.number("renewal/machine-factor")
     return [float(x) / 60 for x in minutes.sum(axis=1)]
 
 

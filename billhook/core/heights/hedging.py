@@ -74,7 +74,7 @@ def hedging_round(
         faces = sum(len(p.facings) * row.length_m for p, row in zip(passes, ordered, strict=True)) / 2
         volume = cost.volume_m3 * faces
         height = cut.section.height_m - cut.section.skirt_m
-        bare = faces * 2 * height * know.number("hedging/painted-share") if hot_sun else 0.0
+        bare = faces * 2 * height * know.number("hedging/painted-share") if hot_sun and volume > 0 else 0.0
         paint = whitewash(know, [(1000 / 3.14159, bare)]).mix_l if bare else 0.0
         kg = volume * know.number("hedging/leaf-kg-m3")
         found.append(RoundYear(first_year + i, passes, machine, hands, paint, kg, clippings(know, kg, group).chips_m3))

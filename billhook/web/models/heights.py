@@ -286,6 +286,7 @@ class SectionAskIn(Asked):
     step_m: Annotated[Number, Field(ge=-5, le=5)] = 0
     spacing_m: Annotated[Number, Field(gt=0.5, le=30)] | None = None
     bearing_deg: Bearing | None = None
+    obstacles: Annotated[list[ObstacleIn], Field(max_length=6)] = []
     units: Units = "metric"
 
 
@@ -314,6 +315,7 @@ class SectionViewOut(Answer):
     at_m: float
     hours: float
     tallest_m: list[float | None]
+    year: list[list[float]]
 
 
 class ProfileOut(Answer):
@@ -389,6 +391,7 @@ class SchoolsIn(Asked):
     regrow_m: Annotated[Number, Field(ge=0, le=3)] | None = None
     swing: Annotated[Number, Field(ge=0, le=0.5)] | None = None
     late_years: Annotated[Counted, Field(ge=0, le=6)] | None = None
+    by_machine: bool = False
     units: Units = "metric"
 
 

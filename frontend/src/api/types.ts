@@ -3136,27 +3136,27 @@ export interface components {
             late_years: number;
         };
         /**
-         * WallOut
-         * @description The wall a plan follows, and by how much it was set out to keep to the limit.
+         * WallTakesOut
+         * @description What a wall takes, and the rules beside it.
          */
-        WallOut: {
-            /**
-             * Shape
-             * @enum {string}
-             */
-            shape: "wall" | "round" | "pyramid" | "globe";
-            /** Top M */
-            top_m: number;
-            /** Half M */
-            half_m: number;
-            /** Skirt M */
-            skirt_m: number;
-            /** Lean Deg */
-            lean_deg: number;
-            /** Row Bearing Deg */
-            row_bearing_deg: number;
-            /** Set Out M */
-            set_out_m: number;
+        WallTakesOut: {
+            /** Volume M3 */
+            volume_m3: number;
+            /** Volume Share */
+            volume_share: number;
+            /** Shell Share */
+            shell_share: number;
+            /** Depth M */
+            depth_m: number;
+            /** Wood Mm */
+            wood_mm: number;
+            /** Bar */
+            bar: boolean;
+            crop: components["schemas"]["YieldCostOut"];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Rules */
+            rules: components["schemas"]["TradeRuleOut"][];
         };
         /**
          * TradeRuleOut
@@ -5176,6 +5176,29 @@ export interface components {
             cuts: components["schemas"]["ProposedOut"][];
         };
         /**
+         * WallOut
+         * @description The wall a plan follows, and by how much it was set out to keep to the limit.
+         */
+        WallOut: {
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /** Lean Deg */
+            lean_deg: number;
+            /** Row Bearing Deg */
+            row_bearing_deg: number;
+            /** Set Out M */
+            set_out_m: number;
+        };
+        /**
          * WeightOut
          * @description What a finding weighs under the aim; ``points`` as the catalogue has it.
          */
@@ -5519,6 +5542,8 @@ export interface components {
             hours: number;
             /** Tallest M */
             tallest_m: (number | null)[];
+            /** Year */
+            year: number[][];
         };
         /**
          * SunStepOut
@@ -5581,6 +5606,11 @@ export interface components {
             spacing_m?: number | null;
             /** Bearing Deg */
             bearing_deg?: number | null;
+            /**
+             * Obstacles
+             * @default []
+             */
+            obstacles: components["schemas"]["ObstacleIn"][];
             /**
              * Units
              * @default metric
@@ -5654,6 +5684,11 @@ export interface components {
             swing?: number | null;
             /** Late Years */
             late_years?: number | null;
+            /**
+             * By Machine
+             * @default false
+             */
+            by_machine: boolean;
             /**
              * Units
              * @default metric
@@ -7747,7 +7782,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WallOut"];
+                    "application/json": components["schemas"]["WallTakesOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -11,6 +11,7 @@ const places: { to: string; name: string; short?: string; of: string[] }[] = [
   { to: '/today', name: 'Today', of: ['today'] },
   { to: '/almanac', name: 'Almanac', of: ['almanac'] },
   { to: '/', name: 'Grove', of: ['grove', 'tree', 'sheet', 'shoot', 'walk'] },
+  { to: '/heights', name: 'Heights', of: ['heights', 'tree-heights'] },
   { to: '/log', name: 'Log', of: ['log'] },
   { to: '/place', name: 'Place', of: ['place'] },
   { to: '/start', name: 'Add trees', short: 'Add', of: ['start'] },

@@ -35,6 +35,8 @@ const props = defineProps<{
   selected?: string | null
   /** A quiet drawing: no person, no girths, nothing to slide. */
   plain?: boolean
+  /** A shape laid over the tree: half its width by height. */
+  edge?: { z: number; half_m: number }[]
   /** Limbs of a quiet drawing can be touched. */
   touch?: boolean
 }>()
@@ -146,6 +148,12 @@ const labels = computed(() => {
     })
 })
 
+const edgePath = computed(() => {
+  const e = props.edge ?? []
+  if (!e.length) return ''
+  const at = (z: number, half: number) => `${view.value.x0 + half * view.value.scale} ${view.value.y0 - z * view.value.scale}`
+  return `M${[...e.map((p) => at(p.z, -p.half_m)), ...[...e].reverse().map((p) => at(p.z, p.half_m))].join('L')}Z`
+})
 const flags = computed(() => {
   const list = (props.cuts ?? []).map((cut, i) => {
     const limb = props.frame.limbs.find((l) => l.id === cut.limb)
@@ -234,6 +242,7 @@ const person = computed(() => {
       </template>
     </g>
 
+    <path v-if="edgePath" :d="edgePath" fill="none" stroke="var(--tape)" stroke-width="2.5" stroke-dasharray="9 5" aria-hidden="true" />
     <path :d="trunk.d" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.8" aria-hidden="true" />
     <g aria-hidden="true">
       <template v-for="d in limbs" :key="d.limb.id">

@@ -144,7 +144,8 @@ useKeys([
           >
           <template v-if="frame && frame.fruit">, {{ frame.fruit }} fruit on</template>
         </p>
-        <RouterLink class="btn btn-small ml-auto no-print" :to="`/tree/${tree.id}/walk`">Walk</RouterLink>
+        <RouterLink class="btn btn-small ml-auto no-print" :to="`/tree/${tree.id}/heights`">Height</RouterLink>
+        <RouterLink class="btn btn-small no-print" :to="`/tree/${tree.id}/walk`">Walk</RouterLink>
         <RouterLink class="btn btn-small no-print" :to="`/row/${tree.row_id}/walk`">Row</RouterLink>
       </div>
       <TabGroup :selected-index="tab" @change="tab = $event">

@@ -1,0 +1,321 @@
+<script setup lang="ts">
+/** Heights of one tree: which limb goes next, a shape laid over it, how it looks over seasons of a school, who shades whom. */
+import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useNarrow } from '@/composables/useNarrow'
+import { useSettings } from '@/composables/useSettings'
+import { useTree } from '@/composables/useTree'
+import MeasureField from '@/controls/MeasureField.vue'
+import TreeElevation from '@/drawings/TreeElevation.vue'
+import { diameterWords, lengthWords, shareWords, windWords } from '@/geometry/measure'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, reactive, ref, toRef } from 'vue'
+import AdoptForm from './heights/AdoptForm.vue'
+
+type Shape = Schemas['OutlineIn']['shape']
+type School = Schemas['GrownIn']['school']
+const props = defineProps<{ id: string }>()
+const { units } = useSettings()
+const narrow = useNarrow()
+const { data: tree, error, isPending } = useTree(toRef(props, 'id'), ref(undefined))
+const from = ref(180)
+const params = computed(() => ({ params: { path: { id: props.id } } }))
+const ready = computed(() => !!tree.value?.frame)
+const { data: limbs } = useQuery({
+  queryKey: ['which-limb', toRef(props, 'id')],
+  queryFn: () => heed(api.GET('/api/trees/{id}/which-limb', params.value)),
+  enabled: ready,
+})
+const { data: shade } = useQuery({
+  queryKey: ['shade', toRef(props, 'id')],
+  queryFn: () => heed(api.GET('/api/trees/{id}/shade', params.value)),
+  enabled: ready,
+})
+const { data: adopted } = useQuery({
+  queryKey: ['rotations', toRef(props, 'id')],
+  queryFn: () => heed(api.GET('/api/rotations', { params: { query: { scope: 'tree', scope_id: props.id } } })),
+})
+const SHAPES: { id: Shape; name: string }[] = [
+  { id: 'round', name: 'Upright round' },
+  { id: 'globe', name: 'Globe' },
+  { id: 'pyramid', name: 'Pyramid' },
+  { id: 'wall', name: 'Wall' },
+]
+const WINDS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW']
+const laid = ref(false)
+const outline = reactive({ shape: 'round' as Shape, top: null as number | null, half: null as number | null, draw: 0, side: 180 })
+const asked = computed(() => {
+  const f = tree.value?.frame
+  return {
+    outline: {
+      shape: outline.shape,
+      top_m: outline.top ?? tree.value?.cap_m ?? (f ? f.height_m * 0.85 : 2),
+      half_m: outline.half ?? (f ? Math.max(0.3, (f.spread_m / 2) * 0.85) : 1),
+      skirt_m: Math.min(f?.skirt_m ?? 0.5, 2),
+      lean_deg: outline.shape === 'wall' ? 8 : 0,
+      row_bearing_deg: 90,
+      draw_in_m: outline.draw,
+      draw_in_deg: outline.side,
+    },
+  }
+})
+const { data: shape } = useQuery({
+  queryKey: ['envelope', toRef(props, 'id'), asked],
+  queryFn: () => heed(api.POST('/api/trees/{id}/envelope', { ...params.value, body: asked.value })),
+  enabled: computed(() => ready.value && laid.value),
+  placeholderData: keepPreviousData,
+})
+const school = ref<School | ''>('')
+const year = ref(-1)
+const { data: grown } = useQuery({
+  queryKey: ['grown', toRef(props, 'id'), school],
+  queryFn: () => heed(api.POST('/api/trees/{id}/grown', { ...params.value, body: { school: school.value as School, years: 6, cap_m: null } })),
+  enabled: computed(() => ready.value && !!school.value),
+})
+const SCHOOLS: { id: School; name: string }[] = [
+  { id: 'third_of_tree', name: 'A third of the tree' },
+  { id: 'limb_replacement', name: 'One big limb' },
+  { id: 'tip_only', name: 'Only tip' },
+  { id: 'all_at_once', name: 'All at once' },
+  { id: 'do_nothing', name: 'Nothing' },
+]
+function show(id: School) {
+  school.value = school.value === id ? '' : id
+  year.value = school.value ? 0 : -1
+}
+const season = computed(() => (school.value && year.value >= 0 ? (grown.value?.seasons[year.value] ?? null) : null))
+const frame = computed(() => season.value?.frame ?? tree.value?.frame ?? null)
+const cuts = computed(() => {
+  if (season.value) return []
+  if (laid.value) return shape.value?.breaks.map((b) => ({ limb: b.limb, keep_m: b.keep_m })) ?? []
+  const first = limbs.value?.limbs[0]
+  return first ? [{ limb: first.limb, keep_m: first.keep_m }] : []
+})
+const low = computed(() => Math.min(1.5, (tree.value?.cap_m ?? 3) - 0.6))
+const tip = computed(() => Math.max(low.value, (tree.value?.cap_m ?? 3) - 0.5))
+</script>
+
+<template>
+  <p v-if="isPending" class="p-6">Fetching the tree …</p>
+  <p v-else-if="error" class="p-6 wrong" role="alert">{{ sentence(error) }}</p>
+  <div v-else-if="tree" class="page">
+    <section class="draw" aria-label="The tree from the side">
+      <div class="flex justify-between items-center px-4 pt-2 gap-2">
+        <span class="tag text-ink2">from {{ windWords(from) }}</span>
+        <span class="flex gap-2">
+          <button type="button" class="turn" aria-label="Walk round to the left" @click="from = (from + 345) % 360">‹</button>
+          <button type="button" class="turn" aria-label="Walk round to the right" @click="from = (from + 15) % 360">›</button>
+        </span>
+      </div>
+      <TreeElevation
+        v-if="frame"
+        :frame="frame"
+        :units="units"
+        :from="from"
+        :width="narrow ? 420 : 700"
+        :height="narrow ? 400 : 640"
+        :cap="tree.cap_m"
+        :reach="tree.reach_m"
+        :cuts="cuts"
+        :edge="laid && !season ? shape?.edge : undefined"
+        plain
+      />
+      <p v-else class="p-6">Not drawn yet: give height, spread and trunk on the tree's own page.</p>
+    </section>
+    <div class="side">
+      <div class="flex items-center gap-3">
+        <h1 class="text-[1.7rem]">Height of</h1>
+        <RouterLink class="plate" :to="`/tree/${id}`">{{ tree.name }}</RouterLink>
+      </div>
+      <section v-if="limbs?.limbs.length" aria-label="Which limb">
+        <h2 class="text-[1.25rem]">Which limb goes next</h2>
+        <ol>
+          <li v-for="(l, i) in limbs.limbs" :key="l.limb" class="limb" data-test="ranked">
+            <b class="tag text-lg">{{ i + 1 }}</b>
+            <div>
+              <p class="font-semibold">{{ l.reasons[0]?.text }}</p>
+              <p class="text-[0.93rem]">{{ l.reasons[1]?.text }}</p>
+              <p class="text-[0.9rem] text-ink2">
+                wound {{ diameterWords(l.wound_mm, units) }}<template v-if="l.share !== null">, {{ shareWords(l.share) }} of the canopy</template>,
+                {{ l.fruit }} fruit;
+                {{
+                  l.seasons === null ? 'never cut' : l.seasons === 0 ? 'cut this year' : `cut ${l.seasons} ${l.seasons === 1 ? 'year' : 'years'} ago`
+                }}
+              </p>
+            </div>
+            <span class="num">{{ l.points.toFixed(1) }}</span>
+          </li>
+        </ol>
+        <p class="text-[0.93rem] text-ink2">
+          The others are tipped. Make the cuts on the tree's page, or let the plan weigh them:
+          <RouterLink class="link" :to="`/tree/${id}/plan`">cut plan</RouterLink>.
+        </p>
+      </section>
+      <section aria-label="A shape" class="grid gap-2">
+        <label class="flex gap-2 items-center min-h-11"
+          ><input v-model="laid" type="checkbox" /> <b class="text-[1.1rem]">Lay a shape over it</b></label
+        >
+        <template v-if="laid">
+          <div class="flex flex-wrap gap-2">
+            <button
+              v-for="s in SHAPES"
+              :key="s.id"
+              type="button"
+              class="choice"
+              :class="{ on: outline.shape === s.id }"
+              :aria-pressed="outline.shape === s.id"
+              @click="outline.shape = s.id"
+            >
+              {{ s.name }}
+            </button>
+          </div>
+          <div class="grid grid-cols-3 gap-3 items-end">
+            <MeasureField
+              label="Top"
+              kind="length"
+              :model-value="outline.top"
+              :placeholder="lengthWords(asked.outline.top_m, units)"
+              @update:model-value="outline.top = $event"
+            />
+            <MeasureField
+              label="From the trunk"
+              kind="length"
+              :model-value="outline.half"
+              :placeholder="lengthWords(asked.outline.half_m, units)"
+              @update:model-value="outline.half = $event"
+            />
+            <MeasureField
+              label="Drawn in by"
+              kind="length"
+              :model-value="outline.draw || null"
+              placeholder="0"
+              @update:model-value="outline.draw = $event ?? 0"
+            />
+          </div>
+          <div v-if="outline.draw" class="w-40">
+            <label class="label" for="draw-side">On the side facing</label>
+            <select id="draw-side" v-model.number="outline.side" class="field">
+              <option v-for="(w, i) in WINDS" :key="w" :value="i * 45">{{ w }}</option>
+            </select>
+          </div>
+          <p v-if="shape" role="status" data-test="breaks">
+            {{
+              shape.breaks.length
+                ? `${shape.breaks.length} ${shape.breaks.length === 1 ? 'limb breaks' : 'limbs break'} it:`
+                : 'Every limb keeps within it.'
+            }}
+            {{
+              shape.breaks
+                .slice(0, 5)
+                .map((b) => `${b.name} by ${lengthWords(b.beyond_m, units)}`)
+                .join('; ')
+            }}
+          </p>
+        </template>
+      </section>
+      <section aria-label="Seasons" class="grid gap-2">
+        <h2 class="text-[1.25rem]">How it would look</h2>
+        <div class="flex flex-wrap gap-2">
+          <button
+            v-for="s in SCHOOLS"
+            :key="s.id"
+            type="button"
+            class="choice"
+            :class="{ on: school === s.id }"
+            :aria-pressed="school === s.id"
+            :data-school="s.id"
+            @click="show(s.id)"
+          >
+            {{ s.name }}
+          </button>
+        </div>
+        <template v-if="grown && school">
+          <label class="label" for="season">Season {{ year + 1 }}, {{ grown.seasons[year]?.year }}</label>
+          <input id="season" v-model.number="year" type="range" min="0" :max="grown.seasons.length - 1" class="w-full min-h-11" />
+          <p v-if="season" data-test="season">
+            {{ season.cut_name ? `The ${season.cut_name} went down; ` : '' }}{{ shareWords(Math.max(0, season.share)) }} of the leaf cut,
+            {{ lengthWords(season.height_m, units) }} tall after it grew, crop {{ shareWords(season.crop) }} of an uncut tree.
+          </p>
+          <AdoptForm
+            v-if="school !== 'do_nothing'"
+            scope="tree"
+            :scope-id="id"
+            :school="school"
+            :school-name="grown.name"
+            :years="6"
+            :low="low"
+            :tip="tip"
+            :rotations="[]"
+          />
+        </template>
+        <AdoptForm scope="tree" :scope-id="id" school="" school-name="" :years="6" :low="low" :tip="tip" :rotations="adopted?.rotations ?? []" />
+      </section>
+      <section v-if="shade?.reasons.length" aria-label="Shade">
+        <h2 class="text-[1.25rem]">Who shades whom today</h2>
+        <p v-for="r in shade.reasons" :key="r.text" class="text-[0.97rem]">{{ r.text }}</p>
+      </section>
+      <p class="text-[0.9rem] text-ink2">
+        An orchard tripod first, a straight ladder four up to one out and never on the limb that is cut; lines: the utility decides.
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 700fr) minmax(0, 580fr);
+  min-height: calc(100dvh - 54px);
+}
+.draw {
+  position: sticky;
+  top: 0;
+  align-self: start;
+}
+.side {
+  background: var(--sheet);
+  border-left: var(--line) solid var(--ink);
+  padding: 14px 22px 24px;
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+.limb {
+  display: grid;
+  grid-template-columns: 22px 1fr auto;
+  gap: 10px;
+  border-top: 1px solid var(--rule);
+  padding: 7px 0;
+}
+.choice {
+  min-height: 46px;
+  padding: 6px 14px;
+  border: var(--line) solid var(--ink);
+  border-radius: 10px;
+  font: 600 17px/1 var(--font-tag);
+}
+.choice.on {
+  background: var(--ink);
+  color: var(--paper);
+}
+.turn {
+  width: 46px;
+  height: 46px;
+  border: var(--line) solid var(--ink);
+  border-radius: 10px;
+  background: var(--sheet);
+  font: 600 26px/1 var(--font-tag);
+}
+@media (max-width: 900px) {
+  .page {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .draw {
+    position: static;
+  }
+  .side {
+    border-left: 0;
+    border-top: var(--line) solid var(--ink);
+    padding: 12px 14px 30px;
+  }
+}
+</style>

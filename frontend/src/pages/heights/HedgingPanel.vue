@@ -1,0 +1,38 @@
+<script setup lang="ts">
+/** A hedging round to the wall drawn above: faces by year, hours, paint and clippings. */
+import { api, heed, sentence } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import { weightWords, windWords } from '@/geometry/measure'
+import type { Wall } from '@/geometry/section'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+
+const props = defineProps<{ blockId: string; wall: Wall }>()
+const { units } = useSettings()
+const body = computed(() => ({ cut: { ...props.wall, pitch_deg: 0 }, years: 2, units: units.value }))
+const { data, error } = useQuery({
+  queryKey: ['hedging', () => props.blockId, body],
+  queryFn: () => heed(api.POST('/api/blocks/{id}/hedging-round', { params: { path: { id: props.blockId } }, body: body.value })),
+  placeholderData: keepPreviousData,
+})
+const faces = (passes: { row: number; facings: number[]; top: boolean }[]) =>
+  passes.map((p) => `row ${p.row}: ${p.facings.map(windWords).join(' and ')}${p.top ? ', top' : ''}`).join('; ')
+</script>
+
+<template>
+  <section aria-label="Hedging round" class="grid gap-1">
+    <h2 class="text-[1.3rem]">Hedging round</h2>
+    <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
+    <template v-else-if="data">
+      <p class="text-[0.95rem]">{{ data.reasons[0]?.text }}</p>
+      <article v-for="y in data.years" :key="y.year" class="border-t border-rule py-2">
+        <b class="num">{{ y.year }}</b>
+        <p class="text-[0.95rem]">{{ faces(y.passes) }}</p>
+        <p class="num text-[0.95rem]">
+          {{ y.machine_h.toFixed(1) }} h machine · {{ y.hand_h.toFixed(1) }} h by hand after it · {{ y.paint_l.toFixed(1) }} l whitewash ·
+          {{ weightWords(y.clippings_kg, units) }} of clippings, {{ y.chips_m3.toFixed(1) }} m³ chipped
+        </p>
+      </article>
+    </template>
+  </section>
+</template>

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+/** One school over years: height against the cap in outline, crop in fruit below it. */
+import type { Schemas } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import { lengthWords, shareWords } from '@/geometry/measure'
+import { computed } from 'vue'
+
+const props = defineProps<{ school: Schemas['ComparedOut']; cap: number; first: number; tallest: number; chosen: boolean }>()
+defineEmits<{ choose: [] }>()
+const { units } = useSettings()
+const W = 290
+const H = 150
+const columns = computed(() => {
+  const n = props.school.height_m.length
+  const step = (W - 46) / n
+  return props.school.height_m.map((h, i) => ({
+    x: 42 + i * step,
+    w: Math.min(26, step * 0.6),
+    h: (h / props.tallest) * 88,
+    crop: props.school.crop[i]! * 40,
+    over: h > props.cap + 0.005,
+    year: `’${String((props.first + i) % 100).padStart(2, '0')}`,
+    show: n <= 6 || i % 2 === 0,
+  }))
+})
+const capY = computed(() => 94 - (props.cap / props.tallest) * 88)
+const words = computed(() =>
+  props.school.height_m
+    .map(
+      (h, i) =>
+        `${props.first + i}: ${lengthWords(h, units.value)}, crop ${shareWords(props.school.crop[i]!)}, ${props.school.hours[i]!.toFixed(0)} h`,
+    )
+    .join('; '),
+)
+const rows = computed(() =>
+  props.school.rows_cut
+    .slice(0, 3)
+    .filter((r) => r.length)
+    .map((r) => r.join(', '))
+    .join(' · '),
+)
+</script>
+
+<template>
+  <button type="button" class="card" :class="{ chosen }" :aria-pressed="chosen" :data-school="school.school" @click="$emit('choose')">
+    <b class="tag text-[1.15rem] block text-left">{{ school.name }}</b>
+    <span class="text-ink2 block text-left text-[0.93rem]"
+      >crop {{ shareWords(school.mean_crop) }} · {{ Math.round(school.mean_hours) }} h a year</span
+    >
+    <svg :viewBox="`0 0 ${W} ${H}`" class="w-full" role="img" :aria-label="words">
+      <line x1="36" :x2="W - 4" y1="94" y2="94" stroke="var(--ink)" stroke-width="1.6" />
+      <rect v-for="c in columns" :key="c.year" :x="c.x" :y="94 - c.h" :width="c.w" :height="c.h" :class="c.over ? 'over' : 'under'" />
+      <line x1="36" :x2="W - 4" :y1="capY" :y2="capY" class="cap" />
+      <text x="32" :y="capY + 4" text-anchor="end" font-size="13" class="capword">{{ lengthWords(cap, units) }}</text>
+      <line x1="36" :x2="W - 4" y1="138" y2="138" stroke="var(--ink)" stroke-width="1.4" />
+      <line x1="36" :x2="W - 4" y1="98" y2="98" stroke="var(--ink2)" stroke-dasharray="2 4" />
+      <g v-for="c in columns" :key="`c${c.year}`">
+        <rect :x="c.x" :y="138 - c.crop" :width="c.w" :height="c.crop" class="crop" />
+        <text v-if="c.show" :x="c.x + c.w / 2" y="149" text-anchor="middle" font-size="11">{{ c.year }}</text>
+      </g>
+    </svg>
+    <span v-if="rows" class="block text-left text-[0.88rem]">rows by year: {{ rows }}</span>
+    <span v-for="b in school.barred" :key="b.code" class="keep block text-left text-[0.9rem]">{{ b.text }}</span>
+  </button>
+</template>
+
+<style scoped>
+.card {
+  border: 1.5px solid var(--ink);
+  border-radius: 10px;
+  background: var(--sheet);
+  padding: 8px 12px;
+  display: flex;
+  flex-direction: column;
+  justify-content: flex-start;
+}
+.card.chosen {
+  border-width: 4px;
+  padding: 5.5px 9.5px;
+}
+.over {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.under {
+  fill: var(--leaf-soft);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.crop {
+  fill: var(--fruit);
+  stroke: var(--ink);
+  stroke-width: 1.3;
+}
+.cap {
+  stroke: var(--tape);
+  stroke-width: 1.6;
+  stroke-dasharray: 6 4;
+}
+.capword {
+  fill: var(--tape);
+}
+</style>
