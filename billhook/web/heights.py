@@ -8,6 +8,7 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ..core.heights.compare import school_of
 from ..core.heights.section import Profile
+from ..core.light.inner import inside
 from ..core.light.rows import Section
 from ..services import heights as service
 from ..services import rotations, tree_heights
@@ -68,7 +69,7 @@ def get_heights(path: IdPath) -> dict[str, Any]:
     return answer(
         BlockHeightsOut,
         {
-            **vars(found), "vigour": stand.vigour, "scaffolds": stand.scaffolds, "low_m": school.low_m, "tip_m": school.tip_m, "profile": profile_body(found.profile),
+            **vars(found), "vigour": stand.vigour, "scaffolds": stand.scaffolds, "low_m": school.low_m, "tip_m": school.tip_m, "profile": profile_body(found.profile), "inner": inside(at.know, found.species, found.group),
             "proposed": profile_body(proposed), "lines": found.hedge_rows, "rotations": [_rotation(v) for v in rotations.view(at, "block", path.id)],
         },
     )  # fmt: skip

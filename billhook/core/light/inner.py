@@ -25,6 +25,18 @@ def leaf_area_for(light: float, k: float) -> float:
     return -log(light) / k
 
 
+def inside(know: Knowledge, species: str, group: str) -> Reason:
+    """Light inside a crown as it stands uncut and after good pruning, against what wood there needs to flower."""
+    row = next((r for r in (species, group) if f"light/{r}/k" in know), "other")
+    k, full, target, need = (know.number(f"light/{row}/{c}") for c in ("k", "leaf-area", "target", "needed"))
+    text = (
+        f"Inside an uncut crown (leaf area {full:g}) {light_under(full, k) * 100:.0f} % of the light is left; thinned to a leaf area of {target:g} it is {light_under(target, k) * 100:.0f} %. "
+        f"Wood flowers from about {need * 100:.0f} %, which a leaf area of {leaf_area_for(need, k):.1f} lets through."
+    )
+    ids = (f"light/{row}/k", f"light/{row}/leaf-area", f"light/{row}/target", f"light/{row}/needed")
+    return Reason("inner-light", text, {"k": k, "leaf area": full}, None, None, ids)
+
+
 @dataclass(frozen=True)
 class LowerLight:
     """Light on the lower limbs [0..1] before and after cuts, and what wood needs to flower there."""

@@ -375,6 +375,7 @@ class BlockHeightsOut(Answer):
     scaffolds: int
     low_m: float
     tip_m: float
+    inner: ReasonOut
     profile: ProfileOut
     proposed: ProfileOut
     lines: list[HedgeLineOut]

@@ -5439,6 +5439,7 @@ export interface components {
             low_m: number;
             /** Tip M */
             tip_m: number;
+            inner: components["schemas"]["ReasonOut"];
             profile: components["schemas"]["ProfileOut"];
             proposed: components["schemas"]["ProfileOut"];
             /** Lines */

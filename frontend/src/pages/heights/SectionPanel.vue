@@ -150,6 +150,7 @@ const working = ref(false)
         <input id="section-day" v-model="date" type="date" class="field" required />
       </div>
     </div>
+    <p class="text-[0.95rem]">{{ block.inner.text }}</p>
     <details>
       <summary class="tag py-2">A tree, house or hill in the sun’s way{{ obstacle.on ? ', counted' : '' }}</summary>
       <div class="fields">
