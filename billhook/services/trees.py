@@ -28,7 +28,19 @@ from .seasons import SeasonDesk
 from .workplace import Size, Workplace
 
 MEASURED = {"trunk_mm": (3.0, 2000.0), "height_m": (0.05, 60.0), "winter_room_m": (0.5, 10.0)}
-OBSERVED_KINDS = ("condition", "vigour", "freeze_class", "fruit_on", "low_bloom", "too_tall", "ground", *MEASURED, *OBSERVABLE)
+OBSERVED_KINDS = (
+    "condition",
+    "vigour",
+    "freeze_class",
+    "frost_above",
+    "frost_below",
+    "fruit_on",
+    "low_bloom",
+    "too_tall",
+    "ground",
+    *MEASURED,
+    *OBSERVABLE,
+)
 
 
 @dataclass(frozen=True)
@@ -184,6 +196,8 @@ def observe(at: Workplace, scope: str, scope_id: str, kind: str, value: str, dat
         "freeze_class": tuple("0123456"),
         "fruit_on": ("none", "light", "full"),
         "low_bloom": ("yes", "no"),
+        "frost_above": ("yes", "no"),
+        "frost_below": ("yes", "no"),
         "too_tall": ("yes", "no"),
         "ground": ("mulch", "mown", "sprayed", "bare"),
     }

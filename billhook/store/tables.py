@@ -361,3 +361,15 @@ class Harvest(SQLModel, table=True):
     kg: float
     who: str = ""
     made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class Scratch(SQLModel, table=True):
+    """A scratch of the bark after a frost: where on a limb [m from its base], and whether it was green."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    limb_key: str
+    at_m: float
+    green: bool
+    day: dt.date
+    made_at: dt.datetime = Field(default_factory=utc_now)

@@ -17,6 +17,7 @@ from .calc import calc
 from .calc_heights import calc_heights
 from .calc_plan import calc_plan
 from .calc_walk import calc_walk, walk
+from .frost import frost
 from .heights import heights
 from .holding import holding
 from .look_back import looking_back
@@ -43,7 +44,7 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
-    for blueprint in (calc, calc_walk, calc_plan, calc_heights, walk, holding, season_desk, trees, plans, looking_back, heights, walks, field):
+    for blueprint in (calc, calc_walk, calc_plan, calc_heights, walk, holding, season_desk, trees, plans, looking_back, heights, frost, walks, field):
         app.register_api(blueprint)
 
     @app.before_request

@@ -1300,6 +1300,159 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/frost-damage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a cold night hurts on a tree, organ by organ; off by about 1.5 degrees either way. */
+        post: operations["frost_post_damage_calc_frost_damage_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/scratch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where to scratch next, or the boundary and the cut. */
+        post: operations["frost_post_scratch_calc_scratch_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/frost-verdict": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Is it alive, when is it judged, when cut. */
+        post: operations["frost_post_verdict_calc_frost_verdict_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/leader": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which shoots are grown on after a freeze. */
+        post: operations["frost_post_leader_calc_leader_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Crop by year against replanting; with the canopy that was lost, feed and water too. */
+        post: operations["frost_post_recovery_calc_recovery_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/night": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a night hurts, block by block; the trees that must be seen to first at the top. */
+        post: operations["frost_post_night_sites__id__night_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/hurt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Trees that bear a class of frost damage, the worst first. */
+        get: operations["frost_get_hurt_sites__id__hurt_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/after-frost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A hurt tree: verdict, signs, scratches, feed, and the crop to come. */
+        get: operations["frost_get_after_frost_trees__id__after_frost_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/scratches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write a scratch down. */
+        post: operations["frost_post_tree_scratch_trees__id__scratches_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/walks": {
         parameters: {
             query?: never;
@@ -5873,6 +6026,568 @@ export interface components {
         RotationEndIn: {
             /** Version */
             version: number;
+        };
+        /**
+         * FrostDamageOut
+         * @description The class, a worse one that is possible, the thresholds, the share of fruit hurt.
+         */
+        FrostDamageOut: {
+            /**
+             * Class
+             * @enum {string}
+             */
+            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Possible */
+            possible: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
+            thresholds: components["schemas"]["ThresholdsOut"];
+            /** Fruit Hurt */
+            fruit_hurt: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ThresholdsOut
+         * @description Temperature at which each organ is hurt at these hours; None where there is none of it.
+         */
+        ThresholdsOut: {
+            /** Flush */
+            flush?: number | null;
+            /** Fruit */
+            fruit?: number | null;
+            /** Leaf */
+            leaf: number;
+            /** Twig */
+            twig: number;
+            /** Wood */
+            wood: number;
+            /** Trunk */
+            trunk: number;
+            /** Union */
+            union: number;
+        };
+        /**
+         * FrostDamageIn
+         * @description A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known.
+         */
+        FrostDamageIn: {
+            /** Species */
+            species: string;
+            /** Cultivar */
+            cultivar?: string | null;
+            /** Rootstock */
+            rootstock?: string | null;
+            /** Age Years */
+            age_years: number;
+            /** Min C */
+            min_c: number;
+            /**
+             * Hours
+             * @default 4
+             */
+            hours: number;
+            /**
+             * Hardening
+             * @default 1
+             */
+            hardening: number;
+            /**
+             * Fruit
+             * @default none
+             * @enum {string}
+             */
+            fruit: "none" | "green" | "ripe";
+            /**
+             * Tender Flush
+             * @default false
+             */
+            tender_flush: boolean;
+            /** Pruned Within Days */
+            pruned_within_days?: number | null;
+            /**
+             * Crop On
+             * @default false
+             */
+            crop_on: boolean;
+            /**
+             * Dry Soil
+             * @default false
+             */
+            dry_soil: boolean;
+        };
+        /**
+         * ScratchOut
+         * @description Where to scratch next, or the boundary (green to, dead from) and the cut: what to keep, 0 off at the base, None no cut.
+         */
+        ScratchOut: {
+            /** Next At M */
+            next_at_m: number | null;
+            /** Boundary */
+            boundary: (number | null)[];
+            /** Cut At M */
+            cut_at_m: number | null;
+            /** Patchy */
+            patchy: boolean;
+            /** Scratches Left */
+            scratches_left: number;
+            /** Says */
+            says: string;
+        };
+        /**
+         * ScratchIn
+         * @description Scratches along a limb so far. ``judged``: the judging day has come; before it there is no cut.
+         */
+        ScratchIn: {
+            /** Length M */
+            length_m: number;
+            /** Readings */
+            readings: components["schemas"]["ReadingIn"][];
+            /**
+             * Resolution M
+             * @default 0.1
+             */
+            resolution_m: number;
+            /**
+             * Into Green M
+             * @default 0.05
+             */
+            into_green_m: number;
+            /**
+             * Side Branches M
+             * @default []
+             */
+            side_branches_m: number[];
+            /**
+             * Judged
+             * @default true
+             */
+            judged: boolean;
+        };
+        /**
+         * ReadingIn
+         * @description A scratch, from the limb's base.
+         */
+        ReadingIn: {
+            /** At M */
+            at_m: number;
+            /** Green */
+            green: boolean;
+        };
+        /**
+         * FrostVerdictOut
+         * @description Alive above the union, only the rootstock, wait, or dead; the day to judge and the day to cut, never past.
+         */
+        FrostVerdictOut: {
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "alive" | "rootstock-only" | "wait" | "dead";
+            /** Provisional */
+            provisional: boolean;
+            /**
+             * Judge On
+             * Format: date
+             */
+            judge_on: string;
+            /**
+             * Cut On
+             * Format: date
+             */
+            cut_on: string;
+            /** May Cut */
+            may_cut: boolean;
+            /** Postponed */
+            postponed: boolean;
+            /** Look Again */
+            look_again: string | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * FrostVerdictIn
+         * @description What is known of a hurt tree.
+         */
+        FrostVerdictIn: {
+            /**
+             * Class
+             * @enum {string}
+             */
+            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /**
+             * Night
+             * Format: date
+             */
+            night: string;
+            /**
+             * Last Frost
+             * Format: date
+             */
+            last_frost: string;
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** Flush Start */
+            flush_start?: string | null;
+            /** Second Flush Hard */
+            second_flush_hard?: string | null;
+            /** Alive Above */
+            alive_above?: boolean | null;
+            /** Alive Below */
+            alive_below?: boolean | null;
+            /** Boundary Steady Since */
+            boundary_steady_since?: string | null;
+            /** Latest Cut */
+            latest_cut?: string | null;
+            /** Hot From */
+            hot_from?: string | null;
+        };
+        /**
+         * LeaderOut
+         * @description The best first, how many stay this season and the next.
+         */
+        LeaderOut: {
+            /** Shoots */
+            shoots: components["schemas"]["RankedShootOut"][];
+            /** Keep Now */
+            keep_now: number;
+            /** Keep Next */
+            keep_next: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * RankedShootOut
+         * @description A shoot with its points; None where it must not be grown on.
+         */
+        RankedShootOut: {
+            /** Id */
+            id: string;
+            /** Points */
+            points: number | null;
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * LeaderIn
+         * @description Shoots after a freeze, and the form the tree is to have.
+         */
+        LeaderIn: {
+            /** Shoots */
+            shoots: components["schemas"]["LeaderShootIn"][];
+            /**
+             * Form
+             * @default tree
+             * @enum {string}
+             */
+            form: "tree" | "bush" | "leader";
+            /**
+             * Trunk M
+             * @default 0
+             */
+            trunk_m: number;
+        };
+        /**
+         * LeaderShootIn
+         * @description A shoot that could be grown on.
+         */
+        LeaderShootIn: {
+            /** Id */
+            id: string;
+            /** At M */
+            at_m: number;
+            /**
+             * Off M
+             * @default 0
+             */
+            off_m: number;
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Rise Deg */
+            rise_deg: number;
+            /**
+             * Vigour
+             * @default 3
+             */
+            vigour: number;
+            /** Above Union */
+            above_union: boolean;
+        };
+        /**
+         * RecoveryOut
+         * @description Crop by year, as a share and in kilograms, against a tree replanted.
+         */
+        RecoveryOut: {
+            /** Shares */
+            shares: number[];
+            /** Kg */
+            kg: number[];
+            /** Lost Kg */
+            lost_kg: number;
+            /** Replant */
+            replant: number[];
+            /** Replant Lost Kg */
+            replant_lost_kg: number;
+            /**
+             * Advice
+             * @enum {string}
+             */
+            advice: "rehabilitate" | "replant" | "wait";
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            feed?: components["schemas"]["FeedOut"] | null;
+        };
+        /**
+         * FeedOut
+         * @description Nitrogen and water against the usual.
+         */
+        FeedOut: {
+            /** Nitrogen */
+            nitrogen: number;
+            /** Water */
+            water: number;
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * RecoveryIn
+         * @description A class, the tree, and its usual crop. ``live_bark``: share of the trunk's round that lives; ``live_above_m``: live wood above the union.
+         */
+        RecoveryIn: {
+            /**
+             * Class
+             * @enum {string}
+             */
+            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Age Years */
+            age_years: number;
+            /** Normal Kg */
+            normal_kg: number;
+            /**
+             * Trees
+             * @default 1
+             */
+            trees: number;
+            /**
+             * Years
+             * @default 10
+             */
+            years: number;
+            /** Replant On */
+            replant_on?: string | null;
+            /** Live Bark */
+            live_bark?: number | null;
+            /** Live Above M */
+            live_above_m?: number | null;
+            /** Canopy Lost */
+            canopy_lost?: number | null;
+        };
+        /**
+         * NightOut
+         * @description A cold night, the trees that must be seen to first at the top.
+         */
+        NightOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Blocks */
+            blocks: components["schemas"]["HurtBlockOut"][];
+            /** Trees */
+            trees: components["schemas"]["HurtTreeOut"][];
+            /** Unknown */
+            unknown: string[];
+            /** Salvage By */
+            salvage_by: string[];
+            /** Saved */
+            saved: number;
+        };
+        /**
+         * HurtBlockOut
+         * @description A block on the night: how many of each class, and the crop it will miss next.
+         */
+        HurtBlockOut: {
+            /** Block Id */
+            block_id: string;
+            /** Name */
+            name: string;
+            /** At C */
+            at_c: number;
+            /** Classes */
+            classes: {
+                [key: string]: number;
+            };
+            /** Missed Kg */
+            missed_kg: number | null;
+        };
+        /**
+         * HurtTreeOut
+         * @description A tree on the night.
+         */
+        HurtTreeOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /** Species */
+            species: string;
+            /** At C */
+            at_c: number;
+            damage: components["schemas"]["FrostDamageOut"];
+            /** First */
+            first: string;
+        };
+        /**
+         * NightIn
+         * @description A cold night at the station. ``save``: write the classes down.
+         */
+        NightIn: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Min C */
+            min_c: number;
+            /**
+             * Hours
+             * @default 4
+             */
+            hours: number;
+            /**
+             * Save
+             * @default false
+             */
+            save: boolean;
+        };
+        /**
+         * HurtsOut
+         * @description Trees hurt by frost, the worst first.
+         */
+        HurtsOut: {
+            /** Trees */
+            trees: components["schemas"]["HurtOut"][];
+        };
+        /**
+         * HurtOut
+         * @description A tree that bears a class.
+         */
+        HurtOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /**
+             * Frost Class
+             * @enum {string}
+             */
+            frost_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /**
+             * Night
+             * Format: date
+             */
+            night: string;
+        };
+        /**
+         * TreeFrostOut
+         * @description A hurt tree; ``hurt`` is False for one that was not, and then there is nothing else.
+         */
+        TreeFrostOut: {
+            /** Hurt */
+            hurt: boolean;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Frost Class */
+            frost_class?: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
+            /** Night */
+            night?: string | null;
+            verdict?: components["schemas"]["FrostVerdictOut"] | null;
+            /**
+             * Signs
+             * @default []
+             */
+            signs: components["schemas"]["SignOut"][];
+            /**
+             * Limbs
+             * @default []
+             */
+            limbs: components["schemas"]["LimbTestOut"][];
+            /**
+             * Dead Share
+             * @default 0
+             */
+            dead_share: number;
+            feed?: components["schemas"]["FeedOut"] | null;
+            recovery?: components["schemas"]["RecoveryOut"] | null;
+            /** Usual Kg */
+            usual_kg?: number | null;
+            frame?: components["schemas"]["DrawnFrame"] | null;
+        };
+        /**
+         * LimbTestOut
+         * @description A limb and its scratches; ``moved_m``: how far its edge went down since the test before.
+         */
+        LimbTestOut: {
+            /** Limb */
+            limb: string;
+            /** Name */
+            name: string;
+            /** Length M */
+            length_m: number;
+            /** Readings */
+            readings: components["schemas"]["ReadingOut"][];
+            found: components["schemas"]["ScratchOut"];
+            /** Moved M */
+            moved_m: number | null;
+        };
+        /**
+         * ReadingOut
+         * @description A scratch that holds.
+         */
+        ReadingOut: {
+            /** At M */
+            at_m: number;
+            /** Green */
+            green: boolean;
+        };
+        /**
+         * SignOut
+         * @description What to look for between two days.
+         */
+        SignOut: {
+            /**
+             * Start
+             * Format: date
+             */
+            start: string;
+            /**
+             * End
+             * Format: date
+             */
+            end: string;
+            /** Sign */
+            sign: string;
+            /** Means */
+            means: string;
+        };
+        /**
+         * TreeScratchIn
+         * @description A scratch on a limb of a stored tree.
+         */
+        TreeScratchIn: {
+            /** Id */
+            id: string;
+            /** Limb */
+            limb: string;
+            /** At M */
+            at_m: number;
+            /** Green */
+            green: boolean;
+            /** Day */
+            day?: string | null;
         };
         /**
          * WalkOut
@@ -11279,6 +11994,546 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RotationOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_post_damage_calc_frost_damage_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FrostDamageIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrostDamageOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_post_scratch_calc_scratch_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScratchIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScratchOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_post_verdict_calc_frost_verdict_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FrostVerdictIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrostVerdictOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_post_leader_calc_leader_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeaderIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeaderOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_post_recovery_calc_recovery_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecoveryIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_post_night_sites__id__night_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NightIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NightOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_get_hurt_sites__id__hurt_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HurtsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_get_after_frost_trees__id__after_frost_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeFrostOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_post_tree_scratch_trees__id__scratches_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeScratchIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeFrostOut"];
                 };
             };
             /** @description Not readable as JSON */

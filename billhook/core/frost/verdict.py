@@ -1,0 +1,184 @@
+"""Is it alive: what is known so far, the day to judge and the day to cut, and why not now."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from ..errors import FieldProblem, InvalidInput
+from ..known import Knowledge
+from ..reasons import Reason
+from ..words.dates import day_words
+from .damage import CLASSES
+
+
+@dataclass(frozen=True)
+class AfterFrost:
+    """What is known of a hurt tree. alive_above, alive_below: of the union, None where nobody looked; boundary_steady_since: the edge of the dead wood has not
+    moved since. latest_cut: the last day on which a cut still hardens before frost; hot_from: strong sun on bark.
+    """
+
+    frost_class: str
+    night: dt.date
+    last_frost: dt.date
+    today: dt.date
+    flush_start: dt.date | None = None
+    second_flush_hard: dt.date | None = None
+    alive_above: bool | None = None
+    alive_below: bool | None = None
+    boundary_steady_since: dt.date | None = None
+    latest_cut: dt.date | None = None
+    hot_from: dt.date | None = None
+
+
+@dataclass(frozen=True)
+class FrostVerdict:
+    """verdict: ``alive``, ``rootstock-only``, ``wait`` or ``dead``. provisional: green seen before the second flush proves nothing. judge_on, cut_on: never in the past.
+
+    postponed: the cut waits for the next spring, since its regrowth would not harden.
+    """
+
+    verdict: str
+    provisional: bool
+    judge_on: dt.date
+    cut_on: dt.date
+    may_cut: bool
+    postponed: bool
+    look_again: dt.date | None
+    reasons: tuple[Reason, ...]
+
+
+def frost_verdict(know: Knowledge, tree: AfterFrost) -> FrostVerdict:
+    """The verdict for a tree. Raises: InvalidInput for a class that is none, or a day before the night."""
+    wrong = []
+    if tree.frost_class not in CLASSES:
+        wrong.append(FieldProblem("/class", f"must be one of {', '.join(CLASSES)}"))
+    if tree.today < tree.night:
+        wrong.append(FieldProblem("/today", "lies before the night"))
+    if wrong:
+        raise InvalidInput(wrong)
+    row = f"frost-class/{tree.frost_class}"
+    base = max(tree.last_frost, tree.night)
+    if tree.frost_class == "F2" and tree.flush_start is not None:
+        base = max(base, tree.flush_start)
+    judge, cut = base + dt.timedelta(days=know.days(f"{row}/judge-after")), base + dt.timedelta(days=know.days(f"{row}/cut-after"))
+    steady = _steady(know, tree)
+    if steady is not None:
+        judge, cut = min(judge, steady), min(cut, steady)
+    postponed = tree.latest_cut is not None and cut > tree.latest_cut and tree.frost_class not in ("F0", "F1", "F6")
+    if postponed and tree.latest_cut is not None:
+        cut = _next_spring(tree)
+    judged = tree.today >= judge
+    verdict, provisional = _alive(tree, judged, steady is not None and tree.today >= steady)
+    judge_on, cut_on = max(judge, tree.today), max(cut, tree.today)
+    may = verdict == "alive" and tree.today >= cut and not postponed and tree.frost_class not in ("F0", "F1")
+    again = None if judged and verdict != "wait" else max(judge, tree.today + dt.timedelta(days=14)) if judged else judge
+    reasons = _why(know, tree, verdict, provisional, judge, cut, judged, postponed, steady is not None)
+    return FrostVerdict(verdict, provisional, judge_on, cut_on, may, postponed, again, reasons)
+
+
+def _steady(know: Knowledge, tree: AfterFrost) -> dt.date | None:
+    """The day from which a boundary that stayed through the second flush opens the cut early."""
+    if tree.boundary_steady_since is None or tree.second_flush_hard is None:
+        return None
+    return max(tree.second_flush_hard, tree.boundary_steady_since + dt.timedelta(days=know.days("frost/steady-days")))
+
+
+def _next_spring(tree: AfterFrost) -> dt.date:
+    """The window before the next spring's growth: the last frost's day of the next year, a fortnight early."""
+    later = tree.last_frost.replace(day=min(28, tree.last_frost.day))
+    while later <= max(tree.today, tree.latest_cut or tree.today):
+        later = later.replace(year=later.year + 1)
+    return later - dt.timedelta(days=14) if later - dt.timedelta(days=14) > tree.today else later
+
+
+def _alive(tree: AfterFrost, judged: bool, steady: bool) -> tuple[str, bool]:
+    if tree.frost_class in ("F0", "F1"):
+        return "alive", False
+    if tree.alive_above:
+        proven = judged or steady or (tree.second_flush_hard is not None and tree.today >= tree.second_flush_hard)
+        return ("alive", False) if proven else ("wait", True)
+    if not judged:
+        return "wait", False
+    if tree.alive_above is None:
+        return "wait", False
+    if tree.alive_below:
+        return "rootstock-only", False
+    return ("dead", False) if tree.alive_below is False else ("wait", False)
+
+
+_VERDICTS = {
+    "alive": "Alive above the union.", "rootstock-only": "Only the rootstock lives: re-bud it, replace it, or keep the stock; its shoots are not the tree.",
+    "wait": "Wait: it cannot be told yet.", "dead": "Dead, above the union and below.",
+}  # fmt: skip
+
+
+def _why(
+    know: Knowledge, tree: AfterFrost, verdict: str, provisional: bool, judge: dt.date, cut: dt.date, judged: bool, postponed: bool, early: bool
+) -> tuple[Reason, ...]:
+    row = f"frost-class/{tree.frost_class}"
+    dead, does, where = (know.text(f"{row}/{c}") for c in ("dead", "does", "where"))
+    found = [
+        Reason("verdict", f"{_VERDICTS[verdict]} {tree.frost_class}: {dead}; {does}.", {"class": tree.frost_class}, None, None, (f"{row}/does",))
+    ]
+    if provisional:
+        found.append(
+            Reason(
+                "false-start",
+                "Green this early proves nothing: weak limbs flush on what they had stored and collapse in the first heat. Look again after warm weather.",
+                {},
+            )
+        )
+    if tree.frost_class not in ("F0", "F1"):
+        if not judged:
+            found.append(
+                Reason(
+                    "too-early",
+                    f"Too early: judge it on {day_words(judge)}. Cut before that and live wood goes, and the cut is made twice.",
+                    {},
+                    judge,
+                    None,
+                    (f"{row}/judge-after",),
+                )
+            )
+        text = f"Cut {where}, from {day_words(cut)}{' (the edge stayed through the second flush)' if early else ''}."
+        found.append(Reason("cut-on", text, {}, cut, None, (f"{row}/cut-after",)))
+        if postponed:
+            found.append(
+                Reason(
+                    "postponed",
+                    f"Later than the last safe cut of this season: the shaping waits for {day_words(cut)}; only dead wood that endangers comes off.",
+                    {},
+                    cut,
+                )
+            )
+        if tree.hot_from is not None and cut >= tree.hot_from - dt.timedelta(days=30):
+            found.append(Reason("whitewash", "Near the hot season: whitewash the same day.", {}, tree.hot_from))
+    found.append(
+        Reason(
+            "cautions",
+            "Hazards come off at once. No systemic herbicide under it this season; suckers below the union are asked about before they go.",
+            {},
+        )
+    )
+    return tuple(found)
+
+
+@dataclass(frozen=True)
+class Sign:
+    """What to look for between two days, and what it means."""
+
+    start: dt.date
+    end: dt.date
+    sign: str
+    means: str
+
+
+def signs(know: Knowledge, night: dt.date) -> Sequence[Sign]:
+    """Every sign in the order it shows."""
+    found = []
+    for row in know.rows("frost-signs"):
+        start, end = (night + dt.timedelta(days=know.days(f"frost-signs/{row}/{c}")) for c in ("from-day", "to-day"))
+        found.append(Sign(start, end, know.text(f"frost-signs/{row}/sign"), know.text(f"frost-signs/{row}/means")))
+    return found
