@@ -6,13 +6,14 @@ import datetime as dt
 from collections import Counter
 from collections.abc import Mapping
 from dataclasses import dataclass
+from math import hypot
 
 from sqlmodel import Session
 
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.model import TRUNK, Frame, is_sucker, roots_of
 from ..core.frost.damage import CLASSES, ColdTree, Damage, frost_damage, hardening_index, worst_first
-from ..core.frost.regrow import Feed, Recovery, feed, recovery
+from ..core.frost.regrow import Feed, Leaders, Recovery, Shoot, feed, leaders, recovery
 from ..core.frost.scratch import Reading, Scratched, scratched
 from ..core.frost.verdict import AfterFrost, FrostVerdict, Sign, frost_verdict, signs
 from ..core.season.budget import tree_age
@@ -25,6 +26,9 @@ from .seasons import SeasonDesk
 from .trees import FrameView, frame_view
 from .workplace import Workplace
 
+_TOP_LOST = "F4"  # from this class on what is grown on must be chosen
+_VIGOUR_M = 0.5  # a shoot is counted a step more vigorous for every half metre
+_FORMS = {"to-the-ground": "bush", "central-leader": "leader"}
 _LEAF_LOST = {"F0": 0.0, "F1": 0.0, "F2": 0.6, "F3": 0.8, "F4": 0.9, "F5": 1.0, "F6": 1.0}
 
 
@@ -160,7 +164,7 @@ class LimbTest:
 
 @dataclass(frozen=True)
 class TreeFrost:
-    """A hurt tree: class, verdict, signs, limbs, what is dead of it, feed, and the crop to come."""
+    """A hurt tree: class, verdict, signs, limbs, what is dead of it, feed, and the crop to come. leaders: shoots to grow on, where the top was lost."""
 
     name: str
     frost_class: str
@@ -172,6 +176,7 @@ class TreeFrost:
     feed: Feed
     recovery: Recovery
     usual_kg: float | None
+    leaders: Leaders | None
     frame: FrameView | None
 
 
@@ -192,7 +197,7 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
         verdict = frost_verdict(know, case)
         limbs = _limbs(view, made, today >= verdict.judge_on) if view else ()
         desk = SeasonDesk(session, at, today)
-        age = tree_age(desk.state(record), today.year)
+        age, form = tree_age(desk.state(record), today.year), _FORMS.get(desk.stance(record)["form"], "tree")
         usual = usual_kg(session, [record, *[r for r in tree_records(session, row_id=record.row.id) if r.tree.id != tree_id]])
     lost = dead if dead is not None else _LEAF_LOST[frost_class]
     return TreeFrost(
@@ -206,8 +211,21 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
         feed(know, lost),
         recovery(know, frost_class, age, usual or 0.0),
         usual,
+        _leaders(at, view, form) if view and frost_class >= _TOP_LOST else None,
         view,
     )
+
+
+def _leaders(at: Workplace, view: FrameView, form: str) -> Leaders:
+    """Shoots on the trunk that could be grown on, by how they stand over its line; those below the union are named as what they are."""
+    found = []
+    for limb in view.frame.limbs:
+        if limb.on != TRUNK or limb.state != "live":
+            continue
+        tip = view.ends[limb.id][1]
+        vigour = max(1, min(5, round(limb.length_m / _VIGOUR_M)))
+        found.append(Shoot(limb.id, limb.at_m, hypot(tip[0], tip[1]), limb.base_mm, limb.rise_deg, vigour, limb.id not in view.suckers))
+    return leaders(at.know, found, form, view.frame.union_m or 0.0)
 
 
 def _case(

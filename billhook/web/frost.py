@@ -85,10 +85,20 @@ def get_hurt(path: IdPath) -> dict[str, Any]:
 @frost.get("/trees/<id>/after-frost", responses={200: TreeFrostOut})
 def get_after_frost(path: IdPath) -> dict[str, Any]:
     """A hurt tree: verdict, signs, scratches, feed, and the crop to come."""
-    found = service.after_frost(here(), path.id)
+    at = here()
+    found = service.after_frost(at, path.id)
     if found is None:
-        return answer(TreeFrostOut, {"hurt": False})
-    return answer(TreeFrostOut, {**vars(found), "hurt": True, "frame": drawn(found.frame) if found.frame else None})
+        return answer(TreeFrostOut, {"hurt": False, "today": at.today()})
+    return answer(
+        TreeFrostOut,
+        {
+            **vars(found),
+            "hurt": True,
+            "today": at.today(),
+            "names": found.frame.names if found.frame else {},
+            "frame": drawn(found.frame) if found.frame else None,
+        },
+    )
 
 
 @frost.post("/trees/<id>/scratches", responses={201: TreeFrostOut})

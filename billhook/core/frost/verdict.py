@@ -120,7 +120,14 @@ def _why(
     row = f"frost-class/{tree.frost_class}"
     dead, does, where = (know.text(f"{row}/{c}") for c in ("dead", "does", "where"))
     found = [
-        Reason("verdict", f"{_VERDICTS[verdict]} {tree.frost_class}: {dead}; {does}.", {"class": tree.frost_class}, None, None, (f"{row}/does",))
+        Reason(
+            "verdict",
+            f"{_VERDICTS[verdict]} {tree.frost_class}, dead: {dead}. {does[:1].upper()}{does[1:]}.",
+            {"class": tree.frost_class},
+            None,
+            None,
+            (f"{row}/does",),
+        )
     ]
     if provisional:
         found.append(

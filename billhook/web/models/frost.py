@@ -283,6 +283,7 @@ class TreeFrostOut(Answer):
     """A hurt tree; ``hurt`` is False for one that was not, and then there is nothing else."""
 
     hurt: bool
+    today: IsoDate
     name: str = ""
     frost_class: FrostClass | None = None
     night: IsoDate | None = None
@@ -293,4 +294,6 @@ class TreeFrostOut(Answer):
     feed: FeedOut | None = None
     recovery: RecoveryOut | None = None
     usual_kg: float | None = None
+    leaders: LeaderOut | None = None
+    names: dict[str, str] = {}
     frame: DrawnFrame | None = None

@@ -6496,6 +6496,11 @@ export interface components {
             /** Hurt */
             hurt: boolean;
             /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /**
              * Name
              * @default
              */
@@ -6524,6 +6529,14 @@ export interface components {
             recovery?: components["schemas"]["RecoveryOut"] | null;
             /** Usual Kg */
             usual_kg?: number | null;
+            leaders?: components["schemas"]["LeaderOut"] | null;
+            /**
+             * Names
+             * @default {}
+             */
+            names: {
+                [key: string]: string;
+            };
             frame?: components["schemas"]["DrawnFrame"] | null;
         };
         /**

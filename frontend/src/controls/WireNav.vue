@@ -12,6 +12,7 @@ const places: { to: string; name: string; short?: string; of: string[] }[] = [
   { to: '/almanac', name: 'Almanac', of: ['almanac'] },
   { to: '/', name: 'Grove', of: ['grove', 'tree', 'sheet', 'shoot', 'walk'] },
   { to: '/heights', name: 'Heights', of: ['heights', 'tree-heights'] },
+  { to: '/frost', name: 'After frost', short: 'Frost', of: ['frost', 'tree-frost'] },
   { to: '/log', name: 'Log', of: ['log'] },
   { to: '/place', name: 'Place', of: ['place'] },
   { to: '/start', name: 'Add trees', short: 'Add', of: ['start'] },

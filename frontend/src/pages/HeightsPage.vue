@@ -140,7 +140,7 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
         </div>
         <div v-if="pick" class="text-[0.97rem]" data-test="picked">
           <p>{{ pick.reasons[0]?.text }} <button type="button" class="link" @click="working = true">Working</button></p>
-          <p class="num">
+          <p class="num whitespace-normal">
             Hours by year {{ pick.hours.map((h) => Math.round(h)).join(', ') }}; hard cuts {{ pick.hard_cuts.join(', ') }};
             {{ pick.under_cap_from === null ? 'never wholly under the height' : `under the height from year ${pick.under_cap_from + 1}` }}.
           </p>

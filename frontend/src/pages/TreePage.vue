@@ -36,6 +36,8 @@ watch(
   { immediate: true },
 )
 watch(work, (chosen) => tree.value && sessionStorage.setItem(`billhook-work-${tree.value.id}`, chosen))
+/** Whether the last word on frost is that it was hurt. */
+const frosted = computed(() => tree.value?.seen.some((s) => s.kind === 'freeze_class' && s.value !== '0') ?? false)
 const verdict = computed(() => tree.value?.verdicts.find((v) => v.work === work.value))
 const free = computed(() => marking.answer.value?.advice.filter((a) => a.free).map((a) => a.limb) ?? [])
 const shownGone = computed(() => (marking.cuts.value.length ? (marking.answer.value?.gone ?? []) : []))
@@ -134,7 +136,7 @@ useKeys([
       </div>
     </section>
     <aside class="side">
-      <div class="flex items-center gap-3">
+      <div class="flex flex-wrap items-center gap-x-3 gap-y-2">
         <h1 class="plate text-[1.75rem]">{{ tree.name }}</h1>
         <p class="text-[0.92rem] text-ink2 leading-tight">
           {{ tree.kind_name }}<template v-if="tree.rootstock_name"> on {{ tree.rootstock_name }}</template
@@ -145,6 +147,7 @@ useKeys([
           <template v-if="frame && frame.fruit">, {{ frame.fruit }} fruit on</template>
         </p>
         <RouterLink class="btn btn-small ml-auto no-print" :to="`/tree/${tree.id}/heights`">Height</RouterLink>
+        <RouterLink v-if="frosted" class="btn btn-small no-print" :to="`/tree/${tree.id}/frost`">After frost</RouterLink>
         <RouterLink class="btn btn-small no-print" :to="`/tree/${tree.id}/walk`">Walk</RouterLink>
         <RouterLink class="btn btn-small no-print" :to="`/row/${tree.row_id}/walk`">Row</RouterLink>
       </div>

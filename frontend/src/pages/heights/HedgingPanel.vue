@@ -28,7 +28,7 @@ const faces = (passes: { row: number; facings: number[]; top: boolean }[]) =>
       <article v-for="y in data.years" :key="y.year" class="border-t border-rule py-2">
         <b class="num">{{ y.year }}</b>
         <p class="text-[0.95rem]">{{ faces(y.passes) }}</p>
-        <p class="num text-[0.95rem]">
+        <p class="num whitespace-normal text-[0.95rem]">
           {{ y.machine_h.toFixed(1) }} h machine · {{ y.hand_h.toFixed(1) }} h by hand after it · {{ y.paint_l.toFixed(1) }} l whitewash ·
           {{ weightWords(y.clippings_kg, units) }} of clippings, {{ y.chips_m3.toFixed(1) }} m³ chipped
         </p>
