@@ -22,7 +22,7 @@ from ..services.tree_heights import laid_over
 from .answers import body as answer
 from .answers import here
 from .heights import envelope_body
-from .models.heights import (
+from .models.calc_heights import (
     BarkSunIn,
     BarkSunOut,
     EnvelopeIn,

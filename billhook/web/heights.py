@@ -15,9 +15,9 @@ from ..services import rotations, tree_heights
 from ..services.rotations import RotationView
 from .answers import body as answer
 from .answers import drawn, here
+from .models.calc_heights import EnvelopeOut, WhichLimbOut
 from .models.heights import (
     BlockHeightsOut,
-    EnvelopeOut,
     GrownIn,
     GrownOut,
     HedgingIn,
@@ -33,7 +33,6 @@ from .models.heights import (
     SectionViewOut,
     ShadesOut,
     TreeEnvelopeIn,
-    WhichLimbOut,
 )
 from .models.holding import DayQuery
 from .models.trees import IdPath

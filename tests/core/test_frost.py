@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import datetime as dt
 from dataclasses import replace
+from importlib.util import find_spec
 from itertools import pairwise
 from math import ceil, log2
+from pathlib import Path
 
 import pytest
 from hypothesis import given
@@ -208,3 +210,30 @@ def test_crop_that_comes_back_by_the_worked_example(know):
     assert recovery(know, "F4", 40, 120).kg[2] == pytest.approx(0.35 * 120)  # an old tree comes back a year later
     assert recovery(know, "F5", 12, 120, live_bark=0.2).advice == "replant"
     assert recovery(know, "F2", 12, 120, trees=10).lost_kg == pytest.approx(10 * 120 * 0.35)
+
+
+def test_a_real_daily_series_goes_through_the_whole_path(know):
+    """Daily minima and maxima that the package aquacrop ships (Apache-2.0; the file names no source), an inland series with hard winters."""
+    text = (Path(find_spec("aquacrop").submodule_search_locations[0]) / "data" / "champion_climate.txt").read_text()
+    rows = [line.split() for line in text.splitlines()[1:] if line.strip()]
+    days = [(dt.date(int(r[2]), int(r[1]), int(r[0])), float(r[3]), float(r[4])) for r in rows]
+    low = min(range(40, len(days)), key=lambda i: days[i][1])
+    worst_seen, hardened = 0, []
+    for i in range(28, len(days)):
+        day, tmin, _ = days[i]
+        if tmin > -2:
+            continue
+        before = days[i - 28 : i]
+        mean = sum(a + b for _, a, b in before) / 56
+        x = hardening_index(know, mean, sum(b >= 24 for _, _, b in days[i - 10 : i]))
+        found = frost_damage(know, ColdTree("satsuma", rootstock="trifoliate-orange", hardening=x), tmin)
+        worst_seen = max(worst_seen, rank(found))
+        hardened.append((x, tmin))
+        verdict = frost_verdict(know, AfterFrost(found.worst, day, day + dt.timedelta(days=30), day))
+        assert verdict.cut_on >= day
+        assert verdict.may_cut is False  # nobody cuts on the morning after
+    assert len(hardened) > 100
+    assert worst_seen == rank(
+        frost_damage(know, ColdTree("satsuma", rootstock="trifoliate-orange"), days[low][1])
+    )  # such cold kills to the union, however hardened
+    assert sum(x > 0.9 for x, t in hardened if t < -8) > 0.9 * sum(t < -8 for _, t in hardened)  # deep cold comes on hardened trees

@@ -77,7 +77,9 @@ class Hand:
 
     def choose(self, label: str, option: str, within: str = "body") -> None:
         """Choose from a list by its words."""
-        Select(self.field(label, within)).select_by_visible_text(option)
+        field = self.field(label, within)
+        self.until(lambda: any(o.text == option for o in Select(field).options))
+        Select(field).select_by_visible_text(option)
 
     def on_limb(self, limb: str, share: float) -> tuple[int, int]:
         """Where on the screen a place of a limb is drawn."""

@@ -3,8 +3,6 @@
 import { api, heed, Refused, sentence, type Schemas, type Sheet } from '@/api/client'
 import { newId } from '@/api/ids'
 import FieldState from '@/controls/FieldState.vue'
-import HowToCut from '@/controls/HowToCut.vue'
-import MeasureField from '@/controls/MeasureField.vue'
 import WorkingDialog from '@/controls/WorkingDialog.vue'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
@@ -12,9 +10,10 @@ import ToneMark from '@/drawings/ToneMark.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { keepSheet, keptSheet } from '@/field/store'
-import { dayWords, diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
+import { dayWords, lengthWords } from '@/geometry/measure'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, onBeforeUnmount, reactive, ref, toRef, watch } from 'vue'
+import SheetLine from './sheet/SheetLine.vue'
+import { computed, onBeforeUnmount, ref, toRef, watch } from 'vue'
 import type { Status } from '@/api/client'
 
 const props = defineProps<{ id: string }>()
@@ -47,38 +46,31 @@ const finishing = ref(false)
 const minutes = ref('')
 const working = ref(false)
 const made = ref<Schemas['FinishedOut'] | null>(null)
-/** Diameters typed but not ticked yet, by cut. */
-const measured = reactive<Record<string, number | null>>({})
 const done = computed(() => sheet.value?.lines.filter((l) => l.done).length ?? 0)
 const cuts = computed(() => sheet.value?.lines.map((l) => ({ limb: l.cost.limb, keep_m: l.cost.keep_m })) ?? [])
 const free = computed(() => sheet.value?.lines.filter((l) => l.advice.free).map((l) => l.cost.limb) ?? [])
 
 /** Puts a change down on this device first; it is sent as soon as Billhook answers. */
-async function keep(line: Sheet['lines'][number], says: string, change: Partial<Sheet['lines'][number]>, why: string) {
+async function keep(line: Sheet['lines'][number], says: string, change: Partial<Sheet['lines'][number]>, mm: number | null, why: string) {
   const now = sheet.value
   if (!now) return
   localStorage.setItem('who', who.value)
-  const body = { id: newId(), done: change.done ?? false, diameter_mm: measured[line.id] ?? null, who: who.value, date: now.today, why }
+  const body = { id: newId(), done: change.done ?? false, diameter_mm: mm, who: who.value, date: now.today, why }
   const lines = now.lines.map((l) => (l.id === line.id ? { ...l, ...change } : l))
   const next = { ...now, lines }
   await keepSheet(next)
   queries.setQueryData(['sheet', props.id, units.value], next)
   await put({ says: `${says} on ${now.tree}`, tree: now.tree_id, method: 'PUT', path: `/api/sheets/${props.id}/cuts/${line.id}`, body })
 }
-const tick = (line: Sheet['lines'][number]) =>
+const tick = (line: Sheet['lines'][number], mm: number | null) =>
   keep(
     line,
     line.done ? `cut ${line.nth} taken back` : `cut ${line.nth} done`,
-    { done: !line.done, done_by: line.done ? '' : who.value, done_mm: line.done ? null : (measured[line.id] ?? null), left: '' },
+    { done: !line.done, done_by: line.done ? '' : who.value, done_mm: line.done ? null : mm, left: '' },
+    mm,
     '',
   )
-/** Why a cut was not made, by cut; open while it is being said. */
-const why = reactive<Record<string, string>>({})
-async function leave(line: Sheet['lines'][number]) {
-  const said = why[line.id] ?? ''
-  await keep(line, `cut ${line.nth} not done`, { done: false, left: said }, said)
-  delete why[line.id]
-}
+const leave = (line: Sheet['lines'][number], why: string) => keep(line, `cut ${line.nth} not done`, { done: false, left: why }, null, why)
 const besides = ref('')
 const others = computed(() => sheet.value?.frame.limbs.filter((l) => !sheet.value!.lines.some((x) => x.cost.limb === l.id)) ?? [])
 async function add() {
@@ -191,65 +183,15 @@ const pdf = computed(() => {
           <p class="tag text-xl pb-2" role="status">{{ done }} of {{ sheet.lines.length }} done</p>
         </div>
         <ol class="lines">
-          <li v-for="line in sheet.lines" :key="line.id" class="line" :class="{ done: line.done }" data-test="line">
-            <span class="flag" :class="{ 'flag-free': free.includes(line.cost.limb) }">{{ line.nth }}</span>
-            <div class="min-w-0">
-              <p class="font-semibold leading-tight first">{{ line.advice.position }}</p>
-              <p class="text-[0.92rem]">
-                <span class="inline-block first">{{ line.advice.tool }}</span>. {{ line.advice.technique }}
-              </p>
-              <p class="text-[0.88rem] text-ink2">
-                wound {{ diameterWords(line.cost.wound_mm, units) }},
-                {{
-                  free.includes(line.cost.limb) && !line.cost.share
-                    ? 'free'
-                    : line.cost.share === null
-                      ? 'no leaf'
-                      : `${shareWords(line.cost.share)} of canopy`
-                }}, {{ weightWords(line.cost.hand_kg, units) }} in the hand (lift for {{ weightWords(line.cost.lift_kg, units) }})<template
-                  v-if="line.advice.closing_years >= 1.5"
-                  >, closes in about {{ Math.round(line.advice.closing_years) }} years</template
-                >
-              </p>
-              <p
-                v-for="c in line.advice.cautions.filter((x) =>
-                  ['between-branches', 'weak-side-branch', 'fruit-on-it', 'large-wound', 'heavy', 'licensed'].includes(x.code),
-                )"
-                :key="c.code"
-                class="keep text-[0.88rem] mt-1"
-              >
-                {{ c.text }}
-              </p>
-              <HowToCut :advice="line.advice" />
-              <p v-if="line.extra" class="text-[0.88rem] mt-1">not planned, added under the tree</p>
-              <p v-if="line.left" class="text-[0.88rem] mt-1 font-semibold">not done: {{ line.left }}</p>
-              <p v-if="line.done" class="text-[0.88rem] mt-1">
-                done{{ line.done_on ? ` ${dayWords(line.done_on)}` : '' }}{{ line.done_by ? ` by ${line.done_by}` : ''
-                }}{{ line.done_mm ? `, measured ${diameterWords(line.done_mm, units)}` : '' }}
-              </p>
-            </div>
-            <div v-if="sheet.state === 'open'" class="no-print tick">
-              <MeasureField
-                v-if="!line.done"
-                :label="`Measured diameter of cut ${line.nth}`"
-                kind="diameter"
-                hide-label
-                :model-value="measured[line.id] ?? null"
-                placeholder="measured"
-                @update:model-value="measured[line.id] = $event"
-              />
-              <button type="button" class="btn" :class="{ 'btn-go': !line.done }" :aria-pressed="line.done" @click="tick(line)">
-                {{ line.done ? 'Take back' : `Cut ${line.nth} done` }}
-              </button>
-              <button v-if="!line.done && why[line.id] === undefined" type="button" class="btn" @click="why[line.id] = line.left">Not done …</button>
-              <form v-if="!line.done && why[line.id] !== undefined" class="grid gap-2" @submit.prevent="leave(line)">
-                <label class="label" :for="`why-${line.id}`">Why cut {{ line.nth }} was not made</label>
-                <input :id="`why-${line.id}`" v-model="why[line.id]" class="field" maxlength="200" placeholder="a nest in it" />
-                <button type="submit" class="btn" :disabled="!why[line.id]?.trim()">Keep the reason</button>
-              </form>
-            </div>
-            <span class="box" aria-hidden="true">{{ line.done ? '✓' : '' }}</span>
-          </li>
+          <SheetLine
+            v-for="line in sheet.lines"
+            :key="line.id"
+            :line="line"
+            :free="free.includes(line.cost.limb)"
+            :open="sheet.state === 'open'"
+            @tick="tick(line, $event)"
+            @leave="leave(line, $event)"
+          />
         </ol>
         <div v-if="sheet.state === 'open' && others.length" class="no-print mt-3 grid grid-cols-[1fr_auto] gap-2 items-end">
           <div>
@@ -349,56 +291,12 @@ const pdf = computed(() => {
 .facts dd {
   font: 600 1.2rem/1.2 var(--font-tag);
 }
-.line {
-  display: grid;
-  grid-template-columns: auto 1fr auto;
-  gap: 6px 12px;
-  padding: 10px 0;
-  border-top: 1.5px solid var(--rule);
-}
-.line:first-child {
-  border-top: var(--line) solid var(--ink);
-}
-.line.done > div:first-of-type {
-  color: var(--ink2);
-}
-.tick {
-  display: grid;
-  gap: 6px;
-  width: 136px;
-  align-content: start;
-}
-.first::first-letter {
-  text-transform: uppercase;
-}
-.box {
-  display: none;
-  width: 20px;
-  height: 20px;
-  border: 2px solid var(--ink);
-  text-align: center;
-  line-height: 16px;
-}
 @media (max-width: 900px) {
   .sheet {
     padding: 8px 14px 40px;
   }
   .body {
     grid-template-columns: minmax(0, 1fr);
-  }
-  .line {
-    grid-template-columns: auto 1fr;
-  }
-  .tick {
-    grid-column: 1 / -1;
-    width: auto;
-    grid-template-columns: 1fr 1.4fr;
-  }
-  .tick .btn {
-    min-height: 56px;
-  }
-  .tick > .btn:only-child {
-    grid-column: 1 / -1;
   }
 }
 @media print {
@@ -413,17 +311,6 @@ const pdf = computed(() => {
   .drawing {
     max-width: 140mm;
     margin: 0 auto;
-  }
-  .line {
-    grid-template-columns: auto 1fr auto;
-    padding: 5px 0;
-    break-inside: avoid;
-  }
-  .box {
-    display: block;
-  }
-  .flag {
-    print-color-adjust: exact;
   }
 }
 </style>
