@@ -26,10 +26,7 @@ from .seasons import SeasonDesk
 from .trees import FrameView, frame_view
 from .workplace import Workplace
 
-_TOP_LOST = "F4"  # from this class on what is grown on must be chosen
-_VIGOUR_M = 0.5  # a shoot is counted a step more vigorous for every half metre
 _FORMS = {"to-the-ground": "bush", "central-leader": "leader"}
-_LEAF_LOST = {"F0": 0.0, "F1": 0.0, "F2": 0.6, "F3": 0.8, "F4": 0.9, "F5": 1.0, "F6": 1.0}
 
 
 @dataclass(frozen=True)
@@ -195,11 +192,12 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
         made = kept.scratches(session, tree_id, on)
         case, dead = _case(at, session, record, frost_class, on, seen, view, made)
         verdict = frost_verdict(know, case)
-        limbs = _limbs(view, made, today >= verdict.judge_on) if view else ()
+        fine = know.number("frost/resolution")
+        limbs = _limbs(view, made, today >= verdict.judge_on, fine, know.number("frost/into-green")) if view else ()
         desk = SeasonDesk(session, at, today)
         age, form = tree_age(desk.state(record), today.year), _FORMS.get(desk.stance(record)["form"], "tree")
         usual = usual_kg(session, [record, *[r for r in tree_records(session, row_id=record.row.id) if r.tree.id != tree_id]])
-    lost = dead if dead is not None else _LEAF_LOST[frost_class]
+    lost = dead if dead is not None else know.number(f"frost-class/{frost_class}/leaf-lost")
     return TreeFrost(
         record.name,
         frost_class,
@@ -211,7 +209,7 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
         feed(know, lost),
         recovery(know, frost_class, age, usual or 0.0),
         usual,
-        _leaders(at, view, form) if view and frost_class >= _TOP_LOST else None,
+        _leaders(at, view, form) if view and int(frost_class[1]) >= know.number("frost/grow-on-from") else None,
         view,
     )
 
@@ -223,7 +221,7 @@ def _leaders(at: Workplace, view: FrameView, form: str) -> Leaders:
         if limb.on != TRUNK or limb.state != "live":
             continue
         tip = view.ends[limb.id][1]
-        vigour = max(1, min(5, round(limb.length_m / _VIGOUR_M)))
+        vigour = max(1, min(5, round(limb.length_m / at.know.number("frost/shoot-step"))))
         found.append(Shoot(limb.id, limb.at_m, hypot(tip[0], tip[1]), limb.base_mm, limb.rise_deg, vigour, limb.id not in view.suckers))
     return leaders(at.know, found, form, view.frame.union_m or 0.0)
 
@@ -254,7 +252,7 @@ def _case(
             second.end if second else None,
             above,
             below,
-            _steady_since(view, made),
+            _steady_since(view, made, at.know.number("frost/resolution")),
             latest,
             hot,
         ),
@@ -273,7 +271,7 @@ def _counting(made: list[Scratch], limb: str, until: dt.date | None = None) -> l
     return [*(Reading(a, True) for a in sorted(greens)), *(Reading(a, False) for a in sorted(browns))]
 
 
-def _limbs(view: FrameView, made: list[Scratch], judged: bool) -> tuple[LimbTest, ...]:
+def _limbs(view: FrameView, made: list[Scratch], judged: bool, fine_m: float, into_m: float) -> tuple[LimbTest, ...]:
     found = []
     roots = roots_of(view.frame)
     for limb in view.frame.limbs:
@@ -281,20 +279,17 @@ def _limbs(view: FrameView, made: list[Scratch], judged: bool) -> tuple[LimbTest
             continue
         readings = _counting(made, limb.id)
         sides = [x.at_m for x in view.frame.limbs if x.on == limb.id and x.state == "live"]
-        now = scratched(limb.length_m, readings, min(_RESOLUTION_M, limb.length_m), 0.05, [min(s, limb.length_m) for s in sides], judged)
+        now = scratched(limb.length_m, readings, min(fine_m, limb.length_m), into_m, [min(s, limb.length_m) for s in sides], judged)
         days = sorted({s.day for s in made if s.limb_key == limb.id})
         moved = None
         if len(days) > 1:
-            before = scratched(limb.length_m, _counting(made, limb.id, days[-2]), min(_RESOLUTION_M, limb.length_m))
+            before = scratched(limb.length_m, _counting(made, limb.id, days[-2]), min(fine_m, limb.length_m))
             moved = max(0.0, (before.boundary[0] or 0.0) - (now.boundary[0] or 0.0))
         found.append(LimbTest(limb.id, view.names[limb.id], limb.length_m, tuple(sorted(readings, key=lambda r: r.at_m)), now, moved))
     return tuple(sorted(found, key=lambda t: (not t.readings, view.frame.limb(t.limb).on != TRUNK, view.ends[t.limb][0][2])))
 
 
-_RESOLUTION_M = 0.1
-
-
-def _steady_since(view: FrameView | None, made: list[Scratch]) -> dt.date | None:
+def _steady_since(view: FrameView | None, made: list[Scratch], fine_m: float) -> dt.date | None:
     """The first day of tests since which no edge has moved by more than the resolution; None before a second test."""
     days = sorted({s.day for s in made})
     if view is None or len(days) < 2:
@@ -307,7 +302,7 @@ def _steady_since(view: FrameView | None, made: list[Scratch]) -> dt.date | None
     last, since = edges(days[-1]), None
     for day in reversed(days[:-1]):
         here = edges(day)
-        if any(here[x] - last[x] > _RESOLUTION_M for x in limbs):
+        if any(here[x] - last[x] > fine_m for x in limbs):
             break
         since = day
     return since

@@ -13,6 +13,7 @@ from ..core.frame.model import TRUNK, Cut, Frame
 from ..core.heights.compare import SCHOOL_ROWS
 from ..core.heights.renewal import School, course
 from ..core.heights.which import Ranked, rank_limbs
+from ..core.season.events import vigour_of
 from ..core.season.model import Work
 from ..core.words.units import length_words
 from ..store import frames, places, stances
@@ -241,6 +242,19 @@ def limb_in_turn(at: Workplace, session: Session, record: TreeRecord, goal: str)
         return []
     first = _ranked(at, session, record, force[0].low_m)[:1]
     return [Cut(r.limb, r.keep_m) for r in first]
+
+
+def levels(at: Workplace, tree_id: str) -> tuple[float, float]:
+    """Heights [m] a limb is lowered to and the rest tipped at, so that a year's growth stays under the cap. Raises: NotFound."""
+    know = at.know
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        v = vigour_of(SeasonDesk(session, at, at.today()).state(record), know) - 1
+        row = frames.current_row(session, record.stem.id)
+        tall = at.size(row.id, frames.frame_of(session, row)[0]).height_m if row else know.number("renewal/low-m") * 2
+    cap = record.block.cap_m or tall
+    low = min(know.number("renewal/low-m"), max(0.3, cap - know.numbers("renewal/gain-lowered")[v]))
+    return round(low, 2), round(max(low, cap - know.numbers("renewal/gain-tipped")[v]), 2)
 
 
 def _ranked(at: Workplace, session: Session, record: TreeRecord, low_m: float | None) -> tuple[Ranked, ...]:

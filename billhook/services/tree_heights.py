@@ -11,7 +11,7 @@ from ..core.cuts.names import limb_names
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.geometry import envelope, limb_ends
 from ..core.frame.model import TRUNK, Frame, is_sucker, roots_of
-from ..core.frame.outline import Break, Outline, breaks
+from ..core.frame.outline import Break, Outline, Shape, breaks
 from ..core.heights.compare import SCHOOL_ROWS, Stand, school_of
 from ..core.heights.grow import Season, grown, names_of, sectors_of
 from ..core.light.shade import Crown, Shade, shades
@@ -21,9 +21,10 @@ from ..core.season.events import vigour_of
 from ..store import frames
 from ..store.tables import FrameRow, new_id
 from ..store.trees import TreeRecord, tree_record
+from .row_lines import outline_of
 from .seasons import SeasonDesk
 from .trees import FrameView
-from .walk_tree import planting_of
+from .walk_tree import planting_of, walked_tree
 from .workplace import Workplace
 
 
@@ -36,8 +37,9 @@ def _frame(at: Workplace, session: Session, record: TreeRecord) -> tuple[FrameRo
 
 @dataclass(frozen=True)
 class Envelope:
-    """Limbs that break a shape, by name, and the shape's edge: half its width by height [m]."""
+    """A shape, the limbs that break it, by name, and its edge: half its width by height [m]."""
 
+    outline: Outline
     breaks: tuple[tuple[str, Break], ...]
     edge: tuple[tuple[float, float], ...]
 
@@ -46,13 +48,26 @@ def laid_over(frame: Frame, outline: Outline) -> Envelope:
     """A shape over a frame."""
     names = limb_names(frame)
     steps = [outline.skirt_m + (outline.top_m - outline.skirt_m) * i / 24 for i in range(25)]
-    return Envelope(tuple((names[b.limb], b) for b in breaks(frame, outline)), tuple((z, max(0.0, outline.half_at(z))) for z in steps))
+    return Envelope(outline, tuple((names[b.limb], b) for b in breaks(frame, outline)), tuple((z, max(0.0, outline.half_at(z))) for z in steps))
 
 
-def envelope_of(at: Workplace, tree_id: str, outline: Outline) -> Envelope:
-    """A shape over a stored tree. Raises: NotFound; InvalidInput for a tree that is not drawn."""
+def envelope_of(
+    at: Workplace,
+    tree_id: str,
+    shape: Shape,
+    top_m: float | None = None,
+    half_m: float | None = None,
+    draw_in_m: float = 0.0,
+    draw_in_deg: float = 0.0,
+) -> Envelope:
+    """A shape over a stored tree; what is left open follows its cap, its row and its spread. Raises: NotFound; InvalidInput for a tree that is not drawn."""
     with at.store.reading() as session:
-        return laid_over(_frame(at, session, tree_record(session, tree_id))[1], outline)
+        record = tree_record(session, tree_id)
+        _, frame = _frame(at, session, record)
+        usual = outline_of(at, session, record, walked_tree(at, session, record, at.today()).tree, top_m, half_m)
+        lean = usual.lean_deg if shape == "wall" else 0.0
+        skirt = min(usual.skirt_m, usual.top_m * 0.5)
+        return laid_over(frame, Outline(shape, usual.top_m, usual.half_m, skirt, lean, usual.row_bearing_deg, draw_in_m, draw_in_deg))
 
 
 @dataclass(frozen=True)

@@ -47,7 +47,12 @@ def profile_body(profile: Profile) -> dict[str, Any]:
 
 def envelope_body(found: tree_heights.Envelope) -> dict[str, Any]:
     """Limbs that break a shape, and its edge."""
-    return {"breaks": [{**vars(b), "name": name} for name, b in found.breaks], "edge": [{"z": z, "half_m": half} for z, half in found.edge]}
+    return {
+        "top_m": found.outline.top_m,
+        "half_m": found.outline.half_m,
+        "breaks": [{**vars(b), "name": name} for name, b in found.breaks],
+        "edge": [{"z": z, "half_m": half} for z, half in found.edge],
+    }
 
 
 def _rotation(found: RotationView) -> dict[str, Any]:
@@ -110,13 +115,17 @@ def post_round(path: IdPath, body: HedgingIn) -> dict[str, Any]:
 @heights.get("/trees/<id>/which-limb", responses={200: WhichLimbOut})
 def get_which_limb(path: IdPath) -> dict[str, Any]:
     """Which main limb of a tree goes next, from its drawing and from what was cut before."""
-    return answer(WhichLimbOut, {"limbs": rotations.ranked(here(), path.id)})
+    at = here()
+    low, tip = rotations.levels(at, path.id)
+    return answer(WhichLimbOut, {"limbs": rotations.ranked(at, path.id, low), "low_m": low, "tip_m": tip})
 
 
 @heights.post("/trees/<id>/envelope", responses={200: EnvelopeOut})
 def post_envelope(path: IdPath, body: TreeEnvelopeIn) -> dict[str, Any]:
     """A shape laid over a tree, and the limbs that break it."""
-    return answer(EnvelopeOut, envelope_body(tree_heights.envelope_of(here(), path.id, body.outline.core())))
+    return answer(
+        EnvelopeOut, envelope_body(tree_heights.envelope_of(here(), path.id, body.shape, body.top_m, body.half_m, body.draw_in_m, body.draw_in_deg))
+    )
 
 
 @heights.post("/trees/<id>/grown", responses={200: GrownOut})

@@ -9,7 +9,6 @@ from sqlmodel import select
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
-from billhook.core.frame.outline import Outline
 from billhook.core.heights.section import Profile
 from billhook.core.light.rows import Obstacle, Section
 from billhook.services import cutting, heights, planting, proposals, rotations, sheets, today, tree_heights, trees
@@ -131,11 +130,11 @@ def test_each_year_starts_from_what_was_really_done(orchard):
 
 def test_a_shape_is_laid_over_a_stored_tree(orchard):
     at, _, tree, _ = orchard
-    found = tree_heights.envelope_of(at, tree, Outline("pyramid", 2.4, 1.4, 0.5))
+    found = tree_heights.envelope_of(at, tree, "pyramid", 2.4, 1.4)
     assert found.breaks[0][1].beyond_m >= found.breaks[-1][1].beyond_m > 0
     assert found.edge[0][1] > found.edge[-1][1] == pytest.approx(0, abs=1e-9)
     with pytest.raises(NotFound):
-        tree_heights.envelope_of(at, "nobody", Outline("round", 2, 1))
+        tree_heights.envelope_of(at, "nobody", "round")
 
 
 def test_a_tree_grows_on_paper_as_its_school_says(orchard):

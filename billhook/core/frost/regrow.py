@@ -12,7 +12,6 @@ from ..words.dates import day_words
 from ..words.units import share_words
 from .damage import CLASSES
 
-_KEPT = {"leader": 1, "tree": 4, "bush": 5}
 _LATER = 10
 
 
@@ -74,7 +73,7 @@ def leaders(know: Knowledge, shoots: Sequence[Shoot], form: str = "tree", trunk_
             )
         )
     ranked = tuple(sorted(found, key=lambda r: (r.points is None, -(r.points or 0.0), r.id)))
-    keep = min(len(good), _KEPT[form])
+    keep = min(len(good), int(know.number(f"leader-form/{form}/keep")))
     text = f"All strong shoots stay this season: their leaf feeds the roots. In the second spring keep {keep}{', the first the leader' if form == 'leader' else ''}, to a soft tie on a stake; suckers are looked for at every flush of two seasons."
     return Leaders(ranked, len(good), keep, (Reason("keep", text, {"form": form}),))
 
@@ -121,8 +120,10 @@ def recovery(
     heal = (heal[:1] * late + heal)[:years]
     usual = normal_kg * trees
     lost, lost_new = usual * sum(1 - s for s in heal), usual * sum(1 - s for s in fresh)
-    must = frost_class == "F6" or (live_bark is not None and live_bark < 1 / 3)
-    can = (live_above_m is None or live_above_m >= 0.3) and (live_bark is None or live_bark >= 0.5)
+    must = frost_class == "F6" or (live_bark is not None and live_bark < know.number("frost/replant-bark"))
+    can = (live_above_m is None or live_above_m >= know.number("frost/keep-live")) and (
+        live_bark is None or live_bark >= know.number("frost/keep-bark")
+    )
     advice = "replant" if must else "rehabilitate" if can and lost <= lost_new else "wait" if not can else "replant"
     when = f" from {day_words(replant_on)}" if replant_on else ""
     words = {

@@ -214,6 +214,8 @@ class EdgePoint(Answer):
 class EnvelopeOut(Answer):
     """Limbs that break the shape, the furthest out first, and its edge for the drawing."""
 
+    top_m: float
+    half_m: float
     breaks: list[BreakOut]
     edge: list[EdgePoint]
 
@@ -243,8 +245,10 @@ class RankedOut(Answer):
 
 
 class WhichLimbOut(Answer):
-    """Main limbs, the one to take first."""
+    """Main limbs, the one to take first; for a stored tree the heights a limb is lowered to and the rest tipped at."""
 
+    low_m: float | None = None
+    tip_m: float | None = None
     limbs: list[RankedOut]
 
 

@@ -7,16 +7,20 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from .base import Answer, Asked, Counted, IsoDate, Number, Units, Uuid
-from .calc_heights import Bearing, Metres, ObstacleIn, OutlineIn, SchoolName, SectionIn, TradeRuleOut, WallCostOut, WallSunOut
+from .calc_heights import Bearing, Metres, ObstacleIn, SchoolName, SectionIn, TradeRuleOut, WallCostOut, WallSunOut
 from .frames import DrawnFrame
 from .shared import ReasonOut
 from .trees import TaskOut
 
 
 class TreeEnvelopeIn(Asked):
-    """The shape a stored tree should keep to."""
+    """The shape a stored tree should keep to; what is left open follows its cap, its row and its spread."""
 
-    outline: OutlineIn
+    shape: Literal["wall", "round", "pyramid", "globe"]
+    top_m: Annotated[Number, Field(ge=0.1, le=15)] | None = None
+    half_m: Annotated[Number, Field(ge=0.1, le=12)] | None = None
+    draw_in_m: Annotated[Number, Field(ge=0, le=6)] = 0
+    draw_in_deg: Bearing = 0
 
 
 class SectionAskIn(Asked):

@@ -3381,6 +3381,10 @@ export interface components {
          * @description Limbs that break the shape, the furthest out first, and its edge for the drawing.
          */
         EnvelopeOut: {
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
             /** Breaks */
             breaks: components["schemas"]["BreakOut"][];
             /** Edge */
@@ -3460,9 +3464,13 @@ export interface components {
         };
         /**
          * WhichLimbOut
-         * @description Main limbs, the one to take first.
+         * @description Main limbs, the one to take first; for a stored tree the heights a limb is lowered to and the rest tipped at.
          */
         WhichLimbOut: {
+            /** Low M */
+            low_m?: number | null;
+            /** Tip M */
+            tip_m?: number | null;
             /** Limbs */
             limbs: components["schemas"]["RankedOut"][];
         };
@@ -5914,10 +5922,28 @@ export interface components {
         };
         /**
          * TreeEnvelopeIn
-         * @description The shape a stored tree should keep to.
+         * @description The shape a stored tree should keep to; what is left open follows its cap, its row and its spread.
          */
         TreeEnvelopeIn: {
-            outline: components["schemas"]["OutlineIn"];
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m?: number | null;
+            /** Half M */
+            half_m?: number | null;
+            /**
+             * Draw In M
+             * @default 0
+             */
+            draw_in_m: number;
+            /**
+             * Draw In Deg
+             * @default 0
+             */
+            draw_in_deg: number;
         };
         /**
          * GrownOut

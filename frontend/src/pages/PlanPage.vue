@@ -115,8 +115,8 @@ async function makeSheet() {
 </script>
 
 <template>
-  <div class="page">
-    <section class="draw" aria-label="The tree and its cuts">
+  <div class="beside">
+    <section class="beside-draw" aria-label="The tree and its cuts">
       <template v-if="drawn">
         <div class="flex justify-between items-center px-4 pt-2 gap-2">
           <span class="tag text-ink2">from {{ windWords(from) }}</span>
@@ -150,7 +150,7 @@ async function makeSheet() {
         />
       </template>
     </section>
-    <div class="side">
+    <div class="beside-words">
       <div class="flex items-center gap-3">
         <h1 class="text-[1.7rem]">Cut plan</h1>
         <RouterLink class="plate" :to="`/tree/${id}`">{{ plan?.name ?? 'the tree' }}</RouterLink>
@@ -225,49 +225,10 @@ async function makeSheet() {
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 700fr) minmax(0, 580fr);
-  min-height: calc(100dvh - 54px);
-}
-.draw {
-  position: sticky;
-  top: 0;
-  align-self: start;
-}
-.side {
-  background: var(--sheet);
-  border-left: var(--line) solid var(--ink);
-  padding: 14px 22px 24px;
-  display: grid;
-  gap: 12px;
-  align-content: start;
-}
 .warned {
   border: 3px double var(--ink);
   padding: 8px 12px;
   display: grid;
   gap: 4px;
-}
-.turn {
-  width: 46px;
-  height: 46px;
-  border: var(--line) solid var(--ink);
-  border-radius: 10px;
-  background: var(--sheet);
-  font: 600 26px/1 var(--font-tag);
-}
-@media (max-width: 900px) {
-  .page {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .draw {
-    position: static;
-  }
-  .side {
-    border-left: 0;
-    border-top: var(--line) solid var(--ink);
-    padding: 12px 14px 24px;
-  }
 }
 </style>

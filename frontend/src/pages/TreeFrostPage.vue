@@ -71,8 +71,8 @@ const working = ref(false)
       under the tree’s record.
     </p>
   </div>
-  <div v-else-if="frost" class="page">
-    <section class="draw" aria-label="The tree from the side">
+  <div v-else-if="frost" class="beside">
+    <section class="beside-draw" aria-label="The tree from the side">
       <div class="flex justify-between items-center px-4 pt-2">
         <span class="tag text-ink2">from {{ windWords(from) }}</span>
         <span class="flex gap-2">
@@ -97,7 +97,7 @@ const working = ref(false)
       />
       <p v-else class="p-6">Not drawn yet: give height, spread and trunk on the tree’s own page, then scratch limb by limb here.</p>
     </section>
-    <div class="side">
+    <div class="beside-words">
       <div class="flex items-center gap-3">
         <h1 class="text-[1.7rem]">After frost</h1>
         <RouterLink class="plate" :to="`/tree/${id}`">{{ frost.name }}</RouterLink>
@@ -218,25 +218,6 @@ const working = ref(false)
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 700fr) minmax(0, 580fr);
-  min-height: calc(100dvh - 54px);
-}
-.draw {
-  position: sticky;
-  top: 0;
-  align-self: start;
-}
-.side {
-  background: var(--sheet);
-  border-left: var(--line) solid var(--ink);
-  padding: 14px 22px 24px;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 14px;
-  align-content: start;
-}
 .big {
   min-height: 72px;
   font-size: 1.4rem;
@@ -258,26 +239,5 @@ const working = ref(false)
   min-height: 1px;
   background: var(--fruit);
   border: 1.4px solid var(--ink);
-}
-.turn {
-  width: 46px;
-  height: 46px;
-  border: var(--line) solid var(--ink);
-  border-radius: 10px;
-  background: var(--sheet);
-  font: 600 26px/1 var(--font-tag);
-}
-@media (max-width: 900px) {
-  .page {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .draw {
-    position: static;
-  }
-  .side {
-    border-left: 0;
-    border-top: var(--line) solid var(--ink);
-    padding: 12px 14px 30px;
-  }
 }
 </style>

@@ -43,21 +43,7 @@ const SHAPES: { id: Shape; name: string }[] = [
 const WINDS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW']
 const laid = ref(false)
 const outline = reactive({ shape: 'round' as Shape, top: null as number | null, half: null as number | null, draw: 0, side: 180 })
-const asked = computed(() => {
-  const f = tree.value?.frame
-  return {
-    outline: {
-      shape: outline.shape,
-      top_m: outline.top ?? tree.value?.cap_m ?? (f ? f.height_m * 0.85 : 2),
-      half_m: outline.half ?? (f ? Math.max(0.3, (f.spread_m / 2) * 0.85) : 1),
-      skirt_m: Math.min(f?.skirt_m ?? 0.5, 2),
-      lean_deg: outline.shape === 'wall' ? 8 : 0,
-      row_bearing_deg: 90,
-      draw_in_m: outline.draw,
-      draw_in_deg: outline.side,
-    },
-  }
-})
+const asked = computed(() => ({ shape: outline.shape, top_m: outline.top, half_m: outline.half, draw_in_m: outline.draw, draw_in_deg: outline.side }))
 const { data: shape } = useQuery({
   queryKey: ['envelope', toRef(props, 'id'), asked],
   queryFn: () => heed(api.POST('/api/trees/{id}/envelope', { ...params.value, body: asked.value })),
@@ -90,15 +76,13 @@ const cuts = computed(() => {
   const first = limbs.value?.limbs[0]
   return first ? [{ limb: first.limb, keep_m: first.keep_m }] : []
 })
-const low = computed(() => Math.min(1.5, (tree.value?.cap_m ?? 3) - 0.6))
-const tip = computed(() => Math.max(low.value, (tree.value?.cap_m ?? 3) - 0.5))
 </script>
 
 <template>
   <p v-if="isPending" class="p-6">Fetching the tree …</p>
   <p v-else-if="error" class="p-6 wrong" role="alert">{{ sentence(error) }}</p>
-  <div v-else-if="tree" class="page">
-    <section class="draw" aria-label="The tree from the side">
+  <div v-else-if="tree" class="beside">
+    <section class="beside-draw" aria-label="The tree from the side">
       <div class="flex justify-between items-center px-4 pt-2 gap-2">
         <span class="tag text-ink2">from {{ windWords(from) }}</span>
         <span class="flex gap-2">
@@ -121,7 +105,7 @@ const tip = computed(() => Math.max(low.value, (tree.value?.cap_m ?? 3) - 0.5))
       />
       <p v-else class="p-6">Not drawn yet: give height, spread and trunk on the tree's own page.</p>
     </section>
-    <div class="side">
+    <div class="beside-words">
       <div class="flex items-center gap-3">
         <h1 class="text-[1.7rem]">Height of</h1>
         <RouterLink class="plate" :to="`/tree/${id}`">{{ tree.name }}</RouterLink>
@@ -173,14 +157,14 @@ const tip = computed(() => Math.max(low.value, (tree.value?.cap_m ?? 3) - 0.5))
               label="Top"
               kind="length"
               :model-value="outline.top"
-              :placeholder="lengthWords(asked.outline.top_m, units)"
+              :placeholder="shape ? lengthWords(shape.top_m, units) : ''"
               @update:model-value="outline.top = $event"
             />
             <MeasureField
               label="From the trunk"
               kind="length"
               :model-value="outline.half"
-              :placeholder="lengthWords(asked.outline.half_m, units)"
+              :placeholder="shape ? lengthWords(shape.half_m, units) : ''"
               @update:model-value="outline.half = $event"
             />
             <MeasureField
@@ -242,12 +226,21 @@ const tip = computed(() => Math.max(low.value, (tree.value?.cap_m ?? 3) - 0.5))
             :school="school"
             :school-name="grown.name"
             :years="6"
-            :low="low"
-            :tip="tip"
+            :low="limbs?.low_m ?? 1.5"
+            :tip="limbs?.tip_m ?? 2.5"
             :rotations="[]"
           />
         </template>
-        <AdoptForm scope="tree" :scope-id="id" school="" school-name="" :years="6" :low="low" :tip="tip" :rotations="adopted?.rotations ?? []" />
+        <AdoptForm
+          scope="tree"
+          :scope-id="id"
+          school=""
+          school-name=""
+          :years="6"
+          :low="limbs?.low_m ?? 1.5"
+          :tip="limbs?.tip_m ?? 2.5"
+          :rotations="adopted?.rotations ?? []"
+        />
       </section>
       <section v-if="shade?.reasons.length" aria-label="Shade">
         <h2 class="text-[1.25rem]">Who shades whom today</h2>
@@ -261,61 +254,11 @@ const tip = computed(() => Math.max(low.value, (tree.value?.cap_m ?? 3) - 0.5))
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 700fr) minmax(0, 580fr);
-  min-height: calc(100dvh - 54px);
-}
-.draw {
-  position: sticky;
-  top: 0;
-  align-self: start;
-}
-.side {
-  background: var(--sheet);
-  border-left: var(--line) solid var(--ink);
-  padding: 14px 22px 24px;
-  display: grid;
-  gap: 14px;
-  align-content: start;
-}
 .limb {
   display: grid;
   grid-template-columns: 22px 1fr auto;
   gap: 10px;
   border-top: 1px solid var(--rule);
   padding: 7px 0;
-}
-.choice {
-  min-height: 46px;
-  padding: 6px 14px;
-  border: var(--line) solid var(--ink);
-  border-radius: 10px;
-  font: 600 17px/1 var(--font-tag);
-}
-.choice.on {
-  background: var(--ink);
-  color: var(--paper);
-}
-.turn {
-  width: 46px;
-  height: 46px;
-  border: var(--line) solid var(--ink);
-  border-radius: 10px;
-  background: var(--sheet);
-  font: 600 26px/1 var(--font-tag);
-}
-@media (max-width: 900px) {
-  .page {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .draw {
-    position: static;
-  }
-  .side {
-    border-left: 0;
-    border-top: var(--line) solid var(--ink);
-    padding: 12px 14px 30px;
-  }
 }
 </style>

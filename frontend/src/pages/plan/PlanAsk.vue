@@ -36,7 +36,7 @@ function school(topic: string, chosen: string) {
         v-for="g in plan.goals"
         :key="g.id"
         type="button"
-        class="goal"
+        class="choice"
         :class="{ on: wish.goal === g.id }"
         :aria-pressed="wish.goal === g.id"
         :data-goal="g.id"
@@ -53,7 +53,7 @@ function school(topic: string, chosen: string) {
         v-for="w in WAYS"
         :key="w.id"
         type="button"
-        class="goal way"
+        class="choice"
         :class="{ on: wish.by === w.id }"
         :aria-pressed="wish.by === w.id"
         :data-way="w.id"
@@ -140,17 +140,3 @@ function school(topic: string, chosen: string) {
     </details>
   </div>
 </template>
-
-<style scoped>
-.goal {
-  min-height: 46px;
-  padding: 6px 14px;
-  border: var(--line) solid var(--ink);
-  border-radius: 10px;
-  font: 600 18px/1 var(--font-tag);
-}
-.goal.on {
-  background: var(--ink);
-  color: var(--paper);
-}
-</style>
