@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from selenium import webdriver
-from selenium.common.exceptions import StaleElementReferenceException
+from selenium.common.exceptions import NoSuchElementException, StaleElementReferenceException
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.actions.action_builder import ActionBuilder
 from selenium.webdriver.common.by import By
@@ -19,6 +19,7 @@ class Hand:
 
     def __init__(self, driver: webdriver.Chrome, url: str) -> None:
         self.driver, self.url = driver, url
+        self._waiting = False
 
     def open(self, path: str) -> None:
         """Go to a page, forgetting settings of earlier visits first."""
@@ -28,8 +29,17 @@ class Hand:
         self.until(lambda: self.driver.find_elements(By.CSS_SELECTOR, "main h1"))
 
     def until(self, holds, patience: float = PATIENCE):
-        """Wait until something holds, and return it; ``patience`` in seconds."""
-        return WebDriverWait(self.driver, patience, 0.05, ignored_exceptions=[StaleElementReferenceException]).until(lambda _: holds())
+        """Wait until something holds, and return it; ``patience`` in seconds. Within another wait it looks once, so that what has gone is not waited for."""
+        if self._waiting:
+            if not (found := holds()):
+                raise NoSuchElementException("not there yet")
+            return found
+        self._waiting = True
+        try:
+            gone = [StaleElementReferenceException, NoSuchElementException]
+            return WebDriverWait(self.driver, patience, 0.05, ignored_exceptions=gone).until(lambda _: holds())
+        finally:
+            self._waiting = False
 
     def one(self, css: str) -> WebElement:
         """The element, once it is there."""
