@@ -149,7 +149,7 @@ def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
                 a.minutes for a in preview.advice if a.limb not in swept
             )
         sun = _bark_sun(at, tree, preview, season, record.site.latitude)
-        bark = _bark(at, preview) if wish.goal != "skeleton" or not cuts else bare_bark(know, tree.frame, cuts)  # type: ignore[arg-type]
+        bark = bare_bark(know, walked.tree.frame, cuts) if wish.goal == "skeleton" and cuts else _bark(at, preview)
         return PlanView(
             record.name, day, work, stance, proposal, tuple(StageView(s.day, s.share, s.limit, s.over, tuple(offered[i] for i in s.cuts)) for s in proposal.stages),
             tuple(offered[i] for i in proposal.unplaced), frame_view(at, session, walked.frame_row), record.block.cap_m, preview, minutes,

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
 from sqlmodel import Session
@@ -12,12 +13,13 @@ from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.geometry import envelope, limb_ends
 from ..core.frame.model import TRUNK, Frame, is_sucker, roots_of
 from ..core.frame.outline import Break, Outline, Shape, breaks
-from ..core.heights.compare import SCHOOL_ROWS, Stand, school_of
+from ..core.heights.compare import SCHOOL_ROWS, Compared, Stand, compare, school_of
 from ..core.heights.grow import Season, grown, names_of, sectors_of
 from ..core.light.shade import Crown, Shade, shades
 from ..core.reasons import Reason
 from ..core.season.budget import tree_age
 from ..core.season.events import vigour_of
+from ..core.words.units import Units
 from ..store import frames
 from ..store.tables import FrameRow, new_id
 from ..store.trees import TreeRecord, tree_record
@@ -79,8 +81,8 @@ class Grown:
     seasons: tuple[tuple[Season, FrameView, str], ...]
 
 
-def grown_tree(at: Workplace, tree_id: str, name: str, years: int, cap_m: float | None = None) -> Grown:
-    """A stored tree over seasons of a school. Raises: NotFound; InvalidInput for a tree that is not drawn."""
+def _stand(at: Workplace, tree_id: str, cap_m: float | None) -> tuple[FrameRow, Frame, Stand]:
+    """A tree as schools are reckoned for it: its drawing without suckers and dead wood, and what it stands for."""
     know, today = at.know, at.today()
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
@@ -91,8 +93,26 @@ def grown_tree(at: Workplace, tree_id: str, name: str, years: int, cap_m: float 
     clean = replace(frame, limbs=tuple(x for x in frame.limbs if not is_sucker(frame, roots[x.id]) and x.state == "live"))
     clean = replace(clean, limbs=tuple(x for x in clean.limbs if x.on == TRUNK or x.on in {y.id for y in clean.limbs}))
     natural = max(size.height_m * 1.1, sum(know.numbers(f"species/{record.tree.species}/height")) / 2)
-    cap = cap_m or record.block.cap_m or size.height_m * 0.85
-    stand = Stand((size.height_m,), (record.row.n,), 3, tree_age(state, today.year), vigour_of(state, know), natural, cap)
+    cap = cap_m or record.block.cap_m or size.height_m * (1 - know.number("wall/trim"))
+    mains = sum(x.on == TRUNK for x in clean.limbs)
+    stand = Stand(
+        (size.height_m,), (record.row.n,), mains, tree_age(state, today.year), vigour_of(state, know), natural, cap, record.block.frost_pocket
+    )
+    return row, clean, stand
+
+
+def schools_of_tree(
+    at: Workplace, tree_id: str, names: Sequence[str], years: int, own: Mapping[str, object], cap_m: float | None, units: Units = "metric"
+) -> tuple[float, list[Compared]]:
+    """The cap, and schools side by side for one tree. Raises: NotFound; InvalidInput for a tree that is not drawn."""
+    _, _, stand = _stand(at, tree_id, cap_m)
+    return stand.cap_m, compare(at.know, stand, names, years, own, units)
+
+
+def grown_tree(at: Workplace, tree_id: str, name: str, years: int, cap_m: float | None = None) -> Grown:
+    """A stored tree over seasons of a school. Raises: NotFound; InvalidInput for a tree that is not drawn."""
+    know, today = at.know, at.today()
+    row, clean, stand = _stand(at, tree_id, cap_m)
     school = school_of(know, name, stand)
     parts = names_of(sectors_of(clean, 1 if name == "all_at_once" else school.sectors), limb_names(clean))
     found = []

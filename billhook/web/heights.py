@@ -55,6 +55,16 @@ def envelope_body(found: tree_heights.Envelope) -> dict[str, Any]:
     }
 
 
+def _own(body: SchoolsIn) -> dict[str, Any]:
+    """The grower's own numbers of a school; None is the catalogue's."""
+    return {
+        "recovery": tuple(body.recovery) if body.recovery else None,
+        "regrow_m": body.regrow_m,
+        "swing": body.swing,
+        "late_years": body.late_years,
+    }
+
+
 def _rotation(found: RotationView) -> dict[str, Any]:
     return {**found.rotation.model_dump(), "name": found.name, "scope_name": found.scope_name, "tasks": found.tasks}
 
@@ -100,9 +110,16 @@ def post_section(path: IdPath, body: SectionAskIn) -> dict[str, Any]:
 def post_schools(path: IdPath, body: SchoolsIn) -> dict[str, Any]:
     """Schools of renewal side by side over years, for the trees of a block."""
     at = here()
-    own = {"recovery": tuple(body.recovery) if body.recovery else None, "regrow_m": body.regrow_m, "swing": body.swing, "late_years": body.late_years}
-    found = service.schools_over_years(at, path.id, body.schools, body.years, own, body.cap_m, body.by_machine, body.units)
+    found = service.schools_over_years(at, path.id, body.schools, body.years, _own(body), body.cap_m, body.by_machine, body.units)
     cap = body.cap_m if body.cap_m is not None else service.block_heights(at, path.id).cap_m
+    return answer(SchoolsOut, {"first_year": at.today().year, "cap_m": cap, "compared": found})
+
+
+@heights.post("/trees/<id>/schools", responses={200: SchoolsOut})
+def post_tree_schools(path: IdPath, body: SchoolsIn) -> dict[str, Any]:
+    """Schools of renewal side by side over years, for one tree; `by_machine` is a thing of rows and has no effect."""
+    at = here()
+    cap, found = tree_heights.schools_of_tree(at, path.id, body.schools, body.years, _own(body), body.cap_m, body.units)
     return answer(SchoolsOut, {"first_year": at.today().year, "cap_m": cap, "compared": found})
 
 

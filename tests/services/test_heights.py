@@ -147,6 +147,15 @@ def test_a_tree_grows_on_paper_as_its_school_says(orchard):
     assert found.seasons[0][1].row.origin == "simulated"
 
 
+def test_schools_side_by_side_for_one_tree(orchard):
+    at, _, tree, _ = orchard
+    cap, (thirds, nothing) = tree_heights.schools_of_tree(at, tree, ["third_of_tree", "do_nothing"], 6, {}, 2.4)
+    assert cap == 2.4
+    assert thirds.height_m[-1] < nothing.height_m[-1]
+    assert thirds.mean_crop < nothing.mean_crop
+    assert thirds.reasons[0].text
+
+
 def test_two_trees_shade_each_other_and_the_taller_is_lowered(at):
     site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     pair = planting.plant(at, site.id, "Casa", 1, 2, "mandarin", 2014, None, "carrizo", spacing_m=2.2).tree_ids

@@ -95,6 +95,7 @@ def resources(tree_id: str, frame_id: str, site_id: str, block_id: str) -> dict[
         f"POST /api/blocks/{block_id}/schools": {"schools": ["third_of_tree"], "years": 5, "cap_m": 2.5, "recovery": [0, 0.5], "regrow_m": 0.5, "swing": 0.2, "late_years": 1, "by_machine": True, "units": "metric"},
         f"POST /api/blocks/{block_id}/hedging-round": {"cut": {"height_m": 2.2, "base_width_m": 1.8, "top_width_m": 1.2, "skirt_m": 0.5, "pitch_deg": 5}, "years": 2, "units": "metric"},
         f"POST {tree}/envelope": {"shape": "round", "top_m": 2.2, "half_m": 1.2, "draw_in_m": 0.2, "draw_in_deg": 90},
+        f"POST {tree}/schools": {"schools": ["tip_only"], "years": 4, "cap_m": 2.5, "recovery": [0, 0.5], "regrow_m": 0.5, "swing": 0.2, "late_years": 1, "by_machine": False, "units": "metric"},
         f"POST {tree}/grown": {"school": "third_of_tree", "years": 3, "cap_m": 2.5},
         "POST /api/rotations": {"id": ID, "scope": "tree", "scope_id": tree_id, "school": "limb_replacement", "low_m": 1.5, "tip_m": 2.2, "years": 4, "first_year": 2027},
         f"POST /api/sites/{site_id}/night": {"day": "2027-01-19", "min_c": -4.5, "hours": 5, "save": False},

@@ -129,13 +129,12 @@ def _sorted(know: Knowledge, school: School, heights: Floats, found: Years, year
 def _by_rows(school: School, stand: Stand, heights: Floats, years: int) -> tuple[Years, tuple[tuple[int, ...], ...]]:
     """Rows in groups, one group down each year, the tallest group first."""
     numbers = sorted(set(stand.rows))
-    sizes, groups, at = row_groups(len(numbers), school.sectors), [], 0
+    sizes, groups = row_groups(len(numbers), school.sectors), []
     row_of = np.asarray(stand.rows)
     # neighbouring rows are kept apart, so that light comes in everywhere: every third row is a group
     dealt = [numbers[i :: len(sizes)] for i in range(len(sizes))]
     for rows in sorted(dealt, key=len):
         groups.append(rows)
-        at += len(rows)
     mean = [float(heights[np.isin(row_of, g)].mean()) for g in groups]
     order = renew(replace(school, sectors=len(groups)), np.asarray([mean]), years).cut[:, 0]
     cut = np.full((years, len(heights)), -1, dtype=np.intp)

@@ -47,7 +47,7 @@ def staged(
         here = [_among(c, rest) for i, c in rest.items() if works[i] in window.shares]
         widest = max((s for s in window.shares.values() if s is not None), default=1.0)
         room = min(1.0, max(0.0, widest - used.get(window.year, 0.0)))
-        fit = [c for c in here if c.share <= (window.shares[works[c.id]] if window.shares[works[c.id]] is not None else 1.0) + 1e-9]  # type: ignore[operator]
+        fit = [c for c in here if (most_of := window.shares[works[c.id]]) is None or c.share <= most_of + 1e-9]
         choice = choose_cuts([_among(c, {x.id: x for x in fit}) for c in fit], room)
         taken, share, over = [i for i in choice.chosen if i not in choice.covered], choice.share, False
         large = [c for c in here if c.id in musts and c.share > most + 1e-9]

@@ -49,7 +49,7 @@ def ragged_cuts(know: Knowledge, tree: WalkTree, outline: Outline) -> list[WallC
     for nth, b in enumerate(past):
         limb = tree.frame.limb(b.limb)
         keep = _inside(tree, know, limb, b)
-        deeper = to_side_branch(tree, know, limb, lambda _, k, at=keep: k < at - 0.05) if nth % 2 else 0.0  # type: ignore[misc]
+        deeper = _deeper(tree, know, limb, keep) if nth % 2 else 0.0
         if deeper > 0:
             text = f"Stands {length_words(b.beyond_m, tree.units)} past the wall: back to a fork deep inside, a hole for light."
         else:
@@ -109,6 +109,11 @@ def _inside(tree: WalkTree, know: Knowledge, limb: Limb, b: Break) -> float:
     keep = to_side_branch(tree, know, limb, lambda _, k: k <= bound)
     thin = limb.diameter_mm(bound) <= know.number("tools/hand-pruner/green-mm")
     return keep if keep > 0 or not thin else bound
+
+
+def _deeper(tree: WalkTree, know: Knowledge, limb: Limb, keep_m: float) -> float:
+    """Back to a fork clearly further in than a cut; 0 where there is none."""
+    return to_side_branch(tree, know, limb, lambda _, k: k < keep_m - know.number("making/top-further-m"))
 
 
 def _why(code: str, text: str, b: Break, ids: tuple[str, ...]) -> Reason:

@@ -10,6 +10,7 @@ import { diameterWords, lengthWords, shareWords, windWords } from '@/geometry/me
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, toRef } from 'vue'
 import AdoptForm from './heights/AdoptForm.vue'
+import SchoolCard from './heights/SchoolCard.vue'
 
 type Shape = Schemas['OutlineIn']['shape']
 type School = Schemas['GrownIn']['school']
@@ -50,22 +51,26 @@ const { data: shape } = useQuery({
   enabled: computed(() => ready.value && laid.value),
   placeholderData: keepPreviousData,
 })
+const years = ref(6)
+const ALL: School[] = ['third_of_tree', 'limb_replacement', 'tip_only', 'all_at_once', 'do_nothing']
+const side = computed(() => ({ schools: ALL, years: Math.min(12, Math.max(3, Math.round(years.value) || 3)), units: units.value }))
+const { data: schools, error: unfit } = useQuery({
+  queryKey: ['tree-schools', toRef(props, 'id'), side],
+  queryFn: () => heed(api.POST('/api/trees/{id}/schools', { ...params.value, body: side.value as Schemas['SchoolsIn'] })),
+  enabled: ready,
+  placeholderData: keepPreviousData,
+})
+const tallest = computed(() => Math.max(1, ...(schools.value?.compared.flatMap((c) => c.height_m) ?? [])))
 const school = ref<School | ''>('')
 const year = ref(-1)
 const { data: grown } = useQuery({
-  queryKey: ['grown', toRef(props, 'id'), school],
-  queryFn: () => heed(api.POST('/api/trees/{id}/grown', { ...params.value, body: { school: school.value as School, years: 6, cap_m: null } })),
+  queryKey: ['grown', toRef(props, 'id'), school, computed(() => side.value.years)],
+  queryFn: () =>
+    heed(api.POST('/api/trees/{id}/grown', { ...params.value, body: { school: school.value as School, years: side.value.years, cap_m: null } })),
   enabled: computed(() => ready.value && !!school.value),
 })
-const SCHOOLS: { id: School; name: string }[] = [
-  { id: 'third_of_tree', name: 'A third of the tree' },
-  { id: 'limb_replacement', name: 'One big limb' },
-  { id: 'tip_only', name: 'Only tip' },
-  { id: 'all_at_once', name: 'All at once' },
-  { id: 'do_nothing', name: 'Nothing' },
-]
-function show(id: School) {
-  school.value = school.value === id ? '' : id
+function show(id: string) {
+  school.value = school.value === id ? '' : (id as School)
   year.value = school.value ? 0 : -1
 }
 const season = computed(() => (school.value && year.value >= 0 ? (grown.value?.seasons[year.value] ?? null) : null))
@@ -197,20 +202,25 @@ const cuts = computed(() => {
         </template>
       </section>
       <section aria-label="Seasons" class="grid gap-2">
-        <h2 class="text-[1.25rem]">How it would look</h2>
-        <div class="flex flex-wrap gap-2">
-          <button
-            v-for="s in SCHOOLS"
-            :key="s.id"
-            type="button"
-            class="choice"
-            :class="{ on: school === s.id }"
-            :aria-pressed="school === s.id"
-            :data-school="s.id"
-            @click="show(s.id)"
-          >
-            {{ s.name }}
-          </button>
+        <div class="flex flex-wrap gap-4 items-end">
+          <h2 class="text-[1.25rem]">{{ side.years }} seasons, {{ schools?.compared.length ?? 0 }} ways</h2>
+          <div>
+            <label class="label" for="seasons">Seasons</label>
+            <input id="seasons" v-model.number="years" class="field !min-h-11 w-24" type="number" min="3" max="12" />
+          </div>
+        </div>
+        <p v-if="unfit" class="wrong" role="alert">{{ sentence(unfit) }}</p>
+        <div v-if="schools" class="grid gap-3 sm:grid-cols-2">
+          <SchoolCard
+            v-for="c in schools.compared"
+            :key="c.school"
+            :school="c"
+            :cap="schools.cap_m"
+            :first="schools.first_year"
+            :tallest="tallest"
+            :chosen="school === c.school"
+            @choose="show(c.school)"
+          />
         </div>
         <template v-if="grown && school">
           <label class="label" for="season">Season {{ year + 1 }}, {{ grown.seasons[year]?.year }}</label>
@@ -220,12 +230,12 @@ const cuts = computed(() => {
             {{ lengthWords(season.height_m, units) }} tall after it grew, crop {{ shareWords(season.crop) }} of an uncut tree.
           </p>
           <AdoptForm
-            v-if="school !== 'do_nothing'"
+            v-if="school !== 'do_nothing' && !schools?.compared.find((c) => c.school === school)?.barred.length"
             scope="tree"
             :scope-id="id"
             :school="school"
             :school-name="grown.name"
-            :years="6"
+            :years="side.years"
             :low="limbs?.low_m ?? 1.5"
             :tip="limbs?.tip_m ?? 2.5"
             :rotations="[]"
