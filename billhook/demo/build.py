@@ -19,6 +19,7 @@ from ..services.grove import GroveTree, grove
 from ..services.seasons import SeasonDesk
 from ..services.workplace import Workplace, open_workplace
 from ..settings import Settings
+from .frost import ColdNight
 from .layout import NORTH, SOUTH, SOUTHERN, TERRACES, tree_lines
 
 _SEED = 20240611
@@ -145,13 +146,9 @@ class Almirelo:
         )  # fmt: skip
 
     def _cold_night(self) -> None:
-        """One frost last winter in the lowest row of Baixo, with trees of every class."""
+        """One frost last winter in the lowest block, followed on trees of every class."""
         night = dt.date(self.today.year if self.today.month > 2 else self.today.year - 1, 1, 19)
-        for tree, hurt in zip(self._pick("Baixo", [(7, n) for n in range(3, 9)]), "123456", strict=False):
-            trees.observe(self.at, "tree", tree.record.tree.id, "freeze_class", hurt, night)
-            healed = night + dt.timedelta(days=150)
-            if hurt in "12" and healed <= self.today:
-                trees.observe(self.at, "tree", tree.record.tree.id, "freeze_class", "0", healed)
+        ColdNight(self.at, night, self._id).happen(self._pick("Baixo", [(7, n) for n in range(3, 9)]))
 
     def _seasons(self, measured: list[GroveTree]) -> None:
         """Two seasons of work in their windows, found by asking the almanac itself, the way the grower would."""

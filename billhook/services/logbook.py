@@ -71,6 +71,12 @@ def log_past_work(
         return entry
 
 
+def open_tasks(at: Workplace) -> list[Task]:
+    """Every come-back that is open, the soonest first."""
+    with at.store.reading() as session:
+        return logbook.tasks(session)
+
+
 def settle_task(at: Workplace, task_id: str, version: int, state: str, due: dt.date | None = None) -> Task:
     """Mark a come-back done or dropped, or put it off to another day. Raises: NotFound, StaleVersion, InvalidInput."""
     if state not in ("open", "done", "dropped"):

@@ -92,16 +92,25 @@ def core_site(site: SiteTable, normals: SiteNormals, block: Block | None, lapse_
     )
 
 
-def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: float) -> TreeState:
-    """What the season needs of a tree, with its latest observed condition."""
+def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: float, day: dt.date) -> TreeState:
+    """What the season needs of a tree on a day, with its latest observed condition."""
 
     def value(kind: str) -> str | None:
         return seen[kind].value if kind in seen else None
 
     return TreeState(
         record.tree.species, record.tree.planted_year, record.cultivar, record.stem.rootstock, record.tree.pot_l is not None, record.tree.under_cover,
-        int(value("vigour") or 0) or None, value("condition") or "healthy", int(value("freeze_class") or 0), value("fruit_on"), round(used_share, 3), value("low_bloom") == "yes", value("too_tall") == "yes",  # type: ignore[arg-type]  # `observe` let only the known words in
+        int(value("vigour") or 0) or None, value("condition") or "healthy", _freeze_class(seen, day), value("fruit_on"), round(used_share, 3), value("low_bloom") == "yes", value("too_tall") == "yes",  # type: ignore[arg-type]  # `observe` let only the known words in
     )  # fmt: skip
+
+
+def _freeze_class(seen: Mapping[str, Observation], day: dt.date) -> int:
+    """The class of frost damage that still holds back cuts: none from the day an edge that held has opened them."""
+    hurt, opened = seen.get("freeze_class"), seen.get("frost_open")
+    if hurt is None:
+        return 0
+    early = opened is not None and opened.date >= hurt.date and opened.value != "none" and day >= dt.date.fromisoformat(opened.value)
+    return 0 if early else int(hurt.value)
 
 
 @dataclass
@@ -156,7 +165,12 @@ class SeasonDesk:
 
     def state(self, record: TreeRecord) -> TreeState:
         """The tree's state on the day."""
-        return core_tree(record, self._seen.get(record.tree.id, {}), self.used(record))
+        return core_tree(record, self._seen.get(record.tree.id, {}), self.used(record), self.day)
+
+    def frost_class(self, record: TreeRecord) -> int:
+        """The class of frost damage a tree bears, whether or not cuts are open [0..6]."""
+        seen = self._seen.get(record.tree.id, {}).get("freeze_class")
+        return int(seen.value) if seen is not None else 0
 
     def stance(self, record: TreeRecord) -> dict[str, str]:
         """The school on each topic: the catalogue's, the holding's, the block's, the tree's; the nearest one holds."""

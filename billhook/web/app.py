@@ -14,10 +14,12 @@ from ..services import photos
 from ..services.workplace import Workplace
 from . import errors, pages
 from .calc import calc
+from .calc_frost import calc_frost
 from .calc_heights import calc_heights
 from .calc_plan import calc_plan
 from .calc_walk import calc_walk, walk
 from .frost import frost
+from .frost_trees import frost_trees
 from .heights import heights
 from .holding import holding
 from .look_back import looking_back
@@ -44,7 +46,24 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
-    for blueprint in (calc, calc_walk, calc_plan, calc_heights, walk, holding, season_desk, trees, plans, looking_back, heights, frost, walks, field):
+    for blueprint in (
+        calc,
+        calc_walk,
+        calc_plan,
+        calc_heights,
+        walk,
+        holding,
+        season_desk,
+        trees,
+        plans,
+        looking_back,
+        heights,
+        calc_frost,
+        frost,
+        frost_trees,
+        walks,
+        field,
+    ):
         app.register_api(blueprint)
 
     @app.before_request

@@ -15,7 +15,9 @@ from hypothesis import strategies as st
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frost.damage import CLASSES, ColdTree, frost_damage, hardening_index, thresholds
-from billhook.core.frost.regrow import Shoot, feed, leaders, recovery
+from billhook.core.frost.feed import feed
+from billhook.core.frost.leaders import Shoot, leaders
+from billhook.core.frost.recovery import Stand, recovery
 from billhook.core.frost.scratch import Reading, scratched
 from billhook.core.frost.verdict import AfterFrost, frost_verdict, signs
 
@@ -180,7 +182,7 @@ def test_no_date_lies_in_the_past_and_stock_alone_never_recovers(know, frost_cla
 
 
 def test_signs_come_in_their_order(know):
-    found = signs(know, NIGHT)
+    found = signs(know, NIGHT, dt.date(2026, 2, 2))
     assert [s.start for s in found] == sorted(s.start for s in found)
     assert any("alive" in s.means for s in found)
 
@@ -208,7 +210,7 @@ def test_crop_that_comes_back_by_the_worked_example(know):
     assert found.advice == "rehabilitate"
     assert recovery(know, "F6", 12, 120).advice == "replant"
     assert recovery(know, "F4", 40, 120).kg[2] == pytest.approx(0.35 * 120)  # an old tree comes back a year later
-    assert recovery(know, "F5", 12, 120, live_bark=0.2).advice == "replant"
+    assert recovery(know, "F5", 12, 120, stand=Stand(live_bark=0.2)).advice == "replant"
     assert recovery(know, "F2", 12, 120, trees=10).lost_kg == pytest.approx(10 * 120 * 0.35)
 
 

@@ -13,11 +13,12 @@ from ..reasons import Reason
 
 CLASSES = ("F0", "F1", "F2", "F3", "F4", "F5", "F6")
 ORGANS = ("flush", "fruit", "leaf", "twig", "wood", "trunk", "union")
+FRUIT = ("none", "flowers", "fruitlets", "green", "ripe")
 
 
 @dataclass(frozen=True)
 class ColdTree:
-    """What of a tree counts on a cold night. hardening: 0 to 1; fruit: ``none``, ``green`` or ``ripe``; pruned_within_days: since a hard cut, None for long ago."""
+    """What of a tree counts on a cold night. hardening: 0 to 1; fruit: one of :data:`FRUIT`; pruned_within_days: since a hard cut, None for long ago."""
 
     species: str
     cultivar: str | None = None
@@ -33,13 +34,18 @@ class ColdTree:
 
 @dataclass(frozen=True)
 class Damage:
-    """The class, a worse one that is possible (None where none is), the threshold of each organ at these hours [degrees C], the share of fruit that is hurt."""
+    """The class, a worse one that is possible (None where none is), the threshold of each organ at these hours [degrees C], the share of fruit that is hurt.
+
+    organs: names of those that are hurt, the tenderest first. milder: the class of the shorter night where nobody knows the hours, None where they are known.
+    """
 
     worst: str
     possible: str | None
     thresholds: dict[str, float]
     fruit_hurt: float
     reasons: tuple[Reason, ...]
+    organs: tuple[str, ...] = ()
+    milder: str | None = None
 
 
 @dataclass(frozen=True)
@@ -81,6 +87,11 @@ def _row(know: Knowledge, row: str) -> _Row:
     caps = {o: know.number(f"cold-organ/{o}/cap") if own == 0 else 6.0 for o in ORGANS}
     ages = {o: (know.number(f"cold-organ/{o}/age-0"), know.number(f"cold-organ/{o}/age-2"), know.number(f"cold-organ/{o}/age-4")) for o in ORGANS}
     fruit = {"ripe": know.number(f"cold/{row}/fruit-ripe"), "green": know.number(f"cold/{row}/fruit-green")}
+    for young in ("flowers", "fruitlets"):
+        # known of citrus; of the tenderer kinds the guide's figure for green fruit is that of their flowers
+        fruit[young] = (
+            know.number(know.first(f"cold-young-fruit/{row}/{young}", f"cold-young-fruit/citrus/{young}").id) if own == 0 else fruit["green"]
+        )
     return _Row(hard, soft, know.number(f"cold/{row}/flush"), fruit, doubling, caps, ages, row)
 
 
@@ -98,7 +109,7 @@ def thresholds(know: Knowledge, tree: ColdTree, hours: float) -> dict[str, float
     found: dict[str, float] = {}
     if tree.tender_flush:
         found["flush"] = min(row.caps["flush"], row.flush + row.doubling["flush"] * longer)
-    if tree.fruit in ("ripe", "green"):
+    if tree.fruit != "none":
         found["fruit"] = min(row.caps["fruit"], row.fruit[tree.fruit] + row.doubling["fruit"] * longer)
     for organ in ("leaf", "twig", "wood", "trunk"):
         at = row.soft[organ] + x * (row.hard[organ] - row.soft[organ]) + row.doubling[organ] * longer + stock + dry
@@ -109,15 +120,33 @@ def thresholds(know: Knowledge, tree: ColdTree, hours: float) -> dict[str, float
     return found
 
 
-def frost_damage(know: Knowledge, tree: ColdTree, min_c: float, hours: float = 4.0) -> Damage:
-    """What a minimum [degrees C], held so many hours, hurts on a tree. Raises: InvalidInput for a kind whose hardiness is not known."""
-    at = thresholds(know, tree, hours)
+def frost_damage(know: Knowledge, tree: ColdTree, min_c: float, hours: float | None = 4.0) -> Damage:
+    """What a minimum [degrees C], held so many hours, hurts on a tree; of hours nobody knows (None), the usual ones, between a short and a long night.
+
+    Raises: InvalidInput for a kind whose hardiness is not known.
+    """
+    usual, short, long = know.numbers("frost/hours-unknown")
+    held = usual if hours is None else hours
+    at = thresholds(know, tree, held)
     worst = _class(know, at, min_c)
     possible = _class(know, at, min_c - know.number("frost/possible"))
+    milder = None
+    if hours is None:
+        milder = _class(know, thresholds(know, tree, short), min_c)
+        possible = max(possible, _class(know, thresholds(know, tree, long), min_c))
     hurt = 0.0
     if "fruit" in at and min_c <= at["fruit"]:
-        hurt = min(0.9, 0.1 + 0.8 * (at["fruit"] - min_c) / know.number("frost/fruit-gone-at"))
-    return Damage(worst, possible if possible > worst else None, at, hurt, _said(know, tree, min_c, hours, at, worst, possible))
+        first, most = know.numbers("frost/fruit-hurt")
+        hurt = min(most, first + (most - first) * (at["fruit"] - min_c) / know.number("frost/fruit-gone-at"))
+    reasons = _said(know, tree, min_c, held, at, worst, possible)
+    if hours is None:
+        said = (
+            f"{milder} if it held {short:g} h, {possible} if {long:g} h"
+            if milder != possible
+            else f"{worst} whether it held {short:g} h or {long:g} h"
+        )
+        reasons = (*reasons, Reason("hours-unknown", f"Nobody knows for how long: {said}.", {}, None, None, ("frost/hours-unknown",)))
+    return Damage(worst, possible if possible > worst else None, at, hurt, reasons, _hurt_organs(know, at, min_c), milder)
 
 
 def _class(know: Knowledge, at: dict[str, float], min_c: float) -> str:
@@ -125,9 +154,13 @@ def _class(know: Knowledge, at: dict[str, float], min_c: float) -> str:
     return CLASSES[max(reached, default=0)]
 
 
+def _hurt_organs(know: Knowledge, at: dict[str, float], min_c: float) -> tuple[str, ...]:
+    return tuple(know.text(f"cold-organ/{o}/name") for o, t in at.items() if min_c <= t)
+
+
 def _said(know: Knowledge, tree: ColdTree, min_c: float, hours: float, at: dict[str, float], worst: str, possible: str) -> tuple[Reason, ...]:
     row = cold_row(know, tree.species, tree.cultivar)
-    hurt = [know.text(f"cold-organ/{o}/name") for o, t in at.items() if min_c <= t]
+    hurt = _hurt_organs(know, at, min_c)
     more = f", possibly {possible}" if possible > worst else ""
     text = (
         f"{worst}{more}: {min_c:g} °C for {hours:g} h hurts {', '.join(hurt) if hurt else 'nothing'}. "

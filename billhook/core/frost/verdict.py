@@ -11,12 +11,16 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
 from .damage import CLASSES
+from .kinds import class_figure
 
 
 @dataclass(frozen=True)
 class AfterFrost:
     """What is known of a hurt tree. alive_above, alive_below: of the union, None where nobody looked; boundary_steady_since: the edge of the dead wood has not
-    moved since. latest_cut: the last day on which a cut still hardens before frost; hot_from: strong sun on bark.
+    moved since. latest_cut: the last day on which a cut still hardens before frost; hot_from: strong sun on bark. species: its own waits, where it has any.
+
+    collapsed_on: a false start was seen, so that green seen before it counts no more; hot_since: the first hot day since green was seen; second_flush:
+    when it begins, for a tree is not judged before it has shown itself.
     """
 
     frost_class: str
@@ -30,13 +34,18 @@ class AfterFrost:
     boundary_steady_since: dt.date | None = None
     latest_cut: dt.date | None = None
     hot_from: dt.date | None = None
+    species: str | None = None
+    collapsed_on: dt.date | None = None
+    hot_since: dt.date | None = None
+    second_flush: dt.date | None = None
 
 
 @dataclass(frozen=True)
 class FrostVerdict:
     """verdict: ``alive``, ``rootstock-only``, ``wait`` or ``dead``. provisional: green seen before the second flush proves nothing. judge_on, cut_on: never in the past.
 
-    postponed: the cut waits for the next spring, since its regrowth would not harden.
+    postponed: the cut waits for the next spring, since its regrowth would not harden. opens_early: the day an edge that held through the second flush opens
+    the cut before its class does, None where it does not.
     """
 
     verdict: str
@@ -47,6 +56,7 @@ class FrostVerdict:
     postponed: bool
     look_again: dt.date | None
     reasons: tuple[Reason, ...]
+    opens_early: dt.date | None = None
 
 
 def frost_verdict(know: Knowledge, tree: AfterFrost) -> FrostVerdict:
@@ -58,39 +68,49 @@ def frost_verdict(know: Knowledge, tree: AfterFrost) -> FrostVerdict:
         wrong.append(FieldProblem("/today", "lies before the night"))
     if wrong:
         raise InvalidInput(wrong)
-    row = f"frost-class/{tree.frost_class}"
     base = max(tree.last_frost, tree.night)
     if tree.frost_class == "F2" and tree.flush_start is not None:
         base = max(base, tree.flush_start)
-    judge, cut = base + dt.timedelta(days=know.days(f"{row}/judge-after")), base + dt.timedelta(days=know.days(f"{row}/cut-after"))
+    judge, cut = (base + dt.timedelta(days=know.days(class_figure(know, tree.frost_class, c, tree.species))) for c in ("judge-after", "cut-after"))
+    if tree.second_flush is not None and tree.frost_class not in ("F0", "F1"):
+        judge = max(judge, tree.second_flush)
+    judge = min(judge, cut)
     steady = _steady(know, tree)
+    early = steady if steady is not None and steady < cut else None
     if steady is not None:
         judge, cut = min(judge, steady), min(cut, steady)
-    postponed = tree.latest_cut is not None and cut > tree.latest_cut and tree.frost_class not in ("F0", "F1", "F6")
-    if postponed and tree.latest_cut is not None:
-        cut = _next_spring(tree)
+    postponed = False
+    if tree.latest_cut is not None and max(cut, tree.today) > tree.latest_cut and tree.frost_class not in ("F0", "F1", "F6"):
+        cut = _next_spring(know, tree, tree.latest_cut)
+        postponed = tree.today < cut
     judged = tree.today >= judge
     verdict, provisional = _alive(tree, judged, steady is not None and tree.today >= steady)
     judge_on, cut_on = max(judge, tree.today), max(cut, tree.today)
     may = verdict == "alive" and tree.today >= cut and not postponed and tree.frost_class not in ("F0", "F1")
-    again = None if judged and verdict != "wait" else max(judge, tree.today + dt.timedelta(days=14)) if judged else judge
+    later = tree.today + dt.timedelta(days=know.days("frost/look-again"))
+    again = None if judged and verdict != "wait" else max(judge, later) if judged else judge
+    if provisional and tree.hot_since is not None:
+        again = tree.today
     reasons = _why(know, tree, verdict, provisional, judge, cut, judged, postponed, steady is not None)
-    return FrostVerdict(verdict, provisional, judge_on, cut_on, may, postponed, again, reasons)
+    return FrostVerdict(verdict, provisional, judge_on, cut_on, may, postponed, again, reasons, None if postponed else early)
 
 
 def _steady(know: Knowledge, tree: AfterFrost) -> dt.date | None:
     """The day from which a boundary that stayed through the second flush opens the cut early."""
     if tree.boundary_steady_since is None or tree.second_flush_hard is None:
         return None
+    if tree.collapsed_on is not None and tree.collapsed_on >= tree.boundary_steady_since:
+        return None
     return max(tree.second_flush_hard, tree.boundary_steady_since + dt.timedelta(days=know.days("frost/steady-days")))
 
 
-def _next_spring(tree: AfterFrost) -> dt.date:
-    """The window before the next spring's growth: the last frost's day of the next year, a fortnight early."""
-    later = tree.last_frost.replace(day=min(28, tree.last_frost.day))
-    while later <= max(tree.today, tree.latest_cut or tree.today):
-        later = later.replace(year=later.year + 1)
-    return later - dt.timedelta(days=14) if later - dt.timedelta(days=14) > tree.today else later
+def _next_spring(know: Knowledge, tree: AfterFrost, latest: dt.date) -> dt.date:
+    """The window before the growth of the next spring: some days before that year's last frost."""
+    spring = tree.last_frost.replace(day=min(28, tree.last_frost.day))
+    before = dt.timedelta(days=know.days("frost/shape-before"))
+    while spring - before <= latest:
+        spring = spring.replace(year=spring.year + 1)
+    return spring - before
 
 
 def _alive(tree: AfterFrost, judged: bool, steady: bool) -> tuple[str, bool]:
@@ -119,24 +139,26 @@ def _why(
 ) -> tuple[Reason, ...]:
     row = f"frost-class/{tree.frost_class}"
     dead, does, where = (know.text(f"{row}/{c}") for c in ("dead", "does", "where"))
+    means = f"{tree.frost_class}, dead: {dead}. {does[:1].upper()}{does[1:]}."
     found = [
-        Reason(
-            "verdict",
-            f"{_VERDICTS[verdict]} {tree.frost_class}, dead: {dead}. {does[:1].upper()}{does[1:]}.",
-            {"class": tree.frost_class},
-            None,
-            None,
-            (f"{row}/does",),
-        )
+        Reason("verdict", _VERDICTS[verdict], {"class": tree.frost_class}),
+        Reason("class-means", means, {"class": tree.frost_class}, None, None, (f"{row}/does",)),
     ]
     if provisional:
         found.append(
             Reason(
                 "false-start",
-                "Green this early proves nothing: weak limbs flush on what they had stored and collapse in the first heat. Look again after warm weather.",
+                "Green this early proves nothing: weak limbs flush on what they had stored and collapse in the first heat. "
+                + (f"It has been hot since {day_words(tree.hot_since)}: look again now." if tree.hot_since else "Look again after warm weather."),
                 {},
+                tree.hot_since,
+                None,
+                ("frost/hot-spell",),
             )
         )
+    if tree.collapsed_on is not None and verdict == "wait":
+        text = f"The flush collapsed by {day_words(tree.collapsed_on)}: a false start. What was green before counts no more; scratch again, further down."
+        found.append(Reason("collapsed", text, {}, tree.collapsed_on))
     if tree.frost_class not in ("F0", "F1"):
         if not judged:
             found.append(
@@ -146,11 +168,12 @@ def _why(
                     {},
                     judge,
                     None,
-                    (f"{row}/judge-after",),
+                    (class_figure(know, tree.frost_class, "judge-after", tree.species),),
                 )
             )
-        text = f"Cut {where}, from {day_words(cut)}{' (the edge stayed through the second flush)' if early else ''}."
-        found.append(Reason("cut-on", text, {}, cut, None, (f"{row}/cut-after",)))
+        held = " (the edge stayed through the second flush)" if early else ""
+        text = f"No cut: {where.split(': ', 1)[1]}." if where.startswith("nowhere: ") else f"Cut {where}, from {day_words(cut)}{held}."
+        found.append(Reason("cut-on", text, {}, cut, None, (class_figure(know, tree.frost_class, "cut-after", tree.species),)))
         if postponed:
             found.append(
                 Reason(
@@ -165,7 +188,8 @@ def _why(
     found.append(
         Reason(
             "cautions",
-            "Hazards come off at once. No systemic herbicide under it this season; suckers below the union are asked about before they go.",
+            "Hazards come off at once; dead wood is brittle, falls without warning and does not carry a ladder, and frozen or soaked ground moves under one. "
+            "No systemic herbicide under it this season; suckers below the union are asked about before they go.",
             {},
         )
     )
@@ -174,18 +198,20 @@ def _why(
 
 @dataclass(frozen=True)
 class Sign:
-    """What to look for between two days, and what it means."""
+    """What to look for between two days, and what it means. when: ``past``, ``now`` or ``ahead``."""
 
     start: dt.date
     end: dt.date
     sign: str
     means: str
+    when: str
 
 
-def signs(know: Knowledge, night: dt.date) -> Sequence[Sign]:
+def signs(know: Knowledge, night: dt.date, today: dt.date) -> Sequence[Sign]:
     """Every sign in the order it shows."""
     found = []
     for row in know.rows("frost-signs"):
         start, end = (night + dt.timedelta(days=know.days(f"frost-signs/{row}/{c}")) for c in ("from-day", "to-day"))
-        found.append(Sign(start, end, know.text(f"frost-signs/{row}/sign"), know.text(f"frost-signs/{row}/means")))
+        when = "past" if end < today else "ahead" if start > today else "now"
+        found.append(Sign(start, end, know.text(f"frost-signs/{row}/sign"), know.text(f"frost-signs/{row}/means"), when))
     return found

@@ -7,6 +7,7 @@ from collections.abc import Callable
 from dataclasses import dataclass, field
 from functools import lru_cache
 
+from ..frost.kinds import of_kind
 from ..known import DateCase, Knowledge
 from ..reasons import Reason
 from .dates import RuleError, comparison, moment
@@ -146,10 +147,10 @@ class Asked:
         return self._whys.get(name, "")
 
     def amount(self, known_id: str, by_vigour: bool) -> int:
-        """Days of a catalogue value; of a list, the one for the tree's vigour."""
+        """Days of a catalogue value, the kind's own where it has one; of a list, the one for the tree's vigour."""
         if by_vigour:
             return round(self.know.numbers(known_id)[max(1, min(5, vigour_of(self.tree, self.know))) - 1])
-        return self.know.days(known_id)
+        return self.know.days(of_kind(self.know, known_id, self.tree.species))
 
     def on(self, known_id: str) -> dt.date:
         """The first such month and day of the growing year; a northern date of the catalogue, turned in the south."""

@@ -1327,7 +1327,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** What a cold night hurts on a tree, organ by organ; off by about 1.5 degrees either way. */
-        post: operations["frost_post_damage_calc_frost_damage_post"];
+        post: operations["calc_frost_post_damage_frost_damage_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1344,7 +1344,24 @@ export interface paths {
         get?: never;
         put?: never;
         /** Where to scratch next, or the boundary and the cut. */
-        post: operations["frost_post_scratch_calc_scratch_post"];
+        post: operations["calc_frost_post_scratch_scratch_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/stem-round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where to scratch next round a stem, or how much of it lives and which side is dead. */
+        post: operations["calc_frost_post_stem_round_stem_round_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1361,7 +1378,24 @@ export interface paths {
         get?: never;
         put?: never;
         /** Is it alive, when is it judged, when cut. */
-        post: operations["frost_post_verdict_calc_frost_verdict_post"];
+        post: operations["calc_frost_post_verdict_frost_verdict_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/cut-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a sample of cut fruit says of the crop. */
+        post: operations["calc_frost_post_cut_test_cut_test_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1378,7 +1412,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** Which shoots are grown on after a freeze. */
-        post: operations["frost_post_leader_calc_leader_post"];
+        post: operations["calc_frost_post_leader_leader_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1395,7 +1429,24 @@ export interface paths {
         get?: never;
         put?: never;
         /** Crop by year against replanting; with the canopy that was lost, feed and water too. */
-        post: operations["frost_post_recovery_calc_recovery_post"];
+        post: operations["calc_frost_post_recovery_recovery_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/cold-nights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Nights the station measured that were cold in the coldest block, and the next one foreseen. */
+        get: operations["frost_get_cold_nights_sites__id__cold_nights_get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1419,6 +1470,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sites/{id}/before-cold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is put on before the frosts and when it comes off, block by block; and what is done tonight. */
+        get: operations["frost_get_before_sites__id__before_cold_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/protect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a block's banks and wraps among the come-backs. */
+        post: operations["frost_post_protect_sites__id__protect_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/cut-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A block's cut fruit after its last cold night, weighed and written down. */
+        post: operations["frost_post_block_cut_test_sites__id__cut_test_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sites/{id}/hurt": {
         parameters: {
             query?: never;
@@ -1436,6 +1538,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sites/{id}/frost-record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What frosts did on a site, for next time. */
+        get: operations["frost_get_frost_record_sites__id__frost_record_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Crop of a block in the ten years to come, each group brought back or replanted as advised. */
+        get: operations["frost_get_recovery_blocks__id__recovery_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/after-frost": {
         parameters: {
             query?: never;
@@ -1443,8 +1579,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A hurt tree: verdict, signs, scratches, feed, and the crop to come. */
-        get: operations["frost_get_after_frost_trees__id__after_frost_get"];
+        /** A hurt tree: verdict, signs, looks, scratches, bark and feed, and the crop to come. */
+        get: operations["frost_trees_get_after_frost__id__after_frost_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1463,7 +1599,110 @@ export interface paths {
         get?: never;
         put?: never;
         /** Write a scratch down. */
-        post: operations["frost_post_tree_scratch_trees__id__scratches_post"];
+        post: operations["frost_trees_post_tree_scratch__id__scratches_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down what was seen of a hurt tree. */
+        post: operations["frost_trees_post_look__id__looks_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/frost-class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The class the tree itself shows; F0: it came back. */
+        post: operations["frost_trees_post_class__id__frost_class_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/frost-cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Cuts of a hurt tree in their stages. */
+        get: operations["frost_trees_get_stages__id__frost_cuts_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/frost-sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A cut sheet of one stage. */
+        post: operations["frost_trees_post_stage_sheet__id__frost_sheets_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/grow-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Shoots that could be grown on after a freeze, the best first. */
+        get: operations["frost_trees_get_grow_on__id__grow_on_get"];
+        put?: never;
+        /** Choose the shoots that are grown on; stakes, ties, suckers and thinning get their dates. */
+        post: operations["frost_trees_post_grow_on__id__grow_on_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/new-shoots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Draw a shoot that came out of the trunk since the freeze. */
+        post: operations["frost_trees_post_new_shoot__id__new_shoots_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -6072,7 +6311,7 @@ export interface components {
         };
         /**
          * FrostDamageOut
-         * @description The class, a worse one that is possible, the thresholds, the share of fruit hurt.
+         * @description The class, a worse one that is possible, the thresholds, the share of fruit hurt, the organs that are; ``milder``: the class of a short night where nobody knows the hours.
          */
         FrostDamageOut: {
             /**
@@ -6087,6 +6326,10 @@ export interface components {
             fruit_hurt: number;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
+            /** Organs */
+            organs: string[];
+            /** Milder */
+            milder?: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
         };
         /**
          * ThresholdsOut
@@ -6110,7 +6353,7 @@ export interface components {
         };
         /**
          * FrostDamageIn
-         * @description A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known.
+         * @description A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known; ``hours``: null where nobody knows.
          */
         FrostDamageIn: {
             /** Species */
@@ -6127,7 +6370,7 @@ export interface components {
              * Hours
              * @default 4
              */
-            hours: number;
+            hours: number | null;
             /**
              * Hardening
              * @default 1
@@ -6138,7 +6381,7 @@ export interface components {
              * @default none
              * @enum {string}
              */
-            fruit: "none" | "green" | "ripe";
+            fruit: "none" | "flowers" | "fruitlets" | "green" | "ripe";
             /**
              * Tender Flush
              * @default false
@@ -6216,6 +6459,55 @@ export interface components {
             green: boolean;
         };
         /**
+         * StemRoundOut
+         * @description Where to scratch next, the share of the round that lives, and the dead spans.
+         */
+        StemRoundOut: {
+            /** Next Bearing Deg */
+            next_bearing_deg: number | null;
+            /** Live Share */
+            live_share: number | null;
+            /** Dead */
+            dead: components["schemas"]["DeadBarkOut"][];
+            /** One Sided */
+            one_sided: boolean;
+            /** Says */
+            says: string;
+        };
+        /**
+         * DeadBarkOut
+         * @description A span of dead bark, clockwise.
+         */
+        DeadBarkOut: {
+            /** From Deg */
+            from_deg: number;
+            /** To Deg */
+            to_deg: number;
+        };
+        /**
+         * StemRoundIn
+         * @description Scratches round a stem so far.
+         */
+        StemRoundIn: {
+            /** Readings */
+            readings: components["schemas"]["RoundReadingIn"][];
+            /**
+             * Step Deg
+             * @default 45
+             */
+            step_deg: number;
+        };
+        /**
+         * RoundReadingIn
+         * @description A scratch on a side of the stem.
+         */
+        RoundReadingIn: {
+            /** Bearing Deg */
+            bearing_deg: number;
+            /** Green */
+            green: boolean;
+        };
+        /**
          * FrostVerdictOut
          * @description Alive above the union, only the rootstock, wait, or dead; the day to judge and the day to cut, never past.
          */
@@ -6245,10 +6537,12 @@ export interface components {
             look_again: string | null;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
+            /** Opens Early */
+            opens_early: string | null;
         };
         /**
          * FrostVerdictIn
-         * @description What is known of a hurt tree.
+         * @description What is known of a hurt tree. ``collapsed_on``: a false start was seen; ``hot_since``: the first hot day since green was seen.
          */
         FrostVerdictIn: {
             /**
@@ -6285,6 +6579,54 @@ export interface components {
             latest_cut?: string | null;
             /** Hot From */
             hot_from?: string | null;
+            /** Species */
+            species?: string | null;
+            /** Collapsed On */
+            collapsed_on?: string | null;
+            /** Hot Since */
+            hot_since?: string | null;
+            /** Second Flush */
+            second_flush?: string | null;
+        };
+        /**
+         * CutTestOut
+         * @description Share of the crop that is hurt, with its span.
+         */
+        CutTestOut: {
+            /** Share */
+            share: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /**
+             * Advice
+             * @enum {string}
+             */
+            advice: "sound" | "juice" | "lost";
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * CutTestIn
+         * @description A sample of cut fruit; ``hurt``: dry, or with crystals, over a third of the segments.
+         */
+        CutTestIn: {
+            /** Cut */
+            cut: number;
+            /** Hurt */
+            hurt: number;
+            /**
+             * Night
+             * Format: date
+             */
+            night: string;
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** Mean C */
+            mean_c?: number | null;
         };
         /**
          * LeaderOut
@@ -6369,6 +6711,8 @@ export interface components {
             lost_kg: number;
             /** Replant */
             replant: number[];
+            /** Replant Kg */
+            replant_kg: number[];
             /** Replant Lost Kg */
             replant_lost_kg: number;
             /**
@@ -6382,18 +6726,22 @@ export interface components {
         };
         /**
          * FeedOut
-         * @description Nitrogen and water against the usual.
+         * @description Nitrogen and water against the usual; the day of the last nitrogen and the day wraps come off, None where no frost is expected.
          */
         FeedOut: {
             /** Nitrogen */
             nitrogen: number;
             /** Water */
             water: number;
+            /** Last Nitrogen */
+            last_nitrogen: string | null;
+            /** Wraps Off */
+            wraps_off: string | null;
             reason: components["schemas"]["ReasonOut"];
         };
         /**
          * RecoveryIn
-         * @description A class, the tree, and its usual crop. ``live_bark``: share of the trunk's round that lives; ``live_above_m``: live wood above the union.
+         * @description A class, the tree, and its usual crop.
          */
         RecoveryIn: {
             /**
@@ -6417,12 +6765,60 @@ export interface components {
             years: number;
             /** Replant On */
             replant_on?: string | null;
+            /** Species */
+            species?: string | null;
+            stand?: components["schemas"]["HurtStandIn"] | null;
+            /** Canopy Lost */
+            canopy_lost?: number | null;
+        };
+        /**
+         * HurtStandIn
+         * @description What else decides: share of the trunk's round that lives, live wood above the union, the longest regrowth half a year after the last frost, and whether it was failing before.
+         */
+        HurtStandIn: {
             /** Live Bark */
             live_bark?: number | null;
             /** Live Above M */
             live_above_m?: number | null;
-            /** Canopy Lost */
-            canopy_lost?: number | null;
+            /** Regrowth M */
+            regrowth_m?: number | null;
+            /**
+             * Declining
+             * @default false
+             */
+            declining: boolean;
+        };
+        /**
+         * ColdNightsOut
+         * @description Cold nights of the station, the newest first, and the next one foreseen.
+         */
+        ColdNightsOut: {
+            /** Station */
+            station: string;
+            /** Simulated */
+            simulated: boolean;
+            /** Nights */
+            nights: components["schemas"]["ColdNightOut"][];
+            foreseen: components["schemas"]["ColdNightOut"] | null;
+        };
+        /**
+         * ColdNightOut
+         * @description A night the station measured, and the air in the coldest block.
+         */
+        ColdNightOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Min C */
+            min_c: number;
+            /** At C */
+            at_c: number;
+            /** Block */
+            block: string;
+            /** Saved */
+            saved: boolean;
         };
         /**
          * NightOut
@@ -6434,20 +6830,23 @@ export interface components {
              * Format: date
              */
             day: string;
+            /** Min C */
+            min_c: number;
+            /** Hours */
+            hours: number | null;
             /** Blocks */
             blocks: components["schemas"]["HurtBlockOut"][];
             /** Trees */
             trees: components["schemas"]["HurtTreeOut"][];
             /** Unknown */
             unknown: string[];
-            /** Salvage By */
-            salvage_by: string[];
+            salvage: components["schemas"]["SalvageOut"];
             /** Saved */
             saved: number;
         };
         /**
          * HurtBlockOut
-         * @description A block on the night: how many of each class, and the crop it will miss next.
+         * @description A block on the night: how many of each class, the crop it will miss next, the share of hanging fruit that is hurt.
          */
         HurtBlockOut: {
             /** Block Id */
@@ -6462,6 +6861,8 @@ export interface components {
             };
             /** Missed Kg */
             missed_kg: number | null;
+            /** Fruit Hurt */
+            fruit_hurt: number | null;
         };
         /**
          * HurtTreeOut
@@ -6481,8 +6882,36 @@ export interface components {
             first: string;
         };
         /**
+         * SalvageOut
+         * @description Days for the cut test, and the two last days for juice.
+         */
+        SalvageOut: {
+            /**
+             * Test From
+             * Format: date
+             */
+            test_from: string;
+            /**
+             * Test To
+             * Format: date
+             */
+            test_to: string;
+            /**
+             * Early
+             * Format: date
+             */
+            early: string;
+            /**
+             * Late
+             * Format: date
+             */
+            late: string;
+            /** Warm */
+            warm: boolean;
+        };
+        /**
          * NightIn
-         * @description A cold night at the station. ``save``: write the classes down.
+         * @description A cold night at the station; ``hours``: null where nobody knows. ``save``: write the night and its classes down.
          */
         NightIn: {
             /**
@@ -6492,16 +6921,104 @@ export interface components {
             day: string;
             /** Min C */
             min_c: number;
+            /** Hours */
+            hours?: number | null;
             /**
-             * Hours
-             * @default 4
+             * Dry Soil
+             * @default false
              */
-            hours: number;
+            dry_soil: boolean;
+            /**
+             * Source
+             * @default typed
+             */
+            source: string;
             /**
              * Save
              * @default false
              */
             save: boolean;
+        };
+        /**
+         * BeforeOut
+         * @description Blocks that have something to protect, the coldest first.
+         */
+        BeforeOut: {
+            /** Blocks */
+            blocks: components["schemas"]["BlockBeforeOut"][];
+        };
+        /**
+         * BlockBeforeOut
+         * @description A block before the frosts.
+         */
+        BlockBeforeOut: {
+            /** Block Id */
+            block_id: string;
+            /** Name */
+            name: string;
+            /** Protections */
+            protections: components["schemas"]["ProtectionOut"][];
+            /** Night */
+            night: string | null;
+            /** At C */
+            at_c: number | null;
+            /** Tonight */
+            tonight: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ProtectionOut
+         * @description What is put on, when it comes off, and for how many trees.
+         */
+        ProtectionOut: {
+            /** Kind */
+            kind: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /**
+             * Off
+             * Format: date
+             */
+            off: string;
+            /** Does */
+            does: string;
+            /** Takes Off */
+            takes_off: string;
+            /** Trees */
+            trees: number;
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * ProtectOut
+         * @description How many come-backs were set.
+         */
+        ProtectOut: {
+            /** Set */
+            set: number;
+        };
+        /**
+         * ProtectIn
+         * @description A block whose banks and wraps go among the come-backs.
+         */
+        ProtectIn: {
+            /** Block Id */
+            block_id: string;
+        };
+        /**
+         * BlockCutTestIn
+         * @description A sample of a block's fruit.
+         */
+        BlockCutTestIn: {
+            /** Id */
+            id: string;
+            /** Block Id */
+            block_id: string;
+            /** Cut */
+            cut: number;
+            /** Hurt */
+            hurt: number;
         };
         /**
          * HurtsOut
@@ -6532,8 +7049,127 @@ export interface components {
             night: string;
         };
         /**
+         * FrostRecordOut
+         * @description Nights, the newest first; blocks, the coldest first; places, the worst first.
+         */
+        FrostRecordOut: {
+            /** Nights */
+            nights: components["schemas"]["NightKeptOut"][];
+            /** Blocks */
+            blocks: components["schemas"]["BlockColdOut"][];
+            /** Places */
+            places: components["schemas"]["FrostPlaceOut"][];
+        };
+        /**
+         * BlockColdOut
+         * @description A block in the cold.
+         */
+        BlockColdOut: {
+            /** Block Id */
+            block_id: string;
+            /** Name */
+            name: string;
+            /** Offset C */
+            offset_c: number;
+            /** Coldest C */
+            coldest_c: number | null;
+            /** Hurt */
+            hurt: number;
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * FrostPlaceOut
+         * @description A place where a tree was hurt.
+         */
+        FrostPlaceOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /**
+             * Worst
+             * @enum {string}
+             */
+            worst: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Nights */
+            nights: number;
+            /** Coldest C */
+            coldest_c: number | null;
+            /**
+             * Stands
+             * @enum {string}
+             */
+            stands: "hurt" | "back" | "lost";
+        };
+        /**
+         * NightKeptOut
+         * @description A night with what was found of it.
+         */
+        NightKeptOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Min C */
+            min_c: number | null;
+            /** Hours */
+            hours: number | null;
+            /** Source */
+            source: string;
+            /** Classes */
+            classes: {
+                [key: string]: number;
+            };
+            /** Came Back */
+            came_back: number;
+            /** Lost */
+            lost: number;
+        };
+        /**
+         * BlockRecoveryOut
+         * @description Crop of a block by year; kilograms are 0 where nobody wrote a crop down, and ``known`` is False.
+         */
+        BlockRecoveryOut: {
+            /** Known */
+            known: boolean;
+            /** Usual Kg */
+            usual_kg: number;
+            /** Kg */
+            kg: number[];
+            /** Lost Kg */
+            lost_kg: number;
+            /** Heal All Lost Kg */
+            heal_all_lost_kg: number;
+            /** Replant Lost Kg */
+            replant_lost_kg: number;
+            /** Groups */
+            groups: components["schemas"]["RecoveryGroupOut"][];
+        };
+        /**
+         * RecoveryGroupOut
+         * @description Like trees of a block and what is advised for them.
+         */
+        RecoveryGroupOut: {
+            /**
+             * Frost Class
+             * @enum {string}
+             */
+            frost_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Kind Name */
+            kind_name: string;
+            /** Trees */
+            trees: number;
+            recovery: components["schemas"]["RecoveryOut"];
+        };
+        /**
          * TreeFrostOut
-         * @description A hurt tree; ``hurt`` is False for one that was not, and then there is nothing else.
+         * @description A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else.
          */
         TreeFrostOut: {
             /** Hurt */
@@ -6552,39 +7188,68 @@ export interface components {
             frost_class?: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
             /** Night */
             night?: string | null;
+            foreseen?: components["schemas"]["ForeseenOut"] | null;
             verdict?: components["schemas"]["FrostVerdictOut"] | null;
             /**
              * Signs
              * @default []
              */
             signs: components["schemas"]["SignOut"][];
+            looks?: components["schemas"]["LooksOut"] | null;
+            /**
+             * Sign Kinds
+             * @default []
+             */
+            sign_kinds: components["schemas"]["SignKindOut"][];
             /**
              * Limbs
              * @default []
              */
             limbs: components["schemas"]["LimbTestOut"][];
+            stem?: components["schemas"]["StemTestOut"] | null;
             /**
              * Dead Share
              * @default 0
              */
             dead_share: number;
+            /**
+             * Scratched
+             * @default false
+             */
+            scratched: boolean;
             feed?: components["schemas"]["FeedOut"] | null;
+            bark?: components["schemas"]["BarkPaintOut"] | null;
             recovery?: components["schemas"]["RecoveryOut"] | null;
             /** Usual Kg */
             usual_kg?: number | null;
-            leaders?: components["schemas"]["LeaderOut"] | null;
-            /**
-             * Names
-             * @default {}
-             */
-            names: {
-                [key: string]: string;
-            };
             frame?: components["schemas"]["DrawnFrame"] | null;
         };
         /**
+         * BarkPaintOut
+         * @description Where to paint and how much; None where the tree is not drawn.
+         */
+        BarkPaintOut: {
+            where: components["schemas"]["ReasonOut"];
+            paint: components["schemas"]["WhitewashOut"] | null;
+        };
+        /**
+         * ForeseenOut
+         * @description What the night was reckoned to do to the tree.
+         */
+        ForeseenOut: {
+            /** At C */
+            at_c: number;
+            /**
+             * Frost Class
+             * @enum {string}
+             */
+            frost_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Possible */
+            possible: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
+        };
+        /**
          * LimbTestOut
-         * @description A limb and its scratches; ``moved_m``: how far its edge went down since the test before.
+         * @description A limb and its scratches; ``moved_m``: how far its edge went down since the test before; ``again_at_m``: where one scratch shows whether it still holds.
          */
         LimbTestOut: {
             /** Limb */
@@ -6598,6 +7263,24 @@ export interface components {
             found: components["schemas"]["ScratchOut"];
             /** Moved M */
             moved_m: number | null;
+            /** Tested On */
+            tested_on: string | null;
+            /** Again At M */
+            again_at_m: number | null;
+        };
+        /**
+         * LooksOut
+         * @description Looks, the newest first; a class the tree itself speaks for, where it differs from the written one.
+         */
+        LooksOut: {
+            /** Looks */
+            looks: components["schemas"]["WeighedOut"][];
+            /** Suggests */
+            suggests: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
+            /** Sprouted On */
+            sprouted_on: string | null;
+            /** Collapsed On */
+            collapsed_on: string | null;
         };
         /**
          * ReadingOut
@@ -6608,6 +7291,28 @@ export interface components {
             at_m: number;
             /** Green */
             green: boolean;
+        };
+        /**
+         * RoundReadingOut
+         * @description A scratch on a side of the trunk.
+         */
+        RoundReadingOut: {
+            /** Bearing Deg */
+            bearing_deg: number;
+            /** Green */
+            green: boolean;
+        };
+        /**
+         * SignKindOut
+         * @description A sign that can be written down; before ``too_early`` it means nothing.
+         */
+        SignKindOut: {
+            /** Sign */
+            sign: string;
+            /** Asks */
+            asks: string;
+            /** Too Early */
+            too_early: string | null;
         };
         /**
          * SignOut
@@ -6628,10 +7333,50 @@ export interface components {
             sign: string;
             /** Means */
             means: string;
+            /**
+             * When
+             * @enum {string}
+             */
+            when: "past" | "now" | "ahead";
+        };
+        /**
+         * StemTestOut
+         * @description Scratches round the trunk at a height above ground.
+         */
+        StemTestOut: {
+            /** At M */
+            at_m: number;
+            /** Readings */
+            readings: components["schemas"]["RoundReadingOut"][];
+            found: components["schemas"]["StemRoundOut"];
+        };
+        /**
+         * WeighedOut
+         * @description A look with what it is worth.
+         */
+        WeighedOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Sign */
+            sign: string;
+            /** Seen */
+            seen: string;
+            /**
+             * Worth
+             * @enum {string}
+             */
+            worth: "too-early" | "provisional" | "false-start" | "holds";
+            /** Says */
+            says: string;
+            /** Again */
+            again: string | null;
         };
         /**
          * TreeScratchIn
-         * @description A scratch on a limb of a stored tree.
+         * @description A scratch on a limb of a stored tree, or (limb ``trunk`` with a bearing) on a side of its trunk.
          */
         TreeScratchIn: {
             /** Id */
@@ -6644,6 +7389,149 @@ export interface components {
             green: boolean;
             /** Day */
             day?: string | null;
+            /** Bearing Deg */
+            bearing_deg?: number | null;
+        };
+        /**
+         * LookIn
+         * @description What was seen of a hurt tree.
+         */
+        LookIn: {
+            /** Id */
+            id: string;
+            /** Sign */
+            sign: string;
+            /** Day */
+            day?: string | null;
+        };
+        /**
+         * SayClassIn
+         * @description The class the tree itself shows; F0: it came back.
+         */
+        SayClassIn: {
+            /**
+             * Class
+             * @enum {string}
+             */
+            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+        };
+        /**
+         * FrostStagesOut
+         * @description The stages in their order; none for a tree that bears no class or is not drawn.
+         */
+        FrostStagesOut: {
+            /** Stages */
+            stages: components["schemas"]["FrostStageOut"][];
+        };
+        /**
+         * FrostStageOut
+         * @description A stage: its day, whether it is open, its cuts in working order, twigs that may hang, and limbs gone after it.
+         */
+        FrostStageOut: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "hazards" | "suckers" | "dead" | "shaping";
+            /**
+             * When
+             * Format: date
+             */
+            when: string;
+            /** May */
+            may: boolean;
+            reason: components["schemas"]["ReasonOut"];
+            /** Cuts */
+            cuts: components["schemas"]["StageCutOut"][];
+            /** Minutes */
+            minutes: number;
+            /** Left */
+            left: string[];
+            /** Gone */
+            gone: string[];
+        };
+        /**
+         * StageCutOut
+         * @description A cut of a stage, how it is made, and what dead wood asks for besides.
+         */
+        StageCutOut: {
+            advice: components["schemas"]["AdviceOut"];
+            /** Wound Mm */
+            wound_mm: number;
+            /** Hand Kg */
+            hand_kg: number;
+            /** Notes */
+            notes: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * StageSheetIn
+         * @description A sheet for one stage.
+         */
+        StageSheetIn: {
+            /** Id */
+            id: string;
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "hazards" | "suckers" | "dead" | "shaping";
+        };
+        /**
+         * GrowOnOut
+         * @description Shoots that could be grown on, with their names; ``chosen``: those that were.
+         */
+        GrowOnOut: {
+            /** Hurt */
+            hurt: boolean;
+            /**
+             * Form
+             * @default tree
+             * @enum {string}
+             */
+            form: "tree" | "bush" | "leader";
+            leaders?: components["schemas"]["LeaderOut"] | null;
+            /**
+             * Chosen
+             * @default []
+             */
+            chosen: string[];
+            /** Chosen On */
+            chosen_on?: string | null;
+            /**
+             * Names
+             * @default {}
+             */
+            names: {
+                [key: string]: string;
+            };
+        };
+        /**
+         * GrowOnIn
+         * @description The shoots that are grown on, the best first.
+         */
+        GrowOnIn: {
+            /** Keep */
+            keep: string[];
+            /** Form */
+            form?: ("tree" | "bush" | "leader") | null;
+        };
+        /**
+         * NewShootIn
+         * @description A shoot that came out of the trunk since the freeze.
+         */
+        NewShootIn: {
+            /** Id */
+            id: string;
+            /** At M */
+            at_m: number;
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Length M */
+            length_m: number;
+            /** Rise Deg */
+            rise_deg: number;
+            /** Bearing Deg */
+            bearing_deg: number;
         };
         /**
          * WalkOut
@@ -12152,7 +13040,7 @@ export interface operations {
             };
         };
     };
-    frost_post_damage_calc_frost_damage_post: {
+    calc_frost_post_damage_frost_damage_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -12212,7 +13100,7 @@ export interface operations {
             };
         };
     };
-    frost_post_scratch_calc_scratch_post: {
+    calc_frost_post_scratch_scratch_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -12272,7 +13160,67 @@ export interface operations {
             };
         };
     };
-    frost_post_verdict_calc_frost_verdict_post: {
+    calc_frost_post_stem_round_stem_round_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StemRoundIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StemRoundOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_frost_post_verdict_frost_verdict_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -12332,7 +13280,67 @@ export interface operations {
             };
         };
     };
-    frost_post_leader_calc_leader_post: {
+    calc_frost_post_cut_test_cut_test_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutTestIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutTestOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_frost_post_leader_leader_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -12392,7 +13400,7 @@ export interface operations {
             };
         };
     };
-    frost_post_recovery_calc_recovery_post: {
+    calc_frost_post_recovery_recovery_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -12412,6 +13420,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecoveryOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_get_cold_nights_sites__id__cold_nights_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColdNightsOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -12514,6 +13580,188 @@ export interface operations {
             };
         };
     };
+    frost_get_before_sites__id__before_cold_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeforeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_post_protect_sites__id__protect_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProtectIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProtectOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_post_block_cut_test_sites__id__cut_test_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlockCutTestIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutTestOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     frost_get_hurt_sites__id__hurt_get: {
         parameters: {
             query?: never;
@@ -12572,7 +13820,123 @@ export interface operations {
             };
         };
     };
-    frost_get_after_frost_trees__id__after_frost_get: {
+    frost_get_frost_record_sites__id__frost_record_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrostRecordOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_get_recovery_blocks__id__recovery_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockRecoveryOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_trees_get_after_frost__id__after_frost_get: {
         parameters: {
             query?: never;
             header?: never;
@@ -12630,7 +13994,7 @@ export interface operations {
             };
         };
     };
-    frost_post_tree_scratch_trees__id__scratches_post: {
+    frost_trees_post_tree_scratch__id__scratches_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -12652,6 +14016,436 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TreeFrostOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_trees_post_look__id__looks_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeFrostOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_trees_post_class__id__frost_class_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SayClassIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeFrostOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_trees_get_stages__id__frost_cuts_get: {
+        parameters: {
+            query?: {
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrostStagesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_trees_post_stage_sheet__id__frost_sheets_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StageSheetIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetLink"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_trees_get_grow_on__id__grow_on_get: {
+        parameters: {
+            query?: {
+                form?: ("tree" | "bush" | "leader") | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOnOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_trees_post_grow_on__id__grow_on_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GrowOnIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOnOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_trees_post_new_shoot__id__new_shoots_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewShootIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOnOut"];
                 };
             };
             /** @description Not readable as JSON */

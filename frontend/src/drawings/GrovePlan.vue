@@ -12,6 +12,8 @@ const props = defineProps<{
   height: number
   selected: string | null
   units: 'metric' | 'us'
+  /** Hearts filled by tree in place of the tones; a tree that is not named stays empty. */
+  fills?: Map<string, string>
 }>()
 const emit = defineEmits<{ pick: [tree: GroveTree]; open: [tree: GroveTree] }>()
 
@@ -75,6 +77,7 @@ const terraces = computed(() =>
     return `M0 ${y + 18}C${props.width * 0.3} ${y + 26} ${props.width * 0.62} ${y - 16} ${props.width} ${y - 30}`
   }),
 )
+const fillOf = (tree: GroveTree) => (props.fills ? (props.fills.get(tree.id) ?? 'none') : TONES[tree.tone])
 const picked = computed(() => drawn.value.find((d) => d.tree.id === props.selected))
 function near(event: MouseEvent) {
   const box = (event.currentTarget as SVGElement).getBoundingClientRect()
@@ -126,7 +129,7 @@ function open(event: MouseEvent) {
     </g>
     <g v-for="d in drawn" :key="d.tree.id">
       <template v-if="d.hedge">
-        <circle :cx="d.x" :cy="d.y" :r="Math.max(2.4, d.r * 0.36)" :fill="TONES[d.tree.tone]" stroke="var(--ink)" stroke-width="1" />
+        <circle :cx="d.x" :cy="d.y" :r="Math.max(2.4, d.r * 0.36)" :fill="fillOf(d.tree)" stroke="var(--ink)" stroke-width="1" />
       </template>
       <template v-else>
         <rect
@@ -136,7 +139,7 @@ function open(event: MouseEvent) {
           :width="potSize"
           :height="potSize"
           rx="1.5"
-          :fill="TONES[d.tree.tone]"
+          :fill="fillOf(d.tree)"
           stroke="var(--ink)"
           stroke-width="1.6"
         />
@@ -151,15 +154,15 @@ function open(event: MouseEvent) {
             :stroke-dasharray="d.tree.measured ? undefined : '4 2.5'"
           />
           <circle
-            v-if="d.tree.tone !== 'stop'"
+            v-if="fills ? fillOf(d.tree) !== 'none' : d.tree.tone !== 'stop'"
             :cx="d.x"
             :cy="d.y"
             :r="Math.max(2.5, d.r * 0.56)"
-            :fill="TONES[d.tree.tone]"
+            :fill="fillOf(d.tree)"
             stroke="var(--ink)"
             stroke-width="1"
           />
-          <circle v-else :cx="d.x" :cy="d.y" r="1.6" fill="var(--ink)" />
+          <circle v-else-if="!fills" :cx="d.x" :cy="d.y" r="1.6" fill="var(--ink)" />
         </template>
       </template>
     </g>

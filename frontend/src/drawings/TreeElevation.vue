@@ -327,5 +327,7 @@ const person = computed(() => {
     >
       <TapeFlag :x="f.x" :y="f.y" :n="f.n" :free="f.free" :left="f.left" :on="selected === f.cut.limb" />
     </g>
+    <!-- marks of a page's own, drawn with the same scale -->
+    <slot :view="view" />
   </svg>
 </template>

@@ -1,4 +1,4 @@
-"""After frost: the night, what to wait for, scratches, what to grow on, the crop to come."""
+"""After frost, as calculators: damage, scratches, verdict, cut fruit, shoots, the crop to come."""
 
 from __future__ import annotations
 
@@ -6,8 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, Number, Uuid
-from .frames import DrawnFrame
+from .base import Answer, Asked, Counted, IsoDate, Number
 from .shared import ReasonOut
 
 Key = Annotated[str, Field(min_length=1, max_length=60)]
@@ -18,16 +17,16 @@ Hours = Annotated[Number, Field(ge=0.25, le=24)]
 
 
 class FrostDamageIn(Asked):
-    """A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known."""
+    """A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known; ``hours``: null where nobody knows."""
 
     species: Key
     cultivar: Key | None = None
     rootstock: Key | None = None
     age_years: Annotated[Number, Field(ge=0, le=300)]
     min_c: MinC
-    hours: Hours = 4
+    hours: Hours | None = 4
     hardening: Annotated[Number, Field(ge=0, le=1)] = 1
-    fruit: Literal["none", "green", "ripe"] = "none"
+    fruit: Literal["none", "flowers", "fruitlets", "green", "ripe"] = "none"
     tender_flush: bool = False
     pruned_within_days: Annotated[Counted, Field(ge=0, le=3650)] | None = None
     crop_on: bool = False
@@ -47,13 +46,15 @@ class ThresholdsOut(Answer):
 
 
 class FrostDamageOut(Answer):
-    """The class, a worse one that is possible, the thresholds, the share of fruit hurt."""
+    """The class, a worse one that is possible, the thresholds, the share of fruit hurt, the organs that are; ``milder``: the class of a short night where nobody knows the hours."""
 
     worst: FrostClass = Field(serialization_alias="class")
     possible: FrostClass | None
     thresholds: ThresholdsOut
     fruit_hurt: float
     reasons: list[ReasonOut]
+    organs: list[str]
+    milder: FrostClass | None = None
 
 
 class ReadingIn(Asked):
@@ -85,8 +86,59 @@ class ScratchOut(Answer):
     says: str
 
 
+class RoundReadingIn(Asked):
+    """A scratch on a side of the stem."""
+
+    bearing_deg: Annotated[Number, Field(ge=0, le=360)]
+    green: bool
+
+
+class StemRoundIn(Asked):
+    """Scratches round a stem so far."""
+
+    readings: Annotated[list[RoundReadingIn], Field(max_length=40)]
+    step_deg: Annotated[Number, Field(ge=5, le=90)] = 45
+
+
+class DeadBarkOut(Answer):
+    """A span of dead bark, clockwise."""
+
+    from_deg: float
+    to_deg: float
+
+
+class StemRoundOut(Answer):
+    """Where to scratch next, the share of the round that lives, and the dead spans."""
+
+    next_bearing_deg: float | None
+    live_share: float | None
+    dead: list[DeadBarkOut]
+    one_sided: bool
+    says: str
+
+
+class CutTestIn(Asked):
+    """A sample of cut fruit; ``hurt``: dry, or with crystals, over a third of the segments."""
+
+    cut: Annotated[Counted, Field(ge=0, le=10_000)]
+    hurt: Annotated[Counted, Field(ge=0, le=10_000)]
+    night: IsoDate
+    today: IsoDate
+    mean_c: Annotated[Number, Field(ge=-20, le=45)] | None = None
+
+
+class CutTestOut(Answer):
+    """Share of the crop that is hurt, with its span."""
+
+    share: float
+    low: float
+    high: float
+    advice: Literal["sound", "juice", "lost"]
+    reason: ReasonOut
+
+
 class FrostVerdictIn(Asked):
-    """What is known of a hurt tree."""
+    """What is known of a hurt tree. ``collapsed_on``: a false start was seen; ``hot_since``: the first hot day since green was seen."""
 
     frost_class: FrostClass = Field(alias="class")
     night: IsoDate
@@ -99,6 +151,10 @@ class FrostVerdictIn(Asked):
     boundary_steady_since: IsoDate | None = None
     latest_cut: IsoDate | None = None
     hot_from: IsoDate | None = None
+    species: Key | None = None
+    collapsed_on: IsoDate | None = None
+    hot_since: IsoDate | None = None
+    second_flush: IsoDate | None = None
 
 
 class FrostVerdictOut(Answer):
@@ -112,6 +168,7 @@ class FrostVerdictOut(Answer):
     postponed: bool
     look_again: IsoDate | None
     reasons: list[ReasonOut]
+    opens_early: IsoDate | None
 
 
 class LeaderShootIn(Asked):
@@ -151,8 +208,17 @@ class LeaderOut(Answer):
     reasons: list[ReasonOut]
 
 
+class HurtStandIn(Asked):
+    """What else decides: share of the trunk's round that lives, live wood above the union, the longest regrowth half a year after the last frost, and whether it was failing before."""
+
+    live_bark: Annotated[Number, Field(ge=0, le=1)] | None = None
+    live_above_m: Metres | None = None
+    regrowth_m: Metres | None = None
+    declining: bool = False
+
+
 class RecoveryIn(Asked):
-    """A class, the tree, and its usual crop. ``live_bark``: share of the trunk's round that lives; ``live_above_m``: live wood above the union."""
+    """A class, the tree, and its usual crop."""
 
     frost_class: FrostClass = Field(alias="class")
     age_years: Annotated[Number, Field(ge=0, le=300)]
@@ -160,16 +226,18 @@ class RecoveryIn(Asked):
     trees: Annotated[Counted, Field(ge=1, le=1_000_000)] = 1
     years: Annotated[Counted, Field(ge=1, le=20)] = 10
     replant_on: IsoDate | None = None
-    live_bark: Annotated[Number, Field(ge=0, le=1)] | None = None
-    live_above_m: Metres | None = None
+    species: Key | None = None
+    stand: HurtStandIn | None = None
     canopy_lost: Annotated[Number, Field(ge=0, le=1)] | None = None
 
 
 class FeedOut(Answer):
-    """Nitrogen and water against the usual."""
+    """Nitrogen and water against the usual; the day of the last nitrogen and the day wraps come off, None where no frost is expected."""
 
     nitrogen: float
     water: float
+    last_nitrogen: IsoDate | None
+    wraps_off: IsoDate | None
     reason: ReasonOut
 
 
@@ -180,120 +248,8 @@ class RecoveryOut(Answer):
     kg: list[float]
     lost_kg: float
     replant: list[float]
+    replant_kg: list[float]
     replant_lost_kg: float
     advice: Literal["rehabilitate", "replant", "wait"]
     reasons: list[ReasonOut]
     feed: FeedOut | None = None
-
-
-class NightIn(Asked):
-    """A cold night at the station. ``save``: write the classes down."""
-
-    day: IsoDate
-    min_c: MinC
-    hours: Hours = 4
-    save: bool = False
-
-
-class HurtTreeOut(Answer):
-    """A tree on the night."""
-
-    tree_id: str
-    name: str
-    species: str
-    at_c: float
-    damage: FrostDamageOut
-    first: str
-
-
-class HurtBlockOut(Answer):
-    """A block on the night: how many of each class, and the crop it will miss next."""
-
-    block_id: str
-    name: str
-    at_c: float
-    classes: dict[str, int]
-    missed_kg: float | None
-
-
-class NightOut(Answer):
-    """A cold night, the trees that must be seen to first at the top."""
-
-    day: IsoDate
-    blocks: list[HurtBlockOut]
-    trees: list[HurtTreeOut]
-    unknown: list[str]
-    salvage_by: list[IsoDate]
-    saved: int
-
-
-class HurtOut(Answer):
-    """A tree that bears a class."""
-
-    tree_id: str
-    name: str
-    frost_class: FrostClass
-    night: IsoDate
-
-
-class HurtsOut(Answer):
-    """Trees hurt by frost, the worst first."""
-
-    trees: list[HurtOut]
-
-
-class TreeScratchIn(Asked):
-    """A scratch on a limb of a stored tree."""
-
-    id: Uuid
-    limb: Key
-    at_m: Metres
-    green: bool
-    day: IsoDate | None = None
-
-
-class SignOut(Answer):
-    """What to look for between two days."""
-
-    start: IsoDate
-    end: IsoDate
-    sign: str
-    means: str
-
-
-class ReadingOut(Answer):
-    """A scratch that holds."""
-
-    at_m: float
-    green: bool
-
-
-class LimbTestOut(Answer):
-    """A limb and its scratches; ``moved_m``: how far its edge went down since the test before."""
-
-    limb: str
-    name: str
-    length_m: float
-    readings: list[ReadingOut]
-    found: ScratchOut
-    moved_m: float | None
-
-
-class TreeFrostOut(Answer):
-    """A hurt tree; ``hurt`` is False for one that was not, and then there is nothing else."""
-
-    hurt: bool
-    today: IsoDate
-    name: str = ""
-    frost_class: FrostClass | None = None
-    night: IsoDate | None = None
-    verdict: FrostVerdictOut | None = None
-    signs: list[SignOut] = []
-    limbs: list[LimbTestOut] = []
-    dead_share: float = 0
-    feed: FeedOut | None = None
-    recovery: RecoveryOut | None = None
-    usual_kg: float | None = None
-    leaders: LeaderOut | None = None
-    names: dict[str, str] = {}
-    frame: DrawnFrame | None = None

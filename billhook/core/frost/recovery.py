@@ -1,0 +1,142 @@
+"""When a hurt tree bears again, what it costs, and whether a new tree would cost less."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from ..known import Knowledge
+from ..reasons import Reason
+from ..words.dates import day_words
+from .damage import CLASSES
+from .kinds import class_figure
+
+YEARS = 10
+
+
+@dataclass(frozen=True)
+class Recovery:
+    """Crop by year as a share of the usual and in kilograms, what is lost, and the same for a tree replanted; advice: ``rehabilitate``, ``replant`` or ``wait``."""
+
+    shares: tuple[float, ...]
+    kg: tuple[float, ...]
+    lost_kg: float
+    replant: tuple[float, ...]
+    replant_kg: tuple[float, ...]
+    replant_lost_kg: float
+    advice: str
+    reasons: tuple[Reason, ...]
+
+
+@dataclass(frozen=True)
+class Stand:
+    """What else decides between healing and replanting. live_bark: share of the trunk's round that lives; live_above_m: live wood above the union;
+    regrowth_m: the longest, half a year after the last frost; declining: it was weak before. Each None where nobody looked."""
+
+    live_bark: float | None = None
+    live_above_m: float | None = None
+    regrowth_m: float | None = None
+    declining: bool = False
+
+
+def recovery(
+    know: Knowledge, frost_class: str, age_years: float, normal_kg: float, trees: int = 1, years: int = YEARS, replant_on: dt.date | None = None,
+    stand: Stand | None = None, species: str | None = None,
+) -> Recovery:  # fmt: skip
+    """Crop of a class by year against replanting. normal_kg: of one tree."""
+    stand = stand or Stand()
+    heal, fresh = healing(know, frost_class, age_years, years, species), series(know, "F6", years, species)
+    usual = normal_kg * trees
+    lost, lost_new = usual * sum(1 - s for s in heal), usual * sum(1 - s for s in fresh)
+    must = _must_replant(know, frost_class, stand)
+    can = (stand.live_above_m is None or stand.live_above_m >= know.number("frost/keep-live")) and (
+        stand.live_bark is None or stand.live_bark >= know.number("frost/keep-bark")
+    )
+    advice = "replant" if must else "rehabilitate" if can and sum(heal) >= sum(fresh) else "wait" if not can else "replant"
+    when = f" from {day_words(replant_on)}" if replant_on else ""
+    why = f" {must[:1].upper()}{must[1:]}." if must else ""
+    words = {
+        "replant": f"Replant{when}, 0.3 to 0.6 m off the old hole, the old crown and main roots out where foot rot was. Ask first whether a quarantine holds back plants or the kind.{why}",
+        "rehabilitate": "Bring it back: it costs less fruit than a new tree.",
+        "wait": "Between the two: wait for next spring.",
+    }
+    many = f"{trees} trees, over" if trees > 1 else "Over"
+    sums = (
+        f" {many} {years} years {lost:.0f} kg are lost by bringing {'them' if trees > 1 else 'it'} back, {lost_new:.0f} kg by replanting."
+        if usual
+        else ""
+    )
+    ids = (
+        class_figure(know, frost_class, "recovery", species),
+        "frost-class/F6/recovery",
+        "frost/old-from",
+        "frost/keep-bark",
+        "frost/keep-live",
+        "frost/replant-after",
+    )
+    used: dict[str, float | str | None] = {"class": frost_class, "usual, kg": usual, "age, years": age_years}
+    used |= {"live bark, 0 to 1": stand.live_bark, "live wood above the union, m": stand.live_above_m}
+    reason = Reason("recovery", f"{words[advice]}{sums}", used, replant_on, None, ids)
+    return Recovery(heal, tuple(usual * s for s in heal), lost, fresh, tuple(usual * s for s in fresh), lost_new, advice, (reason,))
+
+
+def _must_replant(know: Knowledge, frost_class: str, stand: Stand) -> str:
+    """Why no other way is open, in words; empty where one is."""
+    if frost_class == "F6":
+        return "nothing of the tree lives above the union; if the stock is sound you may re-bud it instead"
+    if stand.live_bark is not None and stand.live_bark < know.number("frost/replant-bark"):
+        return "less than a third of the trunk's round lives"
+    if stand.regrowth_m is not None and stand.regrowth_m < know.number("frost/regrowth-least"):
+        return "its longest regrowth is too short half a year after the last frost"
+    return "it was failing before the frost took its top" if frost_class == "F5" and stand.declining else ""
+
+
+def healing(know: Knowledge, frost_class: str, age_years: float, years: int = YEARS, species: str | None = None) -> tuple[float, ...]:
+    """Crop of a tree that is brought back by year; an old one comes back a year later [share of the usual]."""
+    late = 1 if age_years > know.number("frost/old-from") and CLASSES.index(frost_class) >= 2 else 0
+    heal = series(know, frost_class, years, species)
+    return (heal[:1] * late + heal)[:years]
+
+
+def series(know: Knowledge, frost_class: str, years: int, species: str | None = None) -> tuple[float, ...]:
+    """Crop by year [share of the usual]; beyond the table its last value."""
+    table = know.numbers(class_figure(know, frost_class, "recovery", species))
+    return tuple(table[min(i, len(table) - 1)] for i in range(years))
+
+
+@dataclass(frozen=True)
+class Group:
+    """Like trees of a block: class, kind, mean age [years], how many, and the usual crop of one [kg]."""
+
+    frost_class: str
+    species: str
+    age_years: float
+    trees: int
+    normal_kg: float
+
+
+@dataclass(frozen=True)
+class BlockRecovery:
+    """Crop of a block by year [kg], what is lost by the advice, by healing all and by replanting all that lost their limbs; and the advice for each group."""
+
+    usual_kg: float
+    kg: tuple[float, ...]
+    lost_kg: float
+    heal_all_lost_kg: float
+    replant_lost_kg: float
+    groups: tuple[tuple[Group, Recovery], ...]
+
+
+def block_recovery(know: Knowledge, groups: Sequence[Group], replant_on: dt.date | None = None, years: int = YEARS) -> BlockRecovery:
+    """The trees of a block by their classes, each group healed or replanted as advised; the worst class first."""
+    ordered = sorted(groups, key=lambda g: (-CLASSES.index(g.frost_class), g.species))
+    found = [(g, recovery(know, g.frost_class, g.age_years, g.normal_kg, g.trees, years, replant_on, species=g.species)) for g in ordered]
+    severe = [CLASSES.index(g.frost_class) >= CLASSES.index("F4") for g, _ in found]
+    by_advice = [r.replant_kg if r.advice == "replant" else r.kg for _, r in found]
+    usual = sum(g.normal_kg * g.trees for g in groups)
+    kg = tuple(sum(series[i] for series in by_advice) for i in range(years))
+    return BlockRecovery(
+        usual, kg, usual * years - sum(kg), sum(r.lost_kg for _, r in found),
+        sum(r.replant_lost_kg if bad else r.lost_kg for (_, r), bad in zip(found, severe, strict=True)), tuple(found),
+    )  # fmt: skip

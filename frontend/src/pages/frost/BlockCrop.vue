@@ -1,0 +1,57 @@
+<script setup lang="ts">
+/** Crop of a block in the ten years after a freeze, each group brought back or replanted as advised. */
+import { api, heed } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import CropYears from '@/drawings/CropYears.vue'
+import { weightWords } from '@/geometry/measure'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+
+const props = defineProps<{ blocks: { id: string; name: string }[] }>()
+const { units } = useSettings()
+const block = ref('')
+const id = computed(() => props.blocks.find((b) => b.id === block.value)?.id ?? props.blocks[0]?.id ?? '')
+const { data } = useQuery({
+  queryKey: ['block-recovery', id],
+  queryFn: () => heed(api.GET('/api/blocks/{id}/recovery', { params: { path: { id: id.value } } })),
+  enabled: computed(() => !!id.value),
+})
+const ADVICE = { rehabilitate: 'bring back', replant: 'replant', wait: 'wait for next spring' }
+const kg = (n: number) => weightWords(n, units.value)
+const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_class !== 'F0'))
+</script>
+
+<template>
+  <section v-if="data" aria-label="Crop of a block" class="grid gap-2">
+    <div class="flex flex-wrap items-end gap-3">
+      <h2 class="text-[1.3rem]">The crop to come</h2>
+      <div>
+        <label class="label" for="crop-block">Block</label>
+        <select id="crop-block" v-model="block" class="field">
+          <option v-for="(b, i) in blocks" :key="b.id" :value="i ? b.id : ''">{{ b.name }}</option>
+        </select>
+      </div>
+    </div>
+    <p v-if="!hurt.length">No tree of this block bears a class.</p>
+    <template v-else>
+      <CropYears
+        v-if="data.known"
+        :heal="data.kg.map((k) => k / data!.usual_kg)"
+        :replant="data.kg.map(() => 1)"
+        replant-says="usual"
+        heal-says="as advised"
+      />
+      <p v-if="data.known">
+        Usual crop {{ kg(data.usual_kg) }} a year. Over ten years {{ kg(data.lost_kg) }} are lost as advised below; {{ kg(data.heal_all_lost_kg) }} if
+        all are brought back, {{ kg(data.replant_lost_kg) }} if all that lost limbs are replanted.
+      </p>
+      <p v-else>Write down what is picked of a row or block, and kilograms are reckoned too.</p>
+      <ul class="text-[0.97rem]">
+        <li v-for="g in hurt" :key="g.frost_class + g.kind_name" class="border-t border-rule py-1.5">
+          <b class="tag">{{ g.frost_class }}</b> {{ g.trees }} {{ g.kind_name.toLowerCase() }}: <b>{{ ADVICE[g.recovery.advice] }}</b>.
+          <template v-if="g.recovery.advice === 'replant' || g.frost_class >= 'F4'">{{ g.recovery.reasons[0]?.text }}</template>
+        </li>
+      </ul>
+    </template>
+  </section>
+</template>

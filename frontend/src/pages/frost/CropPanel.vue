@@ -1,0 +1,32 @@
+<script setup lang="ts">
+/** Bark and feed now, and the crop to come: brought back beside replanted, year by year. */
+import type { Hurt } from '@/composables/useFrost'
+import CropYears from '@/drawings/CropYears.vue'
+import { weightWords } from '@/geometry/measure'
+import { useSettings } from '@/composables/useSettings'
+
+defineProps<{ frost: Hurt; busy: boolean }>()
+const emit = defineEmits<{ back: [] }>()
+const { units } = useSettings()
+</script>
+
+<template>
+  <div class="grid gap-3">
+    <section v-if="frost.bark && frost.feed" aria-label="Bark and feed" class="grid gap-1">
+      <h2 class="text-[1.2rem]">Bark and feed</h2>
+      <p>{{ frost.bark.where.text }}</p>
+      <p v-if="frost.bark.paint">
+        <b>{{ frost.bark.paint.reasons[0]?.text }}</b>
+      </p>
+      <p>{{ frost.feed.reason.text }}</p>
+    </section>
+    <section v-if="frost.recovery" aria-label="Crop to come" class="grid gap-2 border-t-2 border-ink pt-2">
+      <h2 class="text-[1.2rem]">Crop to come</h2>
+      <CropYears :heal="frost.recovery.shares" :replant="frost.recovery.replant" />
+      <p>{{ frost.recovery.reasons[0]?.text }}</p>
+      <p v-if="frost.usual_kg">Usual crop {{ weightWords(frost.usual_kg, units) }} a tree.</p>
+      <p v-else>Write down what is picked, and the kilograms lost are reckoned too.</p>
+      <button type="button" class="btn justify-self-start !min-h-12" :disabled="busy" @click="emit('back')">It came back: close the record</button>
+    </section>
+  </div>
+</template>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+/** For next time: where the cold lies and what it took, on the plan; nights, and which trees came back. */
+import { api, heed, type Grove } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import GrovePlan from '@/drawings/GrovePlan.vue'
+import { dayWords } from '@/geometry/measure'
+import { warmthWords } from '@/geometry/warmth'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { CLASSES, CLASS_WORDS, type FrostClass } from './classes'
+
+const props = defineProps<{ siteId: string; grove: Grove }>()
+const { units } = useSettings()
+const router = useRouter()
+const { data } = useQuery({
+  queryKey: ['frost-record', () => props.siteId],
+  queryFn: () => heed(api.GET('/api/sites/{id}/frost-record', { params: { path: { id: props.siteId } } })),
+})
+const picked = ref('')
+const place = computed(() => data.value?.places.find((p) => p.tree_id === picked.value))
+/** Fills by class: the worse, the darker. */
+const FILLS: Record<FrostClass, string> = {
+  F6: 'var(--ink)',
+  F5: 'var(--ink)',
+  F4: 'url(#dead)',
+  F3: 'url(#tone-wait)',
+  F2: 'url(#tone-wait)',
+  F1: 'none',
+  F0: 'none',
+}
+const fills = computed(() => new Map((data.value?.places ?? []).map((p) => [p.tree_id, FILLS[p.worst]])))
+const STANDS = { hurt: 'not back yet', back: 'came back', lost: 'lost' }
+const counts = (classes: Record<string, number>) =>
+  CLASSES.filter((c) => classes[c])
+    .map((c) => `${classes[c]} ${c}`)
+    .join(', ')
+const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !== 'F1').slice(0, 12))
+</script>
+
+<template>
+  <section v-if="data" aria-label="The record for next time" class="grid gap-2" data-test="record">
+    <h2 class="text-[1.3rem]">For next time</h2>
+    <p v-if="!data.places.length && !data.nights.length" class="text-[0.95rem]">No night is written down yet.</p>
+    <template v-else>
+      <div class="plan">
+        <GrovePlan
+          :grove="grove"
+          :site-id="siteId"
+          :width="560"
+          :height="470"
+          :selected="picked || null"
+          :units="units"
+          :fills="fills"
+          @pick="picked = $event.id"
+          @open="router.push(`/tree/${$event.id}`)"
+        />
+      </div>
+      <p class="text-[0.92rem] flex flex-wrap gap-x-4 gap-y-1" aria-hidden="true">
+        <span
+          ><svg width="16" height="16" class="inline-block align-[-3px]">
+            <circle cx="8" cy="8" r="6" fill="none" stroke="var(--ink)" stroke-width="1.4" />
+          </svg>
+          whole or fruit only</span
+        >
+        <span
+          ><svg width="16" height="16" class="inline-block align-[-3px]">
+            <circle cx="8" cy="8" r="6" fill="url(#tone-wait)" stroke="var(--ink)" stroke-width="1.4" />
+          </svg>
+          leaves, twigs</span
+        >
+        <span
+          ><svg width="16" height="16" class="inline-block align-[-3px]">
+            <circle cx="8" cy="8" r="6" fill="url(#dead)" stroke="var(--ink)" stroke-width="1.4" />
+          </svg>
+          limbs</span
+        >
+        <span
+          ><svg width="16" height="16" class="inline-block align-[-3px]"><circle cx="8" cy="8" r="6" fill="var(--ink)" /></svg> trunk or union</span
+        >
+      </p>
+      <p v-if="place" role="status">
+        <RouterLink class="link" :to="`/tree/${place.tree_id}`">{{ place.name }}</RouterLink>: {{ place.worst }}, {{ CLASS_WORDS[place.worst]
+        }}{{ place.coldest_c !== null ? `, ${warmthWords(place.coldest_c, units)} there` : '' }}, {{ STANDS[place.stands] }}.
+      </p>
+      <ul class="text-[0.95rem]" aria-label="Coldest places">
+        <li v-for="b in data.blocks" :key="b.block_id" class="border-t border-rule py-1 grid grid-cols-[7rem_5.5rem_1fr] gap-2">
+          <b>{{ b.name }}</b> <span class="num">{{ b.coldest_c === null ? '' : warmthWords(b.coldest_c, units) }}</span>
+          <span>{{ b.hurt }} of {{ b.trees }} trees ever hurt</span>
+        </li>
+      </ul>
+      <ul class="text-[0.95rem]" aria-label="Nights">
+        <li v-for="n in data.nights" :key="n.day" class="border-t border-rule py-1">
+          <b class="num">{{ dayWords(n.day) }}</b><template v-if="n.min_c !== null"
+            >, {{ warmthWords(n.min_c, units) }} at the station{{ n.hours ? ` for ${n.hours} h` : '' }} ({{ n.source }})</template
+          >: {{ counts(n.classes) || 'nothing hurt' }}; {{ n.came_back }} came back, {{ n.lost }} lost.
+        </li>
+      </ul>
+      <ul class="text-[0.95rem]" aria-label="Which trees came back">
+        <li v-for="p in worst" :key="p.tree_id" class="border-t border-rule py-1 grid grid-cols-[2.2rem_7rem_1fr] gap-2">
+          <b class="tag">{{ p.worst }}</b> <RouterLink class="link" :to="`/tree/${p.tree_id}`">{{ p.name }}</RouterLink>
+          <span>{{ STANDS[p.stands] }}{{ p.nights > 1 ? `, hurt in ${p.nights} nights` : '' }}</span>
+        </li>
+      </ul>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.plan {
+  border: var(--line) solid var(--ink);
+  border-radius: 8px;
+  overflow: hidden;
+}
+</style>

@@ -1,0 +1,131 @@
+<script setup lang="ts">
+/** Which night: one the station measured, or what was read off a thermometer; the hours may stay unknown. */
+import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import { dayWords } from '@/geometry/measure'
+import { parseWarmth, warmthWords } from '@/geometry/warmth'
+import StationForm from '@/pages/place/StationForm.vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, reactive, ref, watch } from 'vue'
+
+const props = defineProps<{ siteId: string; today: string }>()
+const emit = defineEmits<{ found: [night: Schemas['NightOut'], body: Schemas['NightIn']] }>()
+const { units } = useSettings()
+const { data } = useQuery({
+  queryKey: ['cold-nights', () => props.siteId],
+  queryFn: () => heed(api.GET('/api/sites/{id}/cold-nights', { params: { path: { id: props.siteId } } })),
+})
+const night = reactive({ day: '', min: '', hours: '', dry: false, source: 'typed' })
+const trouble = ref('')
+const busy = ref(false)
+const shown = ref(5)
+const min = computed(() => parseWarmth(night.min, units.value))
+const hours = computed(() => (night.hours.trim() === '' ? null : Number(night.hours.replace(',', '.'))))
+const wrong = computed(() => ({
+  min: night.min.trim() !== '' && min.value === null ? `not a temperature; ${units.value === 'metric' ? 'say −4.5' : 'say 24'}` : '',
+  hours: hours.value !== null && !(hours.value > 0 && hours.value <= 24) ? 'between a quarter of an hour and 24 hours, or empty' : '',
+}))
+const ready = computed(() => night.day && min.value !== null && !wrong.value.hours)
+watch(
+  () => props.siteId,
+  () => Object.assign(night, { day: '', min: '', hours: '', source: 'typed' }),
+)
+async function run() {
+  busy.value = true
+  trouble.value = ''
+  const body = { day: night.day, min_c: min.value!, hours: hours.value, dry_soil: night.dry, source: night.source, save: false }
+  try {
+    emit('found', await heed(api.POST('/api/sites/{id}/night', { params: { path: { id: props.siteId } }, body })), body)
+  } catch (error) {
+    trouble.value = sentence(error)
+  } finally {
+    busy.value = false
+  }
+}
+function take(n: Schemas['ColdNightOut']) {
+  Object.assign(night, { day: n.day, min: warmthWords(n.min_c, units.value), hours: '', source: data.value?.station ?? 'station' })
+  void run()
+}
+</script>
+
+<template>
+  <section aria-label="The night" class="grid gap-3">
+    <div v-if="data" class="grid gap-2">
+      <p v-if="data.foreseen" class="keep">
+        Foreseen for {{ dayWords(data.foreseen.day) }}: {{ warmthWords(data.foreseen.at_c, units) }} in {{ data.foreseen.block }}. See to the union
+        first.
+      </p>
+      <p v-if="!data.nights.length" class="text-ink2">No cold night at the station ({{ data.station }}) in the last fifteen months.</p>
+      <template v-else>
+        <p class="text-ink2">Cold nights at the {{ data.station }}{{ data.simulated ? ' (a stand-in, made up)' : '' }}:</p>
+        <ul class="flex flex-wrap gap-2" aria-label="Cold nights">
+          <li v-for="n in data.nights.slice(0, shown)" :key="n.day">
+            <button type="button" class="btn btn-small !min-h-12" :disabled="busy" @click="take(n)">
+              {{ dayWords(n.day) }} <span class="num font-normal">{{ warmthWords(n.min_c, units) }}</span>
+              <span v-if="n.saved" class="font-normal">written down</span>
+            </button>
+          </li>
+          <li v-if="data.nights.length > shown">
+            <button type="button" class="btn btn-small !min-h-12" @click="shown = 400">{{ data.nights.length - shown }} earlier</button>
+          </li>
+        </ul>
+      </template>
+    </div>
+    <form class="ask" @submit.prevent="run">
+      <div>
+        <label class="label" for="night">Or the night of</label>
+        <input id="night" v-model="night.day" type="date" class="field" :max="today" required @input="night.source = 'typed'" />
+      </div>
+      <div>
+        <label class="label" for="min">Coldest at the station, {{ units === 'metric' ? '°C' : '°F' }}</label>
+        <input
+          id="min"
+          v-model="night.min"
+          class="field"
+          autocomplete="off"
+          :aria-invalid="!!wrong.min"
+          aria-describedby="min-wrong"
+          @input="night.source = 'typed'"
+        />
+        <p id="min-wrong" class="wrong">{{ wrong.min }}</p>
+      </div>
+      <div>
+        <label class="label" for="hours">Hours so cold, if known</label>
+        <input
+          id="hours"
+          v-model="night.hours"
+          class="field"
+          inputmode="decimal"
+          autocomplete="off"
+          placeholder="not known"
+          :aria-invalid="!!wrong.hours"
+          aria-describedby="hours-wrong"
+        />
+        <p id="hours-wrong" class="wrong">{{ wrong.hours }}</p>
+      </div>
+      <label class="flex gap-2 items-center min-h-11 col-span-2"
+        ><input v-model="night.dry" type="checkbox" class="w-6 h-6" /> Dry soil or wilted trees</label
+      >
+      <button class="btn btn-go !min-h-12" :disabled="!ready || busy">{{ busy ? 'Reckoning …' : 'What was hurt' }}</button>
+    </form>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <details>
+      <summary class="tag min-h-8">Bring in your own station’s days, as CSV</summary>
+      <StationForm :site-id="siteId" class="mt-2" />
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.ask {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 10px 12px;
+  align-items: start;
+}
+@media (max-width: 640px) {
+  .ask {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+}
+</style>

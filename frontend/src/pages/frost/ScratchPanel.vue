@@ -1,0 +1,85 @@
+<script setup lang="ts">
+/** Limb by limb: where to scratch next, green or brown, until the edge is found; later one scratch shows whether it still holds. */
+import type { Schemas } from '@/api/client'
+import type { Hurt } from '@/composables/useFrost'
+import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
+import { useKeys } from '@/composables/useKeys'
+import { useSettings } from '@/composables/useSettings'
+import { computed } from 'vue'
+
+const props = defineProps<{ frost: Hurt; test: Schemas['LimbTestOut'] | null; at: number | null; busy: boolean }>()
+const emit = defineEmits<{ pick: [limb: string]; scratch: [limb: string, at: number, green: boolean] }>()
+const { units } = useSettings()
+const say = (green: boolean) => props.test && props.at !== null && !props.busy && emit('scratch', props.test.limb, props.at, green)
+function step(by: number) {
+  const all = props.frost.limbs
+  const i = all.findIndex((l) => l.limb === props.test?.limb)
+  if (all.length) emit('pick', all[(i + by + all.length) % all.length]!.limb)
+}
+useKeys([
+  { keys: ['g'], says: 'green where it was scratched', run: () => say(true), shown: 'G' },
+  { keys: ['b'], says: 'brown where it was scratched', run: () => say(false), shown: 'B' },
+  { keys: ['n'], says: 'the next limb', run: () => step(1), shown: 'N' },
+])
+const again = computed(() => props.test?.found.next_at_m === null && props.at !== null)
+const tested = computed(() => props.frost.limbs.filter((l) => l.readings.length).length)
+</script>
+
+<template>
+  <p v-if="!test">Not drawn yet: give height, spread and trunk on the tree’s own page, then scratch limb by limb here.</p>
+  <div v-else class="grid grid-cols-[minmax(0,1fr)] gap-2">
+    <div class="flex gap-2 items-end">
+      <div class="flex-1">
+        <label class="label max-sm:sr-only" for="limb">Limb, or touch it in the drawing</label>
+        <select id="limb" class="field !min-h-12" :value="test.limb" @change="emit('pick', ($event.target as HTMLSelectElement).value)">
+          <option v-for="l in frost.limbs" :key="l.limb" :value="l.limb">
+            {{ l.name }}{{ l.readings.length ? `, ${l.readings.length} scratched` : '' }}
+          </option>
+        </select>
+      </div>
+      <button type="button" class="btn !min-h-12" @click="step(1)">Next limb</button>
+    </div>
+    <p v-if="at !== null" class="text-[1.1rem]" role="status">
+      <b>Scratch at {{ lengthWords(at, units) }} from its base.</b>
+      <template v-if="again"> Its green ended here on {{ dayWords(test.tested_on!) }}: one scratch shows whether it still does.</template>
+      <template v-else> {{ test.found.says }} At most {{ test.found.scratches_left }} more on this limb.</template>
+    </p>
+    <div v-if="at !== null" class="grid grid-cols-2 gap-3">
+      <button type="button" class="btn big" :disabled="busy" @click="say(true)">Green</button>
+      <button type="button" class="btn big" :disabled="busy" @click="say(false)">Brown</button>
+    </div>
+    <p v-if="test.found.next_at_m === null" class="text-[1.1rem]" :role="at === null ? 'status' : undefined" data-test="edge">
+      <b>{{ test.found.says }}</b>
+      Green to {{ test.found.boundary[0] == null ? 'nowhere' : lengthWords(test.found.boundary[0], units) }}, dead from
+      {{ test.found.boundary[1] == null ? 'nowhere' : lengthWords(test.found.boundary[1], units) }}.
+    </p>
+    <p v-if="test.moved_m !== null && test.moved_m > 0.01" class="keep">
+      Dieback went {{ lengthWords(test.moved_m, units) }} further down since the test before.
+    </p>
+    <ul v-if="test.readings.length" class="flex flex-wrap gap-2" aria-label="Scratched on this limb">
+      <li v-for="r in test.readings" :key="r.at_m">
+        <button
+          type="button"
+          class="btn btn-small !min-h-11"
+          :disabled="busy"
+          :aria-label="`${lengthWords(r.at_m, units)} was ${r.green ? 'green' : 'brown'}: turn it round`"
+          @click="emit('scratch', test.limb, r.at_m, !r.green)"
+        >
+          {{ lengthWords(r.at_m, units) }} {{ r.green ? 'green' : 'brown' }} ⇄
+        </button>
+      </li>
+    </ul>
+    <p class="text-[0.95rem] text-ink2">
+      {{ shareWords(frost.dead_share) }} of the leaf hung on wood that is dead,
+      {{ frost.scratched ? `by ${tested} ${tested === 1 ? 'limb' : 'limbs'} scratched` : 'by its class; scratch to know' }}. Brown all along? Try
+      round the stem too.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.big {
+  min-height: 72px;
+  font-size: 1.4rem;
+}
+</style>
