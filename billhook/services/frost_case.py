@@ -189,7 +189,8 @@ class FrostCase:
         for limb in frame.limbs:
             if is_sucker(frame, roots[limb.id]) or limb.state == "dead":
                 continue
-            readings = counting(self.along, limb.id)
+            # what was cut off since is no longer there to be read
+            readings = [r for r in counting(self.along, limb.id) if r.at_m <= limb.length_m]
             # a side branch takes over only if it is at least a third of the cut
             sides = [
                 x.at_m
@@ -200,7 +201,8 @@ class FrostCase:
             days = sorted({s.day for s in self.along if s.limb_key == limb.id})
             moved = None
             if len(days) > 1:
-                before = scratched(limb.length_m, counting(self.along, limb.id, days[-2]), min(fine, limb.length_m))
+                earlier = [r for r in counting(self.along, limb.id, days[-2]) if r.at_m <= limb.length_m]
+                before = scratched(limb.length_m, earlier, min(fine, limb.length_m))
                 moved = max(0.0, (before.boundary[0] or 0.0) - (now.boundary[0] or 0.0))
             tested = days[-1] if days else None
             again = now.boundary[0] if now.next_at_m is None and tested is not None and tested < self.today else None

@@ -18,7 +18,7 @@ from .workplace import Workplace
 
 _FORMS = {"to-the-ground": "bush", "central-leader": "leader"}
 FORMS = ("tree", "bush", "leader")
-_DATED = ("frost-stake", "frost-tie", "frost-thin", "sucker")
+_DATED = ("frost-stake", "frost-tie", "frost-thin", "frost-sucker")
 
 
 @dataclass(frozen=True)
@@ -108,7 +108,7 @@ def choose(at: Workplace, tree_id: str, keep: Sequence[str], form: str | None = 
                 raise InvalidInput([FieldProblem(f"/keep/{i}", "comes from below the union: it is the rootstock, never grown on as the tree")])
         session.add(Observation(scope="tree", scope_id=tree_id, kind="grow_on", value=",".join(keep), date=case.today))
         for old in logbook.tasks(session, tree_id):
-            if old.kind in _DATED and old.cause is None:
+            if old.kind in _DATED:
                 old.state = "dropped"
                 session.add(old)
         names = [case.view.names[x] for x in keep] if case.view else list(keep)

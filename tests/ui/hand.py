@@ -85,6 +85,10 @@ class Hand:
         field.send_keys(Keys.CONTROL, "a")
         field.send_keys(text)
 
+    def pick_day(self, css: str, day: str) -> None:
+        """Set a date field as its picker does."""
+        self.driver.execute_script("arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event('input'))", self.one(css), day)
+
     def choose(self, label: str, option: str, within: str = "body") -> None:
         """Choose from a list by its words."""
         field = self.field(label, within)

@@ -139,6 +139,54 @@ def test_a_hurt_tree_over_the_api(served):
     assert after["frame"]["limbs"]
 
 
+def test_the_work_after_a_frost_over_the_api(served):
+    """Looks, scratches round the stem, stages and their sheet, shoots, the record and the crop: each as the screen asks for it."""
+    site, path = f"/api/sites/{served.site_id}", f"/api/trees/{served.tree_id}"
+    post(served, f"{site}/night", {"day": "2027-01-19", "min_c": -7, "hours": None, "save": True})
+    assert served.client.get(f"{site}/cold-nights").get_json()["nights"] == []
+    assert served.client.get(f"{site}/before-cold").get_json() == {"blocks": []}
+    assert "/block_id" in refused(served, f"{site}/protect", {"block_id": served.block_id})
+    sample = post(served, f"{site}/cut-test", {"id": new_id(), "block_id": served.block_id, "cut": 20, "hurt": 5})
+    assert sample["low"] < sample["share"] == 0.25 < sample["high"]
+    assert "/hurt" in refused(served, f"{site}/cut-test", {"id": new_id(), "block_id": served.block_id, "cut": 2, "hurt": 5})
+    assert post(served, f"{path}/frost-class", {"class": "F5"})["frost_class"] == "F5"
+    seen = post(served, f"{path}/looks", {"id": new_id(), "sign": "first-flush", "day": "2027-03-20"})
+    assert seen["looks"]["looks"][0]["worth"] == "provisional"
+    assert "/sign" in refused(served, f"{path}/looks", {"id": new_id(), "sign": "moonlight"})
+    round_ = post(served, f"{path}/scratches", {"id": new_id(), "limb": "trunk", "at_m": 0.4, "green": True, "bearing_deg": 0})["stem"]
+    assert round_["readings"] == [{"bearing_deg": 0, "green": True}]
+    stages = served.client.get(f"{path}/frost-cuts?units=us").get_json()["stages"]
+    assert [s["name"] for s in stages] == ["hazards", "suckers", "dead", "shaping"]
+    assert [c["advice"]["limb"] for c in stages[1]["cuts"]] == ["k"]
+    assert "/stage" in refused(served, f"{path}/frost-sheets", {"id": new_id(), "stage": "dead"})
+    sheet = post(served, f"{path}/frost-sheets", {"id": new_id(), "stage": "suckers"})
+    assert sheet["work"] == "sucker"
+    shoots = post(served, f"{path}/new-shoots", {"id": "n1", "at_m": 0.4, "diameter_mm": 9, "length_m": 0.5, "rise_deg": 80, "bearing_deg": 200})
+    assert shoots["names"]["n1"]
+    assert "/keep/0" in refused(served, f"{path}/grow-on", {"keep": ["k"]})
+    assert post(served, f"{path}/grow-on", {"keep": ["n1"], "form": "leader"})["chosen"] == ["n1"]
+    assert served.client.get(f"{path}/grow-on?form=bush").get_json()["form"] == "bush"
+    record = served.client.get(f"{site}/frost-record").get_json()
+    assert record["places"][0]["worst"] == "F5"
+    crop = served.client.get(f"/api/blocks/{served.block_id}/recovery").get_json()
+    assert crop["known"] is False
+    assert crop["groups"][0]["frost_class"] == "F5"
+    assert post(served, f"{path}/frost-class", {"class": "F0"})["hurt"] is False
+
+
+def test_stem_and_sample_calculators(served):
+    quarters = [{"bearing_deg": b, "green": b < 100} for b in (0, 90, 180, 270)]
+    assert post(served, "/api/calc/stem-round", {"readings": quarters[:1]})["next_bearing_deg"] == 180
+    found = post(served, "/api/calc/stem-round", {"readings": quarters, "step_deg": 90})
+    assert (found["live_share"], found["one_sided"]) == (0.5, True)
+    assert found["dead"] == [{"from_deg": 135.0, "to_deg": 315.0}]
+    early = {"cut": 20, "hurt": 4, "night": "2026-01-19", "today": "2026-01-20"}
+    assert "/cut" in refused(served, "/api/calc/cut-test", early)
+    assert post(served, "/api/calc/cut-test", early | {"today": "2026-01-26"})["advice"] == "juice"
+    unknown = post(served, "/api/calc/frost-damage", {"species": "navel-orange", "age_years": 10, "min_c": -4.7, "hours": None, "fruit": "ripe"})
+    assert (unknown["milder"], unknown["class"], unknown["possible"]) == ("F1", "F1", "F2")
+
+
 def test_looking_back_over_the_api(served):
     pick = {"id": new_id(), "scope": "tree", "scope_id": served.tree_id, "day": "2027-01-10", "kg": 12.5}
     for _ in range(2):

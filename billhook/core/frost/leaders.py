@@ -113,7 +113,7 @@ def grown_on(know: Knowledge, chosen: Sequence[str], form: str, today: dt.date, 
     ]
     seasons = know.days("frost/sucker-seasons") * 365
     found += [
-        Dated("sucker", day, "Look for suckers below the union; the rootstock grows fastest now.", "frost/sucker-seasons")
+        Dated("frost-sucker", day, "Look for suckers below the union; the rootstock grows fastest now.", "frost/sucker-seasons")
         for day in flushes
         if today < day <= today + dt.timedelta(days=seasons)
     ]

@@ -8,7 +8,7 @@ describe('a stem from above', () => {
     expect(onRound(180, 10)[1]).toBeCloseTo(10)
   })
   it('takes the long way round for a span over half', () => {
-    expect(wedge(0, 90, 5, 10)).toContain('A10 10 0 0 1 10.00 0.00')
+    expect(wedge(0, 90, 5, 10)).toContain('A10 10 0 0 1 10.00')
     expect(wedge(90, 0, 5, 10)).toContain('A10 10 0 1 1 0.00 -10.00')
     expect(wedge(350, 10, 5, 10)).toContain('A10 10 0 0 1')
   })
