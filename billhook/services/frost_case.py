@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
@@ -19,7 +20,7 @@ from ..core.season.budget import tree_age
 from ..core.season.model import Event
 from ..store import frames, frost_nights
 from ..store import scratches as kept
-from ..store.tables import FrostAssessment, Observation, Scratch
+from ..store.tables import FrostAssessment, FrostNight, Observation, Scratch
 from ..store.trees import TreeRecord, observations, tree_record
 from .seasons import SeasonDesk
 from .trees import FrameView, frame_view
@@ -90,6 +91,11 @@ class FrostCase:
         return self.record.tree.species
 
     @property
+    def warm_from(self) -> dt.date | None:
+        """When strong sun and hot days usually begin after the night."""
+        return next((e.start for e in self.events if e.name == "strong sun on bark" and e.start > self.night), None)
+
+    @property
     def second_flush(self) -> dt.date | None:
         """When the almanac has the second flush begin."""
         return next((e.start for e in self.events if e.name == "later flush" and self.flush_start and e.start > self.flush_start), None)
@@ -133,7 +139,7 @@ class FrostCase:
         know, fine = self.at.know, self.at.know.number("frost/resolution")
         signs = [Look(o.date, o.value) for o in self._signs()]
         plain = self._after(None, None, None)
-        first = weigh_looks(know, self.night, self.frost_class, signs, frost_verdict(know, plain).judge_on)
+        first = weigh_looks(know, self.night, self.frost_class, signs, frost_verdict(know, plain).judge_on, self.warm_from)
         green = max((s.day for s in self.made if s.green and not self._gone_by(s.day, first.collapsed_on)), default=None)
         sprout = None if first.sprouted_on is None or self._gone_by(first.sprouted_on, first.collapsed_on) else first.sprouted_on
         evidence = max((d for d in (green, sprout) if d is not None), default=None)
@@ -238,12 +244,14 @@ class FrostCase:
         return min(1.0, dead / total)
 
 
-def hurt_since(session: Session, tree_id: str, seen: dict[str, Observation]) -> tuple[str, dt.date, FrostAssessment | None] | None:
-    """Class, night and what was foreseen for a tree that bears a class; None for one that does not."""
+def hurt_since(
+    seen: Mapping[str, Observation], assessed: Sequence[tuple[FrostNight, FrostAssessment]]
+) -> tuple[str, dt.date, FrostAssessment | None] | None:
+    """Class, night and what was foreseen for a tree that bears a class; None for one that does not. assessed: its nights, the newest first."""
     hurt = seen.get("freeze_class")
     if hurt is None or hurt.value == "0":
         return None
-    near = next(((n, a) for n, a in frost_nights.assessed(session, tree_id) if n.day <= hurt.date <= n.day + EPISODE), None)
+    near = next(((n, a) for n, a in assessed if n.day <= hurt.date <= n.day + EPISODE), None)
     return f"F{hurt.value}", near[0].day if near else hurt.date, near[1] if near else None
 
 
@@ -251,7 +259,7 @@ def frost_case(at: Workplace, session: Session, tree_id: str) -> FrostCase | Non
     """What is known of a tree since its last cold night; None for one that bears no class. Raises: NotFound."""
     record = tree_record(session, tree_id)
     seen = dict(observations(session, [tree_id]).get(tree_id, {}))
-    hurt = hurt_since(session, tree_id, seen)
+    hurt = hurt_since(seen, frost_nights.assessed(session, [tree_id]).get(tree_id, []))
     if hurt is None:
         return None
     row = frames.current_row(session, record.stem.id)

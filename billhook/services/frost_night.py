@@ -21,7 +21,7 @@ from ..core.season.normals import values_on
 from ..core.words.dates import day_words
 from ..store import frost_nights as kept
 from ..store import harvests, logbook, places
-from ..store.tables import FrostAssessment, Observation, Row, Task
+from ..store.tables import Row, Task
 from ..store.trees import TreeRecord, tree_records
 from . import weather
 from .seasons import SeasonDesk
@@ -168,9 +168,9 @@ class _Cold:
     def tree(self, record: TreeRecord) -> ColdTree:
         """Hardened by the four weeks before, with fruit and flush by its season."""
         desk, day = self.desk, self.desk.day
-        state = desk.state(record)
-        pruned = max((e.date for e in desk.log(record) if e.date <= day and e.work in _LAID_BARE), default=None)
         of = desk.of(record)
+        state = of.tree
+        pruned = max((e.date for e in desk.log(record) if e.date <= day and e.work in _LAID_BARE), default=None)
         key = (record.block.id, record.cultivar, record.stem.rootstock, state.fruit_on, pruned, of.tree, of.observed, of.moved, of.stance)
         if key not in self._like:
             mean, warm = self._before(record)
@@ -230,16 +230,9 @@ def _first(at: Workplace, damage: Damage) -> str:
 
 def _write(desk: SeasonDesk, found: _Hurt, night_id: str) -> int:
     """The foreseen classes of a night, as record and as what holds of each tree."""
-    session, saved = desk.session, 0
-    for record, damage in found.ordered:
-        if damage.worst == "F0":
-            continue
-        session.add(
-            FrostAssessment(night_id=night_id, tree_id=record.tree.id, at_c=found.at_c(record), frost_class=damage.worst, possible=damage.possible)
-        )
-        session.add(Observation(scope="tree", scope_id=record.tree.id, kind="freeze_class", value=damage.worst[1], date=found.day))
-        saved += 1
-    return saved
+    hurt = [(r, d) for r, d in found.ordered if d.worst != "F0"]
+    kept.foresee(desk.session, night_id, found.day, [kept.Foreseen(r.tree.id, found.at_c(r), d.worst, d.possible) for r, d in hurt])
+    return len(hurt)
 
 
 def _dates(desk: SeasonDesk, found: _Hurt, saves: Salvage) -> None:

@@ -15,7 +15,7 @@ from ..core.frost.feed import Feed, feed
 from ..core.frost.looks import Look, Seen, weigh_looks
 from ..core.frost.recovery import Recovery, Stand, recovery
 from ..core.frost.verdict import FrostVerdict, Sign, signs
-from ..store import frames, logbook
+from ..store import frames, frost_nights, logbook
 from ..store import scratches as kept
 from ..store.tables import FrostAssessment, Observation, Scratch, Task
 from ..store.trees import observations, tree_record, tree_records
@@ -114,7 +114,7 @@ def look(at: Workplace, tree_id: str, look_id: str, sign: str, day: dt.date | No
         if on > case.today:
             raise InvalidInput([FieldProblem("/day", "lies ahead; write down what you saw")])
         if session.get(Observation, look_id) is None:
-            alone = weigh_looks(at.know, case.night, case.frost_class, [Look(on, sign)], case.verdict.judge_on)
+            alone = weigh_looks(at.know, case.night, case.frost_class, [Look(on, sign)], case.verdict.judge_on, case.warm_from)
             session.add(Observation(id=look_id, scope="tree", scope_id=tree_id, kind="frost_look", value=sign, date=on))
             session.flush()
             _ask_again(session, tree_id, alone)
@@ -154,7 +154,7 @@ def say_class(at: Workplace, tree_id: str, frost_class: str) -> None:
     with at.store.writing() as session:
         tree_record(session, tree_id)
         seen = observations(session, [tree_id]).get(tree_id, {})
-        hurt = hurt_since(session, tree_id, seen)
+        hurt = hurt_since(seen, frost_nights.assessed(session, [tree_id]).get(tree_id, []))
         # of the same night, so that its dates go on counting from there
         on = at.today() if hurt is None or frost_class == "F0" else seen["freeze_class"].date
         session.add(Observation(scope="tree", scope_id=tree_id, kind="freeze_class", value=frost_class[1], date=on))
@@ -196,10 +196,10 @@ def scratch(
 def hurt_trees(at: Workplace, site_id: str) -> list[tuple[str, str, str, dt.date]]:
     """Trees whose last word on frost is a class: id, name, class, night; the worst first."""
     with at.store.reading() as session:
-        seen = observations(session)
+        seen, nights = observations(session), frost_nights.assessed(session)
         found = []
         for record in tree_records(session, site_id=site_id):
-            hurt = hurt_since(session, record.tree.id, seen.get(record.tree.id, {}))
+            hurt = hurt_since(seen.get(record.tree.id, {}), nights.get(record.tree.id, []))
             if hurt is not None:
                 found.append((record.tree.id, record.name, hurt[0], hurt[1]))
     return sorted(found, key=lambda f: (-CLASSES.index(f[2]), f[1]))

@@ -125,6 +125,7 @@ class SeasonDesk:
         self._sites: dict[str, Site] = {}
         self._forecasts: dict[str, tuple[ForecastDay, ...]] = {}
         self._of: dict[str, SeasonOf] = {}
+        self._years: dict[tuple[str, dt.date], dt.date] = {}
         self._seen = observations(self.session)
         self._dated = season_dates(self.session, OBSERVABLE)
         self._stances = stances.choices(self.session)
@@ -151,8 +152,10 @@ class SeasonDesk:
 
     def growing_year(self, record: TreeRecord, day: dt.date | None = None) -> dt.date:
         """Start of the growing year a day lies in."""
-        on = day or self.day
-        return max(s for s in growing_year_starts(self.site(record), on, on) if s <= on)
+        key = (record.block.id, day or self.day)
+        if key not in self._years:
+            self._years[key] = max(s for s in growing_year_starts(self.site(record), key[1], key[1]) if s <= key[1])
+        return self._years[key]
 
     def used(self, record: TreeRecord) -> float:
         """Live canopy cut in this growing year up to the day, as a share of the year's baseline."""

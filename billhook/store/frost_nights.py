@@ -3,11 +3,22 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
 
-from sqlmodel import Session, col, delete, select
+from sqlmodel import Session, col, delete, insert, select
 
-from .tables import FrostAssessment, FrostNight, Observation
+from .tables import FrostAssessment, FrostNight, Observation, new_id, utc_now
+
+
+@dataclass(frozen=True)
+class Foreseen:
+    """What a night was reckoned to do to a tree."""
+
+    tree_id: str
+    at_c: float
+    frost_class: str
+    possible: str | None
 
 
 def nights(session: Session, site_id: str) -> list[FrostNight]:
@@ -26,19 +37,43 @@ def put_night(session: Session, site_id: str, day: dt.date, min_c: float, hours:
     return night
 
 
+def foresee(session: Session, night_id: str, day: dt.date, found: Sequence[Foreseen]) -> None:
+    """Write down what a night is reckoned to do, with the class that holds of each tree from its day on."""
+    if not found:
+        return
+    now = utc_now()
+    assessed = [{"id": new_id(), "night_id": night_id, **vars(f)} for f in found]
+    seen = [
+        {
+            "id": new_id(),
+            "scope": "tree",
+            "scope_id": f.tree_id,
+            "kind": "freeze_class",
+            "value": f.frost_class[1],
+            "date": day,
+            "corrects": None,
+            "made_at": now,
+        }
+        for f in found
+    ]
+    session.connection().execute(insert(FrostAssessment), assessed)
+    session.connection().execute(insert(Observation), seen)
+
+
 def assessments(session: Session, night_ids: Iterable[str]) -> list[FrostAssessment]:
     """What was foreseen on these nights."""
     return list(session.exec(select(FrostAssessment).where(col(FrostAssessment.night_id).in_(list(night_ids)))).all())
 
 
-def assessed(session: Session, tree_id: str) -> list[tuple[FrostNight, FrostAssessment]]:
-    """Nights that were foreseen to hurt a tree, the newest first."""
-    query = (
-        select(FrostNight, FrostAssessment)
-        .join(FrostAssessment, col(FrostAssessment.night_id) == FrostNight.id)
-        .where(FrostAssessment.tree_id == tree_id)
-    )
-    return [(n, a) for n, a in session.exec(query.order_by(col(FrostNight.day).desc())).all()]
+def assessed(session: Session, tree_ids: Sequence[str] | None = None) -> dict[str, list[tuple[FrostNight, FrostAssessment]]]:
+    """Nights that were foreseen to hurt these trees, or any, per tree, the newest first."""
+    query = select(FrostNight, FrostAssessment).join(FrostAssessment, col(FrostAssessment.night_id) == FrostNight.id)
+    if tree_ids is not None:
+        query = query.where(col(FrostAssessment.tree_id).in_(tree_ids))
+    found: dict[str, list[tuple[FrostNight, FrostAssessment]]] = {}
+    for night, one in session.exec(query.order_by(col(FrostNight.day).desc())).all():
+        found.setdefault(one.tree_id, []).append((night, one))
+    return found
 
 
 def history(session: Session, kinds: Iterable[str], scope_ids: Iterable[str] | None = None) -> list[Observation]:

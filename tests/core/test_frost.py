@@ -46,7 +46,8 @@ def test_hardening_by_the_worked_example(know):
     assert hardening_index(know, 13, 0, True) == pytest.approx(0.714 / 2, abs=0.001)
 
 
-# Fruit freezing ranges as published by US extension (°C, from memory): onset at four hours must lie at or just above them.
+# Fruit freezing ranges: Snyder and de Melo-Abreu, Frost Protection, FAO Environment and Natural Resources Series 10 (2005), quoting Puffer and
+# Turrell 1967 (from memory, not consulted) [°C]. Onset at four hours must lie within them.
 PUBLISHED = [
     ("sweet-orange", "green", -1.9, -1.4),
     ("sweet-orange", "ripe", -2.8, -2.2),

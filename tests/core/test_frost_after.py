@@ -91,6 +91,8 @@ def test_a_first_flush_is_provisional_and_a_collapse_makes_it_a_false_start(know
     after = looked(know, (60, "first-flush"), (110, "collapsed"))
     assert [x.worth for x in after.looks] == ["holds", "false-start"]
     assert (after.sprouted_on, after.collapsed_on) == (None, on(110))
+    warm = weigh_looks(know, NIGHT, "F3", [Look(on(60), "first-flush")], JUDGE, on(100))
+    assert warm.looks[0].again == on(100)  # asked again when hot days usually begin
     second = looked(know, (60, "first-flush"), (110, "collapsed"), (170, "second-flush"))
     assert second.sprouted_on == on(170)
 

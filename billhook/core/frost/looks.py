@@ -45,8 +45,12 @@ class Seen:
     collapsed_on: dt.date | None
 
 
-def weigh_looks(know: Knowledge, night: dt.date, frost_class: str, looks: Sequence[Look], judge_on: dt.date) -> Seen:
+def weigh_looks(
+    know: Knowledge, night: dt.date, frost_class: str, looks: Sequence[Look], judge_on: dt.date, warm_from: dt.date | None = None
+) -> Seen:
     """Every look with its worth. What the tree shows beats what the cold foretold; a flush proves nothing before the second one.
+
+    warm_from: when hot days usually begin, on which a provisional sign is asked again.
 
     Raises: InvalidInput for a sign that is none, or a day before the night.
     """
@@ -56,13 +60,13 @@ def weigh_looks(know: Knowledge, night: dt.date, frost_class: str, looks: Sequen
         raise InvalidInput(wrong)
     ordered = sorted(looks, key=lambda x: x.day)
     fell = max((x.day for x in ordered if x.sign == "collapsed"), default=None)
-    found = [_weighed(know, night, x, judge_on, fell) for x in ordered]
+    found = [_weighed(know, night, x, judge_on, warm_from, fell) for x in ordered]
     holding = [w for w in found if w.worth == "holds"]
     sprouted = max((w.day for w in found if w.sign in ("first-flush", "second-flush") and w.worth in ("provisional", "holds")), default=None)
     return Seen(tuple(reversed(found)), _class(know, frost_class, holding), sprouted, fell)
 
 
-def _weighed(know: Knowledge, night: dt.date, look: Look, judge_on: dt.date, fell: dt.date | None) -> Weighed:
+def _weighed(know: Knowledge, night: dt.date, look: Look, judge_on: dt.date, warm_from: dt.date | None, fell: dt.date | None) -> Weighed:
     row = f"frost-looks/{look.sign}"
     seen, means = know.text(f"{row}/asks"), know.text(f"{row}/means")
     first = night + dt.timedelta(days=know.days(f"{row}/from-day"))
@@ -71,8 +75,9 @@ def _weighed(know: Knowledge, night: dt.date, look: Look, judge_on: dt.date, fel
     if look.sign in ("first-flush", "second-flush") and fell is not None and fell >= look.day:
         return Weighed(look.day, look.sign, seen, "false-start", f"A false start: it collapsed by {day_words(fell)}.", None)
     if know.number(f"{row}/provisional"):
-        text = f"{means[:1].upper()}{means[1:]}. Provisional: look again after the first hot days, and on {day_words(judge_on)}."
-        return Weighed(look.day, look.sign, seen, "provisional", text, judge_on)
+        again = min(judge_on, warm_from) if warm_from is not None and warm_from > look.day else judge_on
+        text = f"{means[:1].upper()}{means[1:]}. Provisional: look again after the first hot days, usual from {day_words(again)}, and on {day_words(judge_on)}."
+        return Weighed(look.day, look.sign, seen, "provisional", text, again)
     return Weighed(look.day, look.sign, seen, "holds", f"{means[:1].upper()}{means[1:]}.", None)
 
 

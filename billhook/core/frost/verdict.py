@@ -185,6 +185,9 @@ def _why(
             )
         if tree.hot_from is not None and cut >= tree.hot_from - dt.timedelta(days=30):
             found.append(Reason("whitewash", "Near the hot season: whitewash the same day.", {}, tree.hot_from))
+    kind = know.get(f"frost-kind/{tree.species}/says")
+    if kind is not None and tree.frost_class != "F0":
+        found.append(Reason("kind", str(kind.value), {}, None, None, (kind.id,)))
     found.append(
         Reason(
             "cautions",

@@ -46,7 +46,10 @@ const { data: hurt } = useQuery({
     <header class="pb-2 border-b-2 border-ink flex flex-wrap gap-4 items-end">
       <div class="flex-1 min-w-[260px]">
         <h1 class="text-[1.75rem]">After frost</h1>
-        <p class="text-ink2">Wait before you cut: green leaves prove nothing until the second flush.</p>
+        <p class="text-ink2">
+          Wait before you cut: green leaves prove nothing until the second flush. A class (F0 to F6) is off by about 1.5 °C (2.7 °F) either way: what
+          is seen on the tree counts.
+        </p>
       </div>
       <div v-if="(grove?.sites.length ?? 0) > 1">
         <label class="label" for="site">Site</label>

@@ -110,7 +110,7 @@ const working = ref(false)
       <div class="flex flex-wrap items-center gap-3">
         <h1 class="text-[1.6rem]">After frost</h1>
         <RouterLink class="plate" :to="`/tree/${id}`">{{ frost.name }}</RouterLink>
-        <span class="tag text-lg">{{ frost.frost_class }}, {{ dayWords(frost.night!) }}</span>
+        <span class="tag text-lg">{{ frost.frost_class }} <span class="font-normal">(±1.5 °C)</span>, {{ dayWords(frost.night!) }}</span>
       </div>
       <section v-if="frost.verdict" aria-label="Verdict" class="grid gap-1" data-test="verdict">
         <div class="flex gap-3 items-start">
