@@ -106,10 +106,6 @@ def take(camera: Camera) -> None:
     camera.keep("today")
     camera.open("/place")
     camera.keep("place")
-    camera.open("/place#stance")
-    camera.click("What would change")
-    camera.driver.execute_script("document.querySelector('#stance').scrollIntoView()")
-    camera.keep("stance")
     camera.open(f"/almanac?tree={named['Baixo 4·7']}")
     camera.keep("almanac")
     tree = named["Baixo 4·7"]
@@ -155,7 +151,10 @@ def take(camera: Camera) -> None:
     time.sleep(1.5)
     camera.keep("tree-heights")
     camera.open(f"/tree/{named['Baixo 7·6']}/frost")
+    camera.driver.find_elements(By.CSS_SELECTOR, "[role=tab]")[2].click()
     camera.keep("after-frost")
+    camera.open("/frost")
+    camera.keep("frost")
 
 
 def main() -> None:

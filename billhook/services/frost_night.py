@@ -236,38 +236,53 @@ def _write(desk: SeasonDesk, found: _Hurt, night_id: str) -> int:
 
 
 def _dates(desk: SeasonDesk, found: _Hurt, saves: Salvage) -> None:
-    """What a night asks for, row by row: cut test and salvage, whitewash, the day to judge and the day to cut of each class."""
-    session, know, day = desk.session, desk.at.know, found.day
-    rows: dict[str, tuple[Row, list[tuple[TreeRecord, Damage]]]] = {}
+    """What a night asks for: cut test and salvage row by row; whitewash, the day to judge and the day to cut tree by tree, or for a row where many are alike."""
+    rows: dict[str, list[tuple[TreeRecord, Damage]]] = defaultdict(list)
     for record, damage in found.ordered:
         if damage.worst != "F0":
-            rows.setdefault(record.row.id, (record.row, []))[1].append((record, damage))
-    for row_id, (row, hurt) in rows.items():
-        for old in logbook.tasks(session, row_id):
-            if old.kind.startswith("frost-night"):
-                old.state = "dropped"
-                session.add(old)
-        wanted: dict[tuple[str, str], tuple[dt.date, str]] = {}
+            rows[record.row.id].append((record, damage))
+    here = {r.tree.id for r in found.records} | set(rows)
+    for old in logbook.tasks(desk.session):
+        if old.kind.startswith("frost-night") and old.scope_id in here:
+            old.state = "dropped"
+            desk.session.add(old)
+    for hurt in rows.values():
         if any(d.fruit_hurt > 0 for _, d in hurt):
-            count = know.number("frost/cut-test-fruit")
-            wanted["test", "frost/cut-test-days"] = (saves.test_from, f"Cut-test {count:.0f} fruit of row {row.n} at the stem end: dry or white crystals over a third of the segments is hurt.")  # fmt: skip
-            rule = "frost/salvage-days-warm" if saves.warm else "frost/salvage-days"
-            wanted["salvage", rule] = (saves.early, f"Hurt fruit of row {row.n} goes to juice by {day_words(saves.late)}; none is stored.")
-        bare = [r for r, d in hurt if CLASSES.index(d.worst) >= 2]
-        if bare:
-            wanted["bark", "frost-class/F2/leaf-lost"] = (day + dt.timedelta(days=2), f"Whitewash trunk and limbs that lost their shade: {named(bare)}.")  # fmt: skip
-        by_class: dict[tuple[str, str], list[TreeRecord]] = defaultdict(list)
-        for record, damage in hurt:
-            by_class[damage.worst, record.tree.species].append(record)
-        for (frost_class, species), trees in by_class.items():
-            if CLASSES.index(frost_class) >= 2:
-                base = max(_last_frost(desk, trees[0]), day)
-                for column, does in (("judge-after", "Judge what lives"), ("cut-after", "Cut dead wood, if the edge has held")):
-                    known = class_figure(know, frost_class, column, species)
-                    says = f"{does}, class {frost_class}: {named(trees)}."
-                    wanted[f"{column[:3]} {frost_class}", known] = (base + dt.timedelta(days=know.days(known)), says)
-        for (kind, rule), (due, does) in wanted.items():
-            session.add(Task(scope="row", scope_id=row_id, kind=f"frost-night {kind}", does=does, due=due, rule=rule))
+            _fruit_dates(desk, hurt[0][0].row, saves)
+        _wood_dates(desk, hurt)
+
+
+def _fruit_dates(desk: SeasonDesk, row: Row, saves: Salvage) -> None:
+    count = desk.at.know.number("frost/cut-test-fruit")
+    rule = "frost/salvage-days-warm" if saves.warm else "frost/salvage-days"
+    test = f"Cut-test {count:.0f} fruit of row {row.n} at the stem end: dry or white crystals over a third of the segments is hurt."
+    juice = f"Hurt fruit of row {row.n} goes to juice by {day_words(saves.late)}; none is stored."
+    for kind, due, does, known in (("test", saves.test_from, test, "frost/cut-test-days"), ("salvage", saves.early, juice, rule)):
+        desk.session.add(Task(scope="row", scope_id=row.id, kind=f"frost-night {kind}", does=does, due=due, rule=known))
+
+
+def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> None:
+    """Dates of the trees of one row that lost leaf or wood."""
+    know, day = desk.at.know, desk.day
+    alike: dict[tuple[str, str], list[TreeRecord]] = defaultdict(list)
+    for record, damage in hurt:
+        if CLASSES.index(damage.worst) >= 2:
+            alike[damage.worst, record.tree.species].append(record)
+    many = know.number("frost/alike-trees")
+    for (frost_class, species), trees in alike.items():
+        base = max(_last_frost(desk, trees[0]), day)
+        wanted = [(day + dt.timedelta(days=2), "bark", "Whitewash trunk and limbs that lost their shade", "frost-class/F2/leaf-lost")]
+        for column, does in (("judge-after", "Judge what lives"), ("cut-after", "Cut dead wood, if the edge has held")):
+            known = class_figure(know, frost_class, column, species)
+            wanted.append((base + dt.timedelta(days=know.days(known)), column.split("-")[0], f"{does} (class {frost_class})", known))
+        for due, kind, does, rule in wanted:
+            if len(trees) > many:
+                desk.session.add(
+                    Task(scope="row", scope_id=trees[0].row.id, kind=f"frost-night {kind}", does=f"{does}: {named(trees)}.", due=due, rule=rule)
+                )
+                continue
+            for record in trees:
+                desk.session.add(Task(scope="tree", scope_id=record.tree.id, kind=f"frost-night {kind}", does=f"{does}.", due=due, rule=rule))
 
 
 def named(trees: Sequence[TreeRecord]) -> str:

@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from sqlmodel import Session, col, select
 
 from ..core.frost.damage import CLASSES
-from ..core.frost.recovery import BlockRecovery, Group, block_recovery
+from ..core.frost.recovery import BlockRecovery, Group, block_recovery, replant_day
 from ..core.season.budget import tree_age
 from ..store import frost_nights as kept
 from ..store import places
@@ -180,6 +180,13 @@ def recovery_of_block(at: Workplace, block_id: str) -> BlockRecovery:
             # a class whose cut was opened early still costs its crop
             groups[f"F{desk.frost_class(record)}", record.tree.species].append(tree_age(state, today.year))
         made = [Group(c, s, sum(ages) / len(ages), len(ages), kg) for (c, s), ages in groups.items()]
-        frosts = [e.end for r in records[:1] for e in desk.season(r, ("sucker",)).events if e.name == "frost likely" and e.end >= today]
-        replant = min(frosts) + dt.timedelta(days=know.days("frost/replant-after")) if frosts else None
-        return block_recovery(know, made, replant)
+        return block_recovery(know, made, _replant_on(desk, records[0]) if records else None)
+
+
+def _replant_on(desk: SeasonDesk, record: TreeRecord) -> dt.date:
+    """The first day for a new tree where this one stands."""
+    first = desk.day - dt.timedelta(days=200)
+    events = desk.season_between(record, first, desk.day + dt.timedelta(days=400), ("sucker",)).events
+    colds = sorted((e.start, e.end) for e in events if e.name == "frost likely")
+    last = max((end for start, end in colds if start <= desk.day), default=desk.day)
+    return replant_day(desk.at.know, desk.day, last, next(((s, e) for s, e in colds if s > desk.day), None))

@@ -13,7 +13,7 @@ from ..core.frost.bark import BarkPaint, bark_paint
 from ..core.frost.damage import CLASSES
 from ..core.frost.feed import Feed, feed
 from ..core.frost.looks import Look, Seen, weigh_looks
-from ..core.frost.recovery import Recovery, Stand, recovery
+from ..core.frost.recovery import Recovery, Stand, recovery, replant_day
 from ..core.frost.verdict import FrostVerdict, Sign, signs
 from ..store import frames, frost_nights, logbook
 from ..store import scratches as kept
@@ -68,7 +68,7 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
         usual = usual_kg(session, [record, *[r for r in tree_records(session, row_id=record.row.id) if r.tree.id != tree_id]])
         dead = case.dead_share
         lost = dead if dead is not None else know.number(f"frost-class/{case.frost_class}/leaf-lost")
-        replant_on = case.last_frost + dt.timedelta(days=know.days("frost/replant-after"))
+        replant_on = replant_day(know, case.today, case.last_frost, (case.next_cold.start, case.next_cold.end) if case.next_cold else None)
         first_frost = case.next_cold.start if case.next_cold else None
         return TreeFrost(
             record.name, case.frost_class, case.night, case.foreseen, case.verdict, tuple(signs(know, case.night, case.today)), case.looks, _kinds(case), case.limbs,

@@ -146,7 +146,12 @@ class _Fortnight:
             late = f" It was due {day_words(task.due)}." if task.due < self.day else ""
             put = f" Put off: {task.why_later}." if task.why_later else ""
             reason = Reason(
-                "come-back", f"Due {day_words(task.due)} after the last work.{late}{put}", {}, task.due, None, (known.id,) if known else ()
+                "come-back",
+                f"Due {day_words(task.due)} after the {'frost' if task.kind.startswith('frost') else 'last work'}.{late}{put}",
+                {},
+                task.due,
+                None,
+                (known.id,) if known else (),
             )
             for record in by_scope[task.scope_id]:
                 work = "renewal" if task.rotation_id else "look"

@@ -21,7 +21,7 @@ from billhook.core.frost.fruit import cut_test, salvage, wilson_interval
 from billhook.core.frost.leaders import Shoot, grown_on, leaders
 from billhook.core.frost.looks import Look, weigh_looks
 from billhook.core.frost.protect import protections, tonight
-from billhook.core.frost.recovery import Group, Stand, block_recovery, recovery
+from billhook.core.frost.recovery import Group, Stand, block_recovery, recovery, replant_day
 from billhook.core.frost.stem import RoundReading, stem_round
 from billhook.core.frost.verdict import AfterFrost, frost_verdict
 
@@ -246,6 +246,13 @@ def test_whether_to_heal_or_replant_by_what_is_left(know, stand, advice):
     found = recovery(know, "F5", 12, 100, stand=stand, replant_on=dt.date(2026, 3, 15))
     assert found.advice == advice
     assert ("quarantine" in found.reasons[0].text) == (advice == "replant")
+
+
+def test_a_new_tree_is_planted_after_the_frosts_and_never_just_before_them(know):
+    cold = (dt.date(2026, 12, 10), dt.date(2027, 2, 12))
+    assert replant_day(know, on(10), dt.date(2026, 2, 12), cold) == dt.date(2026, 2, 26)
+    assert replant_day(know, dt.date(2026, 6, 1), dt.date(2026, 2, 12), cold) == dt.date(2026, 6, 1)
+    assert replant_day(know, dt.date(2026, 11, 25), dt.date(2026, 2, 12), cold) == dt.date(2027, 2, 26)
 
 
 @given(st.lists(st.tuples(st.sampled_from(CLASSES), st.integers(1, 40), st.floats(2, 40)), min_size=1, max_size=6))

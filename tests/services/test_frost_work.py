@@ -90,11 +90,12 @@ def test_a_night_that_is_written_down_sets_its_dates_once(garden):
     for _ in range(2):
         found = frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
     assert found.saved >= len(garden.tree_ids)
-    row = [t for t in tasks_of(at, garden.row_id) if t.state == "open"]
-    assert len({(t.kind, t.due) for t in row}) == len(row)
+    row = tasks_of(at, garden.row_id)  # five alike: dates for each tree, one more and they are the row's
+    row = [*row, *(t for tree in garden.tree_ids for t in tasks_of(at, tree))]
+    assert len({(t.scope_id, t.kind, t.due) for t in row}) == len(row)
     kinds = {t.kind.split()[1] for t in row}
-    assert {"bark", "jud", "cut"} <= kinds
-    judge, cut = (min(t.due for t in row if t.kind.split()[1] == k) for k in ("jud", "cut"))
+    assert {"bark", "judge", "cut"} <= kinds
+    judge, cut = (min(t.due for t in row if t.kind.split()[1] == k) for k in ("judge", "cut"))
     assert NIGHT < judge <= cut
     assert all(t.rule in at.know for t in row)
     foreseen = frost_tree.after_frost(at, garden.tree_ids[0]).foreseen
@@ -125,14 +126,14 @@ def test_a_false_start_is_recorded_and_asked_again(summer):
     at, _, tree = summer
     frost_tree.look(at, tree, new_id(), "first-flush", NIGHT + dt.timedelta(days=60))
     assert frost_tree.after_frost(at, tree).looks.looks[0].worth == "provisional"
-    assert [t.kind for t in tasks_of(at, tree)] == ["frost-again"]
+    assert "frost-again" in {t.kind for t in tasks_of(at, tree)}
     same = new_id()
     for _ in range(2):
         seen = frost_tree.look(at, tree, same, "collapsed", NIGHT + dt.timedelta(days=120))
     assert [x.worth for x in seen.looks] == ["holds", "false-start"]
     found = frost_tree.after_frost(at, tree)
     assert (found.verdict.verdict, found.verdict.may_cut) == ("wait", False)
-    assert tasks_of(at, tree) == []  # the question was answered
+    assert "frost-again" not in {t.kind for t in tasks_of(at, tree)}  # the question was answered
     for day, why in ((SUMMER + dt.timedelta(days=2), "ahead"), (NIGHT - dt.timedelta(days=2), "before the night")):
         with pytest.raises(InvalidInput, match=why):
             frost_tree.look(at, tree, new_id(), "leaves-fell", day)

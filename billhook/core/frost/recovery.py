@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 from ..known import Knowledge
@@ -81,6 +81,15 @@ def recovery(
     return Recovery(heal, tuple(usual * s for s in heal), lost, fresh, tuple(usual * s for s in fresh), lost_new, advice, (reason,))
 
 
+def replant_day(know: Knowledge, today: dt.date, last_frost: dt.date, next_cold: tuple[dt.date, dt.date] | None) -> dt.date:
+    """The first day on which a new tree may go into the ground: after the last frost, and not shortly before the next cold season. Never past."""
+    after = dt.timedelta(days=know.days("frost/replant-after"))
+    day = max(today, last_frost + after)
+    if next_cold is not None and day > next_cold[0] - dt.timedelta(days=know.days("frost/replant-before")):
+        return max(day, next_cold[1] + after)
+    return day
+
+
 def _must_replant(know: Knowledge, frost_class: str, stand: Stand) -> str:
     """Why no other way is open, in words; empty where one is."""
     if frost_class == "F6":
@@ -118,10 +127,11 @@ class Group:
 
 @dataclass(frozen=True)
 class BlockRecovery:
-    """Crop of a block by year [kg], what is lost by the advice, by healing all and by replanting all that lost their limbs; and the advice for each group."""
+    """Crop of a block by year [kg]: as advised, and with all replanted that lost their limbs; what each loses, and healing all; and the advice for each group."""
 
     usual_kg: float
     kg: tuple[float, ...]
+    replant_kg: tuple[float, ...]
     lost_kg: float
     heal_all_lost_kg: float
     replant_lost_kg: float
@@ -132,11 +142,13 @@ def block_recovery(know: Knowledge, groups: Sequence[Group], replant_on: dt.date
     """The trees of a block by their classes, each group healed or replanted as advised; the worst class first."""
     ordered = sorted(groups, key=lambda g: (-CLASSES.index(g.frost_class), g.species))
     found = [(g, recovery(know, g.frost_class, g.age_years, g.normal_kg, g.trees, years, replant_on, species=g.species)) for g in ordered]
-    severe = [CLASSES.index(g.frost_class) >= CLASSES.index("F4") for g, _ in found]
-    by_advice = [r.replant_kg if r.advice == "replant" else r.kg for _, r in found]
     usual = sum(g.normal_kg * g.trees for g in groups)
-    kg = tuple(sum(series[i] for series in by_advice) for i in range(years))
-    return BlockRecovery(
-        usual, kg, usual * years - sum(kg), sum(r.lost_kg for _, r in found),
-        sum(r.replant_lost_kg if bad else r.lost_kg for (_, r), bad in zip(found, severe, strict=True)), tuple(found),
-    )  # fmt: skip
+
+    def by_year(replanted: Callable[[Group, Recovery], bool]) -> tuple[float, ...]:
+        chosen = [r.replant_kg if replanted(g, r) else r.kg for g, r in found]
+        return tuple(sum(one[i] for one in chosen) for i in range(years))
+
+    advised = by_year(lambda _, r: r.advice == "replant")
+    replanted = by_year(lambda g, _: CLASSES.index(g.frost_class) >= CLASSES.index("F4"))
+    lost = [usual * years - sum(kg) for kg in (advised, by_year(lambda *_: False), replanted)]
+    return BlockRecovery(usual, advised, replanted, lost[0], lost[1], lost[2], tuple(found))

@@ -210,6 +210,7 @@ class BlockRecoveryOut(Answer):
     known: bool
     usual_kg: float
     kg: list[float]
+    replant_kg: list[float]
     lost_kg: float
     heal_all_lost_kg: float
     replant_lost_kg: float

@@ -7142,6 +7142,8 @@ export interface components {
             usual_kg: number;
             /** Kg */
             kg: number[];
+            /** Replant Kg */
+            replant_kg: number[];
             /** Lost Kg */
             lost_kg: number;
             /** Heal All Lost Kg */

@@ -37,8 +37,8 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
       <CropYears
         v-if="data.known"
         :heal="data.kg.map((k) => k / data!.usual_kg)"
-        :replant="data.kg.map(() => 1)"
-        replant-says="usual"
+        :replant="data.replant_kg.map((k) => k / data!.usual_kg)"
+        replant-says="all replanted that lost limbs"
         heal-says="as advised"
       />
       <p v-if="data.known">
@@ -48,7 +48,8 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
       <p v-else>Write down what is picked of a row or block, and kilograms are reckoned too.</p>
       <ul class="text-[0.97rem]">
         <li v-for="g in hurt" :key="g.frost_class + g.kind_name" class="border-t border-rule py-1.5">
-          <b class="tag">{{ g.frost_class }}</b> {{ g.trees }} {{ g.kind_name.toLowerCase() }}: <b>{{ ADVICE[g.recovery.advice] }}</b>.
+          <b class="tag">{{ g.frost_class }}</b> {{ g.trees }} {{ g.kind_name.toLowerCase() }}:
+          <b>{{ g.recovery.lost_kg < 0.5 && data.known ? 'bears as usual' : ADVICE[g.recovery.advice] }}</b>.
           <template v-if="g.recovery.advice === 'replant' || g.frost_class >= 'F4'">{{ g.recovery.reasons[0]?.text }}</template>
         </li>
       </ul>

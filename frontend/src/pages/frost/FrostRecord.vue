@@ -35,7 +35,7 @@ const counts = (classes: Record<string, number>) =>
   CLASSES.filter((c) => classes[c])
     .map((c) => `${classes[c]} ${c}`)
     .join(', ')
-const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !== 'F1').slice(0, 12))
+const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !== 'F1'))
 </script>
 
 <template>
@@ -96,12 +96,15 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
           >: {{ counts(n.classes) || 'nothing hurt' }}; {{ n.came_back }} came back, {{ n.lost }} lost.
         </li>
       </ul>
-      <ul class="text-[0.95rem]" aria-label="Which trees came back">
-        <li v-for="p in worst" :key="p.tree_id" class="border-t border-rule py-1 grid grid-cols-[2.2rem_7rem_1fr] gap-2">
-          <b class="tag">{{ p.worst }}</b> <RouterLink class="link" :to="`/tree/${p.tree_id}`">{{ p.name }}</RouterLink>
-          <span>{{ STANDS[p.stands] }}{{ p.nights > 1 ? `, hurt in ${p.nights} nights` : '' }}</span>
-        </li>
-      </ul>
+      <component :is="worst.length > 6 ? 'details' : 'div'" class="text-[0.95rem] border-t border-rule pt-1">
+        <summary v-if="worst.length > 6" class="min-h-8">Which trees came back</summary>
+        <ul aria-label="Which trees came back">
+          <li v-for="p in worst" :key="p.tree_id" class="py-1 grid grid-cols-[2.2rem_7rem_1fr] gap-2">
+            <b class="tag">{{ p.worst }}</b> <RouterLink class="link" :to="`/tree/${p.tree_id}`">{{ p.name }}</RouterLink>
+            <span>{{ STANDS[p.stands] }}{{ p.nights > 1 ? `, hurt in ${p.nights} nights` : '' }}</span>
+          </li>
+        </ul>
+      </component>
     </template>
   </section>
 </template>

@@ -38,7 +38,7 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
   <section aria-label="Trees that bear a class" class="grid gap-2">
     <h2 class="text-[1.3rem]">Hurt trees</h2>
     <p v-if="!hurt.length">No tree bears a class of frost damage.</p>
-    <div v-for="g in wood" :key="g.c" class="border-t border-rule py-1 flex flex-wrap gap-x-4 items-baseline">
+    <div v-for="g in wood" :key="g.c" class="border-t border-rule py-0.5 flex flex-wrap gap-x-4 items-baseline">
       <p class="tag text-lg min-w-[13.5rem]">
         {{ g.c }} <span class="font-normal">{{ CLASS_WORDS[g.c] }}</span>
       </p>
@@ -46,7 +46,7 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
         <summary v-if="g.trees.length > 12" class="min-h-8">{{ g.trees.length }} trees</summary>
         <ul class="flex flex-wrap gap-x-4">
           <li v-for="t in g.trees" :key="t.tree_id">
-            <RouterLink class="link !min-h-8" :to="`/tree/${t.tree_id}/frost`">{{ t.name }}</RouterLink>
+            <RouterLink class="link" :to="`/tree/${t.tree_id}/frost`">{{ t.name }}</RouterLink>
           </li>
         </ul>
       </component>

@@ -2,7 +2,7 @@
 /** Limb by limb: where to scratch next, green or brown, until the edge is found; later one scratch shows whether it still holds. */
 import type { Schemas } from '@/api/client'
 import type { Hurt } from '@/composables/useFrost'
-import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
+import { dayWords, lengthWords } from '@/geometry/measure'
 import { useKeys } from '@/composables/useKeys'
 import { useSettings } from '@/composables/useSettings'
 import { computed } from 'vue'
@@ -70,7 +70,7 @@ const tested = computed(() => props.frost.limbs.filter((l) => l.readings.length)
       </li>
     </ul>
     <p class="text-[0.95rem] text-ink2">
-      {{ shareWords(frost.dead_share) }} of the leaf hung on wood that is dead,
+      About {{ Math.round(frost.dead_share * 100) }} % of the leaf hung on wood that is dead,
       {{ frost.scratched ? `by ${tested} ${tested === 1 ? 'limb' : 'limbs'} scratched` : 'by its class; scratch to know' }}. Brown all along? Try
       round the stem too.
     </p>
