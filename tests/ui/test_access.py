@@ -34,6 +34,8 @@ def pages(demo) -> list[tuple[str, str]]:
         (f"/row/{ask(demo, f'/api/trees/{tree}')['row_id']}/walk", "Nothing to do"),
         (f"/sheet/{sheet}", "Cut sheet"),
         ("/log", "Log"),
+        ("/frost", "Hurt trees"),
+        (f"/tree/{tree_named(demo, 'Baixo 7·7')}/frost", "What do you see?"),
         ("/place", "Save the place"),
         ("/place#stance", "What would change"),
         ("/start", "Say it"),
@@ -52,6 +54,10 @@ def test_axe_finds_nothing_serious(browser, demo, theme):
         assert findings(browser) == [], path
         if path.startswith("/tree") and path.count("/") == 2:
             for tab in ("Limbs", "Record and log"):
+                hand.click(tab)
+                assert findings(browser) == [], f"{path} {tab}"
+        if path.endswith("/frost") and path.startswith("/tree"):
+            for tab in ("Alive?", "Scratch", "Cuts", "Grow on", "Crop"):
                 hand.click(tab)
                 assert findings(browser) == [], f"{path} {tab}"
 
