@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..reasons import Reason
+from ..season.model import Status
 from ..words.dates import day_words
 from .damage import CLASSES
 from .kinds import class_figure
@@ -45,7 +46,7 @@ class FrostVerdict:
     """verdict: ``alive``, ``rootstock-only``, ``wait`` or ``dead``. provisional: green seen before the second flush proves nothing. judge_on, cut_on: never in the past.
 
     postponed: the cut waits for the next spring, since its regrowth would not harden. opens_early: the day an edge that held through the second flush opens
-    the cut before its class does, None where it does not.
+    the cut before its class does, None where it does not. unharmed: no wood was hurt.
     """
 
     verdict: str
@@ -57,6 +58,14 @@ class FrostVerdict:
     look_again: dt.date | None
     reasons: tuple[Reason, ...]
     opens_early: dt.date | None = None
+    unharmed: bool = False
+
+    @property
+    def tone(self) -> Status:
+        """``go`` where it may be cut or nothing need be, ``light`` where only its stock lives, ``stop`` where all is dead."""
+        if self.verdict in ("rootstock-only", "dead"):
+            return "light" if self.verdict == "rootstock-only" else "stop"
+        return "go" if self.may_cut or (self.verdict == "alive" and self.unharmed) else "wait"
 
 
 def frost_verdict(know: Knowledge, tree: AfterFrost) -> FrostVerdict:
@@ -91,8 +100,10 @@ def frost_verdict(know: Knowledge, tree: AfterFrost) -> FrostVerdict:
     again = None if judged and verdict != "wait" else max(judge, later) if judged else judge
     if provisional and tree.hot_since is not None:
         again = tree.today
-    reasons = _why(know, tree, verdict, provisional, judge, cut, judged, postponed, steady is not None)
-    return FrostVerdict(verdict, provisional, judge_on, cut_on, may, postponed, again, reasons, None if postponed else early)
+    reasons = _why(know, tree, verdict, provisional, judge, cut, judged, postponed, early is not None and not postponed)
+    return FrostVerdict(
+        verdict, provisional, judge_on, cut_on, may, postponed, again, reasons, None if postponed else early, tree.frost_class in ("F0", "F1")
+    )
 
 
 def _steady(know: Knowledge, tree: AfterFrost) -> dt.date | None:

@@ -169,6 +169,7 @@ class FrostVerdictOut(Answer):
     look_again: IsoDate | None
     reasons: list[ReasonOut]
     opens_early: IsoDate | None
+    tone: Literal["go", "light", "wait", "stop"]
 
 
 class LeaderShootIn(Asked):

@@ -6539,6 +6539,11 @@ export interface components {
             reasons: components["schemas"]["ReasonOut"][];
             /** Opens Early */
             opens_early: string | null;
+            /**
+             * Tone
+             * @enum {string}
+             */
+            tone: "go" | "light" | "wait" | "stop";
         };
         /**
          * FrostVerdictIn

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One tree after a frost: the verdict on top, the drawing beside, and one question of the work at a time. */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { api, heed, sentence } from '@/api/client'
 import { useFrost } from '@/composables/useFrost'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
@@ -42,12 +42,17 @@ const marks = computed(() => {
   const cut = test.value?.found.cut_at_m
   return TABS[tab.value] === 'Scratch' && test.value && cut !== null && cut !== undefined ? [{ limb: test.value.limb, keep_m: cut }] : []
 })
-const TONES: Record<Schemas['FrostVerdictOut']['verdict'], 'go' | 'wait' | 'stop' | 'light'> = {
-  alive: 'go',
-  wait: 'wait',
-  'rootstock-only': 'light',
-  dead: 'stop',
-}
+const dates = computed(() => {
+  const v = frost.value?.verdict
+  if (!v) return []
+  const day = (what: string, on: string) => (on > frost.value!.today ? `${what} from ${dayWords(on)}` : `${what} now`)
+  const cut = v.may_cut || v.cut_on > frost.value!.today
+  return [
+    day('Judge', v.judge_on),
+    ...(cut ? [day('cut', v.cut_on)] : []),
+    ...(v.look_again && v.look_again !== v.judge_on ? [day('look again', v.look_again)] : []),
+  ]
+})
 const scratching = computed(() => TABS[tab.value] === 'Scratch')
 async function scratched(on: string, where: number, green: boolean) {
   limb.value = on
@@ -114,18 +119,13 @@ const working = ref(false)
       </div>
       <section v-if="frost.verdict" aria-label="Verdict" class="grid gap-1" data-test="verdict">
         <div class="flex gap-3 items-start">
-          <ToneMark :tone="TONES[frost.verdict.verdict]" />
+          <ToneMark :tone="frost.verdict.tone" />
           <p class="text-[1.08rem]">
             <b>{{ frost.verdict.reasons[0]?.text }}</b>
           </p>
         </div>
         <p class="num !whitespace-normal">
-          Judge on {{ dayWords(frost.verdict.judge_on) }} · cut from {{ dayWords(frost.verdict.cut_on)
-          }}{{
-            frost.verdict.look_again && frost.verdict.look_again !== frost.verdict.judge_on
-              ? ` · look again ${dayWords(frost.verdict.look_again)}`
-              : ''
-          }}
+          {{ dates.join(' · ') }}
         </p>
       </section>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>

@@ -23,7 +23,8 @@ const SIDES = [
   <div class="grid gap-3">
     <p>
       Find the union<template v-if="frost.frame?.union_m"> at {{ lengthWords(frost.frame.union_m, units) }}</template
-      >; dig it out gently if it is buried. Compare what sprouts with leaves you know: three leaflets, other thorns or another scent are the stock.
+      >; dig it out gently if it is buried. Compare what sprouts with leaves you know: another shape of leaf, other thorns or another scent are the
+      stock.
     </p>
     <div v-for="s in SIDES" :key="s.kind" role="group" :aria-label="s.asks" class="flex gap-2 items-center">
       <span class="flex-1 text-[1.05rem]">{{ s.asks }}</span>
