@@ -140,14 +140,27 @@ class FrostCase:
         signs = [Look(o.date, o.value) for o in self._signs()]
         plain = self._after(None, None, None)
         first = weigh_looks(know, self.night, self.frost_class, signs, frost_verdict(know, plain).judge_on, self.warm_from)
-        green = max((s.day for s in self.made if s.green and not self._gone_by(s.day, first.collapsed_on)), default=None)
-        sprout = None if first.sprouted_on is None or self._gone_by(first.sprouted_on, first.collapsed_on) else first.sprouted_on
-        evidence = max((d for d in (green, sprout) if d is not None), default=None)
-        above = True if evidence is not None else self._said("frost_above", first.collapsed_on)
-        if above is None and self._all_brown():
-            above = False
-        case = self._after(above, first.collapsed_on, self._hot_since(evidence), _steady_since(self.along, fine))
+        green = self._green_on(first.collapsed_on)
+        above = self._alive_above(green, first.collapsed_on)
+        case = self._after(above, first.collapsed_on, self._hot_since(green), _steady_since(self.along, fine))
         return frost_verdict(know, case), first
+
+    def _green_on(self, collapsed_on: dt.date | None) -> dt.date | None:
+        """The last day on which bark above the union was green that was not found brown since; a flush alone may be the rootstock's."""
+        limbs = {s.limb_key for s in self.along}
+        holding = [max(s.day for s in self.along if s.limb_key == x) for x in limbs if any(r.green for r in counting(self.along, x))]
+        sides = {s.bearing_deg: s for s in self.made if s.bearing_deg is not None}
+        found = [d for d in (*holding, *(s.day for s in sides.values() if s.green)) if not self._gone_by(d, collapsed_on)]
+        return max(found, default=None)
+
+    def _alive_above(self, green: dt.date | None, collapsed_on: dt.date | None) -> bool | None:
+        """Green bark, or what the grower said of it since; None where nobody knows."""
+        said = self._said("frost_above", collapsed_on)
+        if said is not None and (green is None or self.seen["frost_above"].date > green):
+            return said
+        if green is not None:
+            return True
+        return False if self._all_brown() else None
 
     def _after(
         self, above: bool | None, collapsed_on: dt.date | None, hot_since: dt.date | None, steady_since: dt.date | None = None

@@ -10,7 +10,8 @@ from ..core.frame.finish import whole_limbs_gone
 from ..core.frame.model import Cut
 from ..core.frame.share import frame_answer
 from ..core.frame.wood import wood_parameters
-from ..core.frost.dead_wood import STAGES, Stage, dead_wood_notes, stages
+from ..core.frost.damage import CLASSES
+from ..core.frost.dead_wood import STAGES, Stage, Stock, dead_wood_notes, stages
 from ..core.reasons import Reason
 from ..core.season.events import vigour_of
 from ..core.season.model import Work
@@ -56,7 +57,14 @@ def _stages(case: FrostCase) -> tuple[Stage, ...]:
     if frame is None:
         return ()
     cuts = [Cut(t.limb, t.found.cut_at_m) for t in case.limbs if t.found.cut_at_m is not None]
-    return stages(case.at.know, frame, cuts, case.today, verdict.cut_on, verdict.may_cut, case.shape_on, verdict.verdict == "rootstock-only")
+    return stages(case.at.know, frame, cuts, case.today, verdict.cut_on, verdict.may_cut, case.shape_on, _stock(case))
+
+
+def _stock(case: FrostCase) -> Stock:
+    if case.verdict.verdict == "rootstock-only":
+        return "kept"
+    unsure = case.verdict.verdict != "alive" and not case.verdict.provisional and CLASSES.index(case.frost_class) >= CLASSES.index("F5")
+    return "undecided" if unsure else "off"
 
 
 def _view(case: FrostCase, stage: Stage, units: Units) -> StageView:

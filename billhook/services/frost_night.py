@@ -22,7 +22,7 @@ from ..core.words.dates import day_words
 from ..store import frost_nights as kept
 from ..store import harvests, logbook, places
 from ..store.tables import Row, Task
-from ..store.trees import TreeRecord, tree_records
+from ..store.trees import TreeRecord, observations, tree_records
 from . import weather
 from .seasons import SeasonDesk
 from .workplace import Workplace
@@ -126,7 +126,7 @@ def night(
         saves = salvage(at.know, day, mean_of(desk, found.records[0], day, 14) if found.records else None)
         saved = 0
         if save:
-            saved = _write(desk, found, kept.put_night(session, site.id, day, min_c, hours, source).id)
+            saved = _write(desk, found, site.id, hours, source)
             _dates(desk, found, saves)
         trees = tuple(
             HurtTree(r.tree.id, r.name, r.tree.species, found.at_c(r), d, _first(at, d)) for r, d in found.ordered if d.worst != "F0" or d.possible
@@ -228,10 +228,22 @@ def _first(at: Workplace, damage: Damage) -> str:
     return f"{does[:1].upper()}{does[1:]}."
 
 
-def _write(desk: SeasonDesk, found: _Hurt, night_id: str) -> int:
-    """The foreseen classes of a night, as record and as what holds of each tree."""
+def _write(desk: SeasonDesk, found: _Hurt, site_id: str, hours: float | None, source: str) -> int:
+    """The night and its foreseen classes, as record and as what holds of each tree; a class that somebody corrected since stays."""
+    session, day = desk.session, found.day
+    before = {a.tree_id: a.frost_class for a in kept.assessments(session, [n.id for n in kept.nights(session, site_id) if n.day == day])}
+    seen = observations(session)
+    night = kept.put_night(session, site_id, day, found.min_c, hours, source)
+
+    def corrected(tree_id: str) -> bool:
+        now = seen.get(tree_id, {}).get("freeze_class")
+        return now is not None and now.date >= day and f"F{now.value}" != before.get(tree_id, "F0")
+
     hurt = [(r, d) for r, d in found.ordered if d.worst != "F0"]
-    kept.foresee(desk.session, night_id, found.day, [kept.Foreseen(r.tree.id, found.at_c(r), d.worst, d.possible) for r, d in hurt])
+    kept.foresee(session, night.id, [kept.Foreseen(r.tree.id, found.at_c(r), d.worst, d.possible) for r, d in hurt])
+    classes = {r.tree.id: d.worst for r, d in hurt}
+    spared = dict.fromkeys(before.keys() - classes.keys(), "F0")
+    kept.bear(session, day, {tree: c for tree, c in (classes | spared).items() if not corrected(tree)})
     return len(hurt)
 
 
@@ -241,7 +253,7 @@ def _dates(desk: SeasonDesk, found: _Hurt, saves: Salvage) -> None:
     for record, damage in found.ordered:
         if damage.worst != "F0":
             rows[record.row.id].append((record, damage))
-    here = {r.tree.id for r in found.records} | set(rows)
+    here = {r.tree.id for r in found.records} | {r.row.id for r in found.records}
     for old in logbook.tasks(desk.session):
         if old.kind.startswith("frost-night") and old.scope_id in here:
             old.state = "dropped"

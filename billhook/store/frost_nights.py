@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 
 from sqlmodel import Session, col, delete, insert, select
@@ -37,27 +37,21 @@ def put_night(session: Session, site_id: str, day: dt.date, min_c: float, hours:
     return night
 
 
-def foresee(session: Session, night_id: str, day: dt.date, found: Sequence[Foreseen]) -> None:
-    """Write down what a night is reckoned to do, with the class that holds of each tree from its day on."""
-    if not found:
-        return
+def foresee(session: Session, night_id: str, found: Sequence[Foreseen]) -> None:
+    """Write down what a night is reckoned to do."""
+    if found:
+        session.connection().execute(insert(FrostAssessment), [{"id": new_id(), "night_id": night_id, **vars(f)} for f in found])
+
+
+def bear(session: Session, day: dt.date, classes: Mapping[str, str]) -> None:
+    """The class that holds of each tree from a day on; F0 takes an earlier one back."""
     now = utc_now()
-    assessed = [{"id": new_id(), "night_id": night_id, **vars(f)} for f in found]
-    seen = [
-        {
-            "id": new_id(),
-            "scope": "tree",
-            "scope_id": f.tree_id,
-            "kind": "freeze_class",
-            "value": f.frost_class[1],
-            "date": day,
-            "corrects": None,
-            "made_at": now,
-        }
-        for f in found
+    rows = [
+        {"id": new_id(), "scope": "tree", "scope_id": tree, "kind": "freeze_class", "value": c[1], "date": day, "corrects": None, "made_at": now}
+        for tree, c in classes.items()
     ]
-    session.connection().execute(insert(FrostAssessment), assessed)
-    session.connection().execute(insert(Observation), seen)
+    if rows:
+        session.connection().execute(insert(Observation), rows)
 
 
 def assessments(session: Session, night_ids: Iterable[str]) -> list[FrostAssessment]:

@@ -102,6 +102,38 @@ def test_a_night_that_is_written_down_sets_its_dates_once(garden):
     assert foreseen.at_c == -8.0
 
 
+def test_a_night_written_down_again_keeps_what_the_trees_showed(garden):
+    at, (first, second, *_) = garden.at, garden.tree_ids
+    frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
+    frost_tree.say_class(at, first, "F2")
+    frost_night.night(at, garden.site.id, NIGHT, -7.0, 6, save=True)
+    assert frost_tree.after_frost(at, first).frost_class == "F2"  # seen on the tree, so it stays
+    assert frost_tree.after_frost(at, second).frost_class == frost_tree.after_frost(at, second).foreseen.frost_class
+    frost_night.night(at, garden.site.id, NIGHT, 3.0, 6, save=True)  # it was another night after all
+    assert frost_tree.after_frost(at, second) is None
+    assert frost_tree.after_frost(at, first).frost_class == "F2"
+    assert not [t for t in tasks_of(at, second) if t.kind.startswith("frost-night")]
+
+
+def test_green_that_turned_brown_is_no_life_and_a_flush_alone_may_be_the_rootstocks(summer):
+    at, _, tree = summer
+    frost_tree.say_class(at, tree, "F6")
+    spring = dt.date(2027, 3, 20)
+    frost_tree.look(at, tree, new_id(), "first-flush", spring)
+    assert frost_tree.after_frost(at, tree).verdict.verdict == "wait"
+    for limb in ("e", "w"):
+        frost_tree.scratch(at, tree, new_id(), limb, 0.3, True, spring)
+    assert frost_tree.after_frost(at, tree).verdict.verdict == "alive"
+    for limb in ("e", "w"):
+        for place in (0.3, 0.0):
+            frost_tree.scratch(at, tree, new_id(), limb, place, False, SUMMER)
+    trees.observe(at, "tree", tree, "frost_below", "yes", SUMMER)
+    assert frost_tree.after_frost(at, tree).verdict.verdict == "rootstock-only"
+    suckers = next(v for v in frost_cuts.cut_stages(at, tree) if v.stage.name == "suckers")
+    assert suckers.cuts == ()
+    assert "stay" in suckers.stage.reason.text
+
+
 def test_before_the_cold_young_trees_are_banked_and_unbanked(garden):
     at = garden.at
     assert frost_before.before_the_cold(at, garden.site.id) == []  # grown trees need none

@@ -5,6 +5,7 @@ from __future__ import annotations
 import datetime as dt
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
+from typing import Literal
 
 from ..cuts.technique import CutAdvice
 from ..frame.finish import void_cuts
@@ -16,6 +17,13 @@ from ..words.dates import day_words
 from ..words.units import Units, weight_words
 
 STAGES = ("hazards", "suckers", "dead", "shaping")
+Stock = Literal["off", "undecided", "kept"]
+"""What becomes of shoots below the union: off where the top lives; undecided while nobody knows; kept where only the rootstock lives."""
+_SUCKERS: dict[Stock, str] = {
+    "off": "From below the union: ask whose shoot it is, then flush at its origin; looked for at every flush of two seasons.",
+    "undecided": "While it is not known that anything lives above the union, shoots from below it stay: they may be all that lives.",
+    "kept": "Only the rootstock lives: its shoots stay until you decide to re-bud it, keep it or take it out.",
+}
 
 
 def killed(frame: Frame, dead_from_m: Mapping[str, float]) -> Frame:
@@ -72,11 +80,11 @@ class Stage:
 
 
 def stages(
-    know: Knowledge, frame: Frame, cuts: Sequence[Cut], today: dt.date, cut_on: dt.date, may_cut: bool, shape_on: dt.date, keep_stock: bool = False
+    know: Knowledge, frame: Frame, cuts: Sequence[Cut], today: dt.date, cut_on: dt.date, may_cut: bool, shape_on: dt.date, stock: Stock = "off"
 ) -> tuple[Stage, ...]:
     """Hazards today, suckers when asked about, dead wood from its day, and the shaping of next spring.
 
-    frame: with its dead wood (:func:`killed`); cuts: of the scratched limbs; keep_stock: only the rootstock lives, so its shoots are not taken.
+    frame: with its dead wood (:func:`killed`); cuts: of the scratched limbs; stock: what its shoots are, :data:`Stock`.
     """
     roots = roots_of(frame)
     own = [x for x in frame.limbs if not is_sucker(frame, roots[x.id])]
@@ -94,9 +102,7 @@ def stages(
         "hazards": "Broken wood that may fall comes off at once, to below the break; nothing else is cut yet."
         if broken
         else "Nothing broken hangs in it. If something breaks, it comes off at once.",
-        "suckers": "Only the rootstock lives: its shoots stay until you decide to re-bud it, keep it or take it out."
-        if keep_stock
-        else "From below the union: ask whose shoot it is, then flush at its origin; looked for at every flush of two seasons.",
+        "suckers": _SUCKERS[stock],
         "dead": f"{'Open now' if may_cut else f'From {day}'}: weight first, three cuts on what is heavy, into the green, no stubs; a proud stub is ground down to the collar. Dead twigs may hang: they shade.",
         "shaping": f"The frame is finished from {day_words(shape_on)}, when what lives has shown itself: one strong shoot per 20 to 30 cm of limb, the rest off.",
     }
@@ -111,7 +117,7 @@ def stages(
 
     return (
         stage("hazards", today, bool(broken), broken),
-        stage("suckers", today, bool(suckers) and not keep_stock, () if keep_stock else suckers),
+        stage("suckers", today, bool(suckers) and stock == "off", suckers if stock == "off" else ()),
         stage("dead", cut_on, may_cut and bool(taken), taken, left),
         stage("shaping", shape_on, False, ()),
     )
