@@ -44,12 +44,12 @@ def limb_places(frame: Frame) -> dict[str, LimbPlace]:
 
 
 def limb_names(frame: Frame) -> dict[str, str]:
-    """A name for every limb: ``east limb``, ``upper east limb``, ``side branch facing south on the east limb``, ``sucker on the west``."""
+    """A name for every limb: ``east limb``, ``upper east limb``, ``east shoot`` for a sprout on the trunk, ``side branch facing south on the east limb``, ``sucker on the west``."""
     names: dict[str, str] = {}
     for limb, place in limb_places(frame).items():
         way = wind(place.bearing_deg)
         if place.kind == "main":
-            names[limb] = f"{_which(place.index, place.count)}{way} limb"
+            names[limb] = f"{_which(place.index, place.count)}{way} {'shoot' if frame.limb(limb).kind == 'sprout' else 'limb'}"
         elif place.kind == "sucker":
             names[limb] = f"sucker{f' {place.index + 1}' if place.count > 1 else ''} on the {way}"
         else:

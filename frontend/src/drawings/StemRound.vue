@@ -20,7 +20,6 @@ const next = computed(() => (props.test.found.next_bearing_deg === null ? null :
   >
     <circle r="72" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.8" />
     <circle r="52" fill="none" stroke="var(--rule)" stroke-width="1.4" />
-    <circle r="5" fill="none" stroke="var(--rule)" stroke-width="1.4" />
     <path
       v-for="(d, i) in test.found.dead"
       :key="i"
