@@ -11,7 +11,7 @@ from ..words.units import Units, length_words
 
 @dataclass(frozen=True)
 class LimbPlace:
-    """What a limb's name is made of. kind: ``main``, ``side`` or ``sucker``; index of count: among those alike, from the foot up; on: the limb that bears it."""
+    """What a limb's name is made of. kind: ``main``, ``shoot`` (a sprout on the trunk), ``side`` or ``sucker``; index of count: among those alike, from the foot up; on: the limb that bears it."""
 
     kind: str
     bearing_deg: float
@@ -24,10 +24,12 @@ def limb_places(frame: Frame) -> dict[str, LimbPlace]:
     """For every limb where it grows, parents before what they bear."""
     found: dict[str, LimbPlace] = {}
     scaffolds = [x for x in frame.limbs if x.on == TRUNK and not is_sucker(frame, x)]
-    for direction in {wind(x.bearing_deg) for x in scaffolds}:
-        same = sorted((x for x in scaffolds if wind(x.bearing_deg) == direction), key=lambda x: (x.at_m, x.id))
+    alike: dict[tuple[str, str], list[Limb]] = {}
+    for limb in sorted(scaffolds, key=lambda x: (x.at_m, x.id)):
+        alike.setdefault(("shoot" if limb.kind == "sprout" else "main", wind(limb.bearing_deg)), []).append(limb)
+    for (kind, _), same in alike.items():
         for i, limb in enumerate(same):
-            found[limb.id] = LimbPlace("main", limb.bearing_deg, i, len(same))
+            found[limb.id] = LimbPlace(kind, limb.bearing_deg, i, len(same))
     suckers = [x for x in frame.limbs if is_sucker(frame, x)]
     for i, limb in enumerate(suckers):
         found[limb.id] = LimbPlace("sucker", limb.bearing_deg, i, len(suckers))
@@ -48,8 +50,8 @@ def limb_names(frame: Frame) -> dict[str, str]:
     names: dict[str, str] = {}
     for limb, place in limb_places(frame).items():
         way = wind(place.bearing_deg)
-        if place.kind == "main":
-            names[limb] = f"{_which(place.index, place.count)}{way} {'shoot' if frame.limb(limb).kind == 'sprout' else 'limb'}"
+        if place.kind in ("main", "shoot"):
+            names[limb] = f"{_which(place.index, place.count)}{way} {'limb' if place.kind == 'main' else 'shoot'}"
         elif place.kind == "sucker":
             names[limb] = f"sucker{f' {place.index + 1}' if place.count > 1 else ''} on the {way}"
         else:
