@@ -147,16 +147,25 @@ def _opened(session: Session, case: FrostCase) -> None:
         session.add(Observation(scope="tree", scope_id=case.record.tree.id, kind="frost_open", value=value, date=case.today))
 
 
-def say_class(at: Workplace, tree_id: str, frost_class: str) -> None:
-    """What the tree itself shows, in place of what the cold foretold; F0: it came back. Raises: NotFound; InvalidInput for a class that is none."""
+def say_class(at: Workplace, tree_id: str, frost_class: str, night: dt.date | None = None) -> None:
+    """What the tree itself shows, in place of what the cold foretold; F0: it came back. night: of a tree that bore no class, else the site's last one.
+
+    Raises: NotFound; InvalidInput for a class that is none, or a night to come.
+    """
+    today, wrong = at.today(), []
     if frost_class not in CLASSES:
-        raise InvalidInput([FieldProblem("/class", f"must be one of {', '.join(CLASSES)}")])
+        wrong.append(FieldProblem("/class", f"must be one of {', '.join(CLASSES)}"))
+    if night is not None and night > today:
+        wrong.append(FieldProblem("/night", "lies ahead"))
+    if wrong:
+        raise InvalidInput(wrong)
     with at.store.writing() as session:
-        tree_record(session, tree_id)
+        record = tree_record(session, tree_id)
         seen = observations(session, [tree_id]).get(tree_id, {})
         hurt = hurt_since(seen, frost_nights.assessed(session, [tree_id]).get(tree_id, []))
+        last = next((n.day for n in frost_nights.nights(session, record.site.id) if n.day <= today), today)
         # of the same night, so that its dates go on counting from there
-        on = at.today() if hurt is None or frost_class == "F0" else seen["freeze_class"].date
+        on = (night or last) if hurt is None else today if frost_class == "F0" else seen["freeze_class"].date
         session.add(Observation(scope="tree", scope_id=tree_id, kind="freeze_class", value=frost_class[1], date=on))
 
 

@@ -61,7 +61,7 @@ def post_look(path: IdPath, body: LookIn) -> tuple[dict[str, Any], int]:
 @frost_trees.post("/<id>/frost-class", responses={200: TreeFrostOut})
 def post_class(path: IdPath, body: SayClassIn) -> dict[str, Any]:
     """The class the tree itself shows; F0: it came back."""
-    service.say_class(here(), path.id, body.frost_class)
+    service.say_class(here(), path.id, body.frost_class, body.night)
     return _hurt(path.id)
 
 

@@ -184,6 +184,18 @@ def test_what_the_tree_shows_is_written_of_the_same_night(summer):
     assert (place.stands, place.nights, place.coldest_c) == ("back", 1, -7.5)
 
 
+def test_a_tree_that_nobody_foresaw_is_written_down_of_its_night(garden):
+    at, tree = garden.at, garden.tree_ids[0]
+    frost_tree.say_class(at, tree, "F3", NIGHT)
+    assert frost_tree.after_frost(at, tree).night == NIGHT
+    frost_night.night(at, garden.site.id, dt.date(2027, 2, 3), -1.0, 2, save=True)
+    frost_tree.say_class(at, garden.tree_ids[1], "F2")
+    assert frost_tree.after_frost(at, garden.tree_ids[1]).night == dt.date(2027, 2, 3)  # the last night of the site
+    for wrong, night, why in (("F9", None, "must be one of"), ("F3", TODAY + dt.timedelta(days=1), "lies ahead")):
+        with pytest.raises(InvalidInput, match=why):
+            frost_tree.say_class(at, tree, wrong, night)
+
+
 def test_an_edge_that_holds_through_the_second_flush_opens_the_cut_and_the_almanac(summer):
     at, _, tree = summer
     frost_tree.say_class(at, tree, "F5")  # its own day comes later

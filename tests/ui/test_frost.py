@@ -199,3 +199,19 @@ def test_the_record_shows_where_the_cold_lies(browser, demo):
     assert record.find_elements(By.CSS_SELECTOR, "svg")
     hand.click("Baixo 7·8")
     hand.until(lambda: "/tree/" in browser.current_url)
+
+
+def test_a_tree_nobody_foresaw_is_written_down_from_its_record(browser, demo):
+    hand = Hand(browser, demo.url)
+    tree = tree_named(demo, "Patamares 3·4")
+    hand.open(f"/tree/{tree}")
+    hand.click("Record and log")
+    hand.click("Hurt by frost?")
+    hand.sees("Not hurt")
+    hand.choose("What is dead", "F3, twigs dead")
+    hand.click("Write it down")
+    hand.until(lambda: "they shield" in hand.one('[data-test="why"]').text)  # a mango's own word
+    assert after(demo, tree)["night"] == "2027-01-19"  # the last night written down
+    hand.click("Crop")
+    hand.click("It came back")
+    hand.sees("Not hurt")

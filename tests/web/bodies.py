@@ -108,7 +108,7 @@ def resources(tree_id: str, frame_id: str, site_id: str, block_id: str) -> dict[
         f"POST {tree}/new-shoots": {"id": "n1", "at_m": 0.4, "diameter_mm": 9, "length_m": 0.5, "rise_deg": 80, "bearing_deg": 200},
         f"POST {tree}/grow-on": {"keep": ["e"], "form": "tree"},
         f"POST {tree}/frost-sheets": {"id": ID, "stage": "suckers"},
-        f"POST {tree}/frost-class": {"class": "F4"},
+        f"POST {tree}/frost-class": {"class": "F4", "night": "2027-01-19"},
         f"POST {tree}/regrowth": {"length_m": 0.4, "day": "2027-09-24", "units": "metric"},
         "POST /api/harvests": {"id": ID, "scope": "tree", "scope_id": tree_id, "day": "2027-01-24", "kg": 38.5, "who": "first helper"},
         f"POST {tree}/walks": {"id": ID, "day": "2027-03-24"},

@@ -34,9 +34,10 @@ class LookIn(Asked):
 
 
 class SayClassIn(Asked):
-    """The class the tree itself shows; F0: it came back."""
+    """The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class yet, else the site's last one."""
 
     frost_class: FrostClass = Field(alias="class")
+    night: IsoDate | None = None
 
 
 class SignOut(Answer):

@@ -7413,7 +7413,7 @@ export interface components {
         };
         /**
          * SayClassIn
-         * @description The class the tree itself shows; F0: it came back.
+         * @description The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class yet, else the site's last one.
          */
         SayClassIn: {
             /**
@@ -7421,6 +7421,8 @@ export interface components {
              * @enum {string}
              */
             class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Night */
+            night?: string | null;
         };
         /**
          * FrostStagesOut

@@ -35,8 +35,8 @@ export function useFrost(id: Ref<string>) {
     act(() => heed(api.POST('/api/trees/{id}/scratches', { params: path(), body: { id: newId(), limb, at_m, green, day: null, bearing_deg } })))
   const look = (sign: string, day: string | null) =>
     act(() => heed(api.POST('/api/trees/{id}/looks', { params: path(), body: { id: newId(), sign, day } })))
-  const say = (frost_class: Schemas['SayClassIn']['class']) =>
-    act(() => heed(api.POST('/api/trees/{id}/frost-class', { params: path(), body: { class: frost_class } })))
+  const say = (frost_class: Schemas['SayClassIn']['class'], night: string | null = null) =>
+    act(() => heed(api.POST('/api/trees/{id}/frost-class', { params: path(), body: { class: frost_class, night } })))
   const saw = (kind: 'frost_above' | 'frost_below', value: 'yes' | 'no') =>
     act(() => heed(api.POST('/api/trees/{id}/observations', { params: path(), body: { kind, value, date: query.data.value!.today } })))
   return { ...query, trouble, busy, act, scratch, look, say, saw }

@@ -13,6 +13,7 @@ import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, toRef } from 'vue'
 import AlivePanel from './frost/AlivePanel.vue'
+import ClassSay from './frost/ClassSay.vue'
 import CropPanel from './frost/CropPanel.vue'
 import CutsPanel from './frost/CutsPanel.vue'
 import GrowOnPanel from './frost/GrowOnPanel.vue'
@@ -59,6 +60,7 @@ async function scratched(on: string, where: number, green: boolean) {
   await scratch(on, where, green)
 }
 const cautions = computed(() => frost.value?.verdict?.reasons.find((r) => r.code === 'cautions')?.text ?? '')
+const night = ref('')
 const working = ref(false)
 </script>
 
@@ -69,9 +71,14 @@ const working = ref(false)
     <h1 class="text-[1.7rem]">Not hurt</h1>
     <p>
       No class of frost damage is written down for this tree, or it came back.
-      <RouterLink class="link" to="/frost">Say what the night was</RouterLink>, or set it under the
-      <RouterLink class="link" :to="`/tree/${id}`">tree’s record</RouterLink>.
+      <RouterLink class="link" to="/frost">Say what the night was</RouterLink>, or what you see on this tree:
     </p>
+    <div>
+      <label class="label" for="own-night">The night of (else the last one written down)</label>
+      <input id="own-night" v-model="night" type="date" class="field !min-h-11 max-w-[220px]" :max="frost.today" />
+    </div>
+    <ClassSay :frost-class="null" :busy="busy" @say="say($event, night || null)" />
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>
   <div v-else-if="frost" class="beside">
     <section class="beside-draw" aria-label="The tree from the side">

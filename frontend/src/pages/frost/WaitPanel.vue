@@ -6,6 +6,7 @@ import { dayWords } from '@/geometry/measure'
 import { warmthWords } from '@/geometry/warmth'
 import { useSettings } from '@/composables/useSettings'
 import { ref } from 'vue'
+import ClassSay from './ClassSay.vue'
 
 defineProps<{ frost: Hurt; busy: boolean }>()
 const { units } = useSettings()
@@ -62,6 +63,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         Write {{ frost.looks.suggests }} down
       </button>
     </section>
+    <ClassSay :key="frost.frost_class ?? undefined" :frost-class="frost.frost_class ?? null" :busy="busy" @say="emit('say', $event)" />
     <section v-if="frost.looks?.looks.length" aria-label="Seen so far" data-test="looks">
       <h2 class="text-[1.2rem]">Seen so far</h2>
       <ul class="text-[0.97rem]">

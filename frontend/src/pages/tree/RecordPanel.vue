@@ -113,6 +113,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
         >
           <option v-for="c in ['healthy', 'weak', 'neglected', 'transplanted', 'diseased', 'wilting']" :key="c">{{ c }}</option>
         </select>
+        <RouterLink class="link text-[0.92rem]" :to="`/tree/${tree.id}/frost`">Hurt by frost?</RouterLink>
       </div>
       <div v-if="tree.pot_l">
         <label class="label" for="seen-tall">For its winter room</label>

@@ -1,0 +1,21 @@
+<script setup lang="ts">
+/** The class by one's own eyes, where it is not what was foretold, or where nothing was. */
+import { ref } from 'vue'
+import { CLASS_WORDS, CLASSES, type FrostClass } from './classes'
+
+const props = defineProps<{ frostClass: FrostClass | null; busy: boolean }>()
+const emit = defineEmits<{ say: [frost: FrostClass] }>()
+const chosen = ref<FrostClass>(props.frostClass ?? 'F2')
+</script>
+
+<template>
+  <form class="flex flex-wrap gap-2 items-end" aria-label="The class by your own eyes" @submit.prevent="emit('say', chosen)">
+    <div class="flex-1 min-w-[200px]">
+      <label class="label" for="own-class">{{ frostClass ? 'You know better? The class is' : 'What is dead' }}</label>
+      <select id="own-class" v-model="chosen" class="field !min-h-11">
+        <option v-for="c in CLASSES.filter((x) => x !== 'F0')" :key="c" :value="c">{{ c }}, {{ CLASS_WORDS[c] }}</option>
+      </select>
+    </div>
+    <button class="btn !min-h-11" :disabled="busy || chosen === frostClass">Write it down</button>
+  </form>
+</template>
