@@ -4,9 +4,10 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Callable, Sequence
+from dataclasses import replace
 
 from ..core.frame.model import TRUNK, Frame, Limb, is_sucker
-from ..services import frost_fruit, frost_grow_on, frost_night, frost_tree, logbook, trees
+from ..services import frost_cuts, frost_fruit, frost_grow_on, frost_night, frost_tree, logbook, sheets, trees
 from ..services.frost_case import frost_case
 from ..services.grove import GroveTree
 from ..services.workplace import Workplace
@@ -84,8 +85,19 @@ class ColdNight:
                     break
                 frost_tree.scratch(self.at, tree_id, self.new_id(), limb.id, at_m, at_m <= edge, day)
 
+    def _cut(self, tree_id: str, day: dt.date) -> None:
+        """The dead wood comes off on a day gone by, as it was done then."""
+        then = replace(self.at, settings=replace(self.at.settings, fixed_today=day))
+        if any(v.stage.name == "dead" and v.stage.may for v in frost_cuts.cut_stages(then, tree_id)):
+            plan = frost_cuts.stage_sheet(then, tree_id, self.new_id(), "dead")
+            for line in sheets.sheet(then, plan.id).lines:
+                sheets.tick(then, plan.id, line.cut.id, self.new_id(), True, day, round(line.cost.wound_mm), "the grower")
+            sheets.finish(then, plan.id, 1, day, "the grower")
+
     def _later(self, tree_id: str, hurt: str) -> None:
         """What is particular to a class: a stem dead on one side, shoots from above and below, a tree that came back."""
+        if hurt == "3" and self._come(190):
+            self._cut(tree_id, self._on(190))
         if hurt in "12" and self._come(150):
             trees.observe(self.at, "tree", tree_id, "freeze_class", "0", self._on(150))
         union = self._frame(tree_id).union_m or 0.0

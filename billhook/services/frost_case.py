@@ -244,17 +244,23 @@ class FrostCase:
 
         Of 1; None before a main limb was scratched.
         """
-        if self.view is None or not self.along:
+        row = frames.row_on(self.session, self.record.stem.id, self.night) if self.along else None
+        if row is None:
             return None
-        frame = self.view.frame
+        # as the tree stood on the night: what was cut since was dead too
+        frame = frames.frame_of(self.session, row)[0]
         tested = {s.limb_key for s in self.along}
         mains = [x for x in frame.limbs if x.on == TRUNK and not is_sucker(frame, x) and x.id in tested]
         if not mains:
             return None
-        total = sum(x.base_mm**2 for x in mains)
-        gone = self.dead_from
-        dead = sum(x.diameter_mm(min(gone[x.id], x.length_m)) ** 2 for x in mains if x.id in gone)
-        return min(1.0, dead / total)
+        dead = 0.0
+        for limb in mains:
+            readings = [r for r in counting(self.along, limb.id) if r.at_m <= limb.length_m]
+            browns = [r.at_m for r in readings if not r.green]
+            greens = [r.at_m for r in readings if r.green and r.at_m < min(browns, default=0.0)]
+            if browns:
+                dead += limb.diameter_mm(min(browns) if greens else 0.0) ** 2
+        return min(1.0, dead / sum(x.base_mm**2 for x in mains))
 
 
 def hurt_since(

@@ -42,6 +42,12 @@ def current_row(session: Session, stem_id: str) -> FrameRow | None:
     return session.exec(select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq).desc())).first()
 
 
+def row_on(session: Session, stem_id: str, day: dt.date) -> FrameRow | None:
+    """The newest frame of a stem up to a day, else its first; None before one was made."""
+    rows = session.exec(select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq))).all()
+    return next((r for r in reversed(rows) if r.date <= day), rows[0] if rows else None)
+
+
 def current_rows(session: Session, stem_ids: Sequence[str] | None = None) -> list[FrameRow]:
     """The newest frame of every stem, or of these."""
     of = select(FrameRow.stem_id, func.max(FrameRow.seq).label("seq")).group_by(FrameRow.stem_id)

@@ -37,7 +37,7 @@ def test_holding_as_it_is_described(demo):
     assert {b.name for b in view.blocks} == {"Baixo", "Patamares", "Alto", "Casa", "Pátio", "Encosta"}
     assert 370 <= len(view.trees) <= 390
     assert sum(t.measured for t in view.trees) >= 30
-    assert {t.origin for t in view.trees} == {"measured", "sketched"}
+    assert {t.origin for t in view.trees} == {"measured", "sketched", "after-plan"}
     assert view.empty_places
     assert any(s.latitude < 0 for s in view.sites)
     for tree in view.trees:

@@ -234,8 +234,10 @@ def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
     assert sheet.answer.canopy_share_removed == 0  # dead wood costs no leaf
     for line in sheet.lines:
         sheets.tick(at, plan.id, line.cut.id, new_id(), True, SUMMER, None, "")
+    lost = frost_tree.after_frost(at, tree).dead_share
     entry = sheets.finish(at, plan.id, 1, SUMMER)
     assert entry.cuts == len(dead.cuts)
+    assert frost_tree.after_frost(at, tree).dead_share == pytest.approx(lost)  # cutting dead wood off brings no leaf back
     left = trees.tree_view(at, tree, SUMMER, ("thin",)).frame.frame
     assert left.limb("e").length_m == pytest.approx(test.found.cut_at_m)
     with pytest.raises(InvalidInput, match="not open"):
