@@ -91,6 +91,11 @@ class FrostCase:
         return self.record.tree.species
 
     @property
+    def scratch_from(self) -> dt.date:
+        """Before this day scratched bark misleads."""
+        return self.night + dt.timedelta(days=self.at.know.days("frost-signs/scratch/from-day"))
+
+    @property
     def warm_from(self) -> dt.date | None:
         """When strong sun and hot days usually begin after the night."""
         return next((e.start for e in self.events if e.name == "strong sun on bark" and e.start > self.night), None)

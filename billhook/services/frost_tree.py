@@ -15,6 +15,7 @@ from ..core.frost.feed import Feed, feed
 from ..core.frost.looks import Look, Seen, weigh_looks
 from ..core.frost.recovery import Recovery, Stand, recovery, replant_day
 from ..core.frost.verdict import FrostVerdict, Sign, signs
+from ..core.words.dates import day_words
 from ..store import frames, frost_nights, logbook
 from ..store import scratches as kept
 from ..store.tables import FrostAssessment, Observation, Scratch, Task
@@ -36,7 +37,9 @@ class SignKind:
 
 @dataclass(frozen=True)
 class TreeFrost:
-    """A hurt tree on the workplace's day. foreseen: what the night was reckoned to do; usual_kg: None where nobody wrote a crop down."""
+    """A hurt tree on the workplace's day. foreseen: what the night was reckoned to do; scratch_from: before this day bark misleads; usual_kg: None where
+    nobody wrote a crop down.
+    """
 
     name: str
     frost_class: str
@@ -46,6 +49,7 @@ class TreeFrost:
     signs: tuple[Sign, ...]
     looks: Seen
     sign_kinds: tuple[SignKind, ...]
+    scratch_from: dt.date
     limbs: tuple[LimbTest, ...]
     stem: StemTest | None
     dead_share: float
@@ -71,7 +75,7 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
         replant_on = replant_day(know, case.today, case.last_frost, (case.next_cold.start, case.next_cold.end) if case.next_cold else None)
         first_frost = case.next_cold.start if case.next_cold else None
         return TreeFrost(
-            record.name, case.frost_class, case.night, case.foreseen, case.verdict, tuple(signs(know, case.night, case.today)), case.looks, _kinds(case), case.limbs,
+            record.name, case.frost_class, case.night, case.foreseen, case.verdict, tuple(signs(know, case.night, case.today)), case.looks, _kinds(case), case.scratch_from, case.limbs,
             case.stem, lost, dead is not None, feed(know, lost, first_frost, case.last_frost),
             bark_paint(know, case.view.frame if case.view else None, case.dead_from, record.site.latitude >= 0),
             recovery(know, case.frost_class, case.age, usual or 0.0, replant_on=replant_on, stand=_stand(case), species=case.species), usual,
@@ -174,7 +178,7 @@ def scratch(
 ) -> Scratch:  # fmt: skip
     """Write a scratch down, along a limb or (with a bearing) round the trunk. The same id twice is one; at a place scratched before the last word holds.
 
-    Raises: NotFound; InvalidInput for a limb or a place that is not on the tree's drawing, or a day to come.
+    Raises: NotFound; InvalidInput for a limb or a place that is not on the tree's drawing, a day to come, or one so soon after the night that bark misleads.
     """
     with at.store.writing() as session:
         if (known := kept.known(session, scratch_id)) is not None:
@@ -192,6 +196,9 @@ def scratch(
             wrong.append(FieldProblem("/day", "lies ahead; write down what you saw"))
         if wrong:
             raise InvalidInput(wrong)
+        case = frost_case(at, session, tree_id)
+        if case is not None and (day or at.today()) < case.scratch_from:
+            raise InvalidInput([FieldProblem("/day", f"too early: scratched bark misleads; look again on {day_words(case.scratch_from)}")])
         made = Scratch(
             id=scratch_id, tree_id=tree_id, limb_key=limb, at_m=round(at_m, 3), bearing_deg=bearing_deg, green=green, day=day or at.today()
         )

@@ -81,6 +81,17 @@ def test_what_cannot_be_scratched_is_refused(drawn):
         frost_tree.after_frost(at, "nobody")
 
 
+def test_a_scratch_in_the_first_weeks_is_answered_with_the_day_to_look_again(drawn):
+    at, tree = drawn
+    night = TODAY - dt.timedelta(days=9)
+    trees.observe(at, "tree", tree, "freeze_class", "4", night)
+    with pytest.raises(InvalidInput, match="look again on 5 Apr 2027"):
+        frost_tree.scratch(at, tree, new_id(), "e", 0.5, True)
+    found = frost_tree.after_frost(at, tree)
+    assert found.scratch_from == night + dt.timedelta(days=21)
+    assert found.verdict.verdict == "wait"
+
+
 def test_only_the_rootstock_alive_never_says_recovered(drawn):
     at, tree = drawn
     night = dt.date(2026, 1, 19)

@@ -141,6 +141,7 @@ class TreeFrostOut(Answer):
     signs: list[SignOut] = []
     looks: LooksOut | None = None
     sign_kinds: list[SignKindOut] = []
+    scratch_from: IsoDate | None = None
     limbs: list[LimbTestOut] = []
     stem: StemTestOut | None = None
     dead_share: float = 0

@@ -7208,6 +7208,8 @@ export interface components {
              * @default []
              */
             sign_kinds: components["schemas"]["SignKindOut"][];
+            /** Scratch From */
+            scratch_from?: string | null;
             /**
              * Limbs
              * @default []

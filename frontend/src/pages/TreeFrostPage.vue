@@ -33,7 +33,8 @@ const tab = ref(0)
 const TABS = ['Wait', 'Alive?', 'Scratch', 'Cuts', 'Grow on', 'Crop'] as const
 const limb = ref('')
 const test = computed(() => frost.value?.limbs.find((l) => l.limb === limb.value) ?? frost.value?.limbs[0] ?? null)
-const at = computed(() => test.value?.found.next_at_m ?? test.value?.again_at_m ?? null)
+const early = computed(() => !!frost.value?.scratch_from && frost.value.today < frost.value.scratch_from)
+const at = computed(() => (early.value ? null : (test.value?.found.next_at_m ?? test.value?.again_at_m ?? null)))
 const stages = computed(() => cuts.value?.stages ?? [])
 const opened = ref('')
 const stage = computed(() => stages.value.find((s) => s.name === opened.value) ?? stages.value.find((s) => s.cuts.length) ?? null)
@@ -143,10 +144,10 @@ const working = ref(false)
         <TabPanels>
           <TabPanel><WaitPanel :frost="frost" :busy="busy" @look="look" @say="say" @working="working = true" /></TabPanel>
           <TabPanel>
-            <AlivePanel :id="id" :frost="frost" :busy="busy" @saw="saw" @round="(b, g) => scratch('trunk', frost!.stem!.at_m, g, b)" />
+            <AlivePanel :id="id" :frost="frost" :early="early" :busy="busy" @saw="saw" @round="(b, g) => scratch('trunk', frost!.stem!.at_m, g, b)" />
           </TabPanel>
           <TabPanel data-test="scratch"
-            ><ScratchPanel :frost="frost" :test="test" :at="at" :busy="busy" @pick="limb = $event" @scratch="scratched"
+            ><ScratchPanel :frost="frost" :test="test" :at="at" :early="early" :busy="busy" @pick="limb = $event" @scratch="scratched"
           /></TabPanel>
           <TabPanel
             ><CutsPanel

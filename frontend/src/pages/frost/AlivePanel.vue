@@ -2,17 +2,17 @@
 /** Find the union, and say what lives above and below it; round the stem for one-sided death. */
 import type { Hurt } from '@/composables/useFrost'
 import StemRound from '@/drawings/StemRound.vue'
-import { diameterWords, lengthWords, windWords } from '@/geometry/measure'
+import { dayWords, diameterWords, lengthWords, windWords } from '@/geometry/measure'
 import { useSettings } from '@/composables/useSettings'
 import { computed } from 'vue'
 
-const props = defineProps<{ id: string; frost: Hurt; busy: boolean }>()
+const props = defineProps<{ id: string; frost: Hurt; early: boolean; busy: boolean }>()
 const emit = defineEmits<{
   saw: [kind: 'frost_above' | 'frost_below', value: 'yes' | 'no']
   round: [bearing: number, green: boolean]
 }>()
 const { units } = useSettings()
-const next = computed(() => props.frost.stem?.found.next_bearing_deg ?? null)
+const next = computed(() => (props.early ? null : (props.frost.stem?.found.next_bearing_deg ?? null)))
 const SIDES = [
   { kind: 'frost_above', asks: 'Alive above the union?' },
   { kind: 'frost_below', asks: 'Alive below it?' },
@@ -38,7 +38,7 @@ const SIDES = [
         <StemRound :test="frost.stem" :trunk="diameterWords(frost.frame.trunk_mm, units)" />
         <div class="grid gap-2 flex-1 min-w-[190px]">
           <p class="text-[1.05rem]" role="status">
-            <b>{{ frost.stem.found.says }}</b>
+            <b>{{ early ? `Too early: bark misleads before ${dayWords(frost.scratch_from!)}.` : frost.stem.found.says }}</b>
           </p>
           <div v-if="next !== null" class="grid grid-cols-2 gap-2">
             <button type="button" class="btn !min-h-16" :disabled="busy" @click="emit('round', next, true)">Green, {{ windWords(next) }}</button>

@@ -7,7 +7,7 @@ import { useKeys } from '@/composables/useKeys'
 import { useSettings } from '@/composables/useSettings'
 import { computed } from 'vue'
 
-const props = defineProps<{ frost: Hurt; test: Schemas['LimbTestOut'] | null; at: number | null; busy: boolean }>()
+const props = defineProps<{ frost: Hurt; test: Schemas['LimbTestOut'] | null; at: number | null; early: boolean; busy: boolean }>()
 const emit = defineEmits<{ pick: [limb: string]; scratch: [limb: string, at: number, green: boolean] }>()
 const { units } = useSettings()
 const say = (green: boolean) => props.test && props.at !== null && !props.busy && emit('scratch', props.test.limb, props.at, green)
@@ -39,6 +39,9 @@ const tested = computed(() => props.frost.limbs.filter((l) => l.readings.length)
       </div>
       <button type="button" class="btn !min-h-12" @click="step(1)">Next limb</button>
     </div>
+    <p v-if="early" class="keep text-[1.1rem]" role="status">
+      <b>Too early: scratched bark misleads.</b> Look again on {{ dayWords(frost.scratch_from!) }}.
+    </p>
     <p v-if="at !== null" class="text-[1.1rem]" role="status">
       <b>Scratch at {{ lengthWords(at, units) }} from its base.</b>
       <template v-if="again"> Its green ended here on {{ dayWords(test.tested_on!) }}: one scratch shows whether it still does.</template>
@@ -48,7 +51,7 @@ const tested = computed(() => props.frost.limbs.filter((l) => l.readings.length)
       <button type="button" class="btn big" :disabled="busy" @click="say(true)">Green</button>
       <button type="button" class="btn big" :disabled="busy" @click="say(false)">Brown</button>
     </div>
-    <p v-if="test.found.next_at_m === null" class="text-[1.1rem]" :role="at === null ? 'status' : undefined" data-test="edge">
+    <p v-if="!early && test.found.next_at_m === null" class="text-[1.1rem]" :role="at === null ? 'status' : undefined" data-test="edge">
       <b>{{ test.found.says }}</b>
       Green to {{ test.found.boundary[0] == null ? 'nowhere' : lengthWords(test.found.boundary[0], units) }}, dead from
       {{ test.found.boundary[1] == null ? 'nowhere' : lengthWords(test.found.boundary[1], units) }}.
