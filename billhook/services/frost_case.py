@@ -14,19 +14,20 @@ from ..core.frame.model import TRUNK, Frame, is_sucker, roots_of
 from ..core.frost.dead_wood import killed
 from ..core.frost.looks import Look, Seen, weigh_looks
 from ..core.frost.scratch import Reading, Scratched, scratched
-from ..core.frost.stem import RoundReading, StemRound, stem_round
+from ..core.frost.stem import RoundReading, StemRound, bark_decides, stem_round
 from ..core.frost.verdict import AfterFrost, FrostVerdict, frost_verdict
+from ..core.known import Knowledge
+from ..core.reasons import Reason
 from ..core.season.budget import tree_age
 from ..core.season.model import Event
 from ..store import frames, frost_nights
 from ..store import scratches as kept
-from ..store.tables import FrostAssessment, FrostNight, Observation, Scratch
+from ..store.frost_tables import FrostAssessment, FrostNight, Scratch
+from ..store.tables import Observation
 from ..store.trees import TreeRecord, observations, tree_record
 from .seasons import SeasonDesk
 from .trees import FrameView, frame_view
 from .workplace import Workplace
-
-EPISODE = dt.timedelta(days=300)
 
 
 @dataclass(frozen=True)
@@ -53,6 +54,7 @@ class StemTest:
     at_m: float
     readings: tuple[RoundReading, ...]
     found: StemRound
+    decides: Reason
 
 
 @dataclass
@@ -241,7 +243,7 @@ class FrostCase:
         height = min(frame.trunk.height_m, (frame.union_m or 0.0) + know.number("frost/round-above"))
         latest: dict[float, Scratch] = {s.bearing_deg: s for s in self.made if s.bearing_deg is not None}
         readings = tuple(RoundReading(b, s.green) for b, s in sorted(latest.items()))
-        return StemTest(round(height, 2), readings, stem_round(readings, know.number("frost/round-step")))
+        return StemTest(round(height, 2), readings, stem_round(readings, know.number("frost/round-step")), bark_decides(know))
 
     @property
     def dead_share(self) -> float | None:
@@ -269,13 +271,13 @@ class FrostCase:
 
 
 def hurt_since(
-    seen: Mapping[str, Observation], assessed: Sequence[tuple[FrostNight, FrostAssessment]]
+    know: Knowledge, seen: Mapping[str, Observation], assessed: Sequence[tuple[FrostNight, FrostAssessment]]
 ) -> tuple[str, dt.date, FrostAssessment | None] | None:
     """Class, night and what was foreseen for a tree that bears a class; None for one that does not. assessed: its nights, the newest first."""
     hurt = seen.get("freeze_class")
     if hurt is None or hurt.value == "0":
         return None
-    near = next(((n, a) for n, a in assessed if n.day <= hurt.date <= n.day + EPISODE), None)
+    near = next(((n, a) for n, a in assessed if n.day <= hurt.date <= n.day + dt.timedelta(days=know.days("frost/episode"))), None)
     return f"F{hurt.value}", near[0].day if near else hurt.date, near[1] if near else None
 
 
@@ -283,7 +285,7 @@ def frost_case(at: Workplace, session: Session, tree_id: str) -> FrostCase | Non
     """What is known of a tree since its last cold night; None for one that bears no class. Raises: NotFound."""
     record = tree_record(session, tree_id)
     seen = dict(observations(session, [tree_id]).get(tree_id, {}))
-    hurt = hurt_since(seen, frost_nights.assessed(session, [tree_id]).get(tree_id, []))
+    hurt = hurt_since(at.know, seen, frost_nights.assessed(session, [tree_id]).get(tree_id, []))
     if hurt is None:
         return None
     row = frames.current_row(session, record.stem.id)

@@ -112,7 +112,7 @@ def choose(at: Workplace, tree_id: str, keep: Sequence[str], form: str | None = 
                 old.state = "dropped"
                 session.add(old)
         names = [case.view.names[x] for x in keep] if case.view else list(keep)
-        last = case.today + dt.timedelta(days=800)
+        last = case.today + dt.timedelta(days=365 * at.know.days("frost/sucker-seasons"))
         ahead = case.desk.season_between(case.record, case.today, last, ("sucker",)).events
         flushes = [e.start for e in ahead if e.name in ("first flush", "later flush")]
         for dated in grown_on(at.know, names, view.form, case.today, flushes, case.shape_on):

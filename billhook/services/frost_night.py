@@ -27,6 +27,7 @@ from . import weather
 from .seasons import SeasonDesk
 from .workplace import Workplace
 
+_AFTER = 14  # days of weather after the night that fruit spoils in
 _LAID_BARE = ("hedge", "shear", "skeleton", "renewal")
 
 
@@ -123,7 +124,7 @@ def night(
         site = places.site(session, site_id)
         desk = SeasonDesk(session, at, day)
         found = _Hurt(desk, tree_records(session, site_id=site_id), min_c, hours, dry_soil)
-        saves = salvage(at.know, day, mean_of(desk, found.records[0], day, 14) if found.records else None)
+        saves = salvage(at.know, day, mean_of(desk, found.records[0], day + dt.timedelta(days=_AFTER), _AFTER) if found.records else None)
         saved = 0
         if save:
             saved = _write(desk, found, site.id, hours, source)

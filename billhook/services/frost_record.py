@@ -13,9 +13,9 @@ from ..core.frost.recovery import BlockRecovery, Group, block_recovery, replant_
 from ..core.season.budget import tree_age
 from ..store import frost_nights as kept
 from ..store import places
-from ..store.tables import FrostNight, Observation, Tree
+from ..store.frost_tables import FrostNight
+from ..store.tables import Observation, Tree
 from ..store.trees import TreeRecord, tree_record, tree_records
-from .frost_case import EPISODE
 from .frost_night import usual_kg
 from .seasons import SeasonDesk
 from .workplace import Workplace
@@ -82,7 +82,7 @@ def frost_record(at: Workplace, site_id: str) -> FrostRecord:
         places.site(session, site_id)
         nights = kept.nights(session, site_id)
         records = _records(session, site_id)
-        episodes = _episodes(session, nights, records)
+        episodes = _episodes(session, nights, records, dt.timedelta(days=at.know.days("frost/episode")))
         air: dict[str, float] = {}
         for a in kept.assessments(session, [n.id for n in nights]):
             air[a.tree_id] = min(a.at_c, air.get(a.tree_id, a.at_c))
@@ -106,7 +106,7 @@ def _records(session: Session, site_id: str) -> dict[str, TreeRecord]:
     return found
 
 
-def _episodes(session: Session, nights: list[FrostNight], records: dict[str, TreeRecord]) -> dict[str, list[_Episode]]:
+def _episodes(session: Session, nights: list[FrostNight], records: dict[str, TreeRecord], episode: dt.timedelta) -> dict[str, list[_Episode]]:
     """Per tree what it bore, night by night; a later class of the same night takes the place of an earlier one, a zero closes it."""
     found: dict[str, list[_Episode]] = {}
     for o in kept.history(session, ("freeze_class",)):
@@ -117,8 +117,8 @@ def _episodes(session: Session, nights: list[FrostNight], records: dict[str, Tre
             if past:
                 past[-1].back = True
             continue
-        on = next((n.day for n in nights if n.day <= o.date <= n.day + EPISODE), o.date)
-        if past and not past[-1].back and on <= past[-1].night + EPISODE:
+        on = next((n.day for n in nights if n.day <= o.date <= n.day + episode), o.date)
+        if past and not past[-1].back and on <= past[-1].night + episode:
             past[-1].frost_class = f"F{o.value}"
         else:
             past.append(_Episode(on, f"F{o.value}"))

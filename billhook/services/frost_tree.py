@@ -18,7 +18,8 @@ from ..core.frost.verdict import FrostVerdict, Sign, signs
 from ..core.words.dates import day_words
 from ..store import frames, frost_nights, logbook
 from ..store import scratches as kept
-from ..store.tables import FrostAssessment, Observation, Scratch, Task
+from ..store.frost_tables import FrostAssessment, Scratch
+from ..store.tables import Observation, Task
 from ..store.trees import observations, tree_record, tree_records
 from .frost_case import FrostCase, LimbTest, StemTest, frost_case, hurt_case, hurt_since
 from .frost_night import usual_kg
@@ -37,7 +38,7 @@ class SignKind:
 
 @dataclass(frozen=True)
 class TreeFrost:
-    """A hurt tree on the workplace's day. foreseen: what the night was reckoned to do; scratch_from: before this day bark misleads; usual_kg: None where
+    """A hurt tree on the workplace's day. foreseen: what the night was reckoned to do; scratch_from: bark misleads before this day, None once it has come; usual_kg: None where
     nobody wrote a crop down.
     """
 
@@ -49,7 +50,7 @@ class TreeFrost:
     signs: tuple[Sign, ...]
     looks: Seen
     sign_kinds: tuple[SignKind, ...]
-    scratch_from: dt.date
+    scratch_from: dt.date | None
     limbs: tuple[LimbTest, ...]
     stem: StemTest | None
     dead_share: float
@@ -75,7 +76,7 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
         replant_on = replant_day(know, case.today, case.last_frost, (case.next_cold.start, case.next_cold.end) if case.next_cold else None)
         first_frost = case.next_cold.start if case.next_cold else None
         return TreeFrost(
-            record.name, case.frost_class, case.night, case.foreseen, case.verdict, tuple(signs(know, case.night, case.today)), case.looks, _kinds(case), case.scratch_from, case.limbs,
+            record.name, case.frost_class, case.night, case.foreseen, case.verdict, tuple(signs(know, case.night, case.today)), case.looks, _kinds(case), case.scratch_from if case.scratch_from > case.today else None, case.limbs,
             case.stem, lost, dead is not None, feed(know, lost, first_frost, case.last_frost),
             bark_paint(know, case.view.frame if case.view else None, case.dead_from, record.site.latitude >= 0),
             recovery(know, case.frost_class, case.age, usual or 0.0, replant_on=replant_on, stand=_stand(case), species=case.species), usual,
@@ -166,7 +167,7 @@ def say_class(at: Workplace, tree_id: str, frost_class: str, night: dt.date | No
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         seen = observations(session, [tree_id]).get(tree_id, {})
-        hurt = hurt_since(seen, frost_nights.assessed(session, [tree_id]).get(tree_id, []))
+        hurt = hurt_since(at.know, seen, frost_nights.assessed(session, [tree_id]).get(tree_id, []))
         last = next((n.day for n in frost_nights.nights(session, record.site.id) if n.day <= today), today)
         # of the same night, so that its dates go on counting from there
         on = (night or last) if hurt is None else today if frost_class == "F0" else seen["freeze_class"].date
@@ -215,7 +216,7 @@ def hurt_trees(at: Workplace, site_id: str) -> list[tuple[str, str, str, dt.date
         seen, nights = observations(session), frost_nights.assessed(session)
         found = []
         for record in tree_records(session, site_id=site_id):
-            hurt = hurt_since(seen.get(record.tree.id, {}), nights.get(record.tree.id, []))
+            hurt = hurt_since(at.know, seen.get(record.tree.id, {}), nights.get(record.tree.id, []))
             if hurt is not None:
                 found.append((record.tree.id, record.name, hurt[0], hurt[1]))
     return sorted(found, key=lambda f: (-CLASSES.index(f[2]), f[1]))

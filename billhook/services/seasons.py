@@ -7,12 +7,13 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import lru_cache
 from itertools import pairwise
+from typing import cast
 
 from sqlmodel import Session
 
 from ..core.known import Knowledge
 from ..core.season.events import OBSERVABLE, growing_year, growing_year_starts
-from ..core.season.model import WORKS, ForecastDay, SeasonAnswer, Site, Stance, TreeState, Weather, Work
+from ..core.season.model import WORKS, Condition, ForecastDay, FruitOn, SeasonAnswer, Site, Stance, TreeState, Weather, Work
 from ..core.season.normals import Normals
 from ..core.season.place import month_day, pocket_frost_dates
 from ..core.season.schools import stance_in_force
@@ -98,9 +99,11 @@ def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: f
     def value(kind: str) -> str | None:
         return seen[kind].value if kind in seen else None
 
+    # `observe` let only the known words in
     return TreeState(
         record.tree.species, record.tree.planted_year, record.cultivar, record.stem.rootstock, record.tree.pot_l is not None, record.tree.under_cover,
-        int(value("vigour") or 0) or None, value("condition") or "healthy", _freeze_class(seen, day), value("fruit_on"), round(used_share, 3), value("low_bloom") == "yes", value("too_tall") == "yes",  # type: ignore[arg-type]  # `observe` let only the known words in
+        int(value("vigour") or 0) or None, cast(Condition, value("condition") or "healthy"), _freeze_class(seen, day), cast(FruitOn | None, value("fruit_on")),
+        round(used_share, 3), value("low_bloom") == "yes", value("too_tall") == "yes",
     )  # fmt: skip
 
 

@@ -8,7 +8,8 @@ from dataclasses import dataclass
 
 from sqlmodel import Session, col, delete, insert, select
 
-from .tables import FrostAssessment, FrostNight, Observation, new_id, utc_now
+from .frost_tables import FrostAssessment, FrostNight
+from .tables import Observation, new_id, utc_now
 
 
 @dataclass(frozen=True)

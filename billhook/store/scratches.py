@@ -6,7 +6,7 @@ import datetime as dt
 
 from sqlmodel import Session, col, select
 
-from .tables import Scratch
+from .frost_tables import Scratch
 
 
 def known(session: Session, scratch_id: str) -> Scratch | None:

@@ -28,6 +28,11 @@ from .models.trees import IdPath
 frost = APIBlueprint("frost", __name__, url_prefix="/api")
 
 
+def _uncertain() -> float:
+    """By how much a class is off either way [degrees C]."""
+    return here().know.number("frost/uncertain")
+
+
 @frost.get("/sites/<id>/cold-nights", responses={200: ColdNightsOut})
 def get_cold_nights(path: IdPath) -> dict[str, Any]:
     """Nights the station measured that were cold in the coldest block, and the next one foreseen."""
@@ -38,7 +43,7 @@ def get_cold_nights(path: IdPath) -> dict[str, Any]:
 def post_night(path: IdPath, body: NightIn) -> dict[str, Any]:
     """What a night hurts, block by block; the trees that must be seen to first at the top."""
     found = frost_night.night(here(), path.id, body.day, body.min_c, body.hours, body.save, body.dry_soil, body.source)
-    return answer(NightOut, found)
+    return answer(NightOut, {**vars(found), "uncertain_c": _uncertain()})
 
 
 @frost.get("/sites/<id>/before-cold", responses={200: BeforeOut})
@@ -63,7 +68,8 @@ def post_block_cut_test(path: IdPath, body: BlockCutTestIn) -> dict[str, Any]:
 @frost.get("/sites/<id>/hurt", responses={200: HurtsOut})
 def get_hurt(path: IdPath) -> dict[str, Any]:
     """Trees that bear a class of frost damage, the worst first."""
-    return answer(HurtsOut, {"trees": [{"tree_id": i, "name": n, "frost_class": c, "night": d} for i, n, c, d in hurt_trees(here(), path.id)]})
+    found = [{"tree_id": i, "name": n, "frost_class": c, "night": d} for i, n, c, d in hurt_trees(here(), path.id)]
+    return answer(HurtsOut, {"trees": found, "uncertain_c": _uncertain()})
 
 
 @frost.get("/sites/<id>/frost-record", responses={200: FrostRecordOut})

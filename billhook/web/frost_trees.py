@@ -35,7 +35,16 @@ def _hurt(tree_id: str) -> dict[str, Any]:
     found = service.after_frost(at, tree_id)
     if found is None:
         return answer(TreeFrostOut, {"hurt": False, "today": at.today()})
-    return answer(TreeFrostOut, {**vars(found), "hurt": True, "today": at.today(), "frame": drawn(found.frame) if found.frame else None})
+    return answer(
+        TreeFrostOut,
+        {
+            **vars(found),
+            "hurt": True,
+            "today": at.today(),
+            "uncertain_c": at.know.number("frost/uncertain"),
+            "frame": drawn(found.frame) if found.frame else None,
+        },
+    )
 
 
 @frost_trees.get("/<id>/after-frost", responses={200: TreeFrostOut})

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import lru_cache
-from math import log2
+from math import inf, log2
 
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
@@ -64,7 +64,7 @@ def hardening_index(know: Knowledge, mean_28_c: float, warm_days: int = 0, tende
     """How hardened a tree is [0..1]: by the mean of the last 28 days, halved by soft flush, less for each warm day of the last ten."""
     warm, cool = know.number("frost/harden-warm"), know.number("frost/harden-cool")
     x = min(1.0, max(0.0, (warm - mean_28_c) / (warm - cool)))
-    x = x * (0.5 if tender_flush else 1.0) - know.number("frost/warm-day-takes") * warm_days
+    x = x * (know.number("frost/soft-takes") if tender_flush else 1.0) - know.number("frost/warm-day-takes") * warm_days
     return max(0.0, x)
 
 
@@ -84,7 +84,7 @@ def _row(know: Knowledge, row: str) -> _Row:
     soft = {o: know.number(f"cold/{row}/{o}-u") for o in ("leaf", "twig", "wood", "trunk")}
     doubling = {o: own or know.number(f"cold-organ/{o}/doubling") for o in ORGANS} | {"fruit": know.number(f"cold/{row}/fruit-doubling")}
     # the caps of the citrus table hold for kinds as hardy as citrus; tenderer kinds are hurt above freezing
-    caps = {o: know.number(f"cold-organ/{o}/cap") if own == 0 else 6.0 for o in ORGANS}
+    caps = {o: know.number(f"cold-organ/{o}/cap") if own == 0 else inf for o in ORGANS}
     ages = {o: (know.number(f"cold-organ/{o}/age-0"), know.number(f"cold-organ/{o}/age-2"), know.number(f"cold-organ/{o}/age-4")) for o in ORGANS}
     fruit = {"ripe": know.number(f"cold/{row}/fruit-ripe"), "green": know.number(f"cold/{row}/fruit-green")}
     for young in ("flowers", "fruitlets"):
@@ -100,10 +100,11 @@ def thresholds(know: Knowledge, tree: ColdTree, hours: float) -> dict[str, float
     row = _row(know, cold_row(know, tree.species, tree.cultivar))
     x = min(1.0, max(0.0, tree.hardening))
     if tree.pruned_within_days is not None and tree.pruned_within_days < know.number("frost/pruned-within"):
-        x *= 0.5
-    longer = log2(min(16.0, max(0.5, hours)) / 4)
+        x *= know.number("frost/pruned-takes")
+    least, most = know.numbers("frost/hours-count")
+    longer = log2(min(most, max(least, hours)) / know.number("frost/hours-of-table"))
     stock = know.number(f"cold-rootstock/{tree.rootstock}/delta") * x if f"cold-rootstock/{tree.rootstock}/delta" in know else 0.0
-    band = 0 if tree.age_years < 2 else 1 if tree.age_years < 4 else 2 if tree.age_years < 6 else None
+    band = next((i for i, until in enumerate(know.numbers("frost/young-until")) if tree.age_years < until), None)
     dry = know.number("frost/dry-soil") if tree.dry_soil else 0.0
     crop = know.number("frost/crop-on") if tree.crop_on else 0.0
     found: dict[str, float] = {}

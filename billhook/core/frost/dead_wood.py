@@ -15,6 +15,7 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
 from ..words.units import Units, weight_words
+from .leaders import spacing_words
 
 STAGES = ("hazards", "suckers", "dead", "shaping")
 Stock = Literal["off", "undecided", "kept"]
@@ -104,7 +105,7 @@ def stages(
         else "Nothing broken hangs in it. If something breaks, it comes off at once.",
         "suckers": _SUCKERS[stock],
         "dead": f"{'Open now' if may_cut else f'From {day}'}: weight first, three cuts on what is heavy, into the green, no stubs; a proud stub is ground down to the collar. Dead twigs may hang: they shade.",
-        "shaping": f"The frame is finished from {day_words(shape_on)}, when what lives has shown itself: one strong shoot per 20 to 30 cm of limb, the rest off.",
+        "shaping": f"The frame is finished from {day_words(shape_on)}, when what lives has shown itself: one strong shoot per {spacing_words(know)} of limb, the rest off.",
     }
     ids = {
         "dead": ("frost/twig-mm", "frost/into-green"),

@@ -33,7 +33,7 @@ def feed(know: Knowledge, lost: float, first_frost: dt.date | None = None, last_
         else f"Water {share_words(water)} of the usual, and only where the soil is dry a hand down: roots with little leaf above them rot in wet soil"
     )
     text = (
-        f"No nitrogen until new growth is a hand long (10 cm), then {share_words(nitrogen)} of the usual in three or four light splits"
+        f"No nitrogen until new growth is a hand long ({know.number('frost/nitrogen-growth') * 100:.0f} cm), then {share_words(nitrogen)} of the usual in three or four light splits"
         f"{f', the last by {day_words(last)}' if last else ''}. {soak}. Zinc and manganese only on the first full flush. No systemic herbicide under it this season. "
         f"Mulch stays; wraps off {f'from {day_words(wraps)}' if wraps else 'after the last frost'}."
     )

@@ -65,14 +65,26 @@ def leaders(know: Knowledge, shoots: Sequence[Shoot], form: str = "tree", trunk_
     ranked = tuple(sorted(found, key=lambda r: (r.points is None, -(r.points or 0.0), r.id)))
     keep = min(len(good), int(know.number(f"leader-form/{form}/keep")))
     text = f"All strong shoots stay this season: their leaf feeds the roots. In the second spring keep {keep}{', the first the leader' if form == 'leader' else ''}, to a soft tie on a stake; suckers are looked for at every flush of two seasons."
-    return Leaders(ranked, len(good), keep, (Reason("keep", text, {"form": form}),))
+    first, last = know.numbers("frost/stake-months")
+    stake = f"Two stakes beside the stem, a soft tie at the lowest point that holds, so that it can sway; off after {first:.0f} to {last:.0f} months. Thorns on shoots: gloves and eyes."
+    reasons = (
+        Reason("keep", text, {"form": form}, None, None, (f"leader-form/{form}/keep",)),
+        Reason("stake", stake, {}, None, None, ("frost/stake-months",)),
+    )
+    return Leaders(ranked, len(good), keep, reasons)
+
+
+def spacing_words(know: Knowledge) -> str:
+    """Limb per shoot that is left, in words."""
+    near, far = know.numbers("frost/thin-spacing")
+    return f"{near * 100:.0f} to {far * 100:.0f} cm"
 
 
 def _said(know: Knowledge, parts: dict[str, float]) -> str:
     """What speaks for a shoot, the weightiest first, and what against it."""
     order = sorted(parts, key=lambda k: -know.number(f"leader/{k}/points"))
-    good = [know.text(f"leader/{k}/says") for k in order if parts[k] >= 2 / 3]
-    weak = [know.text(f"leader/{k}/lacks") for k in order if parts[k] < 1 / 3]
+    good = [know.text(f"leader/{k}/says") for k in order if parts[k] >= know.number("frost/shoot-strong")]
+    weak = [know.text(f"leader/{k}/lacks") for k in order if parts[k] < know.number("frost/shoot-weak")]
     text = ", ".join(good) or "nothing speaks strongly for it"
     return f"{text[:1].upper()}{text[1:]}{'; but ' + ', '.join(weak) if weak else ''}."
 
@@ -107,7 +119,7 @@ def grown_on(know: Knowledge, chosen: Sequence[str], form: str, today: dt.date, 
         Dated(
             "frost-thin",
             shape_on,
-            f"Second spring: keep {min(keep, len(chosen)) or keep} of the shoots, {names} first; one per 20 to 30 cm of limb, the rest off.",
+            f"Second spring: keep {min(keep, len(chosen)) or keep} of the shoots, {names} first; one per {spacing_words(know)} of limb, the rest off.",
             "frost/thin-spacing",
         ),
     ]

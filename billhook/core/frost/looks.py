@@ -41,7 +41,6 @@ class Seen:
 
     looks: tuple[Weighed, ...]
     suggests: str | None
-    sprouted_on: dt.date | None
     collapsed_on: dt.date | None
 
 
@@ -62,8 +61,7 @@ def weigh_looks(
     fell = max((x.day for x in ordered if x.sign == "collapsed"), default=None)
     found = [_weighed(know, night, x, judge_on, warm_from, fell) for x in ordered]
     holding = [w for w in found if w.worth == "holds"]
-    sprouted = max((w.day for w in found if w.sign in ("first-flush", "second-flush") and w.worth in ("provisional", "holds")), default=None)
-    return Seen(tuple(reversed(found)), _class(know, frost_class, holding), sprouted, fell)
+    return Seen(tuple(reversed(found)), _class(know, frost_class, holding), fell)
 
 
 def _weighed(know: Knowledge, night: dt.date, look: Look, judge_on: dt.date, warm_from: dt.date | None, fell: dt.date | None) -> Weighed:

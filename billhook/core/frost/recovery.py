@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
+from ..words.units import share_words
 from .damage import CLASSES
 from .kinds import class_figure
 
@@ -17,7 +18,7 @@ YEARS = 10
 
 @dataclass(frozen=True)
 class Recovery:
-    """Crop by year as a share of the usual and in kilograms, what is lost, and the same for a tree replanted; advice: ``rehabilitate``, ``replant`` or ``wait``."""
+    """Crop by year as a share of the usual and in kilograms, what is lost, and the same for a tree replanted; advice: ``as-usual``, ``rehabilitate``, ``replant`` or ``wait``."""
 
     shares: tuple[float, ...]
     kg: tuple[float, ...]
@@ -53,18 +54,30 @@ def recovery(
     can = (stand.live_above_m is None or stand.live_above_m >= know.number("frost/keep-live")) and (
         stand.live_bark is None or stand.live_bark >= know.number("frost/keep-bark")
     )
-    advice = "replant" if must else "rehabilitate" if can and sum(heal) >= sum(fresh) else "wait" if not can else "replant"
+    advice = (
+        "as-usual"
+        if not must and min(heal) >= 1
+        else "replant"
+        if must
+        else "rehabilitate"
+        if can and sum(heal) >= sum(fresh)
+        else "wait"
+        if not can
+        else "replant"
+    )
+    near, far = know.numbers("frost/replant-off")
     when = f" from {day_words(replant_on)}" if replant_on else ""
     why = f" {must[:1].upper()}{must[1:]}." if must else ""
     words = {
-        "replant": f"Replant{when}, 0.3 to 0.6 m off the old hole, the old crown and main roots out where foot rot was. Ask first whether a quarantine holds back plants or the kind.{why}",
+        "as-usual": "It bears as usual next year.",
+        "replant": f"Replant{when}, {near:g} to {far:g} m off the old hole, the old crown and main roots out where foot rot was. Ask first whether a quarantine holds back plants or the kind.{why}",
         "rehabilitate": "Bring it back: it costs less fruit than a new tree.",
         "wait": "Between the two: wait for next spring.",
     }
     many = f"{trees} trees, over" if trees > 1 else "Over"
     sums = (
         f" {many} {years} years {lost:.0f} kg are lost by bringing {'them' if trees > 1 else 'it'} back, {lost_new:.0f} kg by replanting."
-        if usual
+        if usual and advice != "as-usual"
         else ""
     )
     ids = (
@@ -95,7 +108,7 @@ def _must_replant(know: Knowledge, frost_class: str, stand: Stand) -> str:
     if frost_class == "F6":
         return "nothing of the tree lives above the union; if the stock is sound you may re-bud it instead"
     if stand.live_bark is not None and stand.live_bark < know.number("frost/replant-bark"):
-        return "less than a third of the trunk's round lives"
+        return f"less than {share_words(know.number('frost/replant-bark'))} of the trunk's round lives"
     if stand.regrowth_m is not None and stand.regrowth_m < know.number("frost/regrowth-least"):
         return "its longest regrowth is too short half a year after the last frost"
     return "it was failing before the frost took its top" if frost_class == "F5" and stand.declining else ""

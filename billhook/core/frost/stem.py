@@ -6,7 +6,10 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from ..errors import FieldProblem, InvalidInput
+from ..known import Knowledge
+from ..reasons import Reason
 from ..words.directions import wind
+from ..words.units import share_words
 
 _QUARTERS = (0.0, 180.0, 90.0, 270.0)
 
@@ -62,6 +65,14 @@ def stem_round(readings: Sequence[RoundReading], step_deg: float) -> StemRound:
         middle = (wide[0] + _gap(*wide) / 2) % 360
         return StemRound(middle, live, dead, one_sided, f"Scratch the {wind(middle)} side: the edge lies there.")
     return StemRound(None, live, dead, one_sided, _said(live, dead))
+
+
+def bark_decides(know: Knowledge) -> Reason:
+    """What the live share of the round decides."""
+    ids = ("frost/replant-bark", "frost/keep-bark")
+    gone, enough = (share_words(know.number(i)) for i in ids)
+    text = f"With less than {gone} of the round alive a tree is replaced; from {enough} on it can be brought back."
+    return Reason("bark-decides", text, {}, None, None, ids)
 
 
 def _said(live: float, dead: Sequence[DeadBark]) -> str:

@@ -46,7 +46,7 @@ class FrostVerdict:
     """verdict: ``alive``, ``rootstock-only``, ``wait`` or ``dead``. provisional: green seen before the second flush proves nothing. judge_on, cut_on: never in the past.
 
     postponed: the cut waits for the next spring, since its regrowth would not harden. opens_early: the day an edge that held through the second flush opens
-    the cut before its class does, None where it does not. unharmed: no wood was hurt.
+    the cut before its class does, None where it does not. unharmed: no wood was hurt. when: its days in words.
     """
 
     verdict: str
@@ -59,6 +59,7 @@ class FrostVerdict:
     reasons: tuple[Reason, ...]
     opens_early: dt.date | None = None
     unharmed: bool = False
+    when: str = ""
 
     @property
     def tone(self) -> Status:
@@ -102,8 +103,23 @@ def frost_verdict(know: Knowledge, tree: AfterFrost) -> FrostVerdict:
         again = tree.today
     reasons = _why(know, tree, verdict, provisional, judge, cut, judged, postponed, early is not None and not postponed)
     return FrostVerdict(
-        verdict, provisional, judge_on, cut_on, may, postponed, again, reasons, None if postponed else early, tree.frost_class in ("F0", "F1")
-    )
+        verdict, provisional, judge_on, cut_on, may, postponed, again, reasons, None if postponed else early, tree.frost_class in ("F0", "F1"),
+        _when(tree.today, judge_on, cut_on, may, again),
+    )  # fmt: skip
+
+
+def _when(today: dt.date, judge_on: dt.date, cut_on: dt.date, may: bool, again: dt.date | None) -> str:
+    """The days of a verdict; a cut that is not open and has no day to come is left out."""
+
+    def said(what: str, day: dt.date) -> str:
+        return f"{what} from {day_words(day)}" if day > today else f"{what} now"
+
+    parts = [said("Judge", judge_on)]
+    if may or cut_on > today:
+        parts.append(said("cut", cut_on))
+    if again is not None and again != judge_on:
+        parts.append(said("look again", again))
+    return " · ".join(parts)
 
 
 def _steady(know: Knowledge, tree: AfterFrost) -> dt.date | None:

@@ -170,6 +170,7 @@ class FrostVerdictOut(Answer):
     reasons: list[ReasonOut]
     opens_early: IsoDate | None
     tone: Literal["go", "light", "wait", "stop"]
+    when: str
 
 
 class LeaderShootIn(Asked):
@@ -251,6 +252,6 @@ class RecoveryOut(Answer):
     replant: list[float]
     replant_kg: list[float]
     replant_lost_kg: float
-    advice: Literal["rehabilitate", "replant", "wait"]
+    advice: Literal["as-usual", "rehabilitate", "replant", "wait"]
     reasons: list[ReasonOut]
     feed: FeedOut | None = None

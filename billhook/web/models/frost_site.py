@@ -84,6 +84,7 @@ class NightOut(Answer):
     unknown: list[str]
     salvage: SalvageOut
     saved: int
+    uncertain_c: float
 
 
 class ProtectionOut(Answer):
@@ -146,9 +147,10 @@ class HurtOut(Answer):
 
 
 class HurtsOut(Answer):
-    """Trees hurt by frost, the worst first."""
+    """Trees hurt by frost, the worst first; a class is off by so much either way."""
 
     trees: list[HurtOut]
+    uncertain_c: float
 
 
 class FrostPlaceOut(Answer):

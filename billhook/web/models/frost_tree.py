@@ -74,7 +74,6 @@ class LooksOut(Answer):
 
     looks: list[WeighedOut]
     suggests: FrostClass | None
-    sprouted_on: IsoDate | None
     collapsed_on: IsoDate | None
 
 
@@ -111,6 +110,7 @@ class StemTestOut(Answer):
     at_m: float
     readings: list[RoundReadingOut]
     found: StemRoundOut
+    decides: ReasonOut
 
 
 class ForeseenOut(Answer):
@@ -129,7 +129,7 @@ class BarkPaintOut(Answer):
 
 
 class TreeFrostOut(Answer):
-    """A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else."""
+    """A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else. ``scratch_from``: only while it lies ahead."""
 
     hurt: bool
     today: IsoDate
@@ -142,6 +142,7 @@ class TreeFrostOut(Answer):
     looks: LooksOut | None = None
     sign_kinds: list[SignKindOut] = []
     scratch_from: IsoDate | None = None
+    uncertain_c: float = 0
     limbs: list[LimbTestOut] = []
     stem: StemTestOut | None = None
     dead_share: float = 0

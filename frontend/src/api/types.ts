@@ -6544,6 +6544,8 @@ export interface components {
              * @enum {string}
              */
             tone: "go" | "light" | "wait" | "stop";
+            /** When */
+            when: string;
         };
         /**
          * FrostVerdictIn
@@ -6724,7 +6726,7 @@ export interface components {
              * Advice
              * @enum {string}
              */
-            advice: "rehabilitate" | "replant" | "wait";
+            advice: "as-usual" | "rehabilitate" | "replant" | "wait";
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
             feed?: components["schemas"]["FeedOut"] | null;
@@ -6848,6 +6850,8 @@ export interface components {
             salvage: components["schemas"]["SalvageOut"];
             /** Saved */
             saved: number;
+            /** Uncertain C */
+            uncertain_c: number;
         };
         /**
          * HurtBlockOut
@@ -7027,11 +7031,13 @@ export interface components {
         };
         /**
          * HurtsOut
-         * @description Trees hurt by frost, the worst first.
+         * @description Trees hurt by frost, the worst first; a class is off by so much either way.
          */
         HurtsOut: {
             /** Trees */
             trees: components["schemas"]["HurtOut"][];
+            /** Uncertain C */
+            uncertain_c: number;
         };
         /**
          * HurtOut
@@ -7176,7 +7182,7 @@ export interface components {
         };
         /**
          * TreeFrostOut
-         * @description A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else.
+         * @description A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else. ``scratch_from``: only while it lies ahead.
          */
         TreeFrostOut: {
             /** Hurt */
@@ -7210,6 +7216,11 @@ export interface components {
             sign_kinds: components["schemas"]["SignKindOut"][];
             /** Scratch From */
             scratch_from?: string | null;
+            /**
+             * Uncertain C
+             * @default 0
+             */
+            uncertain_c: number;
             /**
              * Limbs
              * @default []
@@ -7286,8 +7297,6 @@ export interface components {
             looks: components["schemas"]["WeighedOut"][];
             /** Suggests */
             suggests: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
-            /** Sprouted On */
-            sprouted_on: string | null;
             /** Collapsed On */
             collapsed_on: string | null;
         };
@@ -7358,6 +7367,7 @@ export interface components {
             /** Readings */
             readings: components["schemas"]["RoundReadingOut"][];
             found: components["schemas"]["StemRoundOut"];
+            decides: components["schemas"]["ReasonOut"];
         };
         /**
          * WeighedOut

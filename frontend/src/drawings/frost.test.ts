@@ -63,6 +63,7 @@ describe('a stem from above', () => {
     at_m: 0.35,
     readings: [{ bearing_deg: 0, green: true }, { bearing_deg: 180, green: false }],
     found: { next_bearing_deg: 90, live_share: 0.5, dead: [{ from_deg: 90, to_deg: 270 }], one_sided: true, says: 'Dead from east to west.' },
+    decides: { code: 'bark-decides', text: '', used: {}, catalogue_ids: [] },
   } // prettier-ignore
   it('says what it draws, and shows the side to scratch next', () => {
     const stem = mount(StemRound, { props: { test, trunk: '101 mm' } })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { parseWarmth, warmthWords } from './warmth'
+import { parseWarmth, spreadWords, warmthWords } from './warmth'
 
 describe('temperatures', () => {
   it('are read as people type them', () => {
@@ -14,5 +14,6 @@ describe('temperatures', () => {
   it('are said in the reader’s degrees', () => {
     expect(warmthWords(-4.44, 'us')).toBe('24.0 °F')
     expect(warmthWords(-4.5, 'metric')).toBe('−4.5 °C')
+    expect([spreadWords(1.5, 'metric'), spreadWords(1.5, 'us')]).toEqual(['1.5 °C', '2.7 °F'])
   })
 })

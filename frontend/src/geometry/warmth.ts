@@ -15,3 +15,8 @@ export function parseWarmth(typed: string, units: Units): number | null {
   const fahrenheit = found[2] ? found[2].toLowerCase() === 'f' : units === 'us'
   return Math.round((fahrenheit ? (value - 32) / 1.8 : value) * 100) / 100
 }
+
+/** A difference of temperatures in the reader's degrees. */
+export function spreadWords(kelvin: number, units: Units): string {
+  return units === 'metric' ? `${kelvin} °C` : `${(kelvin * 1.8).toFixed(1)} °F`
+}

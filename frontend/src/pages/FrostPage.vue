@@ -1,6 +1,8 @@
 <script setup lang="ts">
 /** Frost over a site: before the cold, the night and what it hurt, the trees that bear a class, the crop to come, and the record for next time. */
 import { api, heed, sentence, type Schemas } from '@/api/client'
+import { spreadWords } from '@/geometry/warmth'
+import { useSettings } from '@/composables/useSettings'
 import { useGrove } from '@/composables/useGrove'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
@@ -11,6 +13,7 @@ import HurtTrees from './frost/HurtTrees.vue'
 import NightAsk from './frost/NightAsk.vue'
 import NightFound from './frost/NightFound.vue'
 
+const { units } = useSettings()
 const queries = useQueryClient()
 const { data: grove } = useGrove()
 const site = ref('')
@@ -47,8 +50,10 @@ const { data: hurt } = useQuery({
       <div class="flex-1 min-w-[260px]">
         <h1 class="text-[1.75rem]">After frost</h1>
         <p class="text-ink2">
-          Wait before you cut: green leaves prove nothing until the second flush. A class (F0 to F6) is off by about 1.5 °C (2.7 °F) either way: what
-          is seen on the tree counts.
+          Wait before you cut: green leaves prove nothing until the second flush.
+          <template v-if="hurt"
+            >A class (F0 to F6) is off by about {{ spreadWords(hurt.uncertain_c, units) }} either way: what is seen on the tree counts.</template
+          >
         </p>
       </div>
       <div v-if="(grove?.sites.length ?? 0) > 1">

@@ -7,8 +7,10 @@ import { useSettings } from '@/composables/useSettings'
 import WorkingDialog from '@/controls/WorkingDialog.vue'
 import FrostMarks from '@/drawings/FrostMarks.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
+import WalkRound from '@/controls/WalkRound.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
-import { dayWords, windWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/measure'
+import { spreadWords } from '@/geometry/warmth'
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, toRef } from 'vue'
@@ -33,7 +35,7 @@ const tab = ref(0)
 const TABS = ['Wait', 'Alive?', 'Scratch', 'Cuts', 'Grow on', 'Crop'] as const
 const limb = ref('')
 const test = computed(() => frost.value?.limbs.find((l) => l.limb === limb.value) ?? frost.value?.limbs[0] ?? null)
-const early = computed(() => !!frost.value?.scratch_from && frost.value.today < frost.value.scratch_from)
+const early = computed(() => !!frost.value?.scratch_from)
 const at = computed(() => (early.value ? null : (test.value?.found.next_at_m ?? test.value?.again_at_m ?? null)))
 const stages = computed(() => cuts.value?.stages ?? [])
 const opened = ref('')
@@ -43,17 +45,6 @@ const marks = computed(() => {
   if (TABS[tab.value] === 'Cuts') return (stage.value?.cuts ?? []).map((c) => ({ limb: c.advice.limb, keep_m: c.advice.keep_m }))
   const cut = test.value?.found.cut_at_m
   return TABS[tab.value] === 'Scratch' && test.value && cut !== null && cut !== undefined ? [{ limb: test.value.limb, keep_m: cut }] : []
-})
-const dates = computed(() => {
-  const v = frost.value?.verdict
-  if (!v) return []
-  const day = (what: string, on: string) => (on > frost.value!.today ? `${what} from ${dayWords(on)}` : `${what} now`)
-  const cut = v.may_cut || v.cut_on > frost.value!.today
-  return [
-    day('Judge', v.judge_on),
-    ...(cut ? [day('cut', v.cut_on)] : []),
-    ...(v.look_again && v.look_again !== v.judge_on ? [day('look again', v.look_again)] : []),
-  ]
 })
 const scratching = computed(() => TABS[tab.value] === 'Scratch')
 async function scratched(on: string, where: number, green: boolean) {
@@ -83,13 +74,7 @@ const working = ref(false)
   </div>
   <div v-else-if="frost" class="beside">
     <section class="beside-draw" aria-label="The tree from the side">
-      <div class="flex justify-between items-center px-4 pt-2 max-[900px]:absolute max-[900px]:inset-x-0 max-[900px]:pl-24">
-        <span class="tag text-ink2">from {{ windWords(from) }}</span>
-        <span class="flex gap-2">
-          <button type="button" class="turn" aria-label="Walk round to the left" @click="from = (from + 345) % 360">‹</button>
-          <button type="button" class="turn" aria-label="Walk round to the right" @click="from = (from + 15) % 360">›</button>
-        </span>
-      </div>
+      <WalkRound v-model="from" class="max-[900px]:absolute max-[900px]:inset-x-0 max-[900px]:pl-24" />
       <TreeElevation
         v-if="frost.frame"
         :frame="frost.frame"
@@ -123,7 +108,9 @@ const working = ref(false)
       <div class="flex flex-wrap items-center gap-3">
         <h1 class="text-[1.6rem]">After frost</h1>
         <RouterLink class="plate" :to="`/tree/${id}`">{{ frost.name }}</RouterLink>
-        <span class="tag text-lg">{{ frost.frost_class }} <span class="font-normal">(±1.5 °C)</span>, {{ dayWords(frost.night!) }}</span>
+        <span class="tag text-lg"
+          >{{ frost.frost_class }} <span class="font-normal">(±{{ spreadWords(frost.uncertain_c, units) }})</span>, {{ dayWords(frost.night!) }}</span
+        >
       </div>
       <section v-if="frost.verdict" aria-label="Verdict" class="grid gap-1" data-test="verdict">
         <div class="flex gap-3 items-start">
@@ -133,7 +120,7 @@ const working = ref(false)
           </p>
         </div>
         <p class="num !whitespace-normal">
-          {{ dates.join(' · ') }}
+          {{ frost.verdict.when }}
         </p>
       </section>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>

@@ -5,8 +5,9 @@ import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
 import { useTree } from '@/composables/useTree'
 import MeasureField from '@/controls/MeasureField.vue'
+import WalkRound from '@/controls/WalkRound.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
-import { diameterWords, lengthWords, shareWords, windWords } from '@/geometry/measure'
+import { diameterWords, lengthWords, shareWords } from '@/geometry/measure'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, toRef } from 'vue'
 import AdoptForm from './heights/AdoptForm.vue'
@@ -88,13 +89,7 @@ const cuts = computed(() => {
   <p v-else-if="error" class="p-6 wrong" role="alert">{{ sentence(error) }}</p>
   <div v-else-if="tree" class="beside">
     <section class="beside-draw" aria-label="The tree from the side">
-      <div class="flex justify-between items-center px-4 pt-2 gap-2">
-        <span class="tag text-ink2">from {{ windWords(from) }}</span>
-        <span class="flex gap-2">
-          <button type="button" class="turn" aria-label="Walk round to the left" @click="from = (from + 345) % 360">‹</button>
-          <button type="button" class="turn" aria-label="Walk round to the right" @click="from = (from + 15) % 360">›</button>
-        </span>
-      </div>
+      <WalkRound v-model="from" />
       <TreeElevation
         v-if="frame"
         :frame="frame"

@@ -46,7 +46,7 @@ const SIDES = [
           </div>
         </div>
       </div>
-      <p class="text-[0.95rem] text-ink2">With less than a third of the round alive a tree is replaced; with half of it, it can be brought back.</p>
+      <p class="text-[0.95rem] text-ink2">{{ frost.stem.decides.text }}</p>
     </section>
   </div>
 </template>

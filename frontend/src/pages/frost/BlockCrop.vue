@@ -16,7 +16,6 @@ const { data } = useQuery({
   queryFn: () => heed(api.GET('/api/blocks/{id}/recovery', { params: { path: { id: id.value } } })),
   enabled: computed(() => !!id.value),
 })
-const ADVICE = { rehabilitate: 'bring back', replant: 'replant', wait: 'wait for next spring' }
 const kg = (n: number) => weightWords(n, units.value)
 const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_class !== 'F0'))
 </script>
@@ -48,9 +47,7 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
       <p v-else>Write down what is picked of a row or block, and kilograms are reckoned too.</p>
       <ul class="text-[0.97rem]">
         <li v-for="g in hurt" :key="g.frost_class + g.kind_name" class="border-t border-rule py-1.5">
-          <b class="tag">{{ g.frost_class }}</b> {{ g.trees }} {{ g.kind_name.toLowerCase() }}:
-          <b>{{ g.recovery.lost_kg < 0.5 && data.known ? 'bears as usual' : ADVICE[g.recovery.advice] }}</b>.
-          <template v-if="g.recovery.advice === 'replant' || g.frost_class >= 'F4'">{{ g.recovery.reasons[0]?.text }}</template>
+          <b class="tag">{{ g.frost_class }}</b> {{ g.trees }} {{ g.kind_name.toLowerCase() }}: {{ g.recovery.reasons[0]?.text }}
         </li>
       </ul>
     </template>

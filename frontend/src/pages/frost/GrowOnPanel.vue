@@ -34,7 +34,7 @@ async function add() {
   }
 }
 const FORMS: { value: Form; says: string }[] = [
-  { value: 'tree', says: 'Tree, three to five limbs' },
+  { value: 'tree', says: 'Tree, a trunk and its limbs' },
   { value: 'bush', says: 'Bush, many stems' },
   { value: 'leader', says: 'One leader' },
 ]
@@ -55,7 +55,7 @@ const RISES = [
       </select>
     </div>
     <template v-if="data.leaders">
-      <p class="text-[0.97rem]">{{ data.leaders.reasons[0]?.text }}</p>
+      <p v-for="r in data.leaders.reasons" :key="r.code" class="text-[0.97rem]">{{ r.text }}</p>
       <p v-if="!data.leaders.shoots.length">No live shoot is drawn on the trunk. Draw in what came out of it.</p>
       <ol class="text-[1rem]" data-test="leaders">
         <li v-for="s in data.leaders.shoots" :key="s.id" class="border-t border-rule">
@@ -75,9 +75,6 @@ const RISES = [
       </div>
     </template>
     <p v-else>In this class the limbs that live stay the frame: nothing must be chosen anew.</p>
-    <p class="text-[0.95rem] text-ink2">
-      Stakes: two beside the stem, a soft tie at the lowest point that holds; off after six to twelve months. Thorns on shoots: gloves and eyes.
-    </p>
     <button v-if="!adding" type="button" class="btn justify-self-start !min-h-12" @click="adding = true">Draw in a new shoot</button>
     <form v-else class="grid grid-cols-2 gap-2 border-t-2 border-ink pt-2" aria-label="A new shoot" @submit.prevent="add">
       <MeasureField v-model="fresh.at" label="Height above ground" kind="length" />

@@ -4,7 +4,7 @@ import type { Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import WorkingDialog from '@/controls/WorkingDialog.vue'
 import { dayWords, shareWords, weightWords } from '@/geometry/measure'
-import { warmthWords } from '@/geometry/warmth'
+import { spreadWords, warmthWords } from '@/geometry/warmth'
 import { computed, ref } from 'vue'
 import { CLASSES } from './classes'
 
@@ -27,7 +27,7 @@ const between = (t: Schemas['HurtTreeOut']) =>
   <section aria-label="What the night hurt" class="grid gap-3" data-test="night">
     <div class="flex flex-wrap items-center gap-4">
       <h2 class="text-[1.3rem]">What the night hurt</h2>
-      <p class="text-ink2">foreseen from the numbers, off by about 1.5 °C (2.7 °F) either way; the tree itself decides</p>
+      <p class="text-ink2">foreseen from the numbers, off by about {{ spreadWords(night.uncertain_c, units) }} either way; the tree itself decides</p>
       <button type="button" class="btn btn-go ml-auto !min-h-12" :disabled="busy || !!night.saved" @click="emit('save')">
         {{ night.saved ? `${night.saved} classes are written down` : 'Write night, classes and dates down' }}
       </button>

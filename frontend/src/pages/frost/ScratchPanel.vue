@@ -56,9 +56,7 @@ const tested = computed(() => props.frost.limbs.filter((l) => l.readings.length)
       Green to {{ test.found.boundary[0] == null ? 'nowhere' : lengthWords(test.found.boundary[0], units) }}, dead from
       {{ test.found.boundary[1] == null ? 'nowhere' : lengthWords(test.found.boundary[1], units) }}.
     </p>
-    <p v-if="test.moved_m !== null && test.moved_m > 0.01" class="keep">
-      Dieback went {{ lengthWords(test.moved_m, units) }} further down since the test before.
-    </p>
+    <p v-if="test.moved_m" class="keep">Dieback went {{ lengthWords(test.moved_m, units) }} further down since the test before.</p>
     <ul v-if="test.readings.length" class="flex flex-wrap gap-2" aria-label="Scratched on this limb">
       <li v-for="r in test.readings" :key="r.at_m">
         <button

@@ -3,7 +3,7 @@
 import type { Schemas } from '@/api/client'
 import type { Hurt } from '@/composables/useFrost'
 import { dayWords } from '@/geometry/measure'
-import { warmthWords } from '@/geometry/warmth'
+import { spreadWords, warmthWords } from '@/geometry/warmth'
 import { useSettings } from '@/composables/useSettings'
 import { ref } from 'vue'
 import ClassSay from './ClassSay.vue'
@@ -28,7 +28,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         <template v-if="frost.foreseen"
           >The night was {{ warmthWords(frost.foreseen.at_c, units) }} here and foretold {{ frost.foreseen.frost_class
           }}{{ frost.foreseen.possible ? `, possibly ${frost.foreseen.possible}` : '' }}; </template
-        >a class is off by about 1.5 °C (2.7 °F) either way.
+        >a class is off by about {{ spreadWords(frost.uncertain_c, units) }} either way.
         <button type="button" class="link min-h-6" @click="emit('working')">Working</button>
       </p>
       <p v-for="r in frost.verdict.reasons.slice(2)" :key="r.code" :class="{ keep: r.code !== 'cut-on' }" class="text-[0.97rem]">{{ r.text }}</p>
