@@ -12,6 +12,7 @@ HELP = {
     "host": "Address to listen on; loopback unless told otherwise (BILLHOOK_HOST).",
     "port": "Port to listen on (BILLHOOK_PORT).",
     "certificate": "Certificate file (PEM), so that phones on the network get a secure page (BILLHOOK_CERTIFICATE).",
+    "name": "A further name by which browsers reach Billhook, such as grove.lan; may be given several times (BILLHOOK_NAMES, with commas).",
     "key": "Private key of the certificate (PEM; BILLHOOK_KEY).",
     "today": "Fix today's date, for demonstrations and pictures, as YYYY-MM-DD (BILLHOOK_TODAY).",
 }
@@ -20,7 +21,8 @@ HELP = {
 @dataclass(frozen=True)
 class Settings:
     """data: folder of the holding. host, port: where to listen. fixed_today: a date in place of the clock's. demo: the
-    invented holding, the only one that listens to simulated weather. certificate, key: files for a secure page; both or neither."""
+    invented holding, the only one that listens to simulated weather. certificate, key: files for a secure page; both or neither.
+    names: by which it is reached besides loopback and the address served."""
 
     data: Path = Path("data")
     host: str = "127.0.0.1"
@@ -29,6 +31,7 @@ class Settings:
     demo: bool = False
     certificate: Path | None = None
     key: Path | None = None
+    names: tuple[str, ...] = ()
 
     @property
     def secure(self) -> bool:
@@ -56,4 +59,5 @@ def from_environment() -> Settings:
         dt.date.fromisoformat(env["BILLHOOK_TODAY"]) if env.get("BILLHOOK_TODAY") else None,
         certificate=Path(env["BILLHOOK_CERTIFICATE"]) if env.get("BILLHOOK_CERTIFICATE") else None,
         key=Path(env["BILLHOOK_KEY"]) if env.get("BILLHOOK_KEY") else None,
+        names=tuple(n.strip() for n in env.get("BILLHOOK_NAMES", "").split(",") if n.strip()),
     )

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 
@@ -27,6 +28,13 @@ class InvalidInput(BillhookError):
     def __init__(self, problems: list[FieldProblem]) -> None:
         super().__init__("; ".join(f"{p.pointer}: {p.message}" for p in problems))
         self.problems = problems
+
+
+def refuse(found: Mapping[str, str | None]) -> None:
+    """Raise for every field of which something is wrong, by pointer. Raises: InvalidInput."""
+    problems = [FieldProblem(pointer, message) for pointer, message in found.items() if message]
+    if problems:
+        raise InvalidInput(problems)
 
 
 class UnknownKnowledge(BillhookError):

@@ -14,7 +14,7 @@ from ..core.errors import BillhookError
 from ..core.frame.model import TRUNK, Cut, Frame, Limb
 from ..core.season.model import Work
 from ..formats.tree_csv import TreeLine, write_trees
-from ..services import cutting, harvests, logbook, planting, sheets, stances, trees
+from ..services import cutting, harvests, logbook, planting, sheets, stances, tree_lists, trees
 from ..services.grove import GroveTree, grove
 from ..services.seasons import SeasonDesk
 from ..services.workplace import Workplace, open_workplace
@@ -73,7 +73,7 @@ class Almirelo:
         south = planting.set_up(self.at, NORTH, SOUTH, -33.2, "inland-mediterranean")
         for site, terraces in ((north, TERRACES), (south, SOUTHERN)):
             text = write_trees(tree_lines(terraces, self.today.year, _SEED))
-            made = planting.import_trees(self.at, site.id, text, save=True)
+            made = tree_lists.import_trees(self.at, site.id, text, save=True)
             if made.problems:
                 raise BillhookError(f"the demo's own list is wrong: {made.problems[0]}")
         blocks = {b.name: b.id for b in grove(self.at, self.today).blocks}
@@ -114,7 +114,7 @@ class Almirelo:
                                 r.block.name, r.row.n, r.place.n, r.tree.species, self.today.year - 2, r.cultivar, r.stem.rootstock, None, r.stem.union_m, *half
                             )
                         )  # fmt: skip
-        planting.import_trees(self.at, view.sites[0].id, write_trees(lines), save=True)
+        tree_lists.import_trees(self.at, view.sites[0].id, write_trees(lines), save=True)
 
     def _days_ago(self, days: int) -> dt.date:
         return self.today - dt.timedelta(days=days)

@@ -12,8 +12,10 @@ import io
 from collections.abc import Iterable
 from dataclasses import dataclass
 from itertools import pairwise
+from typing import Any
 
 from ..core.season.station import StationDay
+from .table import reader_of
 
 _NAMES = {
     "date": ("date", "day_date"), "tmin": ("tmin", "tmin_c", "min", "minimum", "mintemp", "tmin_f"), "tmax": ("tmax", "tmax_c", "max", "maximum", "maxtemp", "tmax_f"),
@@ -45,9 +47,15 @@ class DaysRead:
 def read_days(text: str, accept: Iterable[str] = ()) -> DaysRead:
     """Read a daily series. ``accept``: ``gaps`` and ``duplicates`` (the first of a day holds) are left as they are, ``swapped`` turns
     columns round, ``fahrenheit`` converts."""
-    accepted = set(accept)
+    reader = reader_of(text)
+    try:
+        return _read(reader, set(accept))
+    except csv.Error as error:
+        return DaysRead((), (DayProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}"),))
+
+
+def _read(reader: Any, accepted: set[str]) -> DaysRead:
     problems: list[DayProblem] = []
-    reader = csv.reader(io.StringIO(text.lstrip("\ufeff")), delimiter=_delimiter(text))
     header = [h.strip().lower() for h in next(reader, [])]
     column = {name: next((i for i, h in enumerate(header) if h.split("(")[0] in known), None) for name, known in _NAMES.items()}
     dated = column["date"] is not None or None not in (column["day"], column["month"], column["year"])
@@ -77,11 +85,6 @@ def read_days(text: str, accept: Iterable[str] = ()) -> DaysRead:
     return DaysRead(tuple(day for _, day in rows), tuple(sorted(problems, key=lambda p: p.line)))
 
 
-def _delimiter(text: str) -> str:
-    head = text.lstrip("\ufeff").split("\n", 1)[0]
-    return max((";", "\t", ","), key=head.count)
-
-
 def _row(cells: list[str], line: int, column: dict[str, int | None], rows: list[tuple[int, StationDay]], problems: list[DayProblem]) -> None:
     def cell(name: str) -> str:
         at = column[name]
@@ -92,6 +95,9 @@ def _row(cells: list[str], line: int, column: dict[str, int | None], rows: list[
         date = dt.date.fromisoformat(words)
     except ValueError:
         problems.append(DayProblem(line, "date", f"{words!r} is no date, as YYYY-MM-DD"))
+        return
+    if not 1900 <= date.year <= 2199:
+        problems.append(DayProblem(line, "date", f"{words!r} must lie between 1900 and 2199"))
         return
     figures: dict[str, float | None] = {}
     for name in ("tmin", "tmax", "rain"):

@@ -6,8 +6,10 @@ import csv
 import io
 from collections.abc import Iterable
 from dataclasses import dataclass, fields
+from typing import Any
 
 from ..core.known import Knowledge
+from .table import reader_of
 
 
 @dataclass(frozen=True)
@@ -50,24 +52,27 @@ MAX_LINES = 20_000
 
 def read_trees(text: str, know: Knowledge) -> tuple[list[TreeLine], list[LineProblem]]:
     """Trees and problems of a CSV text; separated by comma, semicolon or tab. Any problem means that nothing should be imported."""
-    sample = text.lstrip("\ufeff")
-    head = sample.split("\n", 1)[0]
-    delimiter = max(",;\t", key=head.count)
-    reader = csv.DictReader(io.StringIO(sample), delimiter=delimiter)
-    names = [(n or "").strip().lower() for n in reader.fieldnames or []]
+    reader = reader_of(text)
+    try:
+        return _read(reader, know)
+    except csv.Error as error:
+        return [], [LineProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}")]
+
+
+def _read(reader: Any, know: Knowledge) -> tuple[list[TreeLine], list[LineProblem]]:
+    names = [n.strip().lower() for n in next(reader, [])]
     problems = [LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(COLUMNS)}") for n in names if n not in COLUMNS]
     problems += [LineProblem(1, n, f"the column {n!r} is missing") for n in _NEEDED if n not in names]
     if problems:
         return [], problems
-    reader.fieldnames = names
     found: list[TreeLine] = []
     seen: dict[tuple[str, int, int], int] = {}
-    for raw in reader:
+    for row in reader:
         line = reader.line_num
         if line > MAX_LINES:
             problems.append(LineProblem(line, "", f"more than {MAX_LINES} lines; split the list"))
             break
-        cells = {k: (v or "").strip() for k, v in raw.items() if isinstance(k, str)}
+        cells = {name: cell.strip() for name, cell in zip(names, row, strict=False)}
         if not any(cells.values()):
             continue
         values, wrong = _line(cells, line, know)

@@ -26,8 +26,8 @@ def calendar(at: Workplace, block_id: str | None = None) -> bytes:
     with at.store.reading() as session:
         holding = places.holding(session)
         block = places.block(session, block_id) if block_id else None
-        records = [r for r in tree_records(session) if block is None or r.block.id == block.id]
         desk = SeasonDesk(session, at, today)
+        records = [r for r in tree_records(session) if (block is None or r.block.id == block.id) and desk.sound(r)]
         names = {r.tree.id: r.name for r in records} | {r.row.id: f"{r.block.name} row {r.row.n}" for r in records}
         entries = [
             Entry(

@@ -11,7 +11,8 @@ from sqlmodel import Session
 from ..catalogue import catalogue_version
 from ..core.cuts.limits import Against, against_limit
 from ..core.cuts.technique import CutAdvice, advise
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import planned_problem
+from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.frame.finish import whole_limbs_gone
 from ..core.frame.model import TRUNK, Cut, Frame, is_sucker, roots_of
 from ..core.frame.share import FrameAnswer, frame_answer
@@ -110,6 +111,7 @@ def make_sheet(
     """
     if not cuts:
         raise InvalidInput([FieldProblem("/cuts", "mark at least one cut")])
+    refuse({"/day": planned_problem(day, at.today())} | {f"/later/{i}/day": planned_problem(d, at.today(), 15) for i, d in enumerate(later or ())})
     with at.store.writing() as session:
         known = session.get(Plan, plan_id)
         if known is not None:

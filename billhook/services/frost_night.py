@@ -10,7 +10,8 @@ from dataclasses import dataclass
 import numpy as np
 from sqlmodel import Session
 
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import seen_problem
+from ..core.errors import refuse
 from ..core.frost.damage import CLASSES, ColdTree, Damage, frost_damage, hardening_index, worst_first
 from ..core.frost.fruit import Salvage, salvage
 from ..core.frost.kinds import class_figure
@@ -118,8 +119,8 @@ def night(
 
     Raises: NotFound; InvalidInput for a day to come.
     """
-    if day > at.today():
-        raise InvalidInput([FieldProblem("/day", "lies ahead; a frost to come stands in the forecast")])
+    ahead = "lies ahead; a frost to come stands in the forecast" if day > at.today() else None
+    refuse({"/day": ahead or seen_problem(day, at.today())})
     with at.store.writing() if save else at.store.reading() as session:
         site = places.site(session, site_id)
         desk = SeasonDesk(session, at, day)

@@ -7,7 +7,8 @@ from dataclasses import dataclass, replace
 
 from sqlmodel import Session
 
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import done_problem, seen_problem
+from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.frame.model import TRUNK
 from ..core.frost.bark import BarkPaint, bark_paint
 from ..core.frost.damage import CLASSES
@@ -116,8 +117,7 @@ def look(at: Workplace, tree_id: str, look_id: str, sign: str, day: dt.date | No
     on = day or at.today()
     with at.store.writing() as session:
         case = hurt_case(at, session, tree_id)
-        if on > case.today:
-            raise InvalidInput([FieldProblem("/day", "lies ahead; write down what you saw")])
+        refuse({"/day": done_problem(on, case.today)})
         if session.get(Observation, look_id) is None:
             alone = weigh_looks(at.know, case.night, case.frost_class, [Look(on, sign)], case.verdict.judge_on, case.warm_from)
             session.add(Observation(id=look_id, scope="tree", scope_id=tree_id, kind="frost_look", value=sign, date=on))
@@ -160,8 +160,8 @@ def say_class(at: Workplace, tree_id: str, frost_class: str, night: dt.date | No
     today, wrong = at.today(), []
     if frost_class not in CLASSES:
         wrong.append(FieldProblem("/class", f"must be one of {', '.join(CLASSES)}"))
-    if night is not None and night > today:
-        wrong.append(FieldProblem("/night", "lies ahead"))
+    if night is not None and (problem := done_problem(night, today) or seen_problem(night, today)) is not None:
+        wrong.append(FieldProblem("/night", problem))
     if wrong:
         raise InvalidInput(wrong)
     with at.store.writing() as session:

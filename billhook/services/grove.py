@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Mapping
 from dataclasses import dataclass
 
-from ..core.season.next_need import Need, main_work, next_need
+from ..core.season.model import Work
+from ..core.season.next_need import CANNOT_TELL, Need, main_work, next_need
 from ..store import frames, logbook, places, plans
-from ..store.tables import Block, Holding, Row, Site
+from ..store.tables import Block, FrameRow, Holding, Row, Site
 from ..store.trees import TreeRecord, tree_records
 from .seasons import SeasonDesk
 from .workplace import Size, Workplace
@@ -54,16 +56,28 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
             frame = current.get(record.stem.id)
             size = sizes[frame.id] if frame else None
             work = main_work(record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m)
-            done = {e.work for e in desk.log(record) if frame is not None and frame.date <= e.date <= day}
-            need = next_need(
-                desk.verdict(record, work),
-                due.get(record.tree.id),
-                sheets.get(record.tree.id),
-                at.know.days("comeback/soon"),
-                size.suckers if size and "sucker" not in done else 0,
-                size.dead if size and "sanitation" not in done else 0,
-            )
+            need = _need(desk, record, work, frame, size, due, sheets) if desk.sound(record) else CANNOT_TELL
             found.append(GroveTree(record, size, frame.origin if frame else None, need, record.stem.id in measured))
         standing = {r.place.id for r in records}
         empty = [(p.row_id, p.x, p.y) for p in places.places(session) if p.id not in standing]
         return GroveView(places.holding(session), day, places.sites(session), places.blocks(session), places.rows(session), found, empty)
+
+
+def _need(
+    desk: SeasonDesk,
+    record: TreeRecord,
+    work: Work,
+    frame: FrameRow | None,
+    size: Size | None,
+    due: Mapping[str, tuple[str, dt.date]],
+    sheets: Mapping[str, dt.date],
+) -> Need:
+    done = {e.work for e in desk.log(record) if frame is not None and frame.date <= e.date <= desk.day}
+    return next_need(
+        desk.verdict(record, work),
+        due.get(record.tree.id),
+        sheets.get(record.tree.id),
+        desk.at.know.days("comeback/soon"),
+        size.suckers if size and "sucker" not in done else 0,
+        size.dead if size and "sanitation" not in done else 0,
+    )

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 import datetime as dt
 
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import done_problem
+from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..store import harvests as kept
 from ..store import places
 from ..store.database import NotFound
@@ -19,8 +20,7 @@ def pick(at: Workplace, harvest_id: str, scope: str, scope_id: str, day: dt.date
     """Fruit picked [kg]. The same id twice writes it once. Raises: NotFound; InvalidInput for a scope that is none or a day to come."""
     if scope not in SCOPES:
         raise InvalidInput([FieldProblem("/scope", f"must be one of {', '.join(SCOPES)}")])
-    if day > at.today():
-        raise InvalidInput([FieldProblem("/day", "lies ahead; write down what was picked")])
+    refuse({"/day": done_problem(day, at.today())})
     with at.store.writing() as session:
         known = kept.harvest(session, harvest_id)
         if known is not None:

@@ -5,7 +5,8 @@ from __future__ import annotations
 import datetime as dt
 from dataclasses import dataclass
 
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import done_problem, planned_problem
+from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.season.model import WORKS
 from ..store import logbook
 from ..store.database import StaleVersion
@@ -43,8 +44,8 @@ def log_past_work(
     problems: list[FieldProblem] = []
     if work not in WORKS:
         problems.append(FieldProblem("/work", f"must be one of {', '.join(WORKS)}"))
-    if date > at.today():
-        problems.append(FieldProblem("/date", "lies in the future; the log holds what was done"))
+    if (wrong_day := done_problem(date, at.today())) is not None:
+        problems.append(FieldProblem("/date", wrong_day))
     if height_before_m is not None and height_after_m is not None and height_after_m > height_before_m:
         problems.append(FieldProblem("/height_after_m", "a tree is not taller after a cut than before"))
     if problems:
@@ -81,6 +82,7 @@ def settle_task(at: Workplace, task_id: str, version: int, state: str, due: dt.d
     """Mark a come-back done or dropped, or put it off to another day. Raises: NotFound, StaleVersion, InvalidInput."""
     if state not in ("open", "done", "dropped"):
         raise InvalidInput([FieldProblem("/state", "must be open, done or dropped")])
+    refuse({"/due": planned_problem(due, at.today())})
     with at.store.writing() as session:
         task = logbook.task(session, task_id)
         if task.version != version:

@@ -1,4 +1,4 @@
-"""The first five minutes: the place, what stands there, and lists of trees in and out."""
+"""The first five minutes: the place, and what stands there."""
 
 from __future__ import annotations
 
@@ -6,20 +6,17 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
+from ..core.days import planted_problem
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.season.normals import Normals
 from ..core.season.place import climate_frost, climate_normals, nearest_climate
 from ..core.words.planting import Planting, understand_planting
-from ..formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
-from ..store import frames, places
+from ..store import places
 from ..store.database import NotFound, StaleVersion
 from ..store.tables import Block, Graft, Holding, Place, Row, Site, SiteNormals, Stem, Tree
-from ..store.trees import tree_record, tree_records
+from .ground import ground_of
 from .place import frost_day
-from .trees import sketch
 from .workplace import Workplace
-
-_BLOCK_GAP = 2.2  # distance to the next block laid out by default, as a multiple of the spacing
 
 
 def nearest(at: Workplace, normals: Normals, latitude: float) -> str:
@@ -168,6 +165,8 @@ def plant(
         problems.append(FieldProblem("/cultivar", f"{cultivar!r} is not a cultivar of that kind in the catalogue"))
     if rootstock is not None and rootstock not in at.know.rows("rootstocks"):
         problems.append(FieldProblem("/rootstock", f"{rootstock!r} is not in the catalogue"))
+    if (wrong := planted_problem(planted_year, at.today())) is not None:
+        problems.append(FieldProblem("/planted_year", wrong))
     if problems:
         raise InvalidInput(problems)
     with at.store.writing() as session:
@@ -175,10 +174,10 @@ def plant(
         block = block_for(session, site_id, block_name)
         mine = [r for r in places.rows(session) if r.block_id == block.id]
         row = _row_for(session, block.id, row_n if row_n is not None else max([r.n for r in mine], default=0) + 1, row_kind)
-        taken = {p.n: p for p in places.places(session) if p.row_id == row.id}
+        ground, line = ground_of(session, site_id), (block.name, row.n)
         step = spacing_m or (1.0 if pot_l else sum(at.know.numbers(f"species/{species}/spread")) / 2)
-        x0, y = _layout(session, block, row, step, list(taken.values()))
-        first = max(taken, default=0) + 1
+        x0, y = ground.next(line, step)
+        first = max(ground.places[line], default=0) + 1
         ids = []
         for k in range(count):
             place = Place(row_id=row.id, n=first + k, x=x0 + step * k, y=y)
@@ -186,19 +185,6 @@ def plant(
             session.flush()
             ids.append(add_tree(session, place, species, planted_year, cultivar, rootstock, pot_l, under_cover, None))
         return Planted(block.id, row.id, ids)
-
-
-def _layout(session: Session, block: Block, row: Row, step: float, taken: list[Place]) -> tuple[float, float]:
-    """Where a row's next tree stands in plan: on in its row, or in a new line below everything of the site."""
-    if taken:
-        return max(p.x for p in taken) + step, taken[0].y
-    of_site = {b.id for b in places.blocks(session) if b.site_id == block.site_id}
-    rows = {r.id: r for r in places.rows(session) if r.block_id in of_site}
-    placed = [(p, rows[p.row_id]) for p in places.places(session) if p.row_id in rows]
-    own = [p.y for p, r in placed if r.block_id == block.id]
-    lowest = min([p.y for p, _ in placed], default=0.0)
-    gap = step * 1.2 if own else step * _BLOCK_GAP
-    return 0.0, (lowest - gap) if placed else 0.0
 
 
 def add_tree(
@@ -216,73 +202,3 @@ def add_tree(
         session.add(Graft(stem_id=stem.id, cultivar=cultivar))
         session.flush()
     return tree.id
-
-
-@dataclass(frozen=True)
-class Imported:
-    """What an import did, or would do; nothing is saved when there are problems."""
-
-    trees: int
-    blocks: int
-    problems: list[LineProblem]
-    saved: bool
-
-
-def import_trees(at: Workplace, site_id: str, text: str, save: bool) -> Imported:
-    """Read a list of trees; save it whole, or not at all. Raises: NotFound for an unknown site."""
-    lines, problems = read_trees(text, at.know)
-    names = {t.block for t in lines}
-    if not problems and not lines:
-        problems = [LineProblem(1, "", "the list holds no tree")]
-    with at.store.writing() if save and not problems else at.store.reading() as session:
-        places.site(session, site_id)
-        problems += _taken(session, site_id, lines)
-        if save and not problems:
-            standing = {(p.row_id, p.n): p for p in places.places(session)}
-            for line in lines:
-                _save_line(at, session, site_id, line, standing)
-    return Imported(len(lines), len(names), problems, save and not problems)
-
-
-def _taken(session: Session, site_id: str, lines: list[TreeLine]) -> list[LineProblem]:
-    standing = {(r.block.name, r.row.n, r.place.n) for r in tree_records(session) if r.site.id == site_id}
-    return [
-        LineProblem(i + 2, "place", f"on {t.block} {t.row}·{t.place} a tree stands already")
-        for i, t in enumerate(lines)
-        if (t.block, t.row, t.place) in standing
-    ]
-
-
-def _save_line(at: Workplace, session: Session, site_id: str, line: TreeLine, standing: dict[tuple[str, int], Place]) -> None:
-    block = block_for(session, site_id, line.block)
-    row = _row_for(session, block.id, line.row, "trees")
-    place = standing.get((row.id, line.place))
-    if place is None:
-        x, y = line.x, line.y
-        if x is None or y is None:
-            step = sum(at.know.numbers(f"species/{line.species}/spread")) / 2
-            x, y = _layout(session, block, row, step, [p for (row_id, _), p in standing.items() if row_id == row.id])
-        place = Place(row_id=row.id, n=line.place, x=x, y=y)
-        session.add(place)
-        session.flush()
-        standing[row.id, line.place] = place
-    tree_id = add_tree(session, place, line.species, line.planted_year, line.cultivar, line.rootstock, line.pot_l, False, line.union_m)
-    if line.height_m and line.spread_m and line.trunk_mm:
-        sketch(at, session, tree_record(session, tree_id), line.height_m, line.spread_m, line.trunk_mm, at.today())
-
-
-def export_trees(at: Workplace) -> str:
-    """Every standing tree as CSV, in walking order."""
-    with at.store.reading() as session:
-        current = {row.stem_id: row for row in frames.current_rows(session)}
-        sizes = at.sizes(session, list(current.values()))
-        lines = []
-        for r in tree_records(session):
-            size = sizes[current[r.stem.id].id] if r.stem.id in current else None
-            lines.append(
-                TreeLine(
-                    r.block.name, r.row.n, r.place.n, r.tree.species, r.tree.planted_year, r.cultivar, r.stem.rootstock, r.tree.pot_l, r.stem.union_m,
-                    size.height_m if size else None, size.spread_m if size else None, size.trunk_mm if size else None, r.place.x, r.place.y,
-                )
-            )  # fmt: skip
-        return write_trees(lines)

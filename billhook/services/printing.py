@@ -43,7 +43,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
             raise NotFound(f"there is no row {row_id} with trees")
         pass_ = one_pass(at, session, records, units)
         place = {r.tree.id: n for n, r in enumerate(records)}
-        open_ = sorted((p for p in plans.open_plans(session) if p.tree_id in place), key=lambda p: (place[p.tree_id], p.made_at))
+        open_ = sorted((p for p in plans.open_plans(session) if p.tree_id in place), key=lambda p: (place[p.tree_id], p.act))
     if not open_:
         raise InvalidInput([FieldProblem("", "no cut sheet is open in this row")])
     phrases = language(code).phrases

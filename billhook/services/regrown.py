@@ -5,7 +5,8 @@ from __future__ import annotations
 import datetime as dt
 
 from ..core.cuts.regrowth import Measured, measured_vigour
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import done_problem
+from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.season.events import vigour_of
 from ..core.words.units import Units
 from ..store import logbook
@@ -17,6 +18,7 @@ from .workplace import Workplace
 
 def regrown(at: Workplace, tree_id: str, day: dt.date, length_m: float, units: Units = "metric") -> Measured:
     """Shoots of this length [m] at the last live cuts; the tree's vigour follows. Raises: NotFound; InvalidInput where no live cut is logged, or too early."""
+    refuse({"/day": done_problem(day, at.today())})
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
         cuts = [e for e in logbook.in_force(logbook.entries(session, tree_id)) if e.share and e.date < day]

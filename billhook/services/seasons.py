@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+import logging
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import lru_cache
@@ -11,6 +12,7 @@ from typing import cast
 
 from sqlmodel import Session
 
+from ..core.errors import BillhookError
 from ..core.known import Knowledge
 from ..core.season.events import OBSERVABLE, growing_year, growing_year_starts
 from ..core.season.model import WORKS, Condition, ForecastDay, FruitOn, SeasonAnswer, Site, Stance, TreeState, Weather, Work
@@ -27,6 +29,7 @@ from . import weather
 from .workplace import Workplace
 
 HORIZON_DAYS = 420
+_log = logging.getLogger("billhook")
 Seen = Mapping[str, Mapping[str, Observation]]
 Dates = tuple[tuple[str, dt.date], ...]
 Moves = tuple[tuple[str, int], ...]
@@ -135,6 +138,15 @@ class SeasonDesk:
         self._log: dict[str, list[LogEntry]] = {}
         for entry in logbook.in_force(logbook.entries(self.session, since=self.day - dt.timedelta(days=1200))):
             self._log.setdefault(entry.tree_id, []).append(entry)
+
+    def sound(self, record: TreeRecord) -> bool:
+        """Whether a tree's season can be worked out. Something odd in one tree's record must not close the holding."""
+        try:
+            self.season(record, ("sucker",), with_forecast=False)
+        except (ArithmeticError, LookupError, TypeError, ValueError, BillhookError):
+            _log.exception("%s cannot be worked out", record.name)
+            return False
+        return True
 
     def site(self, record: TreeRecord) -> Site:
         """The place of a tree's block."""

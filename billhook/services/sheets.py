@@ -9,7 +9,8 @@ from sqlmodel import Session
 
 from ..core.cuts.comeback import come_backs
 from ..core.cuts.technique import CutAdvice, advise
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import done_problem
+from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.frame.check import checked
 from ..core.frame.finish import after_cuts, whole_limbs_gone
 from ..core.frame.model import Cut, Frame
@@ -20,8 +21,9 @@ from ..core.season.events import vigour_of
 from ..core.season.model import Span
 from ..core.words.units import Units
 from ..store import frames, logbook, plans
+from ..store.acts import new_id
 from ..store.database import NotFound, StaleVersion
-from ..store.tables import CutDone, LogEntry, Plan, PlanCut, Task, new_id
+from ..store.tables import CutDone, LogEntry, Plan, PlanCut, Task
 from ..store.trees import TreeRecord, tree_record
 from .rotations import renew_tree
 from .seasons import SeasonDesk
@@ -31,13 +33,14 @@ from .workplace import Workplace
 
 @dataclass(frozen=True)
 class SheetCut:
-    """One line of a sheet. left: why the cut was not made, empty where nobody said so."""
+    """One line of a sheet. left: why the cut was not made, empty where nobody said so. said_id: the newest word on it, empty for none."""
 
     cut: PlanCut
     cost: CutCost
     advice: CutAdvice
     tick: CutDone | None
     left: str
+    said_id: str
 
 
 @dataclass(frozen=True)
@@ -85,6 +88,7 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
                 advise(drawn.frame, cost, at.know, plan.work, record.tree.species, vigour, units, record.site.dangers),
                 ticks.get(row.id),
                 left.get(row.id, ""),
+                said[row.id].id if row.id in said else "",
             )
             for row, cost in zip(rows, answer.cuts, strict=True)
         )
@@ -93,12 +97,25 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
 
 
 def tick(
-    at: Workplace, plan_id: str, cut_id: str, tick_id: str, done: bool, date: dt.date, diameter_mm: float | None, who: str, why: str = ""
+    at: Workplace,
+    plan_id: str,
+    cut_id: str,
+    tick_id: str,
+    done: bool,
+    date: dt.date,
+    diameter_mm: float | None,
+    who: str,
+    why: str = "",
+    seen: str | None = None,
 ) -> CutDone:
     """Tick a cut off, take the tick back, or say why it was not made. The same tick id twice changes nothing.
 
-    Raises: NotFound; InvalidInput on a finished sheet; StaleVersion when somebody else ticked it off in the meantime.
+    seen: id of the word on this cut that the device knew of, empty for none. Where a newer one says otherwise, that one holds
+    and this one is refused, so that neither is lost in silence.
+
+    Raises: NotFound; InvalidInput on a finished sheet or for a day to come; StaleVersion when somebody else said something of this cut in the meantime.
     """
+    refuse({"/date": done_problem(date, at.today())})
     with at.store.writing() as session:
         known = session.get(CutDone, tick_id)
         if known is not None:
@@ -108,16 +125,23 @@ def tick(
             raise InvalidInput([FieldProblem("/done", "this sheet is finished; log what changed as a correction")])
         if all(c.id != cut_id for c in plans.cuts_of(session, plan_id)):
             raise NotFound(f"the sheet has no cut {cut_id}")
-        before = plans.ticks_of(session, plan_id).get(cut_id)
-        if done and before is not None:
-            by = before.who or "somebody else"
-            raise StaleVersion(
-                f"This cut was ticked off already, by {by}. Look at the tree; take the tick back if it is still there.",
-                {"who": before.who, "diameter_mm": before.diameter_mm},
-            )
-        made = CutDone(id=tick_id, cut_id=cut_id, done=done, date=date, diameter_mm=diameter_mm, who=who, why="" if done else why.strip())
+        _not_crossed(plans.newest_ticks(session, plan_id).get(cut_id), done, seen)
+        made = CutDone(id=tick_id, cut_id=cut_id, done=done, date=date, diameter_mm=diameter_mm, who=who, why="" if done else why.strip(), seen=seen)
         session.add(made)
         return made
+
+
+def _not_crossed(newest: CutDone | None, done: bool, seen: str | None) -> None:
+    """Raises: StaleVersion where the newest word on a cut is one that the device did not know of, and says otherwise."""
+    if newest is None:
+        return
+    holds = {"id": newest.id, "done": newest.done, "who": newest.who, "diameter_mm": newest.diameter_mm, "why": newest.why}
+    by = newest.who or "somebody else"
+    if done and newest.done:
+        raise StaleVersion(f"This cut was ticked off already, by {by}. Look at the tree; take the tick back if it is still there.", holds)
+    if seen is not None and seen != newest.id and newest.done != done:
+        said = "ticked it off" if newest.done else f"said it was not made{f': {newest.why}' if newest.why else ''}"
+        raise StaleVersion(f"In the meantime {by} {said}. That holds; look at the tree, then say it again.", holds)
 
 
 def add_cut(at: Workplace, plan_id: str, cut_id: str, cut: Cut) -> PlanCut:
@@ -150,6 +174,7 @@ def finish(at: Workplace, plan_id: str, version: int, date: dt.date, who: str = 
 
     Raises: InvalidInput when nothing is ticked or it is finished already; StaleVersion when the sheet or the frame changed.
     """
+    refuse({"/date": done_problem(date, at.today())})
     with at.store.writing() as session:
         plan = plans.plan(session, plan_id)
         if plan.version != version:

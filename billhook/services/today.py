@@ -9,7 +9,8 @@ from dataclasses import dataclass, field
 
 from sqlmodel import Session
 
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import done_problem, planned_problem
+from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.reasons import Reason
 from ..core.season.model import WORKS, Segment, Status, Work
 from ..core.season.today import WORK_WORDS
@@ -74,7 +75,7 @@ class _Fortnight:
     def __init__(self, at: Workplace, session: Session, day: dt.date, until: dt.date, units: Units) -> None:
         self.at, self.session, self.day, self.until, self.units = at, session, day, until, units
         self.desk = SeasonDesk(session, at, day)
-        self.records = tree_records(session)
+        self.records = [r for r in tree_records(session) if self.desk.sound(r)]
         current = {row.stem_id: row for row in frames.current_rows(session)}
         sizes = at.sizes(session, list(current.values()))
         self.sizes: dict[str, Size | None] = {r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None for r in self.records}
@@ -260,13 +261,17 @@ def _open_run(segments: Sequence[Segment], first: dt.date, until: dt.date) -> tu
     return None
 
 
+def _later_problem(until: dt.date, day: dt.date) -> str | None:
+    return f"must lie after {day_words(day)}" if until <= day else planned_problem(until, day)
+
+
 def put_off(at: Workplace, tree_ids: Sequence[str], work: str, until: dt.date, why: str, day: dt.date) -> None:
     """Put seasonal work on trees off to a day, with the reason. Raises: InvalidInput by field, NotFound."""
     problems = []
     if work not in WORKS:
         problems.append(FieldProblem("/work", f"must be one of {', '.join(WORKS)}"))
-    if until <= day:
-        problems.append(FieldProblem("/until", f"must lie after {day.isoformat()}"))
+    if (wrong := _later_problem(until, day)) is not None:
+        problems.append(FieldProblem("/until", wrong))
     if not why.strip():
         problems.append(FieldProblem("/why", "say why"))
     if problems:
@@ -279,11 +284,7 @@ def put_off(at: Workplace, tree_ids: Sequence[str], work: str, until: dt.date, w
 
 def put_task_off(at: Workplace, task_id: str, version: int, until: dt.date, why: str, day: dt.date) -> Task:
     """Put a come-back off to another day, with the reason. Raises: InvalidInput by field, NotFound, StaleVersion."""
-    problems = [FieldProblem("/until", f"must lie after {day.isoformat()}")] if until <= day else []
-    if not why.strip():
-        problems.append(FieldProblem("/why", "say why"))
-    if problems:
-        raise InvalidInput(problems)
+    refuse({"/until": _later_problem(until, day), "/why": None if why.strip() else "say why"})
     with at.store.writing() as session:
         task = logbook.task(session, task_id)
         if task.version != version:
@@ -300,8 +301,7 @@ def done(
 
     Raises: InvalidInput, NotFound.
     """
-    if date > at.today():
-        raise InvalidInput([FieldProblem("/date", "lies in the future; the log holds what was done")])
+    refuse({"/date": done_problem(date, at.today())})
     if work not in WORKS:
         raise InvalidInput([FieldProblem("/work", f"must be one of {', '.join(WORKS)}")])
     with at.store.writing() as session:

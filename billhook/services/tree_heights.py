@@ -21,7 +21,8 @@ from ..core.season.budget import tree_age
 from ..core.season.events import vigour_of
 from ..core.words.units import Units
 from ..store import frames
-from ..store.tables import FrameRow, new_id
+from ..store.acts import new_id
+from ..store.tables import FrameRow
 from ..store.trees import TreeRecord, tree_record
 from .row_lines import outline_of
 from .seasons import SeasonDesk

@@ -9,13 +9,14 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ..core.cuts.names import limb_names
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import done_problem, planted_problem, seen_problem
+from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.frame.check import checked
 from ..core.frame.generator import habit, sketch_frame
 from ..core.frame.geometry import Envelope, Point, envelope, limb_ends
 from ..core.frame.model import Frame, is_sucker, roots_of
+from ..core.observed import KINDS, value_problem
 from ..core.season.budget import tree_age, yearly_budget
-from ..core.season.events import OBSERVABLE
 from ..core.season.model import WORKS, Work
 from ..core.season.next_need import main_work
 from ..core.season.today import Verdict
@@ -26,21 +27,6 @@ from ..store.trees import TreeRecord, observations, tree_record, tree_records
 from .rotations import renew_tree
 from .seasons import SeasonDesk
 from .workplace import Size, Workplace
-
-MEASURED = {"trunk_mm": (3.0, 2000.0), "height_m": (0.05, 60.0), "winter_room_m": (0.5, 10.0)}
-OBSERVED_KINDS = (
-    "condition",
-    "vigour",
-    "freeze_class",
-    "frost_above",
-    "frost_below",
-    "fruit_on",
-    "low_bloom",
-    "too_tall",
-    "ground",
-    *MEASURED,
-    *OBSERVABLE,
-)
 
 
 @dataclass(frozen=True)
@@ -108,6 +94,7 @@ def save_frame(
     origin: str = "measured",
 ) -> FrameRow:
     """Save what was measured or corrected as a new frame; the old one stays. Raises: InvalidInput, NotFound, StaleVersion."""
+    refuse({"/date": done_problem(date, at.today())})
     checked(frame)
     unknown = measured - {x.id for x in frame.limbs}
     if unknown:
@@ -123,20 +110,37 @@ def save_frame(
         return made
 
 
-def seed_of(record: TreeRecord) -> int:
-    """A seed that stays with the tree and its place, so that its sketch is always the same."""
-    return zlib.crc32(f"{record.name} {record.tree.planted_year}".encode())
+def sketched_frame(
+    at: Workplace,
+    name: str,
+    species: str,
+    cultivar: str | None,
+    planted_year: int,
+    height_m: float,
+    spread_m: float,
+    trunk_mm: float,
+    union_m: float | None = None,
+    fruit: int = 0,
+    hedgerow: bool = False,
+) -> Frame:
+    """A frame of these sizes in the kind's habit. The tree's name and year seed it, so that it is always the same. Raises: InvalidInput for sizes no tree has."""
+    form = "hedgerow" if hedgerow else None
+    if form is None:
+        of_cultivar = at.know.get(f"cultivars/{cultivar}/habit")
+        form = str(of_cultivar.value) if of_cultivar else at.know.text(f"species/{species}/habit")
+    seed = zlib.crc32(f"{name} {planted_year}".encode())
+    return sketch_frame(height_m, spread_m, trunk_mm, habit(at.know, form), seed, union_m, fruit)
 
 
 def sketch(
     at: Workplace, session: Session, record: TreeRecord, height_m: float, spread_m: float, trunk_mm: float, date: dt.date, fruit: int = 0
 ) -> FrameRow:
     """Give a tree a sketched frame of these sizes. Raises: InvalidInput for sizes no tree has."""
-    form = "hedgerow" if record.row.kind == "hedgerow" else None
-    if form is None:
-        cultivar = at.know.get(f"cultivars/{record.cultivar}/habit")
-        form = str(cultivar.value) if cultivar else at.know.text(f"species/{record.tree.species}/habit")
-    frame = sketch_frame(height_m, spread_m, trunk_mm, habit(at.know, form), seed_of(record), record.stem.union_m, fruit)
+    tree = record.tree
+    frame = sketched_frame(
+        at, record.name, tree.species, record.cultivar, tree.planted_year, height_m, spread_m, trunk_mm, record.stem.union_m, fruit,
+        record.row.kind == "hedgerow",
+    )  # fmt: skip
     current = frames.current_row(session, record.stem.id)
     return frames.add_frame(session, record.stem, frame, date, "sketched", current.id if current else None, set())
 
@@ -172,10 +176,13 @@ def _check_kinds(at: Workplace, record: TreeRecord, changes: dict[str, object]) 
     rootstock = changes.get("rootstock")
     if rootstock is not None and rootstock not in at.know.rows("rootstocks"):
         raise InvalidInput([FieldProblem("/rootstock", f"{rootstock!r} is not in the catalogue")])
+    year = changes.get("planted_year")
+    refuse({"/planted_year": planted_problem(year, at.today()) if isinstance(year, int) else None})
 
 
 def remove_tree(at: Workplace, tree_id: str, version: int, date: dt.date) -> None:
-    """A tree is gone; its place, frames and log stay. Raises: NotFound, StaleVersion, InvalidInput when it is gone already."""
+    """A tree is gone; its place, frames and log stay. Raises: NotFound, StaleVersion, InvalidInput when it is gone already or for a day to come."""
+    refuse({"/date": done_problem(date, at.today())})
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         if record.tree.removed_on is not None:
@@ -187,36 +194,10 @@ def remove_tree(at: Workplace, tree_id: str, version: int, date: dt.date) -> Non
 
 
 def observe(at: Workplace, scope: str, scope_id: str, kind: str, value: str, date: dt.date, corrects: str | None = None) -> Observation:
-    """Write down what was seen of a tree or block. Raises: InvalidInput for a kind or value the season cannot use."""
-    if kind not in OBSERVED_KINDS:
-        raise InvalidInput([FieldProblem("/kind", f"must be one of {', '.join(OBSERVED_KINDS)}")])
-    allowed = {
-        "condition": ("healthy", "weak", "neglected", "transplanted", "diseased", "wilting"),
-        "vigour": tuple("12345"),
-        "freeze_class": tuple("0123456"),
-        "fruit_on": ("none", "light", "full"),
-        "low_bloom": ("yes", "no"),
-        "frost_above": ("yes", "no"),
-        "frost_below": ("yes", "no"),
-        "too_tall": ("yes", "no"),
-        "ground": ("mulch", "mown", "sprayed", "bare"),
-    }
-    if kind in allowed:
-        if value not in allowed[kind]:
-            raise InvalidInput([FieldProblem("/value", f"must be one of {', '.join(allowed[kind])}")])
-    elif kind in MEASURED:
-        low, high = MEASURED[kind]
-        try:
-            within = low <= float(value) <= high
-        except ValueError:
-            within = False
-        if not within:
-            raise InvalidInput([FieldProblem("/value", f"must be a number between {low:g} and {high:g}")])
-    else:
-        try:
-            dt.date.fromisoformat(value)
-        except ValueError:
-            raise InvalidInput([FieldProblem("/value", "must be a date, as YYYY-MM-DD")]) from None
+    """Write down what was seen of a tree or block. Raises: InvalidInput for a kind, value or day that makes no sense; NotFound."""
+    if kind not in KINDS:
+        raise InvalidInput([FieldProblem("/kind", f"must be one of {', '.join(KINDS)}")])
+    refuse({"/value": value_problem(kind, value, at.today()), "/date": seen_problem(date, at.today())})
     with at.store.writing() as session:
         if scope == "tree":
             tree_record(session, scope_id)

@@ -10,7 +10,8 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ..core.cuts.comeback import ComeBack, come_backs
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.days import done_problem
+from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.frame.model import Cut
 from ..core.known import Knowledge
 from ..core.reasons import Reason
@@ -73,8 +74,7 @@ def begin(at: Workplace, tree_id: str, walk_id: str, day: dt.date | None = None)
 
     day: when it was begun, for a walk begun without signal. Raises: NotFound, InvalidInput for a day to come.
     """
-    if day is not None and day > at.today():
-        raise InvalidInput([FieldProblem("/day", "lies in the future")])
+    refuse({"/day": done_problem(day, at.today())})
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         found = session.get(Walk, walk_id)
@@ -157,8 +157,7 @@ def quick(at: Workplace, tree_id: str, walk_id: str, suckers: int, sprouts: int,
 
     Raises: NotFound, InvalidInput for a day to come.
     """
-    if day is not None and day > at.today():
-        raise InvalidInput([FieldProblem("/day", "lies in the future")])
+    refuse({"/day": done_problem(day, at.today())})
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         known = session.get(Walk, walk_id)

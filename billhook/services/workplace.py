@@ -75,7 +75,9 @@ def open_workplace(settings: Settings) -> Workplace:
     shipped = _knowledge()
     with store.reading() as session:
         know = with_own(shipped, [(k.id, k.name, k.data) for k in own_species(session)])
-    return Workplace(settings, store, know, shipped)
+    at = Workplace(settings, store, know, shipped)
+    store.today = at.today
+    return at
 
 
 @lru_cache(maxsize=1)

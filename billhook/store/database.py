@@ -1,18 +1,21 @@
-"""The SQLite database: one writer at a time, readers beside it, foreign keys on, migrated at start."""
+"""The SQLite database: one writer at a time, readers beside it, foreign keys on, brought up to date at start."""
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+import datetime as dt
+from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
 from sqlalchemy import Engine, event
+from sqlalchemy.exc import OperationalError
 from sqlmodel import Session, create_engine
 
 from ..core.errors import BillhookError
+from . import acts
+from .upgrade import bring_up_to_date
 
 _BUSY_MS = 15_000
-_MIGRATIONS = Path(__file__).parent / "migrations"
 
 
 class StaleVersion(BillhookError):
@@ -27,12 +30,17 @@ class NotFound(BillhookError):
     """There is no such thing."""
 
 
-class Store:
-    """Sessions on one database file."""
+class Busy(BillhookError):
+    """Somebody else has been writing for too long; the same write can be tried again."""
 
-    def __init__(self, path: Path) -> None:
+
+class Store:
+    """Sessions on one database file. today: the holding's day, which every act is marked with."""
+
+    def __init__(self, path: Path, today: Callable[[], dt.date] = dt.date.today) -> None:
         path.parent.mkdir(parents=True, exist_ok=True)
         self.path = path
+        self.today = today
         self.engine = _engine(path)
         self._reader = self.engine.execution_options(billhook_begin="BEGIN")
 
@@ -44,37 +52,45 @@ class Store:
 
     @contextmanager
     def writing(self) -> Iterator[Session]:
-        """A session that writes, all or nothing; writers take turns."""
-        with Session(self.engine, expire_on_commit=False) as session, session.begin():
-            yield session
+        """A session that writes, all or nothing, as one act; writers take turns.
+
+        Raises: DoneAlready for an act that was written before; Busy when another writes for too long.
+        """
+        act = acts.going_on()
+        try:
+            with Session(self.engine, expire_on_commit=False) as session, session.begin():
+                before = _changes(session)
+                seq = acts.enter(session, act, self.today())
+                entered = _changes(session)
+                session.info["act"] = seq
+                yield session
+                session.flush()
+                if entered > before and _changes(session) == entered:
+                    acts.leave_out(session, seq)
+                    seq = 0
+        except OperationalError as error:
+            if "locked" in str(error.orig):
+                raise Busy("Somebody else is writing just now. Nothing of yours is lost: try again.") from error
+            raise
+        act.seq = act.seq or seq or None
 
     def migrate(self) -> None:
-        """Bring the tables up to date. Alembic is loaded only when there is something to do: starting is quicker without it."""
-        if self._revision() == max(f.name.split("_")[0] for f in (_MIGRATIONS / "versions").glob("[0-9]*.py")):
-            return
-        from alembic import command
-        from alembic.config import Config
-
-        config = Config()
-        config.set_main_option("script_location", str(_MIGRATIONS))
-        config.attributes["engine"] = self.engine
-        command.upgrade(config, "head")
-
-    def _revision(self) -> str | None:
-        """The migration the tables are at, None for an empty file."""
-        with self.engine.connect() as connection:
-            if not connection.exec_driver_sql("SELECT 1 FROM sqlite_master WHERE name = 'alembic_version'").first():
-                return None
-            found = connection.exec_driver_sql("SELECT version_num FROM alembic_version").first()
-            return str(found[0]) if found else None
+        """Bring the tables up to date. Raises: CannotOpen, with the database as it was."""
+        bring_up_to_date(self.path)
 
     def close(self) -> None:
         """Let go of the file."""
         self.engine.dispose()
 
 
+def _changes(session: Session) -> int:
+    """Rows that this connection has written, deleted or changed so far."""
+    return int(session.connection().exec_driver_sql("SELECT total_changes()").scalar() or 0)
+
+
 def _engine(path: Path) -> Engine:
-    engine = create_engine(f"sqlite:///{path}", connect_args={"isolation_level": None, "timeout": _BUSY_MS / 1000, "check_same_thread": False})
+    settings = {"isolation_level": None, "timeout": _BUSY_MS / 1000, "check_same_thread": False}
+    engine = create_engine(f"sqlite:///{path}", connect_args=settings)
 
     @event.listens_for(engine, "connect")
     def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]  # SQLAlchemy hands over driver objects

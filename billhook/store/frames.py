@@ -6,14 +6,16 @@ import datetime as dt
 from collections import defaultdict
 from collections.abc import Sequence
 from dataclasses import replace
+from typing import Any
 
 from sqlalchemy import func, insert
 from sqlalchemy import select as plain_select
 from sqlmodel import Session, col, select
 
 from ..core.frame.model import Frame, Limb, Trunk
+from .acts import new_id
 from .database import NotFound, StaleVersion
-from .tables import Baseline, FrameRow, LimbRow, Stem, new_id
+from .tables import Baseline, FrameRow, LimbRow, Stem
 
 
 def _limb(row: LimbRow) -> Limb:
@@ -73,27 +75,47 @@ def many_frames(session: Session, rows: list[FrameRow]) -> dict[str, Frame]:
     return {r.id: Frame(Trunk(r.trunk_mm, r.trunk_m), tuple(limbs[r.id]), r.union_m) for r in rows}
 
 
-def add_frame(
-    session: Session, stem: Stem, frame: Frame, date: dt.date, origin: str, previous_id: str | None, measured: set[str], frame_id: str | None = None
-) -> FrameRow:
-    """Append a frame to a stem. ``previous_id`` must be the stem's newest frame. Raises: StaleVersion when it is not."""
-    newest = current_row(session, stem.id)
-    if (newest.id if newest else None) != previous_id:
-        raise StaleVersion("Someone else measured or cut this tree in the meantime.", {"frame_id": newest.id if newest else None})
-    row = FrameRow(
-        id=frame_id or new_id(), tree_id=stem.tree_id, stem_id=stem.id, seq=(newest.seq + 1) if newest else 1, date=date, origin=origin,
-        previous_id=previous_id, union_m=frame.union_m, trunk_mm=frame.trunk.diameter_mm, trunk_m=frame.trunk.height_m,
-    )  # fmt: skip
-    session.add(row)
-    session.flush()
-    limbs = [
+def _limb_rows(frame_id: str, frame: Frame, measured: set[str]) -> list[dict[str, Any]]:
+    return [
         {
-            "frame_id": row.id, "limb_key": x.id, "nth": nth, "parent": x.on, "at_m": x.at_m, "base_mm": x.base_mm, "tip_mm": x.tip_mm, "length_m": x.length_m,
+            "frame_id": frame_id, "limb_key": x.id, "nth": nth, "parent": x.on, "at_m": x.at_m, "base_mm": x.base_mm, "tip_mm": x.tip_mm, "length_m": x.length_m,
             "rise_deg": x.rise_deg, "bearing_deg": x.bearing_deg, "state": x.state, "foliage": x.foliage, "fruit": x.fruit, "headed_mm": x.headed_mm,
             "kind": x.kind, "measured": x.id in measured,
         }
         for nth, x in enumerate(frame.limbs)
     ]  # fmt: skip
+
+
+def _frame_row(tree_id: str, stem_id: str, frame: Frame, date: dt.date, origin: str, newest: FrameRow | None, frame_id: str | None) -> FrameRow:
+    return FrameRow(
+        id=frame_id or new_id(), tree_id=tree_id, stem_id=stem_id, seq=(newest.seq + 1) if newest else 1, date=date, origin=origin,
+        previous_id=newest.id if newest else None, union_m=frame.union_m, trunk_mm=frame.trunk.diameter_mm, trunk_m=frame.trunk.height_m,
+    )  # fmt: skip
+
+
+def first_rows(tree_id: str, stem_id: str, frame: Frame, date: dt.date, origin: str) -> tuple[dict[str, Any], list[dict[str, Any]]]:
+    """The first frame of a new stem and its limbs as rows, for putting down many at once."""
+    row = _frame_row(tree_id, stem_id, frame, date, origin, None, None)
+    return row.model_dump(), _limb_rows(row.id, frame, set())
+
+
+def add_frame(
+    session: Session, stem: Stem, frame: Frame, date: dt.date, origin: str, previous_id: str | None, measured: set[str], frame_id: str | None = None
+) -> FrameRow:
+    """Append a frame to a stem. ``previous_id`` must be the stem's newest frame. The same id twice is one.
+
+    Raises: StaleVersion when it is not.
+    """
+    known = session.get(FrameRow, frame_id) if frame_id else None
+    if known is not None and known.stem_id == stem.id:
+        return known
+    newest = current_row(session, stem.id)
+    if (newest.id if newest else None) != previous_id:
+        raise StaleVersion("Someone else measured or cut this tree in the meantime.", {"frame_id": newest.id if newest else None})
+    row = _frame_row(stem.tree_id, stem.id, frame, date, origin, newest, frame_id)
+    session.add(row)
+    session.flush()
+    limbs = _limb_rows(row.id, frame, measured)
     if limbs:
         session.connection().execute(insert(LimbRow), limbs)
     return row

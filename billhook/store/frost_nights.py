@@ -8,8 +8,10 @@ from dataclasses import dataclass
 
 from sqlmodel import Session, col, delete, insert, select
 
+from ..core.observed import TAKEN_OUT
+from .acts import arrival, new_id, utc_now
 from .frost_tables import FrostAssessment, FrostNight
-from .tables import Observation, new_id, utc_now
+from .tables import Observation
 
 
 @dataclass(frozen=True)
@@ -46,11 +48,8 @@ def foresee(session: Session, night_id: str, found: Sequence[Foreseen]) -> None:
 
 def bear(session: Session, day: dt.date, classes: Mapping[str, str]) -> None:
     """The class that holds of each tree from a day on; F0 takes an earlier one back."""
-    now = utc_now()
-    rows = [
-        {"id": new_id(), "scope": "tree", "scope_id": tree, "kind": "freeze_class", "value": c[1], "date": day, "corrects": None, "made_at": now}
-        for tree, c in classes.items()
-    ]
+    alike = {"scope": "tree", "kind": "freeze_class", "date": day, "corrects": None, "made_at": utc_now(), "act": session.info["act"]}
+    rows = [{"id": new_id(), "scope_id": tree, "value": c[1], **alike} for tree, c in classes.items()]
     if rows:
         session.connection().execute(insert(Observation), rows)
 
@@ -73,9 +72,9 @@ def assessed(session: Session, tree_ids: Sequence[str] | None = None) -> dict[st
 
 def history(session: Session, kinds: Iterable[str], scope_ids: Iterable[str] | None = None) -> list[Observation]:
     """Every observation of these kinds that nothing corrects, the oldest first."""
-    query = select(Observation).where(col(Observation.kind).in_(list(kinds))).order_by(col(Observation.date), col(Observation.made_at))
+    query = select(Observation).where(col(Observation.kind).in_(list(kinds))).order_by(col(Observation.date), *arrival(Observation))
     if scope_ids is not None:
         query = query.where(col(Observation.scope_id).in_(list(scope_ids)))
     found = list(session.exec(query).all())
     corrected = {o.corrects for o in found if o.corrects}
-    return [o for o in found if o.id not in corrected]
+    return [o for o in found if o.id not in corrected and o.value != TAKEN_OUT]

@@ -8,7 +8,7 @@ import datetime as dt
 from sqlalchemy import UniqueConstraint
 from sqlmodel import Field, SQLModel
 
-from .tables import new_id, utc_now
+from .acts import Acted, new_id, utc_now
 
 
 class FrostNight(SQLModel, table=True):
@@ -35,7 +35,7 @@ class FrostAssessment(SQLModel, table=True):
     possible: str | None = None
 
 
-class Scratch(SQLModel, table=True):
+class Scratch(Acted, table=True):
     """A scratch of the bark after a frost: where on a limb [m from its base], and whether it was green.
 
     Round the trunk ``at_m`` is above ground and ``bearing_deg`` the side [degrees clockwise from north]; along a limb there is no bearing.

@@ -6,13 +6,14 @@ import datetime as dt
 
 from sqlmodel import Session, col, select
 
+from .acts import arrival
 from .database import NotFound
 from .tables import LogEntry, PutOff, Task
 
 
 def entries(session: Session, tree_id: str | None = None, since: dt.date | None = None) -> list[LogEntry]:
     """Log entries, the newest work first; corrected ones are kept."""
-    query = select(LogEntry).order_by(col(LogEntry.date).desc(), col(LogEntry.made_at).desc())
+    query = select(LogEntry).order_by(col(LogEntry.date).desc(), col(LogEntry.act).desc())
     if tree_id is not None:
         query = query.where(LogEntry.tree_id == tree_id)
     if since is not None:
@@ -59,4 +60,4 @@ def task(session: Session, task_id: str) -> Task:
 
 def put_offs(session: Session) -> list[PutOff]:
     """Seasonal work that was put off, the newest last."""
-    return list(session.exec(select(PutOff).order_by(col(PutOff.made_at))).all())
+    return list(session.exec(select(PutOff).order_by(*arrival(PutOff))).all())

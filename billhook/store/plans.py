@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from sqlmodel import Session, col, select
 
+from .acts import arrival
 from .database import NotFound
 from .tables import CutDone, LogEntry, Plan, PlanCut
 
@@ -20,7 +21,7 @@ def plan(session: Session, plan_id: str) -> Plan:
 
 def plans_of(session: Session, tree_id: str) -> list[Plan]:
     """Plans of a tree, the newest first."""
-    return list(session.exec(select(Plan).where(Plan.tree_id == tree_id).order_by(col(Plan.made_at).desc())).all())
+    return list(session.exec(select(Plan).where(Plan.tree_id == tree_id).order_by(col(Plan.act).desc())).all())
 
 
 def open_plans(session: Session) -> list[Plan]:
@@ -35,7 +36,7 @@ def cuts_of(session: Session, plan_id: str) -> list[PlanCut]:
 
 def newest_ticks(session: Session, plan_id: str) -> dict[str, CutDone]:
     """The newest word on each cut: done, taken back, or not made and why."""
-    query = select(CutDone).join(PlanCut, col(PlanCut.id) == CutDone.cut_id).where(PlanCut.plan_id == plan_id).order_by(col(CutDone.made_at))
+    query = select(CutDone).join(PlanCut, col(PlanCut.id) == CutDone.cut_id).where(PlanCut.plan_id == plan_id).order_by(*arrival(CutDone))
     return {tick.cut_id: tick for tick in session.exec(query).all()}
 
 

@@ -25,7 +25,7 @@ def known(session: Session, rotation_id: str) -> Rotation | None:
 
 def rotations(session: Session, scope_ids: Sequence[str]) -> list[Rotation]:
     """Rotations of these trees, rows and blocks, the newest first; those given up too."""
-    query = select(Rotation).where(col(Rotation.scope_id).in_(scope_ids)).order_by(col(Rotation.made_at).desc())
+    query = select(Rotation).where(col(Rotation.scope_id).in_(scope_ids)).order_by(col(Rotation.act).desc())
     return list(session.exec(query).all())
 
 

@@ -4,21 +4,12 @@ No ``from __future__ import annotations`` here: SQLModel reads the annotations a
 """
 
 import datetime as dt
-import uuid
 from typing import Any
 
 from sqlalchemy import JSON, Column, UniqueConstraint
 from sqlmodel import Field, SQLModel
 
-
-def new_id() -> str:
-    """A new UUID as text."""
-    return str(uuid.uuid4())
-
-
-def utc_now() -> dt.datetime:
-    """Now, aware, in UTC."""
-    return dt.datetime.now(dt.UTC)
+from .acts import Acted, new_id, utc_now
 
 
 def _json() -> Any:
@@ -162,7 +153,7 @@ class Baseline(SQLModel, table=True):
     frame_id: str = Field(foreign_key="frame.id")
 
 
-class Observation(SQLModel, table=True):
+class Observation(Acted, table=True):
     """What was seen of a tree or block, e.g. ``harvest_end``; a later one of a kind holds, a correction names what it corrects."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -175,7 +166,7 @@ class Observation(SQLModel, table=True):
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
-class Plan(SQLModel, table=True):
+class Plan(Acted, table=True):
     """A cut sheet: the day, the work and the answer it was made with, frozen."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -199,8 +190,11 @@ class PlanCut(SQLModel, table=True):
     extra: bool = False
 
 
-class CutDone(SQLModel, table=True):
-    """A tick on a cut, its taking back, or why it was not made; the newest holds."""
+class CutDone(Acted, table=True):
+    """A tick on a cut, its taking back, or why it was not made; the newest holds.
+
+    seen: id of the word on this cut that the device knew of, empty where it knew of none, None where it did not say.
+    """
 
     id: str = Field(default_factory=new_id, primary_key=True)
     cut_id: str = Field(foreign_key="plancut.id", index=True)
@@ -209,10 +203,11 @@ class CutDone(SQLModel, table=True):
     diameter_mm: float | None = None
     who: str = ""
     why: str = ""
+    seen: str | None = None
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
-class LogEntry(SQLModel, table=True):
+class LogEntry(Acted, table=True):
     """What was done to a tree. ``share`` is live canopy of the year's baseline; None where nobody measured it."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -233,7 +228,7 @@ class LogEntry(SQLModel, table=True):
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
-class Rotation(SQLModel, table=True):
+class Rotation(Acted, table=True):
     """A school of renewal adopted for a tree, a row or a block; one that was given up keeps its history. Heights in metres."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -292,7 +287,7 @@ class WeatherDay(SQLModel, table=True):
     source: str
 
 
-class PutOff(SQLModel, table=True):
+class PutOff(Acted, table=True):
     """Seasonal work on a tree that somebody put off, and why; the newest holds."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -311,7 +306,7 @@ class OwnSpecies(SQLModel, table=True):
     data: dict[str, Any] = _json()
 
 
-class Walk(SQLModel, table=True):
+class Walk(Acted, table=True):
     """A walk round a tree. ``state``: open, done, or merged into another walk that was open on the same tree; quick: without questions."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -323,7 +318,7 @@ class Walk(SQLModel, table=True):
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
-class WalkAnswer(SQLModel, table=True):
+class WalkAnswer(Acted, table=True):
     """What was answered at a question; the newest of a question holds, an empty one takes it back.
 
     seen: id of the answer in force on the device that gave this one, empty where it knew of none, None where it did not say;
@@ -338,7 +333,7 @@ class WalkAnswer(SQLModel, table=True):
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
-class Photo(SQLModel, table=True):
+class Photo(Acted, table=True):
     """A picture of a tree before or after work; the file lies beside the database under the digest of its content."""
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -351,7 +346,7 @@ class Photo(SQLModel, table=True):
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 
-class Harvest(SQLModel, table=True):
+class Harvest(Acted, table=True):
     """Fruit picked from a tree, or from a row or block together [kg]."""
 
     id: str = Field(default_factory=new_id, primary_key=True)

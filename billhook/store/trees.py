@@ -3,12 +3,15 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
+from typing import Any
 
 from sqlalchemy import select as joined_select
 from sqlmodel import Session, col, select
 
+from ..core.observed import TAKEN_OUT, value_problem
+from .acts import Act, arrival
 from .database import NotFound
 from .tables import Block, Graft, Observation, OwnSpecies, Place, Row, Site, Stem, Tree
 
@@ -74,31 +77,61 @@ def tree_record(session: Session, tree_id: str) -> TreeRecord:
     return found[0]
 
 
+def _standing(session: Session, query: Any) -> Iterator[tuple[Observation, dt.date]]:
+    """Observations that nothing corrects, each with the day it was written down, in the order they came in."""
+    rows = session.execute(query.join(Act, col(Act.seq) == col(Observation.act)).order_by(*arrival(Observation))).all()
+    corrected = {o.corrects for o, _ in rows if o.corrects}
+    return ((o, said_on) for o, said_on in rows if o.id not in corrected and o.value != TAKEN_OUT)
+
+
 def observations(session: Session, scope_ids: Sequence[str] | None = None) -> dict[str, dict[str, Observation]]:
-    """The observation in force per scope id and kind: the latest by date, then by entry; corrected ones do not count."""
-    query = select(Observation).order_by(col(Observation.date), col(Observation.made_at))
+    """The observation in force per scope id and kind: the latest by date, then by entry.
+
+    What was said of the day it was written on holds over all that was written before, whatever a clock said then. Corrected ones
+    do not count, nor do values that make no sense.
+    """
+    query = joined_select(Observation, col(Act.day))
     if scope_ids is not None:
         query = query.where(col(Observation.scope_id).in_(scope_ids))
-    found = list(session.exec(query).all())
-    corrected = {o.corrects for o in found if o.corrects}
     in_force: dict[str, dict[str, Observation]] = {}
-    for seen in found:
-        if seen.id not in corrected:
-            in_force.setdefault(seen.scope_id, {})[seen.kind] = seen
+    for seen, said_on in _standing(session, query):
+        if value_problem(seen.kind, seen.value, said_on):
+            continue
+        of_scope = in_force.setdefault(seen.scope_id, {})
+        held = of_scope.get(seen.kind)
+        if held is None or seen.date >= min(held.date, said_on):
+            of_scope[seen.kind] = seen
     return in_force
 
 
 def season_dates(session: Session, kinds: Sequence[str]) -> dict[str, dict[str, list[dt.date]]]:
-    """Dates observed per scope id and kind, the earliest first; of two within half a year the later entry holds, corrected ones do not count."""
-    query = select(Observation).where(col(Observation.kind).in_(kinds)).order_by(col(Observation.date), col(Observation.made_at))
-    found = list(session.exec(query).all())
-    corrected = {o.corrects for o in found if o.corrects}
+    """Dates observed per scope id and kind, the earliest first; of two within half a year the later entry holds.
+
+    Corrected ones do not count, nor do dates that make no sense.
+    """
+    query = joined_select(Observation, col(Act.day)).where(col(Observation.kind).in_(kinds))
     dates: dict[str, dict[str, list[dt.date]]] = {}
-    for seen in (o for o in found if o.id not in corrected):
+    for seen, said_on in _standing(session, query):
+        if value_problem(seen.kind, seen.value, said_on):
+            continue
         days = dates.setdefault(seen.scope_id, {}).setdefault(seen.kind, [])
         day = dt.date.fromisoformat(seen.value)
         days[:] = sorted([*(d for d in days if abs((d - day).days) > 180), day])
     return dates
+
+
+def odd_observations(session: Session) -> list[tuple[Observation, str]]:
+    """Entries whose value makes no sense, and what is wrong with each."""
+    found = ((seen, value_problem(seen.kind, seen.value, said_on)) for seen, said_on in _standing(session, joined_select(Observation, col(Act.day))))
+    return [(seen, problem) for seen, problem in found if problem]
+
+
+def observation(session: Session, observation_id: str) -> Observation:
+    """One observation. Raises: NotFound."""
+    found = session.get(Observation, observation_id)
+    if found is None:
+        raise NotFound(f"there is no entry {observation_id}")
+    return found
 
 
 def own_species(session: Session) -> list[OwnSpecies]:

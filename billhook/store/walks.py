@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 from sqlmodel import Session, col, select
 
+from .acts import arrival
 from .database import NotFound
 from .tables import Walk, WalkAnswer
 
@@ -30,38 +31,44 @@ def walk(session: Session, walk_id: str) -> Walk:
 
 def open_walk(session: Session, tree_id: str) -> Walk | None:
     """The walk of a tree that was begun and not finished."""
-    return session.exec(select(Walk).where(Walk.tree_id == tree_id, Walk.state == "open").order_by(col(Walk.made_at).desc())).first()
+    return session.exec(select(Walk).where(Walk.tree_id == tree_id, Walk.state == "open").order_by(col(Walk.act).desc())).first()
 
 
 def last_walks(session: Session, tree_ids: Sequence[str]) -> dict[str, Walk]:
     """The newest walk of each tree, merged ones apart."""
-    query = select(Walk).where(col(Walk.tree_id).in_(tree_ids), Walk.state != "merged").order_by(col(Walk.day), col(Walk.made_at))
+    query = select(Walk).where(col(Walk.tree_id).in_(tree_ids), Walk.state != "merged").order_by(col(Walk.day), *arrival(Walk))
     return {w.tree_id: w for w in session.exec(query).all()}
 
 
 def history(session: Session, walk_id: str) -> list[WalkAnswer]:
     """Every answer of a walk as it came in."""
-    query = select(WalkAnswer).where(WalkAnswer.walk_id == walk_id).order_by(col(WalkAnswer.made_at), col(WalkAnswer.id))
+    query = select(WalkAnswer).where(WalkAnswer.walk_id == walk_id).order_by(*arrival(WalkAnswer))
     return list(session.exec(query).all())
 
 
 def in_force(rows: Sequence[WalkAnswer]) -> dict[str, WalkAnswer]:
-    """The newest answer of each question."""
-    return {row.step: row for row in rows}
+    """The answer that holds of each question: the newest, but one given without knowing of a different newer one does not take its place."""
+    held: dict[str, WalkAnswer] = {}
+    for row in rows:
+        if not _crosses(row, held.get(row.step)):
+            held[row.step] = row
+    return held
 
 
 def crossings(rows: Sequence[WalkAnswer]) -> tuple[Crossing, ...]:
-    """Questions where the answer in force was given without knowing of a different one that had come in before."""
-    by_id, found = {r.id: r for r in rows}, []
-    before: dict[str, list[WalkAnswer]] = {}
+    """Questions where an answer came in that did not know of the one that holds, until somebody who knows both answers again."""
+    held: dict[str, WalkAnswer] = {}
+    open_: dict[str, Crossing] = {}
     for row in rows:
-        before.setdefault(row.step, []).append(row)
-    for question, given in before.items():
-        last = given[-1]
-        if last.seen is None:
-            continue
-        seen = given.index(by_id[last.seen]) if last.seen in by_id else -1
-        unseen = [g for g in given[seen + 1 : -1] if g.answer != last.answer]
-        if unseen:
-            found.append(Crossing(question, last.answer, unseen[-1].answer))
-    return tuple(found)
+        before = held.get(row.step)
+        if before is not None and _crosses(row, before):
+            open_[row.step] = Crossing(row.step, before.answer, row.answer)
+        else:
+            held[row.step] = row
+            open_.pop(row.step, None)
+    return tuple(open_.values())
+
+
+def _crosses(row: WalkAnswer, held: WalkAnswer | None) -> bool:
+    """Whether an answer was given without knowing of the one that held when it came in, and says otherwise."""
+    return held is not None and row.seen is not None and row.seen != held.id and row.answer != held.answer

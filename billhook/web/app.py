@@ -12,7 +12,7 @@ from flask_openapi.openapi import OpenAPI
 from .. import __version__
 from ..services import photos
 from ..services.workplace import Workplace
-from . import errors, pages
+from . import acts, door, errors, pages
 from .calc import calc
 from .calc_frost import calc_frost
 from .calc_heights import calc_heights
@@ -46,6 +46,7 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
+    door.register(app, at.settings)
     for blueprint in (
         calc,
         calc_walk,
@@ -83,6 +84,7 @@ def create_app(at: Workplace) -> OpenAPI:
         ):
             request.get_json()
 
+    acts.register(app)
     app.add_url_rule("/api/openapi.json", "openapi", lambda: jsonify(api_description(app)))
     app.add_url_rule("/assets/<path:name>", "assets", pages.asset)
     app.add_url_rule("/", "page", pages.page)

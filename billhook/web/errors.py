@@ -10,7 +10,8 @@ from pydantic import ValidationError
 from werkzeug.exceptions import HTTPException
 
 from ..core.errors import BillhookError, FieldProblem, InvalidInput, UnknownKnowledge
-from ..store.database import NotFound, StaleVersion
+from ..store.acts import DoneAlready
+from ..store.database import Busy, NotFound, StaleVersion
 
 _log = logging.getLogger("billhook")
 
@@ -73,13 +74,19 @@ def problems_of(error: ValidationError) -> list[FieldProblem]:
 
 
 def problem(
-    status: int, title: str, detail: str = "", errors: list[FieldProblem] | None = None, current: dict[str, object] | None = None
+    status: int,
+    title: str,
+    detail: str = "",
+    errors: list[FieldProblem] | None = None,
+    current: dict[str, object] | None = None,
+    more: dict[str, object] | None = None,
 ) -> Response:
     """A problem+json answer."""
     body: dict[str, Any] = {"type": "about:blank", "title": title, "status": status, "detail": detail}
     body["errors"] = [{"pointer": e.pointer, "message": e.message} for e in errors or []]
     if current is not None:
         body["current"] = current
+    body |= more or {}
     response = jsonify(body)
     response.status_code = status
     response.mimetype = "application/problem+json"
@@ -109,6 +116,20 @@ def register(app: Flask) -> None:
     @app.errorhandler(StaleVersion)
     def _stale(error: StaleVersion) -> Response:
         return problem(409, "Changed by someone else.", str(error), current=error.current)
+
+    @app.errorhandler(DoneAlready)
+    def _done(error: DoneAlready) -> Response:
+        return problem(409, "That was taken already.", "It is written down; look at the page anew.", more={"taken": True, "act": error.act_id})
+
+    @app.errorhandler(Busy)
+    def _busy(error: Busy) -> Response:
+        answer = problem(503, "Busy.", str(error))
+        answer.headers["Retry-After"] = "3"
+        return answer
+
+    @app.errorhandler(RecursionError)
+    def _too_deep(error: RecursionError) -> Response:
+        return problem(400, "Not readable as JSON.", "It is nested too deeply.")
 
     @app.errorhandler(BillhookError)
     def _named(error: BillhookError) -> Response:

@@ -11,7 +11,7 @@ from ..catalogue import catalogue_version
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.season.normals import Normals
 from ..core.season.today import LANE_WORDS
-from ..services import planting
+from ..services import planting, tree_lists
 from ..services.almanac import almanac
 from ..services.grove import GroveTree, grove
 from ..services.trees import apply_row_mean
@@ -138,13 +138,13 @@ def put_block(path: IdPath, body: BlockIn) -> dict[str, Any]:
 @holding.post("/trees/import", responses={200: ImportOut})
 def post_import(body: ImportIn) -> dict[str, Any]:
     """Check a list of trees, and save it whole when asked; problems come with their line."""
-    return answer(ImportOut, planting.import_trees(here(), body.site_id, body.text, body.save))
+    return answer(ImportOut, tree_lists.import_trees(here(), body.site_id, body.text, body.save))
 
 
 @holding.get("/trees.csv")
 def get_trees_csv() -> Response:
     """Every standing tree as CSV."""
-    return Response(planting.export_trees(here()), mimetype="text/csv", headers={"Content-Disposition": 'attachment; filename="trees.csv"'})
+    return Response(tree_lists.export_trees(here()), mimetype="text/csv", headers={"Content-Disposition": 'attachment; filename="trees.csv"'})
 
 
 @holding.post("/rows/<id>/mean", responses={200: MeanOut})

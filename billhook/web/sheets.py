@@ -27,6 +27,7 @@ def _line(line: SheetCut) -> dict[str, Any]:
         {
             "id": line.cut.id, "nth": line.cut.nth, "cost": line.cost, "advice": line.advice, "done": tick is not None,
             "done_mm": tick.diameter_mm if tick else None, "done_by": tick.who if tick else "", "done_on": tick.date if tick else None, "extra": line.cut.extra, "left": line.left,
+            "said_id": line.said_id,
         },
     )  # fmt: skip
 
@@ -79,7 +80,7 @@ def get_row_pdf(path: IdPath, query: PrintQuery) -> Response:
 def put_tick(path: CutPath, query: DayQuery, body: TickIn) -> dict[str, Any]:
     """Tick a cut off with its diameter and who did it, or take the tick back."""
     at = here()
-    sheets.tick(at, path.id, path.cut_id, body.id, body.done, body.date or at.today(), body.diameter_mm, body.who, body.why)
+    sheets.tick(at, path.id, path.cut_id, body.id, body.done, body.date or at.today(), body.diameter_mm, body.who, body.why, body.seen)
     return _sheet(sheets.sheet(at, path.id, query.units))
 
 

@@ -7,7 +7,6 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ..core.errors import FieldProblem, InvalidInput
 from ..services import cutting, logbook
 from ..services import trees as service
 from ..services.trees import TreeView
@@ -90,10 +89,7 @@ def post_gone(path: IdPath, body: GoneIn) -> dict[str, Any]:
 @trees.post("/<id>/frames", responses={201: TreeOut})
 def post_frame(path: IdPath, body: FrameSaveIn) -> tuple[dict[str, Any], int]:
     """Save a measured or corrected frame; the old one stays."""
-    try:
-        date = dt.date.fromisoformat(body.date) if body.date else here().today()
-    except ValueError:
-        raise InvalidInput([FieldProblem("/date", "must be a date, as YYYY-MM-DD")]) from None
+    date = body.date or here().today()
     service.save_frame(here(), path.id, body.frame.core(), body.previous_id, set(body.measured), date, body.id)
     return _tree(path.id, here().today()), 201
 

@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from billhook.formats.log_csv import COLUMNS as LOG_COLUMNS
 from billhook.formats.log_csv import write_log
 from billhook.formats.tree_csv import TreeLine, read_trees, write_trees
-from billhook.services import planting
+from billhook.services import planting, tree_lists
 from billhook.services.grove import grove
 
 from ..places import TODAY, empty_workplace
@@ -64,18 +64,18 @@ def test_an_import_is_checked_then_saved_whole(tmp_path):
     at = empty_workplace(tmp_path)
     site = planting.set_up(at, "G", "G", 36.8, "mediterranean-coast")
     text = f"{HEAD}\nAlto,1,1,avocado,2016,Hass,4,3.6,120\nAlto,1,2,avocado,2016,,,,\n"
-    assert planting.import_trees(at, site.id, text, save=False).saved is False
+    assert tree_lists.import_trees(at, site.id, text, save=False).saved is False
     assert grove(at, TODAY).trees == []
-    done = planting.import_trees(at, site.id, text, save=True)
+    done = tree_lists.import_trees(at, site.id, text, save=True)
     assert (done.trees, done.blocks, done.saved) == (2, 1, True)
     first, second = grove(at, TODAY).trees
     assert first.size.height_m == pytest.approx(4, rel=0.02)
     assert second.size is None
-    again = planting.import_trees(at, site.id, text, save=True)
+    again = tree_lists.import_trees(at, site.id, text, save=True)
     assert [p.line for p in again.problems] == [2, 3]
     assert len(grove(at, TODAY).trees) == 2
-    assert planting.import_trees(at, site.id, HEAD + "\n", save=True).problems[0].message == "the list holds no tree"
-    back, problems = read_trees(planting.export_trees(at), at.know)
+    assert tree_lists.import_trees(at, site.id, HEAD + "\n", save=True).problems[0].message == "the list holds no tree"
+    back, problems = read_trees(tree_lists.export_trees(at), at.know)
     assert problems == []
     assert [(t.block, t.row, t.place, t.cultivar) for t in back] == [("Alto", 1, 1, "hass"), ("Alto", 1, 2, None)]
     at.store.close()

@@ -166,7 +166,7 @@ def test_a_false_start_is_recorded_and_asked_again(summer):
     found = frost_tree.after_frost(at, tree)
     assert (found.verdict.verdict, found.verdict.may_cut) == ("wait", False)
     assert "frost-again" not in {t.kind for t in tasks_of(at, tree)}  # the question was answered
-    for day, why in ((SUMMER + dt.timedelta(days=2), "ahead"), (NIGHT - dt.timedelta(days=2), "before the night")):
+    for day, why in ((SUMMER + dt.timedelta(days=2), "future"), (NIGHT - dt.timedelta(days=2), "before the night")):
         with pytest.raises(InvalidInput, match=why):
             frost_tree.look(at, tree, new_id(), "leaves-fell", day)
 
@@ -191,7 +191,7 @@ def test_a_tree_that_nobody_foresaw_is_written_down_of_its_night(garden):
     frost_night.night(at, garden.site.id, dt.date(2027, 2, 3), -1.0, 2, save=True)
     frost_tree.say_class(at, garden.tree_ids[1], "F2")
     assert frost_tree.after_frost(at, garden.tree_ids[1]).night == dt.date(2027, 2, 3)  # the last night of the site
-    for wrong, night, why in (("F9", None, "must be one of"), ("F3", TODAY + dt.timedelta(days=1), "lies ahead")):
+    for wrong, night, why in (("F9", None, "must be one of"), ("F3", TODAY + dt.timedelta(days=1), "future")):
         with pytest.raises(InvalidInput, match=why):
             frost_tree.say_class(at, tree, wrong, night)
 

@@ -7,7 +7,7 @@ import datetime as dt
 import pytest
 
 from billhook.core.errors import InvalidInput
-from billhook.services import logbook, planting, trees
+from billhook.services import logbook, planting, tree_lists, trees
 from billhook.services.grove import grove
 from billhook.services.seasons import SeasonDesk
 from billhook.store.database import StaleVersion
@@ -103,7 +103,7 @@ def test_a_tree_goes_and_its_place_and_log_stay(garden):
     assert len(view.empty_places) == 1
     assert logbook.log(garden.at)[0].tree_name == "a tree that is gone"
     text = "block,row,place,species,planted_year\nBaixo,1,1,mandarin,2027\n"
-    assert planting.import_trees(garden.at, garden.site.id, text, save=True).saved
+    assert tree_lists.import_trees(garden.at, garden.site.id, text, save=True).saved
     assert grove(garden.at, TODAY).empty_places == []
 
 

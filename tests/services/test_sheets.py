@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+from dataclasses import replace
 
 import pytest
 
@@ -122,6 +123,7 @@ def test_two_visits_in_a_year_add_up_against_one_total(garden):
     tick_all(garden, first)
     sheets.finish(garden.at, first.id, 1, TODAY)
     later = TODAY + dt.timedelta(days=10)
+    garden.at.settings = replace(garden.at.settings, fixed_today=later)
     now = trees.tree_view(garden.at, garden.tree_ids[0], later)
     second = cutting.make_sheet(garden.at, garden.tree_ids[0], new_id(), [Cut("e", 1.0)], "thin", later, now.frame.row.id)
     tick_all(garden, second, later)
@@ -170,6 +172,7 @@ def test_two_people_on_one_tree_get_a_conflict_and_lose_nothing(garden):
 
 def test_bared_bark_in_strong_sun_is_looked_at_again(garden):
     day = dt.date(2027, 7, 1)
+    garden.at.settings = replace(garden.at.settings, fixed_today=day)
     plan = cutting.make_sheet(garden.at, garden.tree_ids[0], new_id(), [Cut("e1", 0)], "thin", day, garden.frame_id)
     tick_all(garden, plan, day)
     sheets.finish(garden.at, plan.id, 1, day)
@@ -199,7 +202,7 @@ def test_what_was_not_planned_and_what_was_not_done_go_to_the_log(garden):
     sheets.tick(at, plan.id, first.cut.id, new_id(), True, TODAY, 13, "first helper")
     with pytest.raises(StaleVersion) as crossed:  # the second helper, who did not see it
         sheets.tick(at, plan.id, first.cut.id, new_id(), True, TODAY, 14, "second helper")
-    assert crossed.value.current == {"who": "first helper", "diameter_mm": 13}
+    assert crossed.value.current.items() >= {"who": "first helper", "diameter_mm": 13}.items()
     sheets.tick(at, plan.id, second.cut.id, new_id(), False, TODAY, None, "first helper", "a nest in it")
     extra = new_id()
     for _ in range(2):

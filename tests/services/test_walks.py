@@ -126,10 +126,12 @@ def test_two_devices_meet_in_one_walk_and_their_crossing_answers_are_shown(garde
     view = walks.begin(garden.at, garden.tree_ids[0], two, TODAY - dt.timedelta(days=1))  # begun without signal yesterday
     assert view.walk.id == one
     view = walks.give(garden.at, two, second, "dead", "none", "")  # its phone knew of no answer
-    assert [(c.question, c.holds, c.other) for c in view.crossings] == [("dead", "none", "gum")]
+    assert [(c.question, c.holds, c.other) for c in view.crossings] == [("dead", "gum", "none")]
+    assert view.answers["dead"] == "gum"  # what came last does not win
     assert walks.give(garden.at, two, new_id(), "ripe", "none", "").crossings == view.crossings
-    settled = walks.give(garden.at, one, third, "dead", "gum", second)
+    settled = walks.give(garden.at, one, third, "dead", "none", first)
     assert settled.crossings == ()
+    assert settled.answers["dead"] == "none"
     with pytest.raises(InvalidInput):
         walks.begin(garden.at, garden.tree_ids[1], new_id(), TODAY + dt.timedelta(days=1))
 

@@ -27,6 +27,9 @@ class Need:
         return self.said_together or self.text
 
 
+CANNOT_TELL = Need("odd", "stop", "Cannot be worked out: something in its record is odd. Open it and look.", None)
+
+
 def main_work(in_pot: bool, hedgerow: bool, height_m: float | None, cap_m: float | None) -> Work:
     """The work a tree is looked at for, unless something else is due. Our rule."""
     if in_pot:

@@ -3,7 +3,7 @@
 from alembic import context
 from sqlmodel import SQLModel
 
-from billhook.store import tables  # noqa: F401  # registers the tables with SQLModel's metadata
+from billhook.store import frost_tables, tables  # noqa: F401  # registers the tables with SQLModel's metadata
 
 engine = context.config.attributes["engine"]
 with engine.connect() as connection:

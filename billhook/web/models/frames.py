@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.frame.model import Cut, Frame, Limb, Trunk
-from .base import Answer, Asked, Counted, Number, Text
+from .base import Answer, Asked, Counted, IsoDate, Number, Text
 from .shared import ReasonOut
 
 LimbId = Annotated[str, Field(min_length=1, max_length=40)]
@@ -164,7 +164,7 @@ class FrameSaveIn(Asked):
     previous_id: Text | None
     frame: FrameIn
     measured: list[LimbId] = []
-    date: str | None = None
+    date: IsoDate | None = None
 
 
 class SketchIn(Asked):

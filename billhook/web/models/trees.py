@@ -279,6 +279,7 @@ class SheetLineOut(Answer):
     done_on: IsoDate | None
     extra: bool
     left: str
+    said_id: str
 
 
 class SheetOut(Answer):
@@ -313,7 +314,7 @@ class SheetOut(Answer):
 
 
 class TickIn(Asked):
-    """A tick on a cut, its taking back, or with ``why`` that it was not made."""
+    """A tick on a cut, its taking back, or with ``why`` that it was not made. ``seen``: the line's ``said_id`` as the device knew it, empty for none."""
 
     id: Uuid
     done: bool
@@ -321,6 +322,7 @@ class TickIn(Asked):
     who: Annotated[str, Field(max_length=60)] = ""
     date: IsoDate | None = None
     why: Annotated[str, Field(max_length=200)] = ""
+    seen: Annotated[str, Field(max_length=60)] | None = None
 
 
 class ExtraCutIn(Asked):

@@ -8039,10 +8039,12 @@ export interface components {
             extra: boolean;
             /** Left */
             left: string;
+            /** Said Id */
+            said_id: string;
         };
         /**
          * TickIn
-         * @description A tick on a cut, its taking back, or with ``why`` that it was not made.
+         * @description A tick on a cut, its taking back, or with ``why`` that it was not made. ``seen``: the line's ``said_id`` as the device knew it, empty for none.
          */
         TickIn: {
             /** Id */
@@ -8063,6 +8065,8 @@ export interface components {
              * @default
              */
             why: string;
+            /** Seen */
+            seen?: string | null;
         };
         /**
          * ExtraCutIn

@@ -1,0 +1,44 @@
+"""What can be written down of a tree or a block, and which values make sense. The door asks it, and so does whoever reads what is stored."""
+
+from __future__ import annotations
+
+import datetime as dt
+
+from .days import seen_problem
+from .season.events import OBSERVABLE
+
+WORDS: dict[str, tuple[str, ...]] = {
+    "condition": ("healthy", "weak", "neglected", "transplanted", "diseased", "wilting"),
+    "vigour": tuple("12345"),
+    "freeze_class": tuple("0123456"),
+    "fruit_on": ("none", "light", "full"),
+    "low_bloom": ("yes", "no"),
+    "frost_above": ("yes", "no"),
+    "frost_below": ("yes", "no"),
+    "too_tall": ("yes", "no"),
+    "ground": ("mulch", "mown", "sprayed", "bare"),
+}
+MEASURED = {"trunk_mm": (3.0, 2000.0), "height_m": (0.05, 60.0), "winter_room_m": (0.5, 10.0)}
+KINDS = (*WORDS, *MEASURED, *OBSERVABLE)
+TAKEN_OUT = ""
+"""The value that takes an entry out without putting another in its place."""
+
+
+def value_problem(kind: str, value: str, said_on: dt.date) -> str | None:
+    """What is wrong with the value of an observation, None for one that can be used. Kinds that others look after are let through."""
+    if kind in WORDS:
+        return None if value in WORDS[kind] else f"must be one of {', '.join(WORDS[kind])}"
+    if kind in MEASURED:
+        low, high = MEASURED[kind]
+        try:
+            within = low <= float(value) <= high
+        except ValueError:
+            within = False
+        return None if within else f"must be a number between {low:g} and {high:g}"
+    if kind in OBSERVABLE or (kind == "frost_open" and value != "none"):
+        try:
+            day = dt.date.fromisoformat(value)
+        except ValueError:
+            return "must be a date, as YYYY-MM-DD"
+        return seen_problem(day, said_on)
+    return None

@@ -1,0 +1,90 @@
+"""Who is answered: pages of this very site and programs on this machine. No other page that a browser shows can read or write a holding.
+
+A page that a grower visits may ask any address of his network, and a name that points here may be anybody's. So the name that was asked
+for must be one of ours, and what writes must not come from another site's page. Programs send neither ``Origin`` nor
+``Sec-Fetch-Site`` and are let through.
+"""
+
+from __future__ import annotations
+
+import ipaddress
+import socket
+from urllib.parse import urlsplit
+
+from flask import Flask, Response, request
+
+from ..settings import Settings
+from .acts import SAFE
+from .errors import problem
+
+HEADERS = {
+    "Content-Security-Policy": "; ".join(
+        ("default-src 'self'", "img-src 'self' data: blob:", "object-src 'none'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'")
+    ),
+    "X-Content-Type-Options": "nosniff",
+    "X-Frame-Options": "DENY",
+    "Referrer-Policy": "no-referrer",
+    "Cross-Origin-Resource-Policy": "same-origin",
+}
+_ANY = ("0.0.0.0", "::", "")
+
+
+def _host(netloc: str) -> str | None:
+    """The host of ``host:port``, None for what is none."""
+    try:
+        return (urlsplit(f"//{netloc}").hostname or "").rstrip(".") or None
+    except ValueError:
+        return None
+
+
+def _of_this_machine(address: ipaddress.IPv4Address | ipaddress.IPv6Address) -> bool:
+    """Whether an address is one of this machine's: only such a one can be bound."""
+    family = socket.AF_INET if address.version == 4 else socket.AF_INET6
+    try:
+        with socket.socket(family, socket.SOCK_DGRAM) as probe:
+            probe.bind((str(address), 0))
+    except OSError:
+        return False
+    return not address.is_unspecified
+
+
+def ours(host: str | None, settings: Settings) -> bool:
+    """Whether a host that was asked for is loopback, the address served, or a name given."""
+    if host is None:
+        return False
+    host = host.lower()
+    names = {settings.host.lower(), *(n.lower().rstrip(".") for n in settings.names)}
+    if host == "localhost" or host.endswith(".localhost") or host in names:
+        return host not in _ANY
+    try:
+        address = ipaddress.ip_address(host)
+    except ValueError:
+        return False
+    return address.is_loopback or (settings.host in _ANY and _of_this_machine(address))
+
+
+def from_another_site() -> bool:
+    """Whether a browser says that another site's page asks."""
+    if request.headers.get("Sec-Fetch-Site", "none") not in ("same-origin", "none"):
+        return True
+    origin = request.headers.get("Origin")
+    return origin is not None and urlsplit(origin).netloc.lower() != request.host.lower()
+
+
+def register(app: Flask, settings: Settings) -> None:
+    """Shut the door, and say to the browser what the pages may do."""
+
+    @app.before_request
+    def _shut() -> Response | None:
+        if not ours(_host(request.host), settings):
+            said = f"Billhook does not answer to the name {request.host!r}. Start it with --name to add one."
+            return problem(403, "Not this name.", said)
+        if request.method not in SAFE and from_another_site():
+            return problem(403, "Not from there.", "Only Billhook's own pages may write here.")
+        return None
+
+    @app.after_request
+    def _say(response: Response) -> Response:
+        for name, value in HEADERS.items():
+            response.headers.setdefault(name, value)
+        return response
