@@ -7,7 +7,7 @@ UV := .tools/bin/uv
 PY := .venv/bin/python
 PYTHON ?= python3
 PORT ?= 8420
-FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/package.json
+FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/package.json
 BROWSER := $(STAMPS)/browser
 
 .PHONY: help setup demo test bench count screens types check-py check-web test-web clean
@@ -41,7 +41,7 @@ $(STAMPS)/node: frontend/package-lock.json frontend/.npmrc | $(STAMPS)
 	touch $@
 
 $(STAMPS)/front: $(STAMPS)/node $(FRONT)
-	cd frontend && npx vite build --logLevel warn
+	cd frontend && npm run --silent build
 	touch $@
 
 $(BROWSER): | $(STAMPS)
@@ -65,7 +65,7 @@ check-py: $(STAMPS)/python
 
 check-web: $(STAMPS)/node
 	cd frontend && npx openapi-typescript openapi.json -o ../$(STAMPS)/types.ts >/dev/null && diff -q src/api/types.ts ../$(STAMPS)/types.ts
-	cd frontend && npx vue-tsc --noEmit -p tsconfig.json
+	cd frontend && npm run --silent check
 	cd frontend && npx eslint src
 	cd frontend && npx prettier --check --log-level warn src
 

@@ -13,12 +13,16 @@ from pathlib import Path
 
 from .core.errors import BillhookError
 from .settings import HELP, Settings, from_environment
+from .store.lock import held
 
 
 def main(argv: list[str] | None = None) -> int:
     """Run one command; returns its exit code."""
-    base = from_environment()
     parser = argparse.ArgumentParser(prog="billhook", description="Pruning decisions for evergreen subtropical fruit trees.")
+    try:
+        base = from_environment()
+    except ValueError as error:
+        parser.error(f"one of the BILLHOOK_ variables cannot be used: {error}")
     commands = parser.add_subparsers(dest="command", required=True)
     for name, about in (("serve", "serve a holding"), ("demo", "serve the demo holding"), ("migrate", "bring the database up to date")):
         _common(commands.add_parser(name, help=about), base, name)
@@ -43,6 +47,7 @@ def _common(parser: argparse.ArgumentParser, base: Settings, name: str) -> None:
     )
     parser.add_argument("--host", default=base.host, help=HELP["host"])
     parser.add_argument("--port", type=int, default=base.port, help=HELP["port"])
+    parser.add_argument("--name", action="append", dest="names", metavar="NAME", help=HELP["name"])
     parser.add_argument("--certificate", type=Path, default=base.certificate, help=HELP["certificate"])
     parser.add_argument("--key", type=Path, default=base.key, help=HELP["key"])
     parser.add_argument("--today", type=dt.date.fromisoformat, default=base.fixed_today, help=HELP["today"])
@@ -60,6 +65,7 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
         demo=given.command == "demo",
         certificate=given.certificate,
         key=given.key,
+        names=(*base.names, *(given.names or ())),
     )
     if given.command == "backup":
         from .services.archive import back_up
@@ -70,20 +76,27 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
 
         restore(settings, given.file)
         print(f"restored into {settings.data}")
-    elif given.command == "migrate":
+    else:
+        with held(settings.data / "billhook.lock"):
+            _work_on(settings, given.command)
+    return 0
+
+
+def _work_on(settings: Settings, command: str) -> None:
+    """What one program at a time does to a folder."""
+    if command == "migrate":
         from .services.workplace import open_workplace
 
         open_workplace(settings).store.close()
         print(f"{settings.database} is up to date")
-    else:
-        if given.command == "demo":
-            from .demo.build import build_demo
+        return
+    if command == "demo":
+        from .demo.build import build_demo
 
-            if not (settings.data / "demo.done").exists():
-                print("Making the demo holding; this takes a few seconds, once.", flush=True)
-            build_demo(settings)
-        serve(settings)
-    return 0
+        if not (settings.data / "demo.done").exists():
+            print("Making the demo holding; this takes a few seconds, once.", flush=True)
+        build_demo(settings)
+    serve(settings)
 
 
 def serve(settings: Settings) -> None:
@@ -100,7 +113,10 @@ def serve(settings: Settings) -> None:
     at = open_workplace(settings)
     try:
         server = listener(create_app(at), settings)
-        grove(at, at.today())  # so that the first view finds its answers ready
+        try:
+            grove(at, at.today())  # so that the first view finds its answers ready
+        except Exception:  # a page may fail, the holding opens all the same
+            logging.getLogger("billhook").exception("the grove cannot be shown")
         print(f"Billhook is open at {'https' if settings.secure else 'http'}://{settings.host}:{settings.port}/  (stop with Ctrl-C)", flush=True)
         try:
             server.run()

@@ -19,6 +19,29 @@ WORDS: dict[str, tuple[str, ...]] = {
     "ground": ("mulch", "mown", "sprayed", "bare"),
 }
 MEASURED = {"trunk_mm": (3.0, 2000.0), "height_m": (0.05, 60.0), "winter_room_m": (0.5, 10.0)}
+SAYS = {
+    "condition": "condition",
+    "vigour": "vigour",
+    "freeze_class": "what the frost killed",
+    "fruit_on": "fruit on it",
+    "low_bloom": "where the bloom sat",
+    "frost_above": "frost above the union",
+    "frost_below": "frost below the union",
+    "too_tall": "height for its winter room",
+    "ground": "the ground under it",
+    "trunk_mm": "trunk",
+    "height_m": "height",
+    "winter_room_m": "height of its winter room",
+    "flush_start": "first flush",
+    "flush_hard": "leaves hard",
+    "bloom_start": "first flowers open",
+    "harvest_start": "first fruit picked",
+    "harvest_end": "last fruit picked",
+    "first_frost": "first frost",
+    "last_frost": "last frost",
+    "frost_open": "the day cuts open after the frost",
+}
+"""What an observation is of, in the grower's words."""
 KINDS = (*WORDS, *MEASURED, *OBSERVABLE)
 TAKEN_OUT = ""
 """The value that takes an entry out without putting another in its place."""

@@ -109,26 +109,41 @@ def make_sheet(
 
     Raises: InvalidInput by field, NotFound, StaleVersion.
     """
+    with at.store.writing() as session:
+        return sheet_in(at, session, tree_id, plan_id, cuts, work, day, frame_id, later)
+
+
+def sheet_in(
+    at: Workplace,
+    session: Session,
+    tree_id: str,
+    plan_id: str,
+    cuts: Sequence[Cut],
+    work: Work,
+    day: dt.date,
+    frame_id: str,
+    later: Mapping[dt.date, str] | None = None,
+) -> Plan:
+    """As :func:`make_sheet`, within a session that writes."""
     if not cuts:
         raise InvalidInput([FieldProblem("/cuts", "mark at least one cut")])
     refuse({"/day": planned_problem(day, at.today())} | {f"/later/{i}/day": planned_problem(d, at.today(), 15) for i, d in enumerate(later or ())})
-    with at.store.writing() as session:
-        known = session.get(Plan, plan_id)
-        if known is not None:
-            return known
-        record = tree_record(session, tree_id)
-        row = _current(session, record, frame_id)
-        found = preview_in(at, session, record, row, cuts, work, day, "metric")
-        order = sorted(range(len(cuts)), key=lambda i: (found.advice[i].order_class, found.advice[i].at_height_m, cuts[i].limb))
-        plan = Plan(id=plan_id, tree_id=tree_id, frame_id=row.id, day=day, work=work, answer=_frozen(found), catalogue_version=catalogue_version())
-        session.add(plan)
-        session.flush()
-        for nth, i in enumerate(i for i in order if not found.answer.cuts[i].void):
-            session.add(PlanCut(plan_id=plan_id, limb_key=cuts[i].limb, keep_m=cuts[i].keep_m, nth=nth + 1))
-        for due, says in (later or {}).items():
-            does = f"Next stage of the plan: {says}"
-            session.add(Task(scope="tree", scope_id=tree_id, kind="stage", does=does, due=due, rule="plan/years-ahead"))
-        return plan
+    known = session.get(Plan, plan_id)
+    if known is not None:
+        return known
+    record = tree_record(session, tree_id)
+    row = _current(session, record, frame_id)
+    found = preview_in(at, session, record, row, cuts, work, day, "metric")
+    order = sorted(range(len(cuts)), key=lambda i: (found.advice[i].order_class, found.advice[i].at_height_m, cuts[i].limb))
+    plan = Plan(id=plan_id, tree_id=tree_id, frame_id=row.id, day=day, work=work, answer=_frozen(found), catalogue_version=catalogue_version())
+    session.add(plan)
+    session.flush()
+    for nth, i in enumerate(i for i in order if not found.answer.cuts[i].void):
+        session.add(PlanCut(plan_id=plan_id, limb_key=cuts[i].limb, keep_m=cuts[i].keep_m, nth=nth + 1))
+    for due, says in (later or {}).items():
+        does = f"Next stage of the plan: {says}"
+        session.add(Task(scope="tree", scope_id=tree_id, kind="stage", does=does, due=due, rule="plan/years-ahead"))
+    return plan
 
 
 def _frozen(found: Preview) -> dict[str, object]:

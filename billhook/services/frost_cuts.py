@@ -18,7 +18,7 @@ from ..core.season.model import Work
 from ..core.words.units import Units
 from ..store import frames
 from ..store.tables import Plan
-from .cutting import make_sheet
+from .cutting import sheet_in
 from .frost_case import FrostCase, frost_case
 from .pace import pace_of
 from .workplace import Workplace
@@ -113,4 +113,4 @@ def stage_sheet(at: Workplace, tree_id: str, plan_id: str, stage: str) -> Plan:
         frame_id = row.id
         if frame != case.view.frame:
             frame_id = frames.add_frame(session, case.record.stem, frame, case.today, row.origin, row.id, case.view.measured).id
-    return make_sheet(at, tree_id, plan_id, list(wanted.cuts), _work(stage), at.today(), frame_id)
+        return sheet_in(at, session, tree_id, plan_id, list(wanted.cuts), _work(stage), at.today(), frame_id)

@@ -6,7 +6,7 @@ import datetime as dt
 from dataclasses import dataclass
 
 from ..core.errors import FieldProblem, InvalidInput
-from ..core.observed import TAKEN_OUT
+from ..core.observed import SAYS, TAKEN_OUT
 from ..store import places
 from ..store.tables import Observation
 from ..store.trees import observation, odd_observations, tree_records
@@ -15,12 +15,12 @@ from .workplace import Workplace
 
 @dataclass(frozen=True)
 class OddEntry:
-    """An entry that cannot be used. where: the tree or block; tree_id: None for a block's; problem: what is wrong with its value."""
+    """An entry that cannot be used. where: the tree or block; tree_id: None for a block's; says: what it is of; problem: what is wrong with its value."""
 
     id: str
     where: str
     tree_id: str | None
-    kind: str
+    says: str
     value: str
     date: dt.date
     problem: str
@@ -34,7 +34,15 @@ def odd_entries(at: Workplace) -> list[OddEntry]:
             return []
         names = {r.tree.id: r.name for r in tree_records(session)} | {b.id: b.name for b in places.blocks(session)}
         return [
-            OddEntry(o.id, names.get(o.scope_id, "a tree that is gone"), o.scope_id if o.scope == "tree" else None, o.kind, o.value, o.date, problem)
+            OddEntry(
+                o.id,
+                names.get(o.scope_id, "a tree that is gone"),
+                o.scope_id if o.scope == "tree" else None,
+                SAYS.get(o.kind, o.kind),
+                o.value,
+                o.date,
+                problem,
+            )
             for o, problem in found
         ]
 

@@ -6,6 +6,8 @@ import datetime as dt
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from sqlmodel import Session
+
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.season.place import month_day
 from ..core.season.station import StationClimate, station_climate
@@ -50,16 +52,25 @@ def describe_site(
     if wrong:
         raise InvalidInput(wrong)
     with at.store.writing() as session:
-        site, before = places.site(session, site_id), places.normals(session, site_id)
+        site = places.site(session, site_id)
         if site.version != version:
             raise StaleVersion("Someone else changed this place in the meantime.", {"version": site.version})
         site.latitude, site.longitude, site.climate, site.elevation_m = latitude, longitude, climate, elevation_m
-        site.last_frost, site.first_frost, site.dangers, site.version = last_frost, first_frost, list(dangers), version + 1
-        session.add(site)
-        if list(tmin_c) != before.tmin_c or list(tmax_c) != before.tmax_c:
-            session.add(SiteNormals(site_id=site_id, tmin_c=list(tmin_c), tmax_c=list(tmax_c), origin=origin, seq=before.seq + 1))
+        site.dangers = list(dangers)
+        _climate_of(session, site, tmin_c, tmax_c, last_frost, first_frost, origin)
     at.weather_changes += 1
     return site_view(at, site_id)
+
+
+def _climate_of(
+    session: Session, site: Site, tmin_c: Sequence[float], tmax_c: Sequence[float], last_frost: str | None, first_frost: str | None, origin: str
+) -> None:
+    """Frost dates of a site, and its normals where they are new; a change of the site."""
+    before = places.normals(session, site.id)
+    site.last_frost, site.first_frost, site.version = last_frost, first_frost, site.version + 1
+    session.add(site)
+    if list(tmin_c) != before.tmin_c or list(tmax_c) != before.tmax_c:
+        session.add(SiteNormals(site_id=site.id, tmin_c=list(tmin_c), tmax_c=list(tmax_c), origin=origin, seq=before.seq + 1))
 
 
 @dataclass(frozen=True)
@@ -90,21 +101,18 @@ def station_series(
             climate = station_climate(read.days, risk, hot_c=at.know.number("season/hot-from"))
         except ValueError as error:
             why_not = str(error)
-    view = site_view(at, site_id)
+    site_view(at, site_id)
     if not save or read.problems or not read.days:
         return Series(len(read.days), read.problems, climate, why_not, False)
     if as_normals and climate is None:
         raise InvalidInput([FieldProblem("/as_normals", f"these days make no normals: {why_not}")])
     with at.store.writing() as session:
         stored.put(session, site_id, read.days, "csv")
+        if as_normals and climate is not None:
+            origin = f"station {climate.first.year} to {climate.last.year}, {climate.years} whole years, frost at {climate.risk:.0%} risk"
+            normals, frost = climate.normals, (_text(climate.last_frost), _text(climate.first_frost))
+            _climate_of(session, places.site(session, site_id), normals.tmin_c, normals.tmax_c, *frost, origin)
     at.weather_changes += 1
-    if as_normals and climate is not None:
-        s = view.site
-        origin = f"station {climate.first.year} to {climate.last.year}, {climate.years} whole years, frost at {climate.risk:.0%} risk"
-        describe_site(
-            at, site_id, s.version, s.latitude, s.climate, climate.normals.tmin_c, climate.normals.tmax_c, _text(climate.last_frost),
-            _text(climate.first_frost), s.elevation_m, s.dangers, s.longitude, origin,
-        )  # fmt: skip
     return Series(len(read.days), (), climate, None, True)
 
 

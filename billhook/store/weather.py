@@ -5,9 +5,11 @@ from __future__ import annotations
 import datetime as dt
 from collections.abc import Sequence
 
+from sqlalchemy.dialects.sqlite import insert
 from sqlmodel import Session, col, select
 
 from ..core.season.station import StationDay
+from .acts import new_id
 from .tables import WeatherDay
 
 
@@ -22,10 +24,13 @@ def days(session: Session, site_id: str, first: dt.date | None = None, last: dt.
 
 
 def put(session: Session, site_id: str, found: Sequence[StationDay], source: str) -> int:
-    """Write days; one that is there already is replaced. Returns how many were written."""
-    there = {d.date: d for d in session.exec(select(WeatherDay).where(WeatherDay.site_id == site_id)).all()}
-    for day in found:
-        row = there.get(day.date) or WeatherDay(site_id=site_id, date=day.date, source=source)
-        row.tmin_c, row.tmax_c, row.rain_mm, row.source = day.tmin_c, day.tmax_c, day.rain_mm, source
-        session.add(row)
-    return len(found)
+    """Write days, all at once; one that is there already is replaced. Returns how many were written."""
+    rows = [
+        {"id": new_id(), "site_id": site_id, "date": d.date, "tmin_c": d.tmin_c, "tmax_c": d.tmax_c, "rain_mm": d.rain_mm, "source": source}
+        for d in found
+    ]
+    if rows:
+        made = insert(WeatherDay)
+        figures = {name: made.excluded[name] for name in ("tmin_c", "tmax_c", "rain_mm", "source")}
+        session.connection().execute(made.on_conflict_do_update(index_elements=["site_id", "date"], set_=figures), rows)
+    return len(rows)

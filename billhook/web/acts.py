@@ -22,6 +22,13 @@ ACT, DEVICE = "Billhook-Act", "Billhook-Device"
 SAFE = ("GET", "HEAD", "OPTIONS")
 _UUID = re.compile(r"[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}")
 _KEPT, _LOCKS = 256, 64
+PARAMETER = {
+    "name": ACT,
+    "in": "header",
+    "required": False,
+    "description": "Id of this write, made by whoever writes: sent twice, it is written once.",
+    "schema": {"type": "string", "format": "uuid", "pattern": f"^{_UUID.pattern}$"},
+}
 
 
 @dataclass(frozen=True)

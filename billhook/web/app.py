@@ -24,13 +24,21 @@ from .heights import heights
 from .holding import holding
 from .look_back import looking_back
 from .models.shared import Problem
+from .odd import odd
 from .plans import plans
 from .season_desk import season_desk
 from .sheets import field
 from .trees import trees
 from .walks import walks
 
-_ERRORS = {"400": "Not readable as JSON", "404": "Not found", "409": "Changed by someone else", "422": "Some entries cannot be used"}
+_ERRORS = {
+    "400": "Not readable as JSON",
+    "403": "Not a name or a page of Billhook's",
+    "503": "Others are writing; try again",
+    "404": "Not found",
+    "409": "Changed by someone else",
+    "422": "Some entries cannot be used",
+}
 
 
 def create_app(at: Workplace) -> OpenAPI:
@@ -62,6 +70,7 @@ def create_app(at: Workplace) -> OpenAPI:
         calc_frost,
         frost,
         frost_trees,
+        odd,
         walks,
         field,
     ):
@@ -101,7 +110,9 @@ def api_description(app: OpenAPI) -> dict[str, Any]:
     schemas["Problem"] = problem
     schemas.pop("ValidationErrorModel", None)
     for path, operations in document["paths"].items():
-        for operation in operations.values():
+        for method, operation in operations.items():
+            if method.upper() not in acts.SAFE and not path.startswith("/api/calc/"):
+                operation.setdefault("parameters", []).append(acts.PARAMETER)
             responses = operation.setdefault("responses", {})
             if not any(status.startswith("2") for status in responses):
                 kind = {"ics": "text/calendar", "jpg": "image/jpeg", "pdf": "application/pdf"}.get(path.rsplit(".", 1)[-1], "text/csv")

@@ -39,6 +39,7 @@ from .models.holding import (
     SetUpIn,
     SiteOut,
     UnitsIn,
+    UnitsOut,
 )
 from .models.trees import IdPath
 
@@ -105,7 +106,7 @@ def post_site(body: SetUpIn) -> tuple[dict[str, Any], int]:
     return answer(SiteOut, site), 201
 
 
-@holding.put("/units", responses={200: UnitsIn})
+@holding.put("/units", responses={200: UnitsOut})
 def put_units(body: UnitsIn) -> dict[str, Any]:
     """Switch the whole application between metric and feet and inches."""
     return {"units": planting.set_units(here(), body.units).units}

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import errno
 from typing import Any, Protocol
 
 from ..core.errors import BillhookError
@@ -24,6 +25,10 @@ class BadCertificate(BillhookError):
     """A certificate without its key, or files that are none."""
 
 
+class CannotListen(BillhookError):
+    """A port that is taken, or an address that is none."""
+
+
 class _Secure:
     """cheroot behind the same two verbs."""
 
@@ -37,15 +42,27 @@ class _Secure:
         except OSError as error:
             raise BadCertificate(f"the certificate cannot be used: {error}") from error
 
+        self._server.prepare()
+
     def run(self) -> None:
-        self._server.start()
+        self._server.serve()
 
     def close(self) -> None:
         self._server.stop()
 
 
 def listener(app: Any, settings: Settings) -> Listener:
-    """A server for the application. Raises: BadCertificate."""
+    """A server for the application, on its port. Raises: BadCertificate; CannotListen."""
+    try:
+        return _listener(app, settings)
+    except OSError as error:
+        where = f"{settings.host}:{settings.port}"
+        taken = error.errno == errno.EADDRINUSE or "in use" in str(error)
+        why = "another program listens there" if taken else (error.strerror or str(error))
+        raise CannotListen(f"Billhook cannot listen on {where}: {why}. Give another with --port or --host.") from error
+
+
+def _listener(app: Any, settings: Settings) -> Listener:
     if (settings.certificate is None) != (settings.key is None):
         raise BadCertificate("a certificate and its key go together: give --certificate and --key, or neither")
     if settings.secure:

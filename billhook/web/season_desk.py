@@ -26,6 +26,7 @@ from .models.season_desk import (
     OwnSpeciesOut,
     PutOffIn,
     PutOffOut,
+    ScenarioChosenOut,
     ScenarioIn,
     SiteIn,
     SiteViewOut,
@@ -110,7 +111,7 @@ def get_weather(path: IdPath) -> dict[str, Any]:
     return answer(WeatherOut, {**vars(found), "days": [measured(d) for d in found.days], "scenarios": scenarios})
 
 
-@season_desk.put("/weather/scenario", responses={200: ScenarioIn})
+@season_desk.put("/weather/scenario", responses={200: ScenarioChosenOut})
 def put_scenario(body: ScenarioIn) -> dict[str, Any]:
     """Turn the demo's weather."""
     return {"scenario": weather.set_scenario(here(), body.scenario)}

@@ -73,7 +73,7 @@ def get_tree(path: IdPath, query: DayQuery) -> dict[str, Any]:
 @trees.patch("/<id>", responses={200: TreeOut})
 def patch_tree(path: IdPath, body: TreeChangeIn) -> dict[str, Any]:
     """Change a tree's record; refused with what holds now if someone else was faster."""
-    changes = body.model_dump(exclude_unset=True)
+    changes = body.model_dump(exclude_unset=True, exclude={"id"})
     service.change_tree(here(), path.id, changes.pop("version"), changes)
     return _tree(path.id, here().today())
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import FieldState from '@/controls/FieldState.vue'
 import FindTree from '@/controls/FindTree.vue'
 import KeysHelp from '@/controls/KeysHelp.vue'
+import OddEntries from '@/controls/OddEntries.vue'
 import WireNav from '@/controls/WireNav.vue'
 import Patterns from '@/drawings/Patterns.vue'
 import { useKeys } from '@/composables/useKeys'
@@ -27,6 +29,8 @@ useKeys([
   <a href="#main" class="sr-only focus:not-sr-only focus:fixed focus:left-2 focus:top-2 focus:z-50 btn">Go to the page</a>
   <Patterns />
   <WireNav @help="help = true"><FindTree ref="find" /></WireNav>
+  <FieldState class="no-print" />
+  <OddEntries class="no-print" />
   <main id="main" tabindex="-1" class="outline-none">
     <RouterView v-slot="{ Component, route }"><component :is="Component" :key="String(route.name)" /></RouterView>
   </main>

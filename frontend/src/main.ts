@@ -1,6 +1,7 @@
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import App from './App.vue'
+import { start } from './field/outbox'
 import { router } from './router'
 import './style.css'
 
@@ -19,3 +20,6 @@ createApp(App)
     },
   })
   .mount('#app')
+
+// whatever page is opened first, what waits on this device is sent
+start()

@@ -11,13 +11,22 @@ from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstr
 from ...core.season.model import Work
 from ...core.words.units import Units
 
-__all__ = ["Answer", "Asked", "Counted", "IsoDate", "LongText", "MonthDayText", "Number", "Text", "Units", "Uuid", "Work", "whole"]
+__all__ = ["Answer", "Asked", "Counted", "IsoDate", "LongText", "MonthDayText", "Number", "Text", "Units", "Uuid", "Work", "Written", "whole"]
+
+
+UUID = r"^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$"
 
 
 class Asked(BaseModel):
     """What a request may hold; unknown fields are refused."""
 
     model_config = ConfigDict(extra="forbid", strict=True)
+
+
+class Written(Asked):
+    """What a request that writes may hold. ``id``: made by whoever writes; the same id twice is one write (see ``Billhook-Act``)."""
+
+    id: Annotated[str, StringConstraints(pattern=UUID)] | None = None
 
 
 class Answer(BaseModel):
@@ -57,4 +66,4 @@ Number = Annotated[float, Field(allow_inf_nan=False, strict=True)]
 Counted = Annotated[int, Field(strict=True)]
 Text = Annotated[str, StringConstraints(min_length=1, max_length=120, strip_whitespace=True)]
 LongText = Annotated[str, StringConstraints(max_length=2000)]
-Uuid = Annotated[str, StringConstraints(pattern=r"^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$")]
+Uuid = Annotated[str, StringConstraints(pattern=UUID)]

@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.frame.model import Cut, Frame, Limb, Trunk
-from .base import Answer, Asked, Counted, IsoDate, Number, Text
+from .base import Answer, Asked, Counted, IsoDate, Number, Text, Written
 from .shared import ReasonOut
 
 LimbId = Annotated[str, Field(min_length=1, max_length=40)]
@@ -167,7 +167,7 @@ class FrameSaveIn(Asked):
     date: IsoDate | None = None
 
 
-class SketchIn(Asked):
+class SketchIn(Written):
     """Sizes for a sketched frame."""
 
     height_m: Annotated[Number, Field(ge=0.3, le=30)]

@@ -6,12 +6,12 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, Text, Uuid
+from .base import Answer, Asked, Counted, IsoDate, Text, Uuid, Written
 from .frost_calc import FrostClass, FrostDamageOut, Hours, MinC, RecoveryOut
 from .shared import ReasonOut
 
 
-class NightIn(Asked):
+class NightIn(Written):
     """A cold night at the station; ``hours``: null where nobody knows. ``save``: write the night and its classes down."""
 
     day: IsoDate
@@ -116,7 +116,7 @@ class BeforeOut(Answer):
     blocks: list[BlockBeforeOut]
 
 
-class ProtectIn(Asked):
+class ProtectIn(Written):
     """A block whose banks and wraps go among the come-backs."""
 
     block_id: Uuid

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, IsoDate, Number, Units, Uuid
+from .base import Answer, Asked, IsoDate, Number, Units, Uuid, Written
 from .frames import DrawnFrame
 from .frost_calc import FeedOut, FrostClass, FrostVerdictOut, Key, LeaderOut, Metres, RecoveryOut, ScratchOut, StemRoundOut
 from .plan import WhitewashOut
@@ -33,7 +33,7 @@ class LookIn(Asked):
     day: IsoDate | None = None
 
 
-class SayClassIn(Asked):
+class SayClassIn(Written):
     """The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class yet, else the site's last one."""
 
     frost_class: FrostClass = Field(alias="class")
@@ -201,7 +201,7 @@ class GrowOnQuery(Asked):
     form: Literal["tree", "bush", "leader"] | None = None
 
 
-class GrowOnIn(Asked):
+class GrowOnIn(Written):
     """The shoots that are grown on, the best first."""
 
     keep: Annotated[list[Key], Field(max_length=12)]

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, Number, Units, Uuid
+from .base import Answer, Asked, Counted, IsoDate, Number, Units, Uuid, Written
 from .calc_heights import Bearing, Metres, ObstacleIn, SchoolName, SectionIn, TradeRuleOut, WallCostOut, WallSunOut
 from .frames import DrawnFrame
 from .shared import ReasonOut
@@ -219,7 +219,7 @@ class RotationIn(Asked):
     first_year: Annotated[Counted, Field(ge=1950, le=2199)] | None = None
 
 
-class RotationEndIn(Asked):
+class RotationEndIn(Written):
     """Give a rotation up."""
 
     version: Annotated[Counted, Field(ge=1)]

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Text, Units
+from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Text, Units, Written
 from .season import Temperature, Twelve
 from .shared import Status
 
@@ -43,7 +43,7 @@ class BlockOut(Answer):
     version: int
 
 
-class BlockIn(Asked):
+class BlockIn(Written):
     """How a block lies: the height it is kept at, how its nights differ from the station's, and whether it stands in hedgerows."""
 
     version: Annotated[Counted, Field(ge=1)]
@@ -130,7 +130,7 @@ class ClimatesOut(Answer):
     climates: list[ClimateOut]
 
 
-class SetUpIn(Asked):
+class SetUpIn(Written):
     """A place: a climate to take, or twelve pairs of temperatures."""
 
     holding: Text
@@ -146,7 +146,13 @@ class SetUpIn(Asked):
     units: Units = "metric"
 
 
-class UnitsIn(Asked):
+class UnitsIn(Written):
+    """Metric, or feet and inches, for the whole application."""
+
+    units: Units
+
+
+class UnitsOut(Answer):
     """Metric, or feet and inches, for the whole application."""
 
     units: Units
@@ -171,7 +177,7 @@ class PlantingOut(Answer):
     missing: list[str]
 
 
-class PlantIn(Asked):
+class PlantIn(Written):
     """Like trees in a row."""
 
     site_id: Text
@@ -195,7 +201,7 @@ class PlantedOut(Answer):
     tree_ids: list[str]
 
 
-class ImportIn(Asked):
+class ImportIn(Written):
     """A list of trees as CSV text; ``save`` false only checks it."""
 
     site_id: Text

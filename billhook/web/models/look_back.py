@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, IsoDate, Number, Units, Uuid
+from .base import Answer, Asked, IsoDate, Number, Units, Uuid, Written
 from .shared import ReasonOut
 
 
@@ -73,7 +73,7 @@ class HarvestOut(Answer):
     who: str
 
 
-class RegrowthIn(Asked):
+class RegrowthIn(Written):
     """Length of the shoots at the last live cuts."""
 
     length_m: Annotated[Number, Field(gt=0, le=6)]

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import BeforeValidator, Field
 
-from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Text, Units, Uuid, Work, whole
+from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Text, Units, Uuid, Work, Written, whole
 from .season import School, Twelve
 from .shared import ReasonOut, Status
 
@@ -46,7 +46,7 @@ class DangersOut(Answer):
     dangers: list[DangerOut]
 
 
-class SiteIn(Asked):
+class SiteIn(Written):
     """A place, corrected."""
 
     version: Annotated[Counted, Field(ge=1)]
@@ -61,7 +61,7 @@ class SiteIn(Asked):
     dangers: Annotated[list[Annotated[str, Field(max_length=40)]], Field(max_length=20)] = []
 
 
-class DaysIn(Asked):
+class DaysIn(Written):
     """A station's daily series as CSV text; ``accept`` names what is left as it is."""
 
     text: Annotated[str, Field(min_length=1, max_length=4_000_000)]
@@ -131,7 +131,7 @@ class StanceQuery(Asked):
     scope_id: Annotated[str, Field(max_length=60)] | None = None
 
 
-class StanceChoiceIn(Asked):
+class StanceChoiceIn(Written):
     """A school for a scope; null takes the choice back."""
 
     scope: Scope
@@ -235,7 +235,7 @@ class TodayOut(Answer):
     forecast: str | None
 
 
-class PutOffIn(Asked):
+class PutOffIn(Written):
     """Work on trees put off, or a come-back by its id and version."""
 
     tree_ids: Annotated[list[Annotated[str, Field(max_length=60)]], Field(min_length=1, max_length=3000)]
@@ -299,7 +299,13 @@ class WeatherOut(Answer):
     scenarios: list[ScenarioOut]
 
 
-class ScenarioIn(Asked):
+class ScenarioIn(Written):
+    """How the demo's weather turns."""
+
+    scenario: Annotated[str, Field(max_length=40)]
+
+
+class ScenarioChosenOut(Answer):
     """How the demo's weather turns."""
 
     scenario: Annotated[str, Field(max_length=40)]

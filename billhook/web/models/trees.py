@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, LongText, Number, Text, Units, Uuid, Work
+from .base import Answer, Asked, Counted, IsoDate, LongText, Number, Text, Units, Uuid, Work, Written
 from .frames import CutCostOut, CutIn, DrawnFrame, MeasuresOut
 from .shared import PhotoOut, ReasonOut, VerdictOut
 
@@ -115,7 +115,7 @@ class TreeOut(Answer):
     photos: list[PhotoOut]
 
 
-class TreeChangeIn(Asked):
+class TreeChangeIn(Written):
     """Changes to a tree's record; ``version`` is the one they were made on."""
 
     version: Annotated[Counted, Field(ge=1)]
@@ -127,7 +127,7 @@ class TreeChangeIn(Asked):
     note: LongText | None = None
 
 
-class GoneIn(Asked):
+class GoneIn(Written):
     """The tree is gone since a day, today if none is given."""
 
     version: Annotated[Counted, Field(ge=1)]
@@ -141,7 +141,7 @@ class GoneOut(Answer):
     removed_on: IsoDate
 
 
-class ObserveIn(Asked):
+class ObserveIn(Written):
     """What was seen of a tree or block."""
 
     kind: Text
@@ -333,7 +333,7 @@ class ExtraCutIn(Asked):
     keep_m: Annotated[Number, Field(ge=0, le=60)] = 0.0
 
 
-class FinishIn(Asked):
+class FinishIn(Written):
     """Finish a sheet: what is ticked is cut from the frame."""
 
     version: Annotated[Counted, Field(ge=1)]
@@ -365,7 +365,7 @@ class PastWorkIn(Asked):
     corrects: Text | None = None
 
 
-class TaskIn(Asked):
+class TaskIn(Written):
     """Settle a come-back, or put it off."""
 
     version: Annotated[Counted, Field(ge=1)]

@@ -1,5 +1,6 @@
 /** The one door to the API. Errors come back as problems with a sentence for each field. */
 import createClient from 'openapi-fetch'
+import { actOf, answered, deviceId } from './acts'
 import type { components, paths } from './types'
 
 export type Schemas = components['schemas']
@@ -21,6 +22,19 @@ export interface Cut {
 }
 
 export const api = createClient<paths>({ baseUrl: '' })
+api.use({
+  async onRequest({ request }) {
+    if (request.method === 'GET' || request.url.includes('/api/calc/')) return undefined
+    request.headers.set('Billhook-Act', actOf(request.method, request.url, await request.clone().text()))
+    request.headers.set('Billhook-Device', deviceId())
+    return request
+  },
+  onResponse({ request, response }) {
+    const act = request.headers.get('Billhook-Act')
+    if (act && response.status < 500) answered(act)
+    return undefined
+  },
+})
 
 /** An answer that was refused, with what to say at which field. */
 export class Refused extends Error {
@@ -58,6 +72,9 @@ export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
   const title = problem.detail || problem.title || 'Something went wrong. What you entered is kept here; try again.'
   throw new Refused(answer.response.status, title, fields)
 }
+
+/** Whether nobody answered, or not as Billhook would: the same may be taken later. */
+export const unanswered = (error: unknown) => error instanceof Refused && (error.status === 0 || error.status >= 500)
 
 /** A sentence out of whatever was thrown. */
 export function sentence(error: unknown): string {

@@ -1709,6 +1709,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/odd": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every entry that cannot be used, and why. */
+        get: operations["odd_get_odd_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/odd/{id}/out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take an entry out; the history keeps it. */
+        post: operations["odd_post_out__id__out_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/walks": {
         parameters: {
             query?: never;
@@ -2477,6 +2511,8 @@ export interface components {
          * @description A place, corrected.
          */
         SiteIn: {
+            /** Id */
+            id?: string | null;
             /** Version */
             version: number;
             /** Latitude */
@@ -4151,6 +4187,8 @@ export interface components {
          * @description A place: a climate to take, or twelve pairs of temperatures.
          */
         SetUpIn: {
+            /** Id */
+            id?: string | null;
             /** Holding */
             holding: string;
             /** Site */
@@ -4179,10 +4217,23 @@ export interface components {
             units: "metric" | "us";
         };
         /**
+         * UnitsOut
+         * @description Metric, or feet and inches, for the whole application.
+         */
+        UnitsOut: {
+            /**
+             * Units
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
          * UnitsIn
          * @description Metric, or feet and inches, for the whole application.
          */
         UnitsIn: {
+            /** Id */
+            id?: string | null;
             /**
              * Units
              * @enum {string}
@@ -4236,6 +4287,8 @@ export interface components {
          * @description Like trees in a row.
          */
         PlantIn: {
+            /** Id */
+            id?: string | null;
             /** Site Id */
             site_id: string;
             /** Block */
@@ -4267,6 +4320,8 @@ export interface components {
          * @description How a block lies: the height it is kept at, how its nights differ from the station's, and whether it stands in hedgerows.
          */
         BlockIn: {
+            /** Id */
+            id?: string | null;
             /** Version */
             version: number;
             /** Cap M */
@@ -4314,6 +4369,8 @@ export interface components {
          * @description A list of trees as CSV text; ``save`` false only checks it.
          */
         ImportIn: {
+            /** Id */
+            id?: string | null;
             /** Site Id */
             site_id: string;
             /** Text */
@@ -4481,6 +4538,8 @@ export interface components {
          * @description A station's daily series as CSV text; ``accept`` names what is left as it is.
          */
         DaysIn: {
+            /** Id */
+            id?: string | null;
             /** Text */
             text: string;
             /**
@@ -4554,10 +4613,20 @@ export interface components {
             rain_mm: number | null;
         };
         /**
+         * ScenarioChosenOut
+         * @description How the demo's weather turns.
+         */
+        ScenarioChosenOut: {
+            /** Scenario */
+            scenario: string;
+        };
+        /**
          * ScenarioIn
          * @description How the demo's weather turns.
          */
         ScenarioIn: {
+            /** Id */
+            id?: string | null;
             /** Scenario */
             scenario: string;
         };
@@ -4607,6 +4676,8 @@ export interface components {
          * @description A school for a scope; null takes the choice back.
          */
         StanceChoiceIn: {
+            /** Id */
+            id?: string | null;
             /**
              * Scope
              * @enum {string}
@@ -4781,6 +4852,8 @@ export interface components {
          * @description Work on trees put off, or a come-back by its id and version.
          */
         PutOffIn: {
+            /** Id */
+            id?: string | null;
             /** Tree Ids */
             tree_ids: string[];
             /** Work */
@@ -4854,6 +4927,8 @@ export interface components {
          * @description What was seen of a tree or block.
          */
         ObserveIn: {
+            /** Id */
+            id?: string | null;
             /** Kind */
             kind: string;
             /** Value */
@@ -5204,6 +5279,8 @@ export interface components {
          * @description Changes to a tree's record; ``version`` is the one they were made on.
          */
         TreeChangeIn: {
+            /** Id */
+            id?: string | null;
             /** Version */
             version: number;
             /** Planted Year */
@@ -5237,6 +5314,8 @@ export interface components {
          * @description The tree is gone since a day, today if none is given.
          */
         GoneIn: {
+            /** Id */
+            id?: string | null;
             /** Version */
             version: number;
             /** Date */
@@ -5265,6 +5344,8 @@ export interface components {
          * @description Sizes for a sketched frame.
          */
         SketchIn: {
+            /** Id */
+            id?: string | null;
             /** Height M */
             height_m: number;
             /** Spread M */
@@ -5805,6 +5886,8 @@ export interface components {
          * @description Length of the shoots at the last live cuts.
          */
         RegrowthIn: {
+            /** Id */
+            id?: string | null;
             /** Length M */
             length_m: number;
             /** Day */
@@ -6306,6 +6389,8 @@ export interface components {
          * @description Give a rotation up.
          */
         RotationEndIn: {
+            /** Id */
+            id?: string | null;
             /** Version */
             version: number;
         };
@@ -6923,6 +7008,8 @@ export interface components {
          * @description A cold night at the station; ``hours``: null where nobody knows. ``save``: write the night and its classes down.
          */
         NightIn: {
+            /** Id */
+            id?: string | null;
             /**
              * Day
              * Format: date
@@ -7012,6 +7099,8 @@ export interface components {
          * @description A block whose banks and wraps go among the come-backs.
          */
         ProtectIn: {
+            /** Id */
+            id?: string | null;
             /** Block Id */
             block_id: string;
         };
@@ -7428,6 +7517,8 @@ export interface components {
          * @description The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class yet, else the site's last one.
          */
         SayClassIn: {
+            /** Id */
+            id?: string | null;
             /**
              * Class
              * @enum {string}
@@ -7531,6 +7622,8 @@ export interface components {
          * @description The shoots that are grown on, the best first.
          */
         GrowOnIn: {
+            /** Id */
+            id?: string | null;
             /** Keep */
             keep: string[];
             /** Form */
@@ -7553,6 +7646,45 @@ export interface components {
             rise_deg: number;
             /** Bearing Deg */
             bearing_deg: number;
+        };
+        /**
+         * OddListOut
+         * @description Every entry that cannot be used.
+         */
+        OddListOut: {
+            /** Entries */
+            entries: components["schemas"]["OddOut"][];
+        };
+        /**
+         * OddOut
+         * @description An entry that cannot be used. ``tree_id``: None where it is a block's; ``says``: what was written down, in words.
+         */
+        OddOut: {
+            /** Id */
+            id: string;
+            /** Where */
+            where: string;
+            /** Tree Id */
+            tree_id: string | null;
+            /** Says */
+            says: string;
+            /** Value */
+            value: string;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Problem */
+            problem: string;
+        };
+        /**
+         * TakeOutIn
+         * @description Take an entry out.
+         */
+        TakeOutIn: {
+            /** Id */
+            id?: string | null;
         };
         /**
          * WalkOut
@@ -8097,6 +8229,8 @@ export interface components {
          * @description Finish a sheet: what is ticked is cut from the frame.
          */
         FinishIn: {
+            /** Id */
+            id?: string | null;
             /** Version */
             version: number;
             /** Date */
@@ -8127,6 +8261,8 @@ export interface components {
          * @description Settle a come-back, or put it off.
          */
         TaskIn: {
+            /** Id */
+            id?: string | null;
             /** Version */
             version: number;
             /**
@@ -8219,6 +8355,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8239,6 +8384,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8279,6 +8433,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8299,6 +8462,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8339,6 +8511,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8359,6 +8540,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8399,6 +8589,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8419,6 +8618,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8459,6 +8667,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8479,6 +8696,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8519,6 +8745,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8539,6 +8774,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8579,6 +8823,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8599,6 +8852,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8639,6 +8901,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8659,6 +8930,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8699,6 +8979,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8719,6 +9008,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8759,6 +9057,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8779,6 +9086,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8819,6 +9135,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8839,6 +9164,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8879,6 +9213,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8899,6 +9242,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8939,6 +9291,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -8959,6 +9320,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8999,6 +9369,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9019,6 +9398,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9059,6 +9447,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9079,6 +9476,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9119,6 +9525,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9139,6 +9554,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9179,6 +9603,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9199,6 +9632,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9239,6 +9681,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9259,6 +9710,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9299,6 +9759,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9319,6 +9788,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9359,6 +9837,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9379,6 +9866,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9419,6 +9915,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9439,6 +9944,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9479,6 +9993,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9499,6 +10022,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9539,6 +10071,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9559,6 +10100,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9599,6 +10149,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9619,6 +10178,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9659,6 +10227,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9686,12 +10263,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walk_tree_shoot_trees__id__shoot_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -9721,6 +10310,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9741,6 +10339,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9780,6 +10387,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9800,6 +10416,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9844,6 +10469,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9864,6 +10498,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9902,6 +10545,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9929,12 +10581,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_post_nearest_climates_nearest_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -9962,6 +10626,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -9989,12 +10662,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_post_site_sites_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -10022,6 +10707,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10049,12 +10743,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_put_units_units_put: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -10070,11 +10776,20 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["UnitsIn"];
+                    "application/json": components["schemas"]["UnitsOut"];
                 };
             };
             /** @description Not readable as JSON */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10109,12 +10824,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_post_understand_plantings_understand_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -10142,6 +10869,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10169,12 +10905,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_post_planting_plantings_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -10202,6 +10950,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10229,12 +10986,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_put_block_blocks__id__put: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -10264,6 +11033,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10291,12 +11069,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_post_import_trees_import_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -10324,6 +11114,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10344,6 +11143,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10380,6 +11188,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10407,12 +11224,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_post_mean_rows__id__mean_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -10438,6 +11267,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10458,6 +11296,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10496,6 +11343,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10516,6 +11372,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10554,6 +11419,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10581,12 +11455,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_desk_put_site_sites__id__put: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -10616,6 +11502,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10636,6 +11531,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10672,6 +11576,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10699,12 +11612,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_desk_post_days_sites__id__days_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -10734,6 +11659,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10754,6 +11688,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10792,6 +11735,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10812,6 +11764,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10850,6 +11811,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10877,12 +11847,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_desk_put_scenario_weather_scenario_put: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -10898,11 +11880,20 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ScenarioIn"];
+                    "application/json": components["schemas"]["ScenarioChosenOut"];
                 };
             };
             /** @description Not readable as JSON */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10930,6 +11921,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10969,6 +11969,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -10996,12 +12005,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_desk_put_stance_stances_put: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -11029,6 +12050,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11056,12 +12086,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_desk_post_effect_stances_effect_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -11089,6 +12131,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11109,6 +12160,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11149,6 +12209,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11176,12 +12245,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_desk_post_put_off_today_put_off_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -11209,6 +12290,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11236,12 +12326,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_desk_post_done_today_done_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -11269,6 +12371,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11296,12 +12407,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_desk_post_block_observation_blocks__id__observations_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11331,6 +12454,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11358,12 +12490,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_desk_post_species_species_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -11391,6 +12535,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11411,6 +12564,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11449,6 +12611,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11469,6 +12640,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -11510,6 +12690,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11537,12 +12726,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     trees_patch_tree__id__patch: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11572,6 +12773,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11599,12 +12809,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     trees_post_gone__id__gone_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11634,6 +12856,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11661,12 +12892,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     trees_post_frame__id__frames_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11696,6 +12939,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11723,12 +12975,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     trees_post_sketch__id__sketch_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11758,6 +13022,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11785,12 +13058,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     trees_post_observation__id__observations_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11820,6 +13105,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11847,12 +13141,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     trees_post_preview__id__preview_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11882,6 +13188,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11909,12 +13224,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     trees_post_sheet__id__sheets_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11944,6 +13271,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -11971,12 +13307,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     trees_post_log__id__log_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -12006,6 +13354,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12033,12 +13390,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     plans_post_plan__id__plan_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -12068,6 +13437,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12088,6 +13466,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12126,6 +13513,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12146,6 +13542,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12184,6 +13589,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12211,12 +13625,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     looking_back_post_harvest_harvests_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -12244,6 +13670,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12271,12 +13706,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     looking_back_post_regrowth_trees__id__regrowth_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -12306,6 +13753,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12326,6 +13782,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12364,6 +13829,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12391,12 +13865,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_post_section_blocks__id__section_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -12426,6 +13912,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12446,6 +13941,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12458,7 +13962,10 @@ export interface operations {
     heights_post_schools_blocks__id__schools_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -12488,6 +13995,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12508,6 +14024,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12520,7 +14045,10 @@ export interface operations {
     heights_post_tree_schools_trees__id__schools_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -12543,6 +14071,15 @@ export interface operations {
             };
             /** @description Not readable as JSON */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12577,12 +14114,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_post_round_blocks__id__hedging_round_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -12612,6 +14161,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12632,6 +14190,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12670,6 +14237,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12697,12 +14273,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_post_envelope_trees__id__envelope_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -12732,6 +14320,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12759,12 +14356,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_post_grown_trees__id__grown_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -12794,6 +14403,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12814,6 +14432,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12855,6 +14482,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12875,6 +14511,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12914,6 +14559,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -12941,12 +14595,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_post_rotation_rotations_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -12974,6 +14640,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13001,12 +14676,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_post_end_rotations__id__end_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -13036,6 +14723,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13056,6 +14752,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13096,6 +14801,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13116,6 +14830,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13156,6 +14879,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13176,6 +14908,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13216,6 +14957,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13236,6 +14986,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13276,6 +15035,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13296,6 +15064,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13336,6 +15113,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13356,6 +15142,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13396,6 +15191,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13416,6 +15220,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13456,6 +15269,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13476,6 +15298,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13514,6 +15345,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13541,12 +15381,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_post_night_sites__id__night_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -13576,6 +15428,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13596,6 +15457,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13634,6 +15504,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13661,12 +15540,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_post_protect_sites__id__protect_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -13696,6 +15587,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13723,12 +15623,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_post_block_cut_test_sites__id__cut_test_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -13758,6 +15670,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13778,6 +15699,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13816,6 +15746,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13836,6 +15775,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13874,6 +15822,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13894,6 +15851,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13932,6 +15898,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -13952,6 +15927,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13990,6 +15974,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14017,12 +16010,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_trees_post_tree_scratch__id__scratches_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14052,6 +16057,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14079,12 +16093,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_trees_post_look__id__looks_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14114,6 +16140,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14141,12 +16176,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_trees_post_class__id__frost_class_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14176,6 +16223,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14196,6 +16252,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14236,6 +16301,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14263,12 +16337,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_trees_post_stage_sheet__id__frost_sheets_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14298,6 +16384,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14318,6 +16413,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14358,6 +16462,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14385,12 +16498,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_trees_post_grow_on__id__grow_on_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14420,6 +16545,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14447,12 +16581,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_trees_post_new_shoot__id__new_shoots_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14482,6 +16628,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14509,12 +16664,181 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    odd_get_odd_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OddListOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    odd_post_out__id__out_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeOutIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OddListOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walks_post_walk_trees__id__walks_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14544,6 +16868,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14564,6 +16897,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14602,6 +16944,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14629,12 +16980,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walks_post_quick_trees__id__walks_quick_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14664,6 +17027,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14684,6 +17056,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14722,6 +17103,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14742,6 +17132,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14780,6 +17179,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14807,12 +17215,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walks_post_answer_walks__id__answers_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14842,6 +17262,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14869,12 +17298,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walks_post_finish_walks__id__finish_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14900,6 +17341,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14927,12 +17377,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walks_post_plan_walks__id__plan_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -14962,6 +17424,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -14989,6 +17460,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walks_put_photo_photos__id__put: {
@@ -14998,7 +17478,10 @@ export interface operations {
                 moment: "before" | "after";
                 day?: string | null;
             };
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -15024,6 +17507,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15044,6 +17536,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15082,6 +17583,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15102,6 +17612,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15143,6 +17662,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15163,6 +17691,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15205,6 +17742,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15225,6 +17771,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15267,6 +17822,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15294,6 +17858,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     field_put_tick_sheets__id__cuts__cut_id__put: {
@@ -15302,7 +17875,10 @@ export interface operations {
                 day?: string | null;
                 units?: "metric" | "us";
             };
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
                 cut_id: string;
@@ -15333,6 +17909,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15360,6 +17945,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     field_post_cut_sheets__id__cuts_post: {
@@ -15368,7 +17962,10 @@ export interface operations {
                 day?: string | null;
                 units?: "metric" | "us";
             };
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -15398,6 +17995,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15425,12 +18031,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     field_post_finish_sheets__id__finish_post: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -15460,6 +18078,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15480,6 +18107,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15516,6 +18152,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15536,6 +18181,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15572,6 +18226,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15599,12 +18262,24 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     field_put_task_tasks__id__put: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: string;
+            };
             path: {
                 id: string;
             };
@@ -15634,6 +18309,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not found */
             404: {
                 headers: {
@@ -15654,6 +18338,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

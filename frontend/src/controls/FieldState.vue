@@ -1,20 +1,29 @@
 <script setup lang="ts">
-/** Says what is kept on this device and waits for Billhook, and what Billhook would not take. Quiet when there is nothing to say. */
-import { drop, send, useOutbox } from '@/field/outbox'
+/** Says what is kept on this device and waits for Billhook, and what was set aside. Stands on every page, quiet when there is nothing to say. */
+import { again, drop, send, useOutbox } from '@/field/outbox'
+import { computed } from 'vue'
 
-const { waiting, refused, away } = useOutbox()
+const { waiting, refused, failed, away } = useOutbox()
+const entries = (n: number) => (n === 1 ? '1 entry is' : `${n} entries are`)
+const why = computed(() =>
+  away.value === 'stranger' ? 'Something else answers in Billhook’s place, such as a network’s sign-in page.' : 'Billhook does not answer.',
+)
 </script>
 
 <template>
-  <div role="status" aria-live="polite">
+  <div role="status" aria-live="polite" class="outbox">
     <p v-if="away && waiting.length" class="kept" data-test="kept-here">
-      <span
-        >Billhook does not answer. {{ waiting.length }} {{ waiting.length === 1 ? 'entry is' : 'entries are' }} kept on this phone and sent
-        later.</span
-      >
+      <span>{{ why }} {{ entries(waiting.length) }} kept on this device and sent later.</span>
       <button type="button" class="btn btn-small" @click="send()">Try now</button>
     </p>
-    <p v-for="item in refused" :key="item.seq" class="kept">
+    <p v-for="item in failed" :key="item.seq" class="kept" data-test="set-aside">
+      <span>{{ item.says }}: Billhook could not write it down. It is kept on this device. {{ item.failed }}</span>
+      <span class="flex gap-2">
+        <button type="button" class="btn btn-small" @click="again()">Send again</button>
+        <button type="button" class="btn btn-small" @click="drop(item)">Drop it</button>
+      </span>
+    </p>
+    <p v-for="item in refused" :key="item.seq" class="kept" data-test="refused">
       <span>{{ item.says }} was not taken: {{ item.refused }}</span>
       <button type="button" class="btn btn-small" @click="drop(item)">Drop it</button>
     </p>
@@ -22,15 +31,26 @@ const { waiting, refused, away } = useOutbox()
 </template>
 
 <style scoped>
+.outbox {
+  display: grid;
+  gap: 8px;
+  padding: 0 16px;
+}
 .kept {
   display: flex;
-  gap: 12px;
+  flex-wrap: wrap;
+  gap: 8px 12px;
   align-items: center;
   justify-content: space-between;
+  width: 100%;
+  max-width: 760px;
+  margin: 8px auto 0;
   border: var(--line) dashed var(--ink);
   border-radius: 10px;
   padding: 8px 12px;
-  margin-bottom: 8px;
+}
+.kept span:first-child {
+  flex: 1 1 220px;
 }
 .kept .btn {
   min-height: 44px;

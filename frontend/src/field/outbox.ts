@@ -1,29 +1,54 @@
-/** The outbox: everything entered under the tree is put down here first and sent in order, once, as soon as Billhook answers. */
+/** The outbox: everything entered under the tree is put down here first and sent in order, once, from whatever page is open. */
+import { newId } from '@/api/ids'
+import { deviceId } from '@/api/acts'
+import { alone, CHANNEL, sendAll, SYNC, type Away, type Sent } from './send'
 import { device, type Item } from './store'
 import { computed, ref, shallowRef } from 'vue'
 
 const AGAIN_MS = 3000
-/** Everything that waits or was refused, in order. */
+/** Everything that waits or was set aside, in order. */
 const items = shallowRef<Item[]>([])
-const away = ref(false)
+const away = ref<Away>(null)
 const listeners = new Set<(item: Item, answer: unknown) => void>()
+const others = 'BroadcastChannel' in globalThis ? new BroadcastChannel(CHANNEL) : null
 let sending: Promise<void> | null = null
 let timer: ReturnType<typeof setTimeout> | undefined
 
 const load = async () => (items.value = await (await device()).getAll('outbox'))
+const told = ({ item, answer }: Sent) => listeners.forEach((heard) => heard(item, answer))
+others?.addEventListener('message', (event: MessageEvent<Sent | null>) => void load().then(() => event.data && told(event.data)))
+
+export type New = Omit<Item, 'seq' | 'act' | 'device' | 'refused' | 'failed'>
 
 /** Puts something into the outbox and sends it when it can. Resolves once it is safely kept. */
-export async function put(item: Item): Promise<void> {
+export async function put(item: New): Promise<void> {
   // what the browser's database is given must be plain
-  await (await device()).add('outbox', { ...item, body: JSON.parse(JSON.stringify(item.body ?? null)) as unknown })
+  const body = JSON.parse(JSON.stringify(item.body ?? null)) as { id?: string } | null
+  await (await device()).add('outbox', { ...item, body, act: body?.id ?? newId(), device: deviceId() })
   await load()
+  others?.postMessage(null)
   void send()
+  void wakeLater()
 }
 
-/** Takes a refused item out. */
+/** Asks the browser to send what waits once there is signal, also with no page open; where it can. */
+async function wakeLater(): Promise<void> {
+  const worker = await navigator.serviceWorker?.getRegistration().catch(() => undefined)
+  const sync = (worker as unknown as { sync?: { register(tag: string): Promise<void> } } | undefined)?.sync
+  await sync?.register(SYNC).catch(() => undefined)
+}
+
+/** Takes out what was set aside. */
 export async function drop(item: Item): Promise<void> {
   await (await device()).delete('outbox', item.seq!)
   await load()
+}
+
+/** Sends anew what failed, in its order. */
+export async function again(): Promise<void> {
+  const db = await device()
+  for (const item of await db.getAll('outbox')) if (item.failed) await db.put('outbox', { ...item, failed: undefined })
+  await send()
 }
 
 /** Hears of everything that was sent, with Billhook's answer. */
@@ -32,65 +57,38 @@ export function onSent(heard: (item: Item, answer: unknown) => void): () => void
   return () => listeners.delete(heard)
 }
 
-/** Sends what waits, the oldest first; one sender at a time, also among several windows. */
+/** Sends what waits; one sender at a time. Once more afterwards where something was put in meanwhile. */
 export function send(): Promise<void> {
   clearTimeout(timer)
-  sending ??= locked(run).finally(() => (sending = null))
+  sending ??= run().finally(() => (sending = null))
   return sending
 }
 
-async function locked(work: () => Promise<void>): Promise<void> {
-  // where the browser has locks only one window sends; without them ids keep a thing sent twice one thing
-  await (navigator.locks ? navigator.locks.request('billhook-outbox', work) : work())
-}
-
 async function run(): Promise<void> {
-  for (;;) {
-    const next = (await load()).find((i) => !i.refused)
-    if (!next) {
-      away.value = false
-      return
-    }
-    const reply = await offer(next)
-    if (reply === null) {
-      away.value = true
-      timer = setTimeout(() => void send(), AGAIN_MS)
-      return
-    }
-    away.value = false
-    const db = await device()
-    if (reply.refused) await db.put('outbox', { ...next, refused: reply.refused })
-    else await db.delete('outbox', next.seq!)
-    await load()
-    if (!reply.refused) for (const heard of listeners) heard(next, reply.answer)
+  const heard = (sent: Sent) => {
+    told(sent)
+    others?.postMessage({ item: { ...sent.item, blob: undefined }, answer: sent.answer })
   }
+  away.value = await alone(() => sendAll(load, heard))
+  await load()
+  if (away.value) timer = setTimeout(() => void send(), AGAIN_MS)
 }
 
-/** One thing to Billhook: its answer, or why it will not take it; null where nobody answers. */
-async function offer(item: Item): Promise<{ answer?: unknown; refused?: string } | null> {
-  try {
-    const body = item.blob ?? JSON.stringify(item.body)
-    const type = item.blob ? item.blob.type || 'image/jpeg' : 'application/json'
-    const response = await fetch(item.path, { method: item.method, body, headers: { 'Content-Type': type } })
-    if (response.status >= 500) return null
-    const answer = (await response.json().catch(() => null)) as { title?: string; detail?: string; errors?: { message: string }[] } | null
-    if (response.ok) return { answer }
-    return { refused: [answer?.title, answer?.detail, ...(answer?.errors ?? []).map((e) => e.message)].filter(Boolean).join(' ') || 'refused' }
-  } catch {
-    return null
-  }
+/** Sends what waits now, at every sign of signal, and what failed before once more. */
+export function start(): void {
+  void load().then(again)
+  window.addEventListener('online', () => void send())
+  document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void send())
 }
 
-/** What waits and what was refused, for the screens. */
+/** What waits and what was set aside, for the screens. */
 export function useOutbox() {
   return {
-    waiting: computed(() => items.value.filter((i) => !i.refused)),
+    waiting: computed(() => items.value.filter((i) => !i.refused && !i.failed)),
     refused: computed(() => items.value.filter((i) => i.refused)),
+    failed: computed(() => items.value.filter((i) => i.failed)),
     away,
     /** Whether anything of a tree still waits. */
-    waitsFor: (tree: string) => items.value.some((i) => i.tree === tree && !i.refused),
+    waitsFor: (tree: string) => items.value.some((i) => i.tree === tree && !i.refused && !i.failed),
   }
 }
-
-void load().then(() => send())
-window.addEventListener('online', () => void send())

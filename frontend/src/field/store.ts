@@ -1,7 +1,9 @@
 /** What is kept on this device, on any origin: walks taken along, rows, and what waits to be sent. */
-import type { Schemas } from '@/api/client'
+import { newId } from '@/api/ids'
+import type { components } from '@/api/types'
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
 
+type Schemas = components['schemas']
 export type Walk = Schemas['WalkOut'] & { shoot?: Schemas['QuestionOut'][] }
 export interface KeptWalk {
   tree: string
@@ -11,6 +13,10 @@ export interface KeptWalk {
 }
 export interface Item {
   seq?: number
+  /** Names this write, so that it is written once however often it is sent. */
+  act: string
+  /** Names the device it was made on. */
+  device: string
   /** Names the thing for the grower: "an answer on Baixo 3·3". */
   says: string
   tree: string
@@ -20,25 +26,33 @@ export interface Item {
   blob?: Blob
   /** Why Billhook would not take it; such an item is shown until it is dropped. */
   refused?: string
+  /** What went wrong on Billhook's side; such an item is set aside, shown, and sent again when asked or at the next start. */
+  failed?: string
 }
 interface Kept extends DBSchema {
   walks: { key: string; value: KeptWalk }
   rows: { key: string; value: Schemas['RowWalkOut'] }
   sheets: { key: string; value: Schemas['SheetOut'] }
+  hurt: { key: string; value: { tree: string; frost: Schemas['TreeFrostOut'] } }
   outbox: { key: number; value: Item; indexes: { tree: string } }
 }
 
 let opened: Promise<IDBPDatabase<Kept>> | null = null
 /** The database of this device. */
 export function device(): Promise<IDBPDatabase<Kept>> {
-  opened ??= openDB<Kept>('billhook-field', 2, {
-    upgrade(db, before) {
+  opened ??= openDB<Kept>('billhook-field', 3, {
+    async upgrade(db, before, _now, all) {
       if (before < 1) {
         db.createObjectStore('walks', { keyPath: 'tree' })
         db.createObjectStore('rows', { keyPath: 'row_id' })
         db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true }).createIndex('tree', 'tree')
       }
       if (before < 2) db.createObjectStore('sheets', { keyPath: 'id' })
+      if (before < 3) db.createObjectStore('hurt', { keyPath: 'tree' })
+      if (before === 1 || before === 2)
+        // entries of before had no names of their own
+        for (const item of await all.objectStore('outbox').getAll())
+          await all.objectStore('outbox').put({ ...item, act: (item.body as { id?: string } | null)?.id ?? newId(), device: '' })
     },
   })
   return opened
@@ -59,3 +73,6 @@ export const keptRow = async (id: string) => (await device()).get('rows', id)
 export const keepSheet = async (sheet: Schemas['SheetOut']) =>
   void (await (await device()).put('sheets', JSON.parse(JSON.stringify(sheet)) as typeof sheet))
 export const keptSheet = async (id: string) => (await device()).get('sheets', id)
+export const keepHurt = async (tree: string, frost: Schemas['TreeFrostOut']) =>
+  void (await (await device()).put('hurt', { tree, frost: JSON.parse(JSON.stringify(frost)) as typeof frost }))
+export const keptHurt = async (tree: string) => (await (await device()).get('hurt', tree))?.frost

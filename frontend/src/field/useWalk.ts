@@ -1,5 +1,5 @@
 /** A walk on this device: every tap is kept here first, then sent; the next question follows from the walk's own data. */
-import { api, heed, Refused, sentence } from '@/api/client'
+import { api, heed, sentence, unanswered } from '@/api/client'
 import { newId } from '@/api/ids'
 import { nextQuestion } from '@/geometry/walk'
 import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
@@ -7,7 +7,6 @@ import { onSent, put, send, useOutbox } from './outbox'
 import { keepWalk, keptWalk, type KeptWalk, type Walk } from './store'
 
 const DAY_MS = 86_400_000
-const unanswered = (error: unknown) => error instanceof Refused && (error.status === 0 || error.status >= 500)
 
 /** The day by Billhook's own reckoning, gone on since a walk was taken along. */
 function dayOf(kept: KeptWalk): string {

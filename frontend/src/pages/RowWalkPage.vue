@@ -3,7 +3,6 @@
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
-import FieldState from '@/controls/FieldState.vue'
 import CountField from '@/controls/CountField.vue'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { keepRow, keepWalk, keptRow } from '@/field/store'
@@ -78,7 +77,6 @@ const words = (t: Row['trees'][number]) =>
 <template>
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-3 content-start">
     <h1 class="text-[1.9rem]">{{ row ? `${row.block}, row ${row.n}` : 'The row' }}</h1>
-    <FieldState />
     <p v-if="row?.one_pass" class="keep font-semibold" data-test="one-pass">{{ row.one_pass.text }}</p>
     <p v-if="trouble" class="wrong" role="alert">
       {{ trouble }} <button type="button" class="btn btn-small !min-h-11" @click="load">Try again</button>

@@ -2,7 +2,6 @@
 /** The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its drawing. */
 import { api, heed, Refused, sentence, type Schemas, type Sheet } from '@/api/client'
 import { newId } from '@/api/ids'
-import FieldState from '@/controls/FieldState.vue'
 import WorkingDialog from '@/controls/WorkingDialog.vue'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
@@ -55,8 +54,8 @@ async function keep(line: Sheet['lines'][number], says: string, change: Partial<
   const now = sheet.value
   if (!now) return
   localStorage.setItem('who', who.value)
-  const body = { id: newId(), done: change.done ?? false, diameter_mm: mm, who: who.value, date: now.today, why }
-  const lines = now.lines.map((l) => (l.id === line.id ? { ...l, ...change } : l))
+  const body = { id: newId(), done: change.done ?? false, diameter_mm: mm, who: who.value, date: now.today, why, seen: line.said_id }
+  const lines = now.lines.map((l) => (l.id === line.id ? { ...l, ...change, said_id: body.id } : l))
   const next = { ...now, lines }
   await keepSheet(next)
   queries.setQueryData(['sheet', props.id, units.value], next)
@@ -204,7 +203,6 @@ const pdf = computed(() => {
           <button type="button" class="btn !min-h-12" :disabled="!besides" @click="add">Add to the sheet</button>
         </div>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
-        <FieldState class="no-print mt-2" />
         <section v-if="sheet.cautions.length" class="mt-3" aria-label="Take care">
           <h2 class="text-lg">Take care</h2>
           <ul class="text-[0.92rem] list-disc pl-5">

@@ -5,7 +5,6 @@ import { newId } from '@/api/ids'
 import { put } from '@/field/outbox'
 import { keptWalk, type Walk } from '@/field/store'
 import { useWalk } from '@/field/useWalk'
-import FieldState from '@/controls/FieldState.vue'
 import { useKeys } from '@/composables/useKeys'
 import MeasureField from '@/controls/MeasureField.vue'
 import WorkingDialog from '@/controls/WorkingDialog.vue'
@@ -118,7 +117,6 @@ const open = ref(false)
       <RouterLink :to="`/tree/${id}`" class="plate text-lg">{{ data?.name ?? kept?.name ?? 'The tree' }}</RouterLink>
       <span class="tag text-ink2">{{ told.length ? `${told.length} seen, kept here` : 'Whose shoot is it?' }}</span>
     </div>
-    <FieldState />
     <h1 v-if="!question && !data && !clues.length" class="text-[1.9rem]">Whose shoot is it?</h1>
     <p v-if="isPending && !away">Looking up the tree …</p>
     <p v-else-if="error && !data && !clues.length" class="wrong" role="alert">{{ sentence(error) }}</p>

@@ -25,7 +25,7 @@ import WaitPanel from './frost/WaitPanel.vue'
 const props = defineProps<{ id: string }>()
 const { units } = useSettings()
 const narrow = useNarrow()
-const { data: frost, error, isPending, trouble, busy, act, scratch, look, say, saw } = useFrost(toRef(props, 'id'))
+const { data: frost, error, isPending, trouble, busy, kept, act, scratch, look, say, saw } = useFrost(toRef(props, 'id'))
 const { data: cuts } = useQuery({
   queryKey: ['frost-cuts', toRef(props, 'id'), units],
   queryFn: () => heed(api.GET('/api/trees/{id}/frost-cuts', { params: { path: { id: props.id }, query: { units: units.value } } })),
@@ -134,7 +134,7 @@ const working = ref(false)
             <AlivePanel :id="id" :frost="frost" :early="early" :busy="busy" @saw="saw" @round="(b, g) => scratch('trunk', frost!.stem!.at_m, g, b)" />
           </TabPanel>
           <TabPanel data-test="scratch"
-            ><ScratchPanel :frost="frost" :test="test" :at="at" :early="early" :busy="busy" @pick="limb = $event" @scratch="scratched"
+            ><ScratchPanel :frost="frost" :test="test" :at="at" :kept="kept" :early="early" :busy="busy" @pick="limb = $event" @scratch="scratched"
           /></TabPanel>
           <TabPanel
             ><CutsPanel

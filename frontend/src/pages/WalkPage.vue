@@ -3,7 +3,6 @@
 import { api, heed, sentence } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useKeys } from '@/composables/useKeys'
-import FieldState from '@/controls/FieldState.vue'
 import { useOutbox } from '@/field/outbox'
 import { useWalk } from '@/field/useWalk'
 import { dayWords } from '@/geometry/measure'
@@ -105,7 +104,6 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
             : `all seen, ${dayWords(walk.day)}`
       }}</span>
     </div>
-    <FieldState />
     <p v-if="trouble" class="wrong" role="alert">
       {{ trouble }} <button type="button" class="btn btn-small !min-h-11" @click="begin()">Try again</button>
     </p>

@@ -7,10 +7,18 @@ import { useKeys } from '@/composables/useKeys'
 import { useSettings } from '@/composables/useSettings'
 import { computed } from 'vue'
 
-const props = defineProps<{ frost: Hurt; test: Schemas['LimbTestOut'] | null; at: number | null; early: boolean; busy: boolean }>()
+const props = defineProps<{
+  frost: Hurt
+  test: Schemas['LimbTestOut'] | null
+  at: number | null
+  early: boolean
+  busy: boolean
+  kept: { limb: string; at_m: number; green: boolean }[]
+}>()
 const emit = defineEmits<{ pick: [limb: string]; scratch: [limb: string, at: number, green: boolean] }>()
 const { units } = useSettings()
-const say = (green: boolean) => props.test && props.at !== null && !props.busy && emit('scratch', props.test.limb, props.at, green)
+const say = (green: boolean) =>
+  props.test && props.at !== null && !props.busy && !waits.value.length && emit('scratch', props.test.limb, props.at, green)
 function step(by: number) {
   const all = props.frost.limbs
   const i = all.findIndex((l) => l.limb === props.test?.limb)
@@ -22,6 +30,8 @@ useKeys([
   { keys: ['n'], says: 'the next limb', run: () => step(1), shown: 'N' },
 ])
 const again = computed(() => props.test?.found.next_at_m === null && props.at !== null)
+/** Scratches of this limb that wait to be sent. */
+const waits = computed(() => props.kept.filter((s) => s.limb === props.test?.limb))
 const tested = computed(() => props.frost.limbs.filter((l) => l.readings.length).length)
 </script>
 
@@ -42,12 +52,12 @@ const tested = computed(() => props.frost.limbs.filter((l) => l.readings.length)
     <p v-if="early" class="keep text-[1.1rem]" role="status">
       <b>Too early: scratched bark misleads.</b> Look again on {{ dayWords(frost.scratch_from!) }}.
     </p>
-    <p v-if="at !== null" class="text-[1.1rem]" role="status">
+    <p v-if="at !== null && !waits.length" class="text-[1.1rem]" role="status">
       <b>Scratch at {{ lengthWords(at, units) }} from its base.</b>
       <template v-if="again"> Its green ended here on {{ dayWords(test.tested_on!) }}: one scratch shows whether it still does.</template>
       <template v-else> {{ test.found.says }} At most {{ test.found.scratches_left }} more on this limb.</template>
     </p>
-    <div v-if="at !== null" class="grid grid-cols-2 gap-3">
+    <div v-if="at !== null && !waits.length" class="grid grid-cols-2 gap-3">
       <button type="button" class="btn big" :disabled="busy" @click="say(true)">Green</button>
       <button type="button" class="btn big" :disabled="busy" @click="say(false)">Brown</button>
     </div>
@@ -70,6 +80,10 @@ const tested = computed(() => props.frost.limbs.filter((l) => l.readings.length)
         </button>
       </li>
     </ul>
+    <p v-for="s in waits" :key="`${s.limb} ${s.at_m}`" class="keep" data-test="scratch-kept">
+      {{ s.green ? 'Green' : 'Brown' }} at {{ lengthWords(s.at_m, units) }} is kept on this device. Where to scratch next on this limb is known once
+      Billhook answers; go on with another limb.
+    </p>
     <p class="text-[0.95rem] text-ink2">
       About {{ Math.round(frost.dead_share * 100) }} % of the leaf hung on wood that is dead,
       {{ frost.scratched ? `by ${tested} ${tested === 1 ? 'limb' : 'limbs'} scratched` : 'by its class; scratch to know' }}. Brown all along? Try

@@ -16,8 +16,10 @@ const whole = ref(false)
 const trouble = ref('')
 const kept = ref('')
 const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.value ?? ''
-async function see(kind: string, iso: string) {
-  if (!iso) return
+/** A date is taken when its field is left or Enter is pressed, never while it is being typed. */
+async function see(kind: string, field: HTMLInputElement) {
+  const iso = field.value
+  if (!iso || iso === value(kind)) return
   trouble.value = kept.value = ''
   const body = { kind, value: iso, date: iso > props.tree.day ? props.tree.day : iso }
   try {
@@ -40,7 +42,14 @@ async function see(kind: string, iso: string) {
     <div class="grid grid-cols-2 gap-2">
       <div v-for="[kind, says] in KINDS" :key="kind">
         <label class="label" :for="`seen-${kind}`">{{ says }}</label>
-        <input :id="`seen-${kind}`" type="date" class="field" :value="value(kind)" @change="see(kind, ($event.target as HTMLInputElement).value)" />
+        <input
+          :id="`seen-${kind}`"
+          type="date"
+          class="field"
+          :value="value(kind)"
+          @blur="see(kind, $event.target as HTMLInputElement)"
+          @keydown.enter.prevent="see(kind, $event.target as HTMLInputElement)"
+        />
       </div>
     </div>
     <label class="flex gap-2 items-center mt-2"><input v-model="whole" type="checkbox" class="size-5" /> for the whole block {{ tree.block }}</label>
