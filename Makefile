@@ -10,12 +10,13 @@ PORT ?= 8420
 FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/package.json
 BROWSER := $(STAMPS)/browser
 
-.PHONY: help setup demo test bench count screens types check-py check-web test-web clean
+.PHONY: help setup demo test hard bench count screens types check-py check-web test-web clean
 
 help:
 	@echo "make demo     start Billhook with its demo holding on http://127.0.0.1:$(PORT)/"
 	@echo "make test     run every check and test"
 	@echo "make setup    environment and build only; then .venv/bin/billhook serve"
+	@echo "make hard     kill it two hundred times and look whether anything is lost"
 	@echo "make bench    measure speed and memory"
 	@echo "make count    lines of code and share of tests"
 	@echo "make screens  refresh docs/screenshots from the demo holding"
@@ -78,6 +79,10 @@ types: $(STAMPS)/python $(STAMPS)/node
 
 test: setup $(BROWSER) check-py check-web test-web
 	$(PY) -m pytest
+
+# 200 kills under four writers, 40 while migrating
+hard: setup
+	BILLHOOK_KILLS=200 $(PY) -m pytest tests/test_kills.py
 
 bench: setup
 	$(PY) tools/bench.py

@@ -119,7 +119,7 @@ def test_a_sheet_is_ticked_without_signal(browser, demo):
     browser.execute_async_script("navigator.serviceWorker.ready.then(arguments[0])")
     demo.away()
     hand.click("Cut 1 done")
-    hand.sees("kept on this phone")
+    hand.sees("kept on this device")
     hand.sees("1 of 2 done")
     browser.refresh()
     hand.sees("1 of 2 done")  # the page and the sheet come from the phone

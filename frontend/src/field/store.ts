@@ -54,6 +54,14 @@ export function device(): Promise<IDBPDatabase<Kept>> {
         for (const item of await all.objectStore('outbox').getAll())
           await all.objectStore('outbox').put({ ...item, act: (item.body as { id?: string } | null)?.id ?? newId(), device: '' })
     },
+    // another window with newer pages, or the browser, wants it: let go, and open it again when it is needed
+    blocking(_now, _wanted, event) {
+      ;(event.target as IDBDatabase).close()
+      opened = null
+    },
+    terminated() {
+      opened = null
+    },
   })
   return opened
 }

@@ -111,7 +111,8 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
     <template v-else>
       <section v-for="c in crossed" :key="c.question" class="verdict" aria-label="Two answers crossed">
         <p>
-          Two phones answered “{{ c.asked.asks }}”. Now it holds: <b>{{ c.holdsWords }}</b>. The other said: <b>{{ c.otherWords }}</b>.
+          Two phones answered “{{ c.asked.asks }}”, neither knowing of the other. First came, and holds: <b>{{ c.holdsWords }}</b>. Then came:
+          <b>{{ c.otherWords }}</b>.
         </p>
         <div class="flex gap-2 mt-2">
           <button type="button" class="btn !min-h-11" @click="settle(c.question, c.holds)">Keep “{{ c.holdsWords }}”</button>
