@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 import datetime as dt
+import errno
 import json
 import os
 import signal
 import socket
+import sqlite3
 import ssl
 import subprocess
 import sys
@@ -22,6 +24,7 @@ from billhook.cli import main
 from billhook.services import planting
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings, from_environment
+from billhook.store.lock import held
 
 
 def free_port() -> int:
@@ -112,3 +115,63 @@ def test_loopback_unless_told_otherwise(monkeypatch):
     monkeypatch.setenv("BILLHOOK_TODAY", "tomorrow")
     with pytest.raises(ValueError, match="tomorrow"):
         from_environment()
+
+
+def refused(capsys, *command: str) -> str:
+    """The one sentence with which a command is refused."""
+    assert main(list(command)) == 1
+    said = capsys.readouterr().err.strip()
+    assert said.startswith("billhook: ")
+    assert "\n" not in said
+    assert "Traceback" not in said
+    return said
+
+
+def test_what_cannot_be_served_is_refused_in_one_sentence(tmp_path, capsys):
+    data, taken = tmp_path / "data", str(free_port())
+    serve = ("serve", "--data", str(data), "--port", taken)
+    with socket.socket() as other:
+        other.bind(("127.0.0.1", int(taken)))
+        other.listen()
+        assert "another program listens there" in refused(capsys, *serve)
+    with held(data / "billhook.lock"):
+        assert "in use by another Billhook" in refused(capsys, *serve)
+    (tmp_path / "file").write_text("")
+    assert "cannot be written to" in refused(capsys, "serve", "--data", str(tmp_path / "file"))
+    assert main(["migrate", "--data", str(data)]) == 0
+    with sqlite3.connect(data / "billhook.sqlite") as newer:
+        newer.execute("UPDATE alembic_version SET version_num = '9999'")
+    newer.close()
+    capsys.readouterr()
+    assert "newer Billhook" in refused(capsys, *serve)
+    (data / "billhook.sqlite").write_bytes(b"no database" * 500)
+    assert "cannot be read as a database" in refused(capsys, *serve)
+
+
+def test_a_folder_that_cannot_be_written_is_refused_in_one_sentence(tmp_path, capsys, monkeypatch):
+    def read_only(*_: object) -> int:
+        raise OSError(errno.EROFS, "Read-only file system")
+
+    monkeypatch.setattr("billhook.store.lock.os.open", read_only)
+    said = refused(capsys, "serve", "--data", str(tmp_path / "data"))
+    assert said.endswith("cannot be written to: Read-only file system.")
+
+
+def test_names_are_given_on_the_command_line_or_in_the_environment(monkeypatch):
+    monkeypatch.setenv("BILLHOOK_NAMES", "farm.lan, grove.lan")
+    assert from_environment().names == ("farm.lan", "grove.lan")
+
+
+def test_a_page_that_fails_does_not_keep_the_holding_shut(tmp_path, monkeypatch, capsys):
+    monkeypatch.setattr("billhook.services.grove.grove", lambda *_: 1 / 0)
+
+    class Ends:
+        def run(self) -> None:
+            raise KeyboardInterrupt
+
+        def close(self) -> None:
+            pass
+
+    monkeypatch.setattr("billhook.web.listen.listener", lambda *_: Ends())
+    assert main(["serve", "--data", str(tmp_path / "data")]) == 0
+    assert "Billhook is open at" in capsys.readouterr().out

@@ -7,6 +7,7 @@ import hashlib
 import io
 import threading
 import uuid
+import warnings
 from pathlib import Path
 
 from PIL import Image, ImageOps, UnidentifiedImageError
@@ -97,7 +98,10 @@ def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[b
     Its size is read before anything is decoded. Raises: InvalidInput for what is no picture, or one of more pixels than a camera takes.
     """
     try:
-        with Image.open(io.BytesIO(content), formats=_FORMATS) as opened:
+        with (
+            warnings.catch_warnings(action="ignore", category=Image.DecompressionBombWarning),
+            Image.open(io.BytesIO(content), formats=_FORMATS) as opened,
+        ):
             megapixels = opened.width * opened.height / 1e6
             if megapixels > most_megapixels:
                 said = f"has {megapixels:.0f} megapixels; {most_megapixels:g} is the most: take it at a lower setting"

@@ -2,16 +2,16 @@
 
 from __future__ import annotations
 
+import datetime as dt
 from dataclasses import dataclass, field
 from typing import Any
 
-from sqlalchemy import insert
 from sqlmodel import Session, SQLModel
 
 from ..core.days import planted_problem
 from ..core.frame.model import Frame
 from ..formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
-from ..store import acts, frames, places
+from ..store import frames, places
 from ..store.acts import new_id
 from ..store.tables import Block, FrameRow, Graft, LimbRow, Place, Row, Stem, Tree
 from ..store.trees import tree_records
@@ -34,9 +34,9 @@ class Imported:
 
 @dataclass
 class _Rows:
-    """Rows to be put down, by table, and the state of the holding they were worked out for (the number of its last act)."""
+    """Rows to be put down, by table, and the ground they were worked out for."""
 
-    after_act: int
+    ground: tuple[int, ...]
     rows: dict[type[SQLModel], list[dict[str, Any]]] = field(default_factory=dict)
 
     def add(self, table: type[SQLModel], **values: Any) -> str:
@@ -58,8 +58,8 @@ def import_trees(at: Workplace, site_id: str, text: str, save: bool) -> Imported
         ready = _rows(at, session, site_id, lines, sketches) if save and not problems else None
     if ready is not None:
         with at.store.writing() as session:
-            if acts.last_number(session) != ready.after_act + 1:
-                # somebody wrote in between; worked out anew, while nobody else can
+            if places.ground_mark(session) != ready.ground:
+                # somebody planted in between; worked out anew, while nobody else can
                 problems += _taken(session, site_id, lines)
                 ready = _rows(at, session, site_id, lines, sketches)
             if not problems:
@@ -87,7 +87,7 @@ def _sketches(at: Workplace, lines: list[TreeLine]) -> dict[int, Frame]:
 
 def _rows(at: Workplace, session: Session, site_id: str, lines: list[TreeLine], sketches: dict[int, Frame]) -> _Rows:
     """Everything that the list adds, with its ids."""
-    made = _Rows(acts.last_number(session))
+    made = _Rows(places.ground_mark(session))
     ground = ground_of(session, site_id)
     blocks = {b.name: b.id for b in places.blocks(session) if b.site_id == site_id}
     names = {v: k for k, v in blocks.items()}
@@ -122,9 +122,12 @@ def _place(at: Workplace, made: _Rows, ground: Ground, row_id: str, line: TreeLi
 
 
 def _put_down(session: Session, made: _Rows) -> None:
-    for table in _ORDER:
-        if table in made.rows:
-            session.connection().execute(insert(table), made.rows[table])
+    """Everything at once, straight through the driver: while it goes on, others wait."""
+    for table in (t for t in _ORDER if t in made.rows):
+        columns = list(made.rows[table][0])
+        names, marks = ", ".join(columns), ", ".join("?" * len(columns))
+        values = [tuple(v.isoformat() if isinstance(v, dt.date) else v for v in row.values()) for row in made.rows[table]]
+        session.connection().exec_driver_sql(f'INSERT INTO "{table.__tablename__}" ({names}) VALUES ({marks})', values)
 
 
 def export_trees(at: Workplace) -> str:

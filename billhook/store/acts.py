@@ -103,12 +103,17 @@ def enter(session: Session, act: Doing, day: dt.date) -> int:
     """The act's number; entered now, unless this very act has written before. Raises: DoneAlready for an act of an earlier time."""
     if act.seq is not None:
         return act.seq
-    known = session.connection().execute(select(col(Act.seq)).where(col(Act.id) == act.id)).scalar()
-    if known is not None:
-        raise DoneAlready(act.id, known)
+    not_before(session, act.id)
     values = {"id": act.id, "kind": act.kind, "device": act.device, "person": act.person, "undoes": act.undoes, "day": day}
     made = session.connection().execute(insert(Act).values(**values, made_at=utc_now()))
     return int(made.inserted_primary_key[0])  # type: ignore[index]  # an insert of one row has one key
+
+
+def not_before(session: Session, act_id: str) -> None:
+    """Raises: DoneAlready for an act that was written."""
+    known = session.connection().execute(select(col(Act.seq)).where(col(Act.id) == act_id)).scalar()
+    if known is not None:
+        raise DoneAlready(act_id, known)
 
 
 def leave_out(session: Session, seq: int) -> None:

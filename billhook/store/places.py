@@ -73,3 +73,11 @@ def row_numbered(session: Session, block_id: str, n: int) -> Row | None:
 def places(session: Session) -> list[Place]:
     """Every place, in walking order within its row."""
     return list(session.exec(select(Place).order_by(col(Place.row_id), col(Place.n))).all())
+
+
+def ground_mark(session: Session) -> tuple[int, ...]:
+    """Figures that differ once a block, a row, a place or a tree has come or gone."""
+    parts = [f"(SELECT count(*) FROM {t}), (SELECT max(rowid) FROM {t})" for t in ("block", '"row"', "place", "tree")]
+    gone = "(SELECT count(*) FROM tree WHERE removed_on IS NOT NULL)"
+    found = session.connection().exec_driver_sql(f"SELECT {', '.join([*parts, gone])}").one()
+    return tuple(int(n or 0) for n in found)

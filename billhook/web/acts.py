@@ -16,7 +16,8 @@ from typing import Any
 from flask import Flask, Response, g, json, request
 
 from ..core.errors import refuse
-from ..store.acts import Doing, doing
+from ..store.acts import Doing, doing, not_before
+from .answers import here
 
 ACT, DEVICE = "Billhook-Act", "Billhook-Device"
 SAFE = ("GET", "HEAD", "OPTIONS")
@@ -88,6 +89,8 @@ def register(app: Flask) -> None:
         known = answers.find(act_id)
         if known is not None:
             return Response(known.body, known.status, mimetype=known.mimetype)
+        with here().store.reading() as session:
+            not_before(session, act_id)
         device = request.headers.get(DEVICE, "")[:60]
         g.act = g.act_stack.enter_context(doing(Doing(act_id, f"{request.method} {request.endpoint or ''}", device)))
         return None

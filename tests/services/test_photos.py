@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import datetime as dt
 import io
+import tracemalloc
 
 import pytest
 from PIL import Image
 
 from billhook.core.errors import InvalidInput
-from billhook.services import archive, photos
+from billhook.services import archive, logbook, photos
 from billhook.services.trees import tree_view
 from billhook.settings import Settings
 from billhook.store.database import NotFound
@@ -60,3 +61,34 @@ def test_a_backup_takes_photos_along(garden, tmp_path):
     there = Settings(data=tmp_path / "there")
     archive.restore(there, tmp_path / "all.zip")
     assert (there.data / "files" / "photos" / f"{photo.digest}.jpg").read_bytes() == photos.file_of(garden.at, photo.id).read_bytes()
+
+
+def bomb(side: int) -> bytes:
+    """A picture of one colour: few bytes, very many pixels."""
+    out = io.BytesIO()
+    Image.new("1", (side, side)).save(out, "PNG", optimize=True)
+    return out.getvalue()
+
+
+def test_a_picture_of_too_many_pixels_is_refused_before_it_is_decoded(garden):
+    content = bomb(13_000)
+    assert len(content) < 1_000_000
+    tracemalloc.start()
+    with pytest.raises(InvalidInput, match="169 megapixels; 64 is the most"):
+        photos.keep(garden.at, new_id(), garden.tree_ids[0], "before", TODAY, content)
+    peak = tracemalloc.get_traced_memory()[1]
+    tracemalloc.stop()
+    assert peak < 20_000_000
+
+
+def test_nobody_waits_while_a_picture_is_decoded(garden, monkeypatch):
+    decoded = photos._plain_jpeg
+
+    def slow(*given):
+        # another writer, while this one decodes
+        logbook.log_past_work(garden.at, garden.tree_ids[1], new_id(), TODAY, "sucker")
+        return decoded(*given)
+
+    monkeypatch.setattr(photos, "_plain_jpeg", slow)
+    photos.keep(garden.at, new_id(), garden.tree_ids[0], "before", TODAY, picture())
+    assert len(logbook.log(garden.at, garden.tree_ids[1])) == 1
