@@ -139,6 +139,19 @@ def test_what_waits_is_sent_when_a_page_is_opened_and_nothing_is_tapped(browser,
     assert len(log_of(server, trees[0])) == 1
 
 
+def test_the_browser_sends_what_waits_with_no_page_open(browser, orchard):
+    server, trees = orchard
+    hand = Hand(browser, server.url)
+    hand.open("/")
+    browser.execute_async_script("navigator.serviceWorker.ready.then(() => arguments[0]())")
+    browser.get(server.url + "/mark.svg")  # of the same origin, and no page of ours
+    browser.execute_async_script(PUT, [entry(trees[0])])
+    wake = "navigator.serviceWorker.getRegistration().then(r => r.sync.register('billhook-outbox')).then(() => arguments[0](''), e => arguments[0](String(e)))"
+    assert browser.execute_async_script(wake) == ""
+    hand.until(lambda: left(browser) == [])
+    assert len(log_of(server, trees[0])) == 1
+
+
 def test_a_date_seen_is_taken_when_its_field_is_left_or_by_enter(browser, orchard):
     server, trees = orchard
     hand = Hand(browser, server.url)
@@ -167,7 +180,7 @@ def test_an_entry_that_makes_no_sense_closes_nothing_and_is_taken_out(browser, o
     hand = Hand(browser, server.url)
     for path in ("/today", f"/tree/{trees[1]}", "/almanac"):
         hand.open(path)
-        hand.sees("has an entry that makes no sense, and nothing reads it: first flush 0001-02-03")
+        hand.sees("has an entry that makes no sense and is not read: “first flush 0001-02-03”")
     assert findings(browser) == []
     hand.click("Take it out")
     hand.until(lambda: not hand.all('[data-test="odd"]'))

@@ -20,7 +20,8 @@ const out = useMutation({
       <span>
         <RouterLink v-if="e.tree_id" class="link" :to="`/tree/${e.tree_id}`">{{ e.where }}</RouterLink>
         <template v-else>{{ e.where }}</template>
-        has an entry that makes no sense, and nothing reads it: {{ e.says }} {{ e.value }} {{ e.problem }}.
+
+        has an entry that makes no sense and is not read: “{{ e.says }} {{ e.value }}”. It {{ e.problem }}.
       </span>
       <button type="button" class="btn btn-small !min-h-11" :disabled="out.isPending.value" @click="out.mutate(e)">Take it out</button>
     </p>

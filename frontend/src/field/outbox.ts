@@ -12,6 +12,8 @@ const away = ref<Away>(null)
 const listeners = new Set<(item: Item, answer: unknown) => void>()
 const others = 'BroadcastChannel' in globalThis ? new BroadcastChannel(CHANNEL) : null
 let sending: Promise<void> | null = null
+/** Something was put in while a sending went on. */
+let more = false
 let timer: ReturnType<typeof setTimeout> | undefined
 
 const load = async () => (items.value = await (await device()).getAll('outbox'))
@@ -60,7 +62,11 @@ export function onSent(heard: (item: Item, answer: unknown) => void): () => void
 /** Sends what waits; one sender at a time. Once more afterwards where something was put in meanwhile. */
 export function send(): Promise<void> {
   clearTimeout(timer)
-  sending ??= run().finally(() => (sending = null))
+  more = sending !== null
+  sending ??= run().finally(() => {
+    sending = null
+    if (more) void send()
+  })
   return sending
 }
 
