@@ -18,7 +18,17 @@ import zipfile
 from pathlib import Path
 
 ROOT = Path(__file__).parents[1]
-COMMITS = {"0.1.0": "dbbe716", "0.2.0": "b78a731", "0.3.0": "def4f0f", "0.4.0": "4b296f2"}
+COMMITS = {
+    "0.1.0": "dbbe716",
+    "0.2.0": "b78a731",
+    "0.3.0": "def4f0f",
+    "0.4.0": "4b296f2",
+    # in between, so that every step of the tables is held by a folder
+    "tables-0002": "41a4f25",
+    "tables-0006": "b8dd203",
+    "tables-0007": "5641a48",
+    "tables-0008": "f9f9fe5",
+}
 HALF_WAY = "half-way"
 """What 0.4.0 left of a folder of 0.1.0 in which a cut was ticked: its upgrade failed between two tables."""
 

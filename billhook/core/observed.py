@@ -47,6 +47,11 @@ TAKEN_OUT = ""
 """The value that takes an entry out without putting another in its place."""
 
 
+def value_words(kind: str, value: str) -> str:
+    """A value as it is said."""
+    return f"F{value}" if kind == "freeze_class" else value
+
+
 def value_problem(kind: str, value: str, said_on: dt.date) -> str | None:
     """What is wrong with the value of an observation, None for one that can be used. Kinds that others look after are let through."""
     if kind in WORDS:

@@ -21,7 +21,7 @@ from ..store import frames, frost_nights, logbook
 from ..store import scratches as kept
 from ..store.frost_tables import FrostAssessment, Scratch
 from ..store.tables import Observation, Task
-from ..store.trees import observations, tree_record, tree_records
+from ..store.trees import not_overtaken, observations, tree_record, tree_records
 from .frost_case import FrostCase, LimbTest, StemTest, frost_case, hurt_case, hurt_since
 from .frost_night import usual_kg
 from .trees import FrameView
@@ -152,10 +152,12 @@ def _opened(session: Session, case: FrostCase) -> None:
         session.add(Observation(scope="tree", scope_id=case.record.tree.id, kind="frost_open", value=value, date=case.today))
 
 
-def say_class(at: Workplace, tree_id: str, frost_class: str, night: dt.date | None = None) -> None:
+def say_class(at: Workplace, tree_id: str, frost_class: str, night: dt.date | None = None, as_of: int | None = None) -> None:
     """What the tree itself shows, in place of what the cold foretold; F0: it came back. night: of a tree that bore no class, else the site's last one.
 
-    Raises: NotFound; InvalidInput for a class that is none, or a night to come.
+    as_of: the newest act that whoever says so knew of.
+
+    Raises: NotFound; InvalidInput for a class that is none, or a night to come; StaleVersion where something newer says otherwise.
     """
     today, wrong = at.today(), []
     if frost_class not in CLASSES:
@@ -166,6 +168,7 @@ def say_class(at: Workplace, tree_id: str, frost_class: str, night: dt.date | No
         raise InvalidInput(wrong)
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
+        not_overtaken(session, tree_id, "freeze_class", frost_class[1], as_of)
         seen = observations(session, [tree_id]).get(tree_id, {})
         hurt = hurt_since(at.know, seen, frost_nights.assessed(session, [tree_id]).get(tree_id, []))
         last = next((n.day for n in frost_nights.nights(session, record.site.id) if n.day <= today), today)

@@ -23,7 +23,7 @@ from ..core.season.today import Verdict
 from ..store import frames, logbook, photos, places, plans
 from ..store.database import StaleVersion
 from ..store.tables import FrameRow, LogEntry, Observation, Photo, Plan, Task
-from ..store.trees import TreeRecord, observations, tree_record, tree_records
+from ..store.trees import TreeRecord, not_overtaken, observations, tree_record, tree_records
 from .rotations import renew_tree
 from .seasons import SeasonDesk
 from .workplace import Size, Workplace
@@ -193,8 +193,13 @@ def remove_tree(at: Workplace, tree_id: str, version: int, date: dt.date) -> Non
         session.add(record.tree)
 
 
-def observe(at: Workplace, scope: str, scope_id: str, kind: str, value: str, date: dt.date, corrects: str | None = None) -> Observation:
-    """Write down what was seen of a tree or block. Raises: InvalidInput for a kind, value or day that makes no sense; NotFound."""
+def observe(
+    at: Workplace, scope: str, scope_id: str, kind: str, value: str, date: dt.date, corrects: str | None = None, as_of: int | None = None
+) -> Observation:
+    """Write down what was seen of a tree or block. as_of: the newest act that whoever saw it knew of.
+
+    Raises: InvalidInput for a kind, value or day that makes no sense; NotFound; StaleVersion where something newer says otherwise.
+    """
     if kind not in KINDS:
         raise InvalidInput([FieldProblem("/kind", f"must be one of {', '.join(KINDS)}")])
     refuse({"/value": value_problem(kind, value, at.today()), "/date": seen_problem(date, at.today())})
@@ -203,6 +208,7 @@ def observe(at: Workplace, scope: str, scope_id: str, kind: str, value: str, dat
             tree_record(session, scope_id)
         else:
             places.block(session, scope_id)
+        not_overtaken(session, scope_id, kind, value, as_of)
         seen = Observation(scope=scope, scope_id=scope_id, kind=kind, value=value, date=date, corrects=corrects)
         session.add(seen)
         return seen

@@ -16,6 +16,7 @@ from ..core.own_kind import with_own
 from ..core.season.model import Weather
 from ..settings import Settings
 from ..store import frames
+from ..store.acts import last_number
 from ..store.database import Store
 from ..store.tables import FrameRow
 from ..store.trees import own_species
@@ -48,6 +49,11 @@ class Workplace:
     def today(self) -> dt.date:
         """Today as the settings tell it."""
         return self.settings.today()
+
+    def as_of(self) -> int:
+        """The number of the newest act: what is read after asking is at least as new."""
+        with self.store.reading() as session:
+            return last_number(session)
 
     def size(self, frame_id: str, frame: Frame) -> Size:
         """Height, spread, trunk and fruit of a frame; frames do not change, so they are worked out once."""

@@ -10,9 +10,9 @@ from typing import Any
 from sqlalchemy import select as joined_select
 from sqlmodel import Session, col, select
 
-from ..core.observed import TAKEN_OUT, value_problem
+from ..core.observed import SAYS, TAKEN_OUT, value_problem, value_words
 from .acts import Act, arrival
-from .database import NotFound
+from .database import NotFound, StaleVersion
 from .tables import Block, Graft, Observation, OwnSpecies, Place, Row, Site, Stem, Tree
 
 
@@ -118,6 +118,16 @@ def season_dates(session: Session, kinds: Sequence[str]) -> dict[str, dict[str, 
         day = dt.date.fromisoformat(seen.value)
         days[:] = sorted([*(d for d in days if abs((d - day).days) > 180), day])
     return dates
+
+
+def not_overtaken(session: Session, scope_id: str, kind: str, value: str, as_of: int | None) -> None:
+    """Raises: StaleVersion where something else was written down of the same thing since the act that the device knew of."""
+    held = observations(session, [scope_id]).get(scope_id, {}).get(kind)
+    if as_of is not None and held is not None and held.act > as_of and held.value != value:
+        said = (
+            f"In the meantime somebody else wrote down {SAYS.get(kind, kind)}, {value_words(kind, held.value)}. That holds; look, then say it again."
+        )
+        raise StaleVersion(said, {"id": held.id, "value": held.value, "date": held.date.isoformat()})
 
 
 def odd_observations(session: Session) -> list[tuple[Observation, str]]:

@@ -109,10 +109,11 @@ def api_description(app: OpenAPI) -> dict[str, Any]:
     schemas.update(problem.pop("$defs"))
     schemas["Problem"] = problem
     schemas.pop("ValidationErrorModel", None)
+    document["components"]["parameters"] = {"Act": acts.PARAMETER}
     for path, operations in document["paths"].items():
         for method, operation in operations.items():
             if method.upper() not in acts.SAFE and not path.startswith("/api/calc/"):
-                operation.setdefault("parameters", []).append(acts.PARAMETER)
+                operation.setdefault("parameters", []).append({"$ref": "#/components/parameters/Act"})
             responses = operation.setdefault("responses", {})
             if not any(status.startswith("2") for status in responses):
                 kind = {"ics": "text/calendar", "jpg": "image/jpeg", "pdf": "application/pdf"}.get(path.rsplit(".", 1)[-1], "text/csv")

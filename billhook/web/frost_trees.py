@@ -32,15 +32,17 @@ frost_trees = APIBlueprint("frost_trees", __name__, url_prefix="/api/trees")
 
 def _hurt(tree_id: str) -> dict[str, Any]:
     at = here()
+    as_of = at.as_of()
     found = service.after_frost(at, tree_id)
     if found is None:
-        return answer(TreeFrostOut, {"hurt": False, "today": at.today()})
+        return answer(TreeFrostOut, {"hurt": False, "today": at.today(), "as_of": as_of})
     return answer(
         TreeFrostOut,
         {
             **vars(found),
             "hurt": True,
             "today": at.today(),
+            "as_of": as_of,
             "uncertain_c": at.know.number("frost/uncertain"),
             "frame": drawn(found.frame) if found.frame else None,
         },
@@ -70,7 +72,7 @@ def post_look(path: IdPath, body: LookIn) -> tuple[dict[str, Any], int]:
 @frost_trees.post("/<id>/frost-class", responses={200: TreeFrostOut})
 def post_class(path: IdPath, body: SayClassIn) -> dict[str, Any]:
     """The class the tree itself shows; F0: it came back."""
-    service.say_class(here(), path.id, body.frost_class, body.night)
+    service.say_class(here(), path.id, body.frost_class, body.night, body.as_of)
     return _hurt(path.id)
 
 

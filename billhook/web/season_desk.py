@@ -179,7 +179,7 @@ def post_done(body: DoneIn) -> dict[str, Any]:
 @season_desk.post("/blocks/<id>/observations", responses={201: SeenOut})
 def post_block_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
     """Write down a date that was seen of a whole block."""
-    return answer(SeenOut, observe(here(), "block", path.id, body.kind, body.value, body.date)), 201
+    return answer(SeenOut, observe(here(), "block", path.id, body.kind, body.value, body.date, as_of=body.as_of)), 201
 
 
 @season_desk.post("/species", responses={201: OwnSpeciesOut})

@@ -104,7 +104,7 @@ def post_sketch(path: IdPath, body: SketchIn) -> tuple[dict[str, Any], int]:
 @trees.post("/<id>/observations", responses={201: SeenOut})
 def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
     """Write down what was seen of the tree."""
-    return answer(SeenOut, service.observe(here(), "tree", path.id, body.kind, body.value, body.date)), 201
+    return answer(SeenOut, service.observe(here(), "tree", path.id, body.kind, body.value, body.date, as_of=body.as_of)), 201
 
 
 @trees.post("/<id>/preview", responses={200: PreviewOut})

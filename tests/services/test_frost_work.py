@@ -25,6 +25,7 @@ from billhook.services import (
 from billhook.services.workplace import Workplace, open_workplace
 from billhook.settings import Settings
 from billhook.store import logbook, weather
+from billhook.store.database import StaleVersion
 from billhook.store.trees import tree_record
 
 from ..places import TODAY, forked_frame, new_id
@@ -323,3 +324,17 @@ def test_a_tree_that_died_is_in_the_record(summer):
     assert next(p for p in found.places if p.tree_id == tree).stands == "lost"
     assert found.nights[0].lost == 1
     assert found.blocks[0].hurt >= 1
+
+
+def test_what_was_said_without_signal_does_not_win_over_something_newer(garden):
+    at, tree = garden.at, garden.tree_ids[0]
+    known = at.as_of()  # the phone was last here
+    frost_tree.say_class(at, tree, "F3", NIGHT)
+    with pytest.raises(StaleVersion, match=r"what the frost killed, F3\. That holds"):
+        frost_tree.say_class(at, tree, "F5", NIGHT, as_of=known)
+    frost_tree.say_class(at, tree, "F3", NIGHT, as_of=known)  # says the same
+    frost_tree.say_class(at, tree, "F4", NIGHT, as_of=at.as_of())
+    assert frost_tree.after_frost(at, tree).frost_class == "F4"
+    trees.observe(at, "tree", tree, "frost_above", "yes", TODAY)
+    with pytest.raises(StaleVersion):
+        trees.observe(at, "tree", tree, "frost_above", "no", TODAY, as_of=known)

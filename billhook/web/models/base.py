@@ -11,7 +11,22 @@ from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstr
 from ...core.season.model import Work
 from ...core.words.units import Units
 
-__all__ = ["Answer", "Asked", "Counted", "IsoDate", "LongText", "MonthDayText", "Number", "Text", "Units", "Uuid", "Work", "Written", "whole"]
+__all__ = [
+    "Against",
+    "Answer",
+    "Asked",
+    "Counted",
+    "IsoDate",
+    "LongText",
+    "MonthDayText",
+    "Number",
+    "Text",
+    "Units",
+    "Uuid",
+    "Work",
+    "Written",
+    "whole",
+]
 
 
 UUID = r"^[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}$"
@@ -27,6 +42,12 @@ class Written(Asked):
     """What a request that writes may hold. ``id``: made by whoever writes; the same id twice is one write (see ``Billhook-Act``)."""
 
     id: Annotated[str, StringConstraints(pattern=UUID)] | None = None
+
+
+class Against(Written):
+    """A write that says what it was made against: ``as_of``, the number of the newest act that the device knew of; None where it does not say."""
+
+    as_of: Annotated[int, Field(strict=True, ge=0)] | None = None
 
 
 class Answer(BaseModel):

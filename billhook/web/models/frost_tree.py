@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, IsoDate, Number, Units, Uuid, Written
+from .base import Against, Answer, Asked, IsoDate, Number, Units, Uuid, Written
 from .frames import DrawnFrame
 from .frost_calc import FeedOut, FrostClass, FrostVerdictOut, Key, LeaderOut, Metres, RecoveryOut, ScratchOut, StemRoundOut
 from .plan import WhitewashOut
@@ -33,7 +33,7 @@ class LookIn(Asked):
     day: IsoDate | None = None
 
 
-class SayClassIn(Written):
+class SayClassIn(Against):
     """The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class yet, else the site's last one."""
 
     frost_class: FrostClass = Field(alias="class")
@@ -129,10 +129,14 @@ class BarkPaintOut(Answer):
 
 
 class TreeFrostOut(Answer):
-    """A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else. ``scratch_from``: only while it lies ahead."""
+    """A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else. ``scratch_from``: only while it lies ahead.
+
+    ``as_of``: the newest act that this answer knows of; what is written against it says so.
+    """
 
     hurt: bool
     today: IsoDate
+    as_of: int
     name: str = ""
     frost_class: FrostClass | None = None
     night: IsoDate | None = None

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, LongText, Number, Text, Units, Uuid, Work, Written
+from .base import Against, Answer, Asked, Counted, IsoDate, LongText, Number, Text, Units, Uuid, Work, Written
 from .frames import CutCostOut, CutIn, DrawnFrame, MeasuresOut
 from .shared import PhotoOut, ReasonOut, VerdictOut
 
@@ -141,7 +141,7 @@ class GoneOut(Answer):
     removed_on: IsoDate
 
 
-class ObserveIn(Written):
+class ObserveIn(Against):
     """What was seen of a tree or block."""
 
     kind: Text

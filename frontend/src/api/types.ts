@@ -4929,6 +4929,8 @@ export interface components {
         ObserveIn: {
             /** Id */
             id?: string | null;
+            /** As Of */
+            as_of?: number | null;
             /** Kind */
             kind: string;
             /** Value */
@@ -7272,6 +7274,8 @@ export interface components {
         /**
          * TreeFrostOut
          * @description A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else. ``scratch_from``: only while it lies ahead.
+         *
+         *     ``as_of``: the newest act that this answer knows of; what is written against it says so.
          */
         TreeFrostOut: {
             /** Hurt */
@@ -7281,6 +7285,8 @@ export interface components {
              * Format: date
              */
             today: string;
+            /** As Of */
+            as_of: number;
             /**
              * Name
              * @default
@@ -7519,6 +7525,8 @@ export interface components {
         SayClassIn: {
             /** Id */
             id?: string | null;
+            /** As Of */
+            as_of?: number | null;
             /**
              * Class
              * @enum {string}
@@ -8317,7 +8325,10 @@ export interface components {
         };
     };
     responses: never;
-    parameters: never;
+    parameters: {
+        /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+        Act: string;
+    };
     requestBodies: never;
     headers: never;
     pathItems: never;
@@ -10279,7 +10290,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -10597,7 +10608,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -10678,7 +10689,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -10759,7 +10770,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -10840,7 +10851,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -10921,7 +10932,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -11002,7 +11013,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -11085,7 +11096,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -11240,7 +11251,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -11471,7 +11482,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -11628,7 +11639,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -11863,7 +11874,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -12021,7 +12032,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -12102,7 +12113,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -12261,7 +12272,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -12342,7 +12353,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -12423,7 +12434,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -12506,7 +12517,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -12742,7 +12753,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -12825,7 +12836,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -12908,7 +12919,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -12991,7 +13002,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -13074,7 +13085,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -13157,7 +13168,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -13240,7 +13251,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -13323,7 +13334,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -13406,7 +13417,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -13641,7 +13652,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -13722,7 +13733,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -13881,7 +13892,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -13964,7 +13975,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -14047,7 +14058,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -14130,7 +14141,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -14289,7 +14300,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -14372,7 +14383,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -14611,7 +14622,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path?: never;
             cookie?: never;
@@ -14692,7 +14703,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -15397,7 +15408,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -15556,7 +15567,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -15639,7 +15650,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -16026,7 +16037,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -16109,7 +16120,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -16192,7 +16203,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -16353,7 +16364,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -16514,7 +16525,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -16597,7 +16608,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -16754,7 +16765,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -16837,7 +16848,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -16996,7 +17007,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -17231,7 +17242,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -17314,7 +17325,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -17393,7 +17404,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -17480,7 +17491,7 @@ export interface operations {
             };
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -17877,7 +17888,7 @@ export interface operations {
             };
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -17964,7 +17975,7 @@ export interface operations {
             };
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -18047,7 +18058,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;
@@ -18278,7 +18289,7 @@ export interface operations {
             query?: never;
             header?: {
                 /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: string;
+                "Billhook-Act"?: components["parameters"]["Act"];
             };
             path: {
                 id: string;

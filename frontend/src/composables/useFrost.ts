@@ -67,11 +67,11 @@ export function useFrost(id: Ref<string>) {
     return tell('What was seen', 'looks', body, () => heed(api.POST('/api/trees/{id}/looks', { params: path(), body })))
   }
   function say(frost_class: Schemas['SayClassIn']['class'], night: string | null = null) {
-    const body = { id: newId(), class: frost_class, night }
+    const body = { id: newId(), class: frost_class, night, as_of: query.data.value?.as_of ?? null }
     return tell('What is dead', 'frost-class', body, () => heed(api.POST('/api/trees/{id}/frost-class', { params: path(), body })))
   }
   function saw(kind: 'frost_above' | 'frost_below', value: 'yes' | 'no') {
-    const body = { id: newId(), kind, value, date: query.data.value!.today }
+    const body = { id: newId(), kind, value, date: query.data.value!.today, as_of: query.data.value!.as_of }
     return tell('What was seen', 'observations', body, () => heed(api.POST('/api/trees/{id}/observations', { params: path(), body })))
   }
   // Billhook's word comes as soon as what was kept here is sent
