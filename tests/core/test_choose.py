@@ -27,8 +27,8 @@ def brute(candidates: list[Candidate], limit: float) -> tuple[float, tuple]:
     above = {c.id: chain(c, by_id) for c in candidates}
     musts = [c for c in candidates if c.must]
     paid = [m for m in musts if not any(by_id[a].must for a in above[m.id])]
-    mays = [c for c in candidates if not c.must and c.benefit > 0]
-    best: tuple[float, tuple] = (0.0, ((), 0.0, ()))
+    mays = [c for c in candidates if not c.must and c.benefit > sum(m.benefit for m in paid if c.id in above[m.id])]
+    best: tuple[float, tuple] = (sum(m.benefit for m in paid), ((), 0.0, ()))
     for size in range(len(mays) + 1):
         for chosen in combinations(mays, size):
             ids = {c.id for c in chosen} | {m.id for m in musts}
@@ -38,7 +38,8 @@ def brute(candidates: list[Candidate], limit: float) -> tuple[float, tuple]:
             share = sum(m.share for m in paid) + sum(max(0.0, c.share - sum(m.share for m in paid if c.id in above[m.id])) for c in chosen)
             if size and share > limit + 1e-9:
                 continue
-            benefit = sum(c.benefit for c in chosen)
+            # a must inside a chosen cut is covered: it adds nothing beside it
+            benefit = sum(c.benefit for c in chosen) + sum(m.benefit for m in paid if not above[m.id] & {c.id for c in chosen})
             key = (tuple(sorted(c.order_class for c in chosen)), round(sum(c.wound_mm for c in chosen), 6), tuple(sorted(c.id for c in chosen)))
             if benefit > best[0] + 1e-9 or (abs(benefit - best[0]) <= 1e-9 and key < best[1]):
                 best = (benefit, key)
@@ -71,7 +72,7 @@ def test_thousands_of_small_cases_agree_with_trying_every_set():
         mays = {c.id for c in candidates if not c.must}
         benefit, key = brute(candidates, limit)
         picked = [c for c in candidates if c.id in found.chosen and c.id in mays]
-        assert sum(c.benefit for c in picked) == pytest.approx(benefit)
+        assert found.benefit == pytest.approx(benefit)
         assert tuple(sorted(c.id for c in picked)) == key[2], (candidates, limit)
         assert found.share <= limit + 1e-9 or found.over_limit
         assert {c.id for c in candidates if c.must} <= set(found.chosen)
@@ -121,6 +122,13 @@ def test_an_outer_cut_pays_only_the_difference():
     inner, outer = Candidate("dead", 3, True, 0.04, 1, 15, "limb"), Candidate("limb", 7, False, 0.1, 5, 40)
     found = choose_cuts([inner, outer], 0.1)
     assert (found.chosen, found.covered, found.share) == (("dead", "limb"), ("dead",), pytest.approx(0.1))
+
+
+def test_a_cut_that_covers_more_than_it_brings_is_never_chosen():
+    musts = [Candidate("dead", 3, True, 0.02, 4, 15, "limb"), Candidate("rub", 4, True, 0.02, 3, 15, "dead")]
+    for brings, chosen, benefit in ((3, ("dead", "rub"), 4), (4, ("dead", "rub"), 4), (5, ("dead", "rub", "limb"), 5)):
+        found = choose_cuts([*musts, Candidate("limb", 7, False, 0.1, brings, 40)], 0.2)
+        assert (found.chosen, found.benefit) == (chosen, benefit)
 
 
 def test_contradictions_are_refused_at_their_field():

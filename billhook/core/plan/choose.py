@@ -8,7 +8,7 @@ a cut that lies beyond another is either inside it or apart from it, so that the
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any
 
 import numpy as np
@@ -61,7 +61,7 @@ class Choice:
 def choose_cuts(candidates: Sequence[Candidate], limit: float) -> Choice:
     """The exact choice within ``limit`` [0..1]. Ties go to the earlier order classes, then to the smaller total wound, then by id.
 
-    Our rule: a cut that brings nothing is never chosen. Raises: InvalidInput for unknown or circular nesting, or for musts that exclude each other.
+    Our rule: a cut that brings nothing, or less than the musts it covers, is never chosen. Raises: InvalidInput for unknown or circular nesting, or for musts that exclude each other.
     """
     by_id = _checked(candidates, limit)
     above = {c.id: _chain(c, by_id) for c in candidates}
@@ -70,23 +70,25 @@ def choose_cuts(candidates: Sequence[Candidate], limit: float) -> Choice:
     owed = sum(m.share for m in paid)
     barred = {e for m in musts for e in m.excludes} | {c.id for c in candidates if any(e in by_id and by_id[e].must for e in c.excludes)}
     under_must = {c.id for c in candidates if any(by_id[a].must for a in above[c.id])}
-    open_ = [c for c in candidates if not c.must and c.benefit > 0 and c.id not in barred and c.id not in under_must]
+    # an outer cut brings its own benefit less that of the musts it covers, so that what is maximised is what is reported
+    gains = {c.id: c.benefit - sum(m.benefit for m in paid if c.id in above[m.id]) for c in candidates if not c.must}
+    open_ = [replace(c, benefit=gains[c.id]) for c in candidates if gains.get(c.id, 0) > 0 and c.id not in barred and c.id not in under_must]
     costs = {c.id: max(0.0, c.share - sum(m.share for m in paid if c.id in above[m.id])) for c in open_}
     room = limit - owed
     picked = _best(open_, costs, above, room) if room > -_TINY else frozenset[str]()
     taken = {m.id for m in musts} | picked
     covered = {m.id for m in musts if picked & set(above[m.id])} | {m.id for m in musts if m not in paid}
     listed = sorted((by_id[i] for i in taken), key=lambda c: (c.order_class, c.id))
-    put_off = [PutOff(c.id, _why_not(c, picked, barred, under_must, above)) for c in candidates if c.id not in taken]
+    put_off = [PutOff(c.id, _why_not(c, gains[c.id], picked, barred, under_must, above)) for c in candidates if c.id not in taken]
     share = owed + sum(costs[i] for i in picked)
-    benefit = sum(m.benefit for m in paid if m.id not in covered) + sum(by_id[i].benefit for i in picked)
+    benefit = sum(m.benefit for m in paid) + sum(gains[i] for i in picked)
     return Choice(tuple(c.id for c in listed), share, benefit, owed > limit + _TINY, tuple(put_off), tuple(sorted(covered)))
 
 
-def _why_not(c: Candidate, picked: frozenset[str], barred: set[str], under_must: set[str], above: dict[str, tuple[str, ...]]) -> str:
+def _why_not(c: Candidate, gain: float, picked: frozenset[str], barred: set[str], under_must: set[str], above: dict[str, tuple[str, ...]]) -> str:
     if c.id in under_must or picked & set(above[c.id]):
         return "covered"
-    if c.benefit <= 0:
+    if gain <= 0:
         return "no-benefit"
     return "excluded" if c.id in barred or picked & set(c.excludes) else "limit"
 
