@@ -18,7 +18,7 @@ from sqlalchemy.orm import Mapper, object_session
 from sqlalchemy.sql import ColumnElement
 from sqlmodel import Field, Session, SQLModel, col
 
-from ..core.errors import BillhookError
+from ..core.errors import BillhookError, refuse
 
 
 def new_id() -> str:
@@ -59,6 +59,9 @@ def _fill(_mapper: Mapper[Any], _connection: Connection, row: Acted) -> None:
     session = object_session(row)
     if session is not None and not row.act:
         row.act = session.info["act"]
+
+
+ID_TAKEN = "was given to another write; make a new one"
 
 
 class DoneAlready(BillhookError):
@@ -103,17 +106,18 @@ def enter(session: Session, act: Doing, day: dt.date) -> int:
     """The act's number; entered now, unless this very act has written before. Raises: DoneAlready for an act of an earlier time."""
     if act.seq is not None:
         return act.seq
-    not_before(session, act.id)
+    not_before(session, act)
     values = {"id": act.id, "kind": act.kind, "device": act.device, "person": act.person, "undoes": act.undoes, "day": day}
     made = session.connection().execute(insert(Act).values(**values, made_at=utc_now()))
     return int(made.inserted_primary_key[0])  # type: ignore[index]  # an insert of one row has one key
 
 
-def not_before(session: Session, act_id: str) -> None:
-    """Raises: DoneAlready for an act that was written."""
-    known = session.connection().execute(select(col(Act.seq)).where(col(Act.id) == act_id)).scalar()
+def not_before(session: Session, act: Doing) -> None:
+    """Raises: DoneAlready for an act that was written; InvalidInput where its id was given to another."""
+    known = session.connection().execute(select(col(Act.seq), col(Act.kind)).where(col(Act.id) == act.id)).first()
     if known is not None:
-        raise DoneAlready(act_id, known)
+        refuse({"/id": None if known[1] == act.kind else ID_TAKEN})
+        raise DoneAlready(act.id, int(known[0] or 0))
 
 
 def leave_out(session: Session, seq: int) -> None:

@@ -16,7 +16,7 @@ from typing import Any
 from flask import Flask, Response, g, json, request
 
 from ..core.errors import refuse
-from ..store.acts import Doing, doing, not_before
+from ..store.acts import ID_TAKEN, Doing, doing, not_before
 from .answers import here
 
 ACT, DEVICE = "Billhook-Act", "Billhook-Device"
@@ -34,6 +34,7 @@ PARAMETER = {
 
 @dataclass(frozen=True)
 class _Answer:
+    kind: str
     status: int
     body: bytes
     mimetype: str
@@ -86,13 +87,14 @@ def register(app: Flask) -> None:
             return None
         g.act_stack = ExitStack()
         g.act_stack.enter_context(answers.going(act_id))
+        act = Doing(act_id, f"{request.method} {request.path}"[:200], request.headers.get(DEVICE, "")[:60])
         known = answers.find(act_id)
         if known is not None:
+            refuse({"/id": None if known.kind == act.kind else ID_TAKEN})
             return Response(known.body, known.status, mimetype=known.mimetype)
         with here().store.reading() as session:
-            not_before(session, act_id)
-        device = request.headers.get(DEVICE, "")[:60]
-        g.act = g.act_stack.enter_context(doing(Doing(act_id, f"{request.method} {request.endpoint or ''}", device)))
+            not_before(session, act)
+        g.act = g.act_stack.enter_context(doing(act))
         return None
 
     @app.after_request
@@ -105,7 +107,7 @@ def register(app: Flask) -> None:
             if isinstance(body, dict):
                 response.set_data(json.dumps(body | {"act": act.id}))
         if act.seq is not None and response.status_code < 300 and not response.is_streamed:
-            answers.keep(act.id, _Answer(response.status_code, response.get_data(), response.mimetype or "application/json"))
+            answers.keep(act.id, _Answer(act.kind, response.status_code, response.get_data(), response.mimetype or "application/json"))
         return response
 
     @app.teardown_request

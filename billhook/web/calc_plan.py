@@ -23,7 +23,7 @@ from .models.plan import (
     CutPlanOut,
     DisinfectantIn,
     DisinfectantOut,
-    LimbIn,
+    LimbCalcIn,
     LimbOut,
     SafetyIn,
     SafetyOut,
@@ -48,7 +48,7 @@ def cut_plan(body: CutPlanIn) -> dict[str, Any]:
 
 
 @calc_plan.post("/limb", responses={200: LimbOut})
-def limb(body: LimbIn) -> dict[str, Any]:
+def limb(body: LimbCalcIn) -> dict[str, Any]:
     """Length and mass of an uncut limb from its diameter, with a mass to plan lifting for."""
     known_row("/species", "species", body.species)
     wood = wood_parameters(here().know, body.species)

@@ -69,6 +69,15 @@ def test_a_write_sent_twice_is_written_once_and_answered_alike(served, what, how
     assert rows(served) == after
 
 
+def test_an_id_serves_one_write_only(served):
+    act = {"Billhook-Act": new_id()}
+    call, body = calls(served)["planting"]
+    assert send(served.client, call, body, **act).status_code == 201
+    for client in (served.client, create_app(served.at).test_client()):
+        other = send(client, *calls(served)["sketch"], **act)
+        assert (other.status_code, other.get_json()["errors"][0]["message"]) == (422, "was given to another write; make a new one")
+
+
 def test_the_same_write_sent_at_once_by_two_threads_is_one(served):
     call, body = calls(served)["planting"]
     act, answers = new_id(), []

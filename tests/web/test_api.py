@@ -3,12 +3,15 @@
 from __future__ import annotations
 
 import json
+import re
+from collections import Counter
 from pathlib import Path
 
 import pytest
 
 from billhook.core.season.model import WORKS
 from billhook.services import planting
+from billhook.web import models
 from billhook.web.app import api_description
 
 from ..places import new_id
@@ -206,3 +209,17 @@ def test_an_unforeseen_error_says_so_and_shows_no_insides(served, monkeypatch):
     answer = served.client.get("/api/climates")
     assert answer.status_code == 500
     assert "secret" not in answer.get_data(as_text=True)
+
+
+def test_no_two_models_share_a_name_so_that_the_description_shows_each():
+    folder = Path(models.__file__).parent
+    names = [n for f in folder.glob("*.py") for n in re.findall(r"^class (\w+)\(", f.read_text(), re.MULTILINE)]
+    assert len(names) > 200
+    assert [n for n, count in Counter(names).items() if count > 1] == []
+
+
+def test_the_season_calculator_s_place_is_described_as_it_is_taken(served):
+    schemas = served.client.get("/api/openapi.json").get_json()["components"]["schemas"]
+    place = schemas["SeasonIn"]["properties"]["site"]["$ref"].rsplit("/", 1)[-1]
+    assert {"normals", "last_frost", "first_frost"} <= set(schemas[place]["required"])
+    assert "version" not in schemas[place]["properties"]

@@ -246,7 +246,7 @@ class GrownIn(Asked):
     cap_m: Annotated[Number, Field(gt=0.5, le=15)] | None = None
 
 
-class SeasonOut(Answer):
+class GrownSeasonOut(Answer):
     """A season of a simulated tree: what went down, how it looks after it grew."""
 
     year: int
@@ -263,7 +263,7 @@ class GrownOut(Answer):
 
     school: str
     name: str
-    seasons: list[SeasonOut]
+    seasons: list[GrownSeasonOut]
 
 
 class ShadeOut(Answer):

@@ -35,7 +35,7 @@ class CutPlanIn(Asked):
     limit: Share
 
 
-class PutOffOut(Answer):
+class CutPutOffOut(Answer):
     """A cut that is not in the choice, and why."""
 
     id: str
@@ -49,11 +49,11 @@ class CutPlanOut(Answer):
     share: float
     benefit: float
     over_limit: bool
-    put_off: list[PutOffOut]
+    put_off: list[CutPutOffOut]
     covered: list[str]
 
 
-class LimbIn(Asked):
+class LimbCalcIn(Asked):
     """The diameter of an uncut limb where it would be cut, and its kind."""
 
     diameter_mm: Annotated[Number, Field(ge=1, le=1000)]

@@ -64,7 +64,7 @@ class LatestCutOut(Answer):
     reason: str | None
 
 
-class SiteIn(Asked):
+class SeasonSiteIn(Asked):
     """A place. Frost dates as MM-DD at a risk of one year in ten, null where there is no frost."""
 
     latitude: Annotated[Number, Field(ge=-66, le=66)]
@@ -139,7 +139,7 @@ class StanceIn(Asked):
 class SeasonIn(Asked):
     """A place, a tree, and the span asked about."""
 
-    site: SiteIn
+    site: SeasonSiteIn
     tree: TreeIn
     observed: ObservedIn | None = None
     stance: StanceIn = StanceIn()

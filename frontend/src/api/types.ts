@@ -2353,22 +2353,13 @@ export interface components {
         };
         /**
          * SeasonOut
-         * @description A season of a simulated tree: what went down, how it looks after it grew.
+         * @description Events, and gapless segments for every kind of work.
          */
         SeasonOut: {
-            /** Year */
-            year: number;
-            /** Cut */
-            cut: number | null;
-            /** Cut Name */
-            cut_name: string;
-            /** Height M */
-            height_m: number;
-            /** Share */
-            share: number;
-            /** Crop */
-            crop: number;
-            frame: components["schemas"]["DrawnFrame"];
+            /** Events */
+            events: components["schemas"]["EventOut"][];
+            /** Segments */
+            segments: components["schemas"]["SegmentOut"][];
         };
         /**
          * EventOut
@@ -2430,7 +2421,7 @@ export interface components {
          * @description A place, a tree, and the span asked about.
          */
         SeasonIn: {
-            site: components["schemas"]["SiteIn"];
+            site: components["schemas"]["SeasonSiteIn"];
             tree: components["schemas"]["TreeIn"];
             observed?: components["schemas"]["ObservedIn"] | null;
             /**
@@ -2507,30 +2498,30 @@ export interface components {
             first_frost?: string | null;
         };
         /**
-         * SiteIn
-         * @description A place, corrected.
+         * SeasonSiteIn
+         * @description A place. Frost dates as MM-DD at a risk of one year in ten, null where there is no frost.
          */
-        SiteIn: {
-            /** Id */
-            id?: string | null;
-            /** Version */
-            version: number;
+        SeasonSiteIn: {
             /** Latitude */
             latitude: number;
             /** Longitude */
             longitude?: number | null;
-            /** Elevation M */
-            elevation_m?: number | null;
-            /** Climate */
-            climate: string;
-            /** Tmin C */
-            tmin_c: number[];
-            /** Tmax C */
-            tmax_c: number[];
+            normals: components["schemas"]["NormalsIn"];
             /** Last Frost */
             last_frost: string | null;
             /** First Frost */
             first_frost: string | null;
+            /** Hot From */
+            hot_from?: string | null;
+            /** Hot To */
+            hot_to?: string | null;
+            /** Climate */
+            climate?: string | null;
+            /**
+             * Frost Pocket
+             * @default false
+             */
+            frost_pocket: boolean;
             /**
              * Dangers
              * @default []
@@ -2932,17 +2923,22 @@ export interface components {
             /** Over Limit */
             over_limit: boolean;
             /** Put Off */
-            put_off: components["schemas"]["PutOffOut"][];
+            put_off: components["schemas"]["CutPutOffOut"][];
             /** Covered */
             covered: string[];
         };
         /**
-         * PutOffOut
-         * @description How many trees it holds for.
+         * CutPutOffOut
+         * @description A cut that is not in the choice, and why.
          */
-        PutOffOut: {
-            /** Trees */
-            trees: number;
+        CutPutOffOut: {
+            /** Id */
+            id: string;
+            /**
+             * Reason
+             * @enum {string}
+             */
+            reason: "limit" | "excluded" | "covered" | "no-benefit";
         };
         /**
          * CutPlanIn
@@ -2998,6 +2994,18 @@ export interface components {
             lower_on_line: boolean;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * LimbCalcIn
+         * @description The diameter of an uncut limb where it would be cut, and its kind.
+         */
+        LimbCalcIn: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Species */
+            species?: string | null;
+            /** Green Density Kg M3 */
+            green_density_kg_m3?: number | null;
         };
         /**
          * WoundOut
@@ -4466,6 +4474,37 @@ export interface components {
             dangers: string[];
         };
         /**
+         * SiteIn
+         * @description A place, corrected.
+         */
+        SiteIn: {
+            /** Id */
+            id?: string | null;
+            /** Version */
+            version: number;
+            /** Latitude */
+            latitude: number;
+            /** Longitude */
+            longitude?: number | null;
+            /** Elevation M */
+            elevation_m?: number | null;
+            /** Climate */
+            climate: string;
+            /** Tmin C */
+            tmin_c: number[];
+            /** Tmax C */
+            tmax_c: number[];
+            /** Last Frost */
+            last_frost: string | null;
+            /** First Frost */
+            first_frost: string | null;
+            /**
+             * Dangers
+             * @default []
+             */
+            dangers: string[];
+        };
+        /**
          * DangersOut
          * @description What may be about in a region.
          */
@@ -4846,6 +4885,14 @@ export interface components {
             id: string;
             /** Name */
             name: string;
+        };
+        /**
+         * PutOffOut
+         * @description How many trees it holds for.
+         */
+        PutOffOut: {
+            /** Trees */
+            trees: number;
         };
         /**
          * PutOffIn
@@ -6296,7 +6343,26 @@ export interface components {
             /** Name */
             name: string;
             /** Seasons */
-            seasons: components["schemas"]["SeasonOut"][];
+            seasons: components["schemas"]["GrownSeasonOut"][];
+        };
+        /**
+         * GrownSeasonOut
+         * @description A season of a simulated tree: what went down, how it looks after it grew.
+         */
+        GrownSeasonOut: {
+            /** Year */
+            year: number;
+            /** Cut */
+            cut: number | null;
+            /** Cut Name */
+            cut_name: string;
+            /** Height M */
+            height_m: number;
+            /** Share */
+            share: number;
+            /** Crop */
+            crop: number;
+            frame: components["schemas"]["DrawnFrame"];
         };
         /**
          * GrownIn
@@ -9202,7 +9268,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LimbIn"];
+                "application/json": components["schemas"]["LimbCalcIn"];
             };
         };
         responses: {
