@@ -94,8 +94,9 @@ def empty(tmp_path) -> Iterator[Server]:
     yield from running(Settings(data=tmp_path / "data", fixed_today=DAY))
 
 
-@pytest.fixture(scope="session")
-def chromium() -> Iterator[webdriver.Chrome]:
+@contextlib.contextmanager
+def started() -> Iterator[webdriver.Chrome]:
+    """A browser of its own, with an empty profile."""
     options = webdriver.ChromeOptions()
     options.binary_location = "/usr/bin/chromium"
     with tempfile.TemporaryDirectory(ignore_cleanup_errors=True) as profile:
@@ -105,6 +106,19 @@ def chromium() -> Iterator[webdriver.Chrome]:
         driver = webdriver.Chrome(service=Service("/usr/bin/chromedriver"), options=options)
         yield driver
         driver.quit()
+
+
+@pytest.fixture(scope="session")
+def chromium() -> Iterator[webdriver.Chrome]:
+    with started() as driver:
+        yield driver
+
+
+@pytest.fixture
+def apart() -> Iterator[webdriver.Chrome]:
+    """A second browser, for a test that leaves strange pages behind."""
+    with started() as driver:
+        yield driver
 
 
 @pytest.fixture

@@ -77,11 +77,11 @@ def state(demo) -> tuple:
         )
 
 
-def test_another_site_reads_and_writes_nothing(browser, demo, elsewhere):
+def test_another_site_reads_and_writes_nothing(apart, demo, elsewhere):
     tree = tree_named(demo, "Baixo 3·3")
     before = state(demo), ask(demo, "/api/grove")["units"]
-    browser.get(elsewhere)
-    found = browser.execute_async_script(TRY, demo.url, tree)
+    apart.get(elsewhere)
+    found = apart.execute_async_script(TRY, demo.url, tree)
     assert found.pop("form") == "sent"
     assert set(found.values()) == {""}, found
     assert (state(demo), ask(demo, "/api/grove")["units"]) == before
