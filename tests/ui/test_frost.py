@@ -114,11 +114,7 @@ def test_a_limb_is_scratched_by_thumb(browser, demo):
     assert browser.execute_script("return document.documentElement.scrollWidth") <= 390
     assert findings(browser) == []
     limb = next(x["limb"] for x in after(demo, tree)["limbs"] if not x["readings"])
-    x, y = hand.on_limb(limb, 0.6)
-    browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": True})
-    for kind, points in (("touchStart", [{"x": x, "y": y}]), ("touchEnd", [])):
-        browser.execute_cdp_cmd("Input.dispatchTouchEvent", {"type": kind, "touchPoints": points})
-    browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": False})
+    hand.point(limb, 0.6)
     hand.until(lambda: Select(hand.one("#limb")).first_selected_option.get_attribute("value") == limb)
 
     def left():
