@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import threading
 from collections.abc import Iterator
-from http.server import BaseHTTPRequestHandler, HTTPServer
+from http.server import BaseHTTPRequestHandler, ThreadingHTTPServer
 
 import pytest
 
@@ -63,7 +63,7 @@ class _Page(BaseHTTPRequestHandler):
 @pytest.fixture
 def elsewhere() -> Iterator[str]:
     """A page of another site on this machine."""
-    server = HTTPServer(("127.0.0.1", 0), _Page)
+    server = ThreadingHTTPServer(("127.0.0.1", 0), _Page)
     threading.Thread(target=server.serve_forever, daemon=True).start()
     yield f"http://localhost:{server.server_port}/"
     server.shutdown()
