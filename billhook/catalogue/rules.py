@@ -9,12 +9,12 @@ from typing import Any
 from ..core.errors import BillhookError
 from ..core.known import DateCase, Known, RuleText
 from ..core.season.dates import moment
-from ..core.season.model import STRICTNESS, WORKS
+from ..core.season.model import STRICTNESS, WORK_SETS, WORKS
 from ..core.season.rules import KINDS
 from .refusals import PROVENANCES, keys, refuse
 
 _RULE_KEYS = {"id", "kind", "of", "work", "from", "to", "when", "status", "share", "schools", "used", "code", "says", "provenance", "source",
-              "each", "rivals"}  # fmt: skip
+              "each", "rivals", "at", "at_from", "at_to", "slots", "rank", "dear", "takes", "remedy"}  # fmt: skip
 _CASE_KEYS = {"name", "of", "when", "is", "why"}
 
 
@@ -41,7 +41,7 @@ def _each(entry: dict[str, Any]) -> list[dict[str, Any]]:
     if rows is None:
         return [entry]
     bare = {k: v for k, v in entry.items() if k != "each"}
-    return [{**_filled(bare, row), **{k: v for k, v in row.items() if k in ("id", "when", "of")}} for row in rows]
+    return [{**_filled(bare, row), **{k: v for k, v in row.items() if k in ("id", "when", "of", "work")}} for row in rows]
 
 
 def _filled(value: Any, row: dict[str, Any]) -> Any:
@@ -60,14 +60,21 @@ def _rule(where: str, e: dict[str, Any]) -> RuleText:
             refuse(where, f"lacks {key}")
     if e["kind"] not in KINDS:
         refuse(where, f"kind must be one of {', '.join(KINDS)}")
-    if e["kind"] != "event" and not set(e["work"]) <= set(WORKS):
-        refuse(where, f"work must be some of {', '.join(WORKS)}")
+    work = tuple(dict.fromkeys(w for named in e["work"] for w in WORK_SETS.get(named, (named,))))
+    if e["kind"] != "event" and not set(work) <= set(WORKS):
+        refuse(where, f"work must be some of {', '.join((*WORK_SETS, *WORKS))}")
+    if e["kind"] == "price" and not e.get("slots"):
+        refuse(where, "a price needs the slots it prices")
+    if e["kind"] == "prefer" and not e.get("takes"):
+        refuse(where, "a preference needs what it takes off")
     status = e.get("status", "go")
     if status not in STRICTNESS:
         refuse(where, f"status must be one of {', '.join(STRICTNESS)}")
     rule = RuleText(
-        e["id"], e["kind"], tuple(e["of"]), tuple(e["work"]), e.get("from", "start"), e.get("to", "end"), tuple(e.get("when", [])), status,
+        e["id"], e["kind"], tuple(e["of"]), work, e.get("from", "start"), e.get("to", "end"), tuple(e.get("when", [])), status,
         e.get("share"), tuple(e.get("schools", [])), e.get("used", {}), e.get("code", e["id"]), e["says"],
+        e.get("at", e.get("at_from")), e.get("at", e.get("at_to")), tuple(e.get("slots", [])), e.get("rank", 0), e.get("dear", False),
+        e.get("takes"), e.get("remedy"),
     )  # fmt: skip
     try:
         moment(rule.start), moment(rule.end)

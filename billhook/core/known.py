@@ -35,9 +35,10 @@ class Known:
 class RuleText:
     """A rule of the season as the catalogue words it; :mod:`billhook.core.season.rules` reads it.
 
-    kind: ``window``, ``limit``, ``otherwise``, ``never``, ``factor`` or ``event``. of: species or groups it holds for, ``every`` for all.
+    kind: ``always``, ``limit``, ``never``, ``price``, ``prefer`` or ``event``. of: species or groups it holds for, ``every`` for all.
     when: conditions that must all hold. start, end: dates in the words of :mod:`billhook.core.season.dates`. share: id of the share
-    that comes with it. schools: ``topic/school`` under which alone it holds.
+    that comes with it. schools: ``topic/school`` under which alone it holds. at_from, at_to: ids of the price at either end, None for nothing.
+    slots, rank, dear: see :class:`billhook.core.season.claims.Price`. takes: id of what a preference takes off. remedy: what would change it.
     """
 
     id: str
@@ -53,6 +54,13 @@ class RuleText:
     used: Mapping[str, str]
     code: str
     says: str
+    at_from: str | None = None
+    at_to: str | None = None
+    slots: tuple[str, ...] = ()
+    rank: int = 0
+    dear: bool = False
+    takes: str | None = None
+    remedy: str | None = None
 
 
 @dataclass(frozen=True)

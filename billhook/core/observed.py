@@ -5,7 +5,7 @@ from __future__ import annotations
 import datetime as dt
 
 from .days import seen_problem
-from .season.events import OBSERVABLE
+from .season.seen import OBSERVABLE
 
 WORDS: dict[str, tuple[str, ...]] = {
     "condition": ("healthy", "weak", "neglected", "transplanted", "diseased", "wilting"),

@@ -14,7 +14,7 @@ class Reason:
     """Why something was decided.
 
     code: short name for programs. text: the sentence the grower reads. used: the inputs of this very answer,
-    by name with unit. date: the day the reason turns on, if any. catalogue_ids: the values it rests on.
+    by name with unit. date: the day the reason turns on, if any. catalogue_ids: the values it rests on. remedy: what would change it.
     """
 
     code: str
@@ -23,3 +23,4 @@ class Reason:
     date: dt.date | None = None
     school: str | None = None
     catalogue_ids: tuple[str, ...] = ()
+    remedy: str | None = None

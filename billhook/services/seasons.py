@@ -14,12 +14,13 @@ from sqlmodel import Session
 
 from ..core.errors import BillhookError
 from ..core.known import Knowledge
-from ..core.season.events import OBSERVABLE, growing_year, growing_year_starts
+from ..core.season.events import growing_year, growing_year_of, growing_year_starts
 from ..core.season.model import WORKS, Condition, ForecastDay, FruitOn, SeasonAnswer, Site, Stance, TreeState, Weather, Work
 from ..core.season.normals import Normals
 from ..core.season.place import month_day, pocket_frost_dates
 from ..core.season.schools import stance_in_force
 from ..core.season.season import season
+from ..core.season.seen import OBSERVABLE
 from ..core.season.today import Verdict, verdict
 from ..store import logbook, places, stances
 from ..store.tables import Block, LogEntry, Observation, SiteNormals

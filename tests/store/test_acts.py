@@ -9,7 +9,7 @@ import pytest
 from sqlmodel import select
 
 from billhook.core.frame.model import Frame, Trunk
-from billhook.core.season.events import OBSERVABLE
+from billhook.core.season.seen import OBSERVABLE
 from billhook.store import acts, plans
 from billhook.store.acts import Act, Doing, DoneAlready, doing
 from billhook.store.database import Busy

@@ -30,8 +30,8 @@ def age_class(tree: TreeState, age: int, know: Knowledge) -> str:
     return "young" if age < know.number("budget/mature-from") else "mature"
 
 
-def yearly_budget(tree: TreeState, age: int, know: Knowledge) -> Budget:
-    """Share of live canopy that may go in one growing year, suckers and dead wood apart."""
+def yearly_budget(tree: TreeState, age: int, know: Knowledge, barren: bool = False) -> Budget:
+    """Share of live canopy that may go in one growing year, suckers and dead wood apart. barren: it carries no crop in that year."""
     group = know.text(f"species/{tree.species}/group")
     if tree.condition in ("weak", "diseased", "transplanted", "wilting"):
         known, why = know["budget/weak"], f"the tree is {tree.condition}"
@@ -41,12 +41,12 @@ def yearly_budget(tree: TreeState, age: int, know: Knowledge) -> Budget:
         known, why = know["budget/newly-planted"], f"it is in year {age + 1} after planting"
     elif age < know.number("budget/mature-from"):
         known, why = know["budget/young"], f"it is only {age} years old"
-    elif tree.fruit_on == "none" and (off := know.get(f"budget/{tree.species}-off-crop")) is not None:
+    elif barren and (off := know.get(f"budget/{tree.species}-off-crop")) is not None:
         known, why = off, "it carries no crop this year"
     else:
-        known, why = know.first(f"budget/{tree.species}-mature", f"budget/{group}-mature"), "it is grown and healthy"
+        known, why = know.first(f"budget/{tree.species}-mature", f"budget/{group}-mature"), "it is grown and neglected" if tree.condition == "neglected" else "it is grown and healthy"
     share = float(known.value)  # type: ignore[arg-type]  # the loader holds this table to numbers
-    text = f"This year at most {share_words(share)} of the canopy: {why}."
+    text = f"This year at most {share_words(share)} of the canopy: {why}." if share > 0 else f"Nothing of the live canopy this year: {why}."
     if tree.used_share > 0:
         text += f" {share_words(tree.used_share)} is already cut."
     return Budget(
@@ -58,6 +58,8 @@ def own_limit(tree: TreeState, work: Work, age: int, know: Knowledge) -> float |
     """Largest share in one operation of this kind, or None where the work costs no canopy."""
     if work in FREE_WORK:
         return None
+    if work == "young":
+        return know.number("budget/young-shoots")
     group = know.text(f"species/{tree.species}/group")
     column = age_class(tree, age, know)
     known = know.first(f"operations/{tree.species}-{work}/{column}", f"operations/{group}-{work}/{column}", f"operations/other-{work}/{column}")

@@ -10,37 +10,55 @@ from functools import lru_cache
 from ..frost.kinds import of_kind
 from ..known import DateCase, Knowledge
 from ..reasons import Reason
+from .budget import yearly_budget
 from .dates import RuleError, comparison, moment
-from .events import on_or_after, turned_month, vigour_of
+from .events import vigour_of
 from .model import GrowingYear, Site, Span, Stance, Status, TreeState
+from .seen import on_or_after, turned_month
 
 DAY = dt.timedelta(days=1)
 
 
 @dataclass(frozen=True)
-class Claim:
-    """``window``: the work is right in this span. ``limit``: something holds it back there. cap: share limit that comes with it.
+class Price:
+    """What a price row says of its days: crops per share from ``at_from`` to ``at_to``, evenly.
 
-    ``otherwise`` covers days that no window does; ``never`` closes the work; ``factor`` is the season's part of the budget; ``event`` is
-    shown among the events under the reason's code.
+    slots: what it prices; of rows that price the same of one crop on a day those of the highest rank count. crop: start of the growing year of its bloom.
+    """
+
+    at_from: float
+    at_to: float
+    slots: tuple[str, ...]
+    rank: int
+    crop: dt.date
+
+
+@dataclass(frozen=True)
+class Claim:
+    """``limit``: something holds the work back in this span. cap: share limit that comes with it. ``price``: what the cut costs.
+
+    ``prefer``: a way of working takes ``takes`` off the price. ``never`` closes the work; ``always`` only says something of it; ``event`` is
+    shown among the events under the reason's code. dear: days on which no way of working widens the band, and no small cap makes do.
     """
 
     kind: str
-    work: str
+    work: tuple[str, ...]
     when: Span
     status: Status
     reason: Reason
     cap: float | None = None
+    price: Price | None = None
+    takes: float = 0.0
+    dear: bool = False
 
 
 def _spans(year: GrowingYear) -> dict[str, Span | None]:
-    summer = year.bark_sun
-    if year.hot is not None:
-        summer = Span(min(summer.start, year.hot.start), max(summer.end, year.hot.end))
-    autumn = [f for f in year.later_flushes if f.start > summer.start]
+    summer = year.hot or year.sun32 or year.sun30
+    after = summer.start if summer else year.peak
+    autumn = [f for f in year.later_flushes if f.start > after]
     return {
-        "bloom": year.bloom, "harvest": year.harvest, "sun": year.bark_sun, "hot": year.hot, "summer": summer, "rest": year.quiescent,
-        "bloom-forms": year.bloom_forms, "second-flush": year.later_flushes[0] if year.later_flushes else None,
+        "bloom": year.bloom, "harvest": year.harvest, "hot": year.hot, "sun30": year.sun30, "sun32": year.sun32, "sun35": year.sun35, "rest": year.quiescent,
+        "forms": year.bloom_forms, "cool-hours": year.cool_hours, "second-flush": year.later_flushes[0] if year.later_flushes else None,
         "autumn-flush": autumn[-1] if autumn else None,
     }  # fmt: skip
 
@@ -48,26 +66,27 @@ def _spans(year: GrowingYear) -> dict[str, Span | None]:
 _POINTS: dict[str, Callable[[GrowingYear], dt.date | None]] = {
     "start": lambda y: y.start, "end": lambda y: y.end, "last-frost": lambda y: y.last_frost, "first-frost": lambda y: y.first_frost,
     "flush": lambda y: y.flush, "flush-hard": lambda y: y.flush_hard, "drop-end": lambda y: y.drop_end, "last-hard": lambda y: y.last_safe_hard,
-    "last-light": lambda y: y.last_safe_light, "carry-out": lambda y: y.carry_out, "carry-in": lambda y: y.carry_in, "nothing": lambda y: None,
+    "last-light": lambda y: y.last_safe_light, "carry-out": lambda y: y.carry_out, "carry-in": lambda y: y.carry_in, "peak": lambda y: y.peak,
+    "nothing": lambda y: None,
 }  # fmt: skip
 _FLAGS: dict[str, Callable[[Asked], bool]] = {
     "everbearing": lambda a: bool(a.know.number(f"species/{a.tree.species}/everbearing")),
-    "flush-in-frost": lambda a: a.year.last_frost is not None and a.year.flush < a.year.last_frost,
-    "next-flush-in-frost": lambda a: a.after.last_frost is not None and a.after.flush < a.after.last_frost,
+    "citrus": lambda a: a.know.text(f"species/{a.tree.species}/group") == "citrus",
     "frost-pocket": lambda a: a.site.frost_pocket,
     "in-pot": lambda a: a.tree.in_pot,
     "under-cover": lambda a: a.tree.under_cover,
     "too-tall": lambda a: a.tree.too_tall,
-    "low-bloom": lambda a: a.tree.low_bloom,
     "unhardened": lambda a: a.year.unhardened,
-    "no-fruit": lambda a: a.tree.fruit_on == "none",
-    "light-crop": lambda a: a.tree.fruit_on == "light",
-    "full-crop": lambda a: a.tree.fruit_on == "full",
+    "no-cold": lambda a: a.year.no_cold,
+    "bears": lambda a: a.bears,
+    "no-fruit": lambda a: a.barren,
     "lanky": lambda a: (known := a.know.get(f"cultivars/{a.tree.cultivar}/lanky")) is not None and bool(known.value),
     "young": lambda a: a.age < a.know.number("budget/mature-from"),
     "humid": lambda a: a.calendar == "humid",
-    "burning-sun": lambda a: max(a.site.normals.tmax_c) >= a.know.number("season/bark-sun-from"),
-    "mild-winter": lambda a: min(a.site.normals.tmin_c) - a.know.number("season/extreme-below-normal") > a.know.number("season/mild-winter-above"),
+    "wet-leaf": lambda a: a.tree.condition == "diseased" or "canker" in a.site.dangers,
+    "cut": lambda a: a.tree.cut is not None,
+    "pick-not-seen": lambda a: a.year.harvest_spread is not None,
+    "own-flower": lambda a: a.year.origins.get("bloom") == "observed",
 }
 
 
@@ -110,8 +129,29 @@ class Asked:
         """Years in the ground, as :func:`billhook.core.season.budget.tree_age` counts."""
         return max(0, self.year.age_year - self.tree.planted_year)
 
+    @property
+    def budget(self) -> float:
+        """Share of live canopy that may go in this growing year."""
+        return yearly_budget(self.tree, self.age, self.know, self.barren).share
+
+    @property
+    def bears(self) -> bool:
+        """True once the kind has come to its first crop, unless it was seen that this tree has not."""
+        first = self.know.first(f"first-crop/{self.tree.rootstock}/years", f"first-crop/{self.tree.species}/years", "first-crop/other/years")
+        return self.tree.fruit_on != "never" and self.age >= self.know.number(first.id)
+
+    @property
+    def barren(self) -> bool:
+        """True if no fruit was seen on it in the crop that blooms this year; a tree that was picked bore one."""
+        said, year = self.tree.fruit_said, self.year
+        if self.tree.fruit_on != "none":
+            return False
+        begin = year.bloom.start if year.bloom else year.start
+        until = self.after.bloom.start if self.after.bloom else self.after.start
+        return said is None or begin <= said < until
+
     def date(self, name: str) -> dt.date | None:
-        """The named date of this growing year, of the ``next.`` or the ``last.``; ``picked`` is the end of the crop that hangs into it.
+        """The named date of this growing year, of the ``next.`` or the ``last.``.
 
         Raises: RuleError for a name that means nothing.
         """
@@ -127,8 +167,8 @@ class Asked:
                 return moment(case.is_).read(self)
         if cases:
             return None
-        if name == "picked":
-            return None if self.tree.fruit_on == "none" or self.before.harvest is None else self.before.harvest.end
+        if name in ("condition-seen", "freeze-seen"):
+            return self.tree.condition_on if name == "condition-seen" else self.tree.freeze_on
         whose, _, rest = name.partition(".")
         year = {"next": self.after, "last": self.before}.get(whose, self.year)
         plain = rest if whose in ("next", "last") else name
@@ -173,7 +213,12 @@ class Asked:
         if topic == "condition":
             return self.tree.condition == word
         if topic == "freeze-class":
-            return self.tree.freeze_class == int(word)
+            seen = self.tree.freeze_on
+            return self.tree.freeze_class == int(word) and (seen is None or self.year.start <= seen <= self.year.end)
+        if topic == "cut":
+            return self.tree.cut == word
+        if topic == "kind":
+            return self.tree.species == word
         if topic == "climate":
             return self.site.climate == word
         raise RuleError(f"{condition!r} is no condition")

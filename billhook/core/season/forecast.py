@@ -8,9 +8,8 @@ from collections.abc import Sequence
 from ..reasons import Reason
 from ..words.dates import day_words
 from .claims import Asked, Claim
-from .model import WORKS, ForecastDay, Span, Status
+from .model import LIVE, ForecastDay, Span, Status
 
-LIVE = tuple(w for w in WORKS if w not in ("sucker", "sanitation", "fruit"))
 BARK = ("thin", "height", "hedge", "skirt", "renewal", "skeleton")
 
 
@@ -40,8 +39,8 @@ def forecast_stops(a: Asked, forecast: Sequence[ForecastDay]) -> list[Claim]:
 
 
 def _around(
-    works: Sequence[str], day: ForecastDay, before: int, after: int, status: Status, code: str, text: str, ids: tuple[str, ...]
+    works: tuple[str, ...], day: ForecastDay, before: int, after: int, status: Status, code: str, text: str, ids: tuple[str, ...]
 ) -> list[Claim]:
     when = Span(day.date - dt.timedelta(days=before), day.date + dt.timedelta(days=after))
     used = {"from": when.start.isoformat(), "to": when.end.isoformat()}
-    return [Claim("limit", work, when, status, Reason(code, text, used, when.end, None, ids)) for work in works]
+    return [Claim("limit", works, when, status, Reason(code, text, used, when.end, None, ids))]

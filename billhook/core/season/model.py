@@ -13,12 +13,17 @@ from .normals import Floats, Normals
 MonthDay = tuple[int, int]
 Status = Literal["go", "light", "wait", "stop"]
 STRICTNESS: dict[Status, int] = {"go": 0, "light": 1, "wait": 2, "stop": 3}
-Work = Literal["sucker", "sprout", "sanitation", "fruit", "skirt", "thin", "height", "hedge", "shear", "tip", "renewal", "skeleton", "pot"]
+Work = Literal["sucker", "sprout", "sanitation", "fruit", "skirt", "thin", "height", "hedge", "shear", "tip", "renewal", "skeleton", "pot", "young"]
 WORKS: tuple[Work, ...] = get_args(Work)
 FREE_WORK: frozenset[str] = frozenset({"sucker", "sanitation", "fruit"})
+BEARING: tuple[Work, ...] = ("skirt", "thin", "height", "hedge", "shear", "tip", "renewal", "skeleton", "pot")  # takes wood that may bear
+LIVE: tuple[Work, ...] = ("sprout", *BEARING, "young")
+HARD: tuple[Work, ...] = ("thin", "height", "hedge", "skirt", "skeleton", "renewal", "shear")
+WORK_SETS: Mapping[str, tuple[Work, ...]] = {"bearing": BEARING, "live": LIVE, "hard": HARD, "all": WORKS}
+Severity = Literal["tip", "second-node", "limb", "scaffold"]
 OWN_BUDGET: frozenset[str] = frozenset({"skeleton", "renewal"})
 Condition = Literal["healthy", "weak", "neglected", "transplanted", "diseased", "wilting"]
-FruitOn = Literal["none", "light", "full"]
+FruitOn = Literal["none", "light", "full", "never"]
 Origin = Literal["observed", "computed", "catalogue"]
 Stance = Mapping[str, str]
 
@@ -66,7 +71,10 @@ class Site:
 class TreeState:
     """What of a tree the season depends on. vigour 1..5, None for the cultivar's own. used_share: live canopy cut this growing year [0..1].
 
-    low_bloom: this year's bloom came late and low. too_tall: a pot taller than its winter room.
+    used_on: a day of the growing year it was cut in; without one, the year the asked span begins in. fruit_on: ``none``: no crop on it this year;
+    ``never``: it has not borne yet. fruit_said, condition_on, freeze_on: the day it was seen, so that it holds for that crop, that illness, that
+    winter; without one it holds all through. low_bloom: this year's bloom came late and low. too_tall: a pot taller than its winter room.
+    cut: how far into the wood, where it is not the usual of the work.
     """
 
     species: str
@@ -82,6 +90,11 @@ class TreeState:
     used_share: float = 0.0
     low_bloom: bool = False
     too_tall: bool = False
+    cut: Severity | None = None
+    used_on: dt.date | None = None
+    fruit_said: dt.date | None = None
+    condition_on: dt.date | None = None
+    freeze_on: dt.date | None = None
 
 
 @dataclass(frozen=True)
@@ -92,37 +105,6 @@ class ForecastDay:
     tmin: float
     tmax: float
     rain_mm: float = 0.0
-
-
-@dataclass(frozen=True)
-class Event:
-    """A span of the year with the origin of its dates, both inclusive. moved_days: by how much earlier years corrected it."""
-
-    name: str
-    start: dt.date
-    end: dt.date
-    origin: Origin
-    moved_days: int = 0
-
-
-@dataclass(frozen=True)
-class Segment:
-    """One kind of work over a span without change. max_share: live canopy that may go, None where the work costs none."""
-
-    work: Work
-    start: dt.date
-    end: dt.date
-    status: Status
-    max_share: float | None
-    reasons: tuple[Reason, ...]
-
-
-@dataclass(frozen=True)
-class SeasonAnswer:
-    """Events of the span and gapless segments per kind of work."""
-
-    events: tuple[Event, ...]
-    segments: tuple[Segment, ...]
 
 
 @dataclass(frozen=True)
@@ -143,8 +125,62 @@ def span(start: dt.date | None, end: dt.date | None) -> Span | None:
 
 
 @dataclass(frozen=True)
+class Event:
+    """A span of the year with the origin of its dates, both inclusive. moved_days: by how much earlier years corrected it."""
+
+    name: str
+    start: dt.date
+    end: dt.date
+    origin: Origin
+    moved_days: int = 0
+
+
+@dataclass(frozen=True)
+class Segment:
+    """One kind of work over a span without change. max_share: live canopy that may go, None where the work costs none.
+
+    price: crops of the tree lost per share of its canopy taken, on the cheapest day of the span.
+    """
+
+    work: Work
+    start: dt.date
+    end: dt.date
+    status: Status
+    max_share: float | None
+    price: float
+    reasons: tuple[Reason, ...]
+
+
+@dataclass(frozen=True)
+class Best:
+    """A run of the cheapest days of one growing year. rounds: how many such cuts reach an ordinary one, where the day's share is small."""
+
+    work: Work
+    year: Span
+    start: dt.date
+    end: dt.date
+    price: float
+    max_share: float | None
+    rounds: int | None = None
+
+
+@dataclass(frozen=True)
+class SeasonAnswer:
+    """Events of the span, gapless segments per kind of work, the cheapest days of its growing years, and the price of every day by work. Arrays have shape (days,)."""
+
+    events: tuple[Event, ...]
+    segments: tuple[Segment, ...]
+    best: tuple[Best, ...] = ()
+    prices: Mapping[str, Floats] = field(default_factory=dict, compare=False)
+
+
+@dataclass(frozen=True)
 class GrowingYear:
-    """The events of one growing year, which runs from the coldest normal day to the day before the next."""
+    """The events of one growing year, which runs from 60 days before the coldest normal day to the day before the next such date.
+
+    bloom_forms: from when the ends of this year's bloom are made until its first petals. sun30, sun32, sun35: days with such normal maxima [deg C].
+    harvest_spread: days by which a tree's own pick may lie earlier or later, None where the day was seen. no_cold: no cold to wait for.
+    """
 
     start: dt.date
     end: dt.date
@@ -155,14 +191,20 @@ class GrowingYear:
     bloom: Span | None
     drop_end: dt.date | None
     harvest: Span | None
-    bark_sun: Span
     hot: Span | None
+    sun30: Span | None
+    sun32: Span | None
+    sun35: Span | None
+    peak: dt.date
     quiescent: Span | None
     bloom_forms: Span | None
     last_safe_hard: dt.date | None
     last_safe_light: dt.date | None
     unhardened: bool
+    no_cold: bool
+    harvest_spread: int | None = None
     later_flushes: tuple[Span, ...] = ()
+    cool_hours: Span | None = None
     carry_out: dt.date | None = None
     carry_in: dt.date | None = None
     origins: Mapping[str, Origin] = field(default_factory=dict)
@@ -171,4 +213,4 @@ class GrowingYear:
     @property
     def age_year(self) -> int:
         """The calendar year this growing year stands for when a tree's age is counted."""
-        return (self.start + dt.timedelta(days=91)).year
+        return (self.start + dt.timedelta(days=151)).year

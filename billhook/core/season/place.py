@@ -7,7 +7,7 @@ import datetime as dt
 import numpy as np
 
 from ..known import Knowledge
-from .model import MonthDay
+from .model import MonthDay, Site
 from .normals import YEAR_DAYS, Normals, coldest_day, daily
 
 
@@ -16,6 +16,14 @@ def climate_normals(know: Knowledge, climate: str, southern: bool = False) -> No
     row = f"climates/{climate}"
     found = Normals(know.numbers(f"{row}/tmin"), know.numbers(f"{row}/tmax"), know.numbers(f"{row}/rain"))
     return found.turned() if southern else found
+
+
+def place_rain(know: Knowledge, site: Site) -> tuple[float, ...]:
+    """Rain of each month [mm]: the place's own, or its climate's."""
+    if site.normals.rain_mm is not None:
+        return site.normals.rain_mm
+    rain = know.numbers(f"climates/{site.climate}/rain")
+    return rain[6:] + rain[:6] if site.turned else rain
 
 
 def month_day(text: str) -> MonthDay | None:

@@ -10,12 +10,13 @@ from ..known import Knowledge, RuleText
 from ..reasons import Reason, Used
 from ..words.dates import day_words
 from ..words.units import share_words
-from .claims import Asked, Claim, concerns
+from .claims import Asked, Claim, Price, concerns
 from .dates import Moment, RuleError, moment
 from .events import vigour_of
 from .model import Status, span
 
-KINDS = ("window", "always", "limit", "otherwise", "never", "factor", "event")
+KINDS = ("always", "limit", "never", "price", "prefer", "event")
+OF_THE_YEAR = "part of the year's share"
 _HOLE = re.compile(r"\{([^{}]+)\}")
 
 
@@ -36,7 +37,8 @@ def rules_of(know: Knowledge) -> tuple[Rule, ...]:
     for text in know.rules:
         start, end = moment(text.start), moment(text.end)
         within = tuple(i for w in text.when for part in re.split(r"\s(?:<=|>=|<|>)\s", w) if "@" in part for i in moment(part).ids)
-        ids = dict.fromkeys((f"rule/{text.id}", *start.ids, *end.ids, *within, *((text.share,) if text.share else ())))
+        values = tuple(i for i in (text.share, text.at_from, text.at_to, text.takes) if i)
+        ids = dict.fromkeys((f"rule/{text.id}", *start.ids, *end.ids, *within, *values))
         found.append(Rule(text, start, end, tuple(ids)))
     return tuple(found)
 
@@ -57,17 +59,32 @@ def claims_of(a: Asked) -> list[Claim]:
         if when is None:
             continue
         says = fill(text, a)
-        timeless = text.kind in ("always", "never", "otherwise")
+        timeless = text.kind in ("always", "never")
         used: dict[str, float | str | None] = {} if timeless else {"from": when.start.isoformat(), "to": when.end.isoformat()}
         used |= {name: _used(words, a) for name, words in text.used.items()}
-        if text.kind == "window":
-            says = f"Open from {day_words(when.start)} to {day_words(when.end)}: {says}"
         school = text.schools[0].split("/")[1] if len(text.schools) == 1 else None
-        reason = Reason(text.code, says, used, None if timeless else when.end, school, rule.ids)
-        cap = a.know.number(text.share) if text.share else None
+        reason = Reason(text.code, says, used, None if timeless else when.end, school, rule.ids, text.remedy)
         status: Status = text.status  # type: ignore[assignment]  # the catalogue's loader checks the word
-        found += [Claim(text.kind, work, when, status, reason, cap) for work in text.work or ("",)]
+        takes = a.know.number(text.takes) if text.takes else 0.0
+        cap = None
+        if text.share:
+            cap = a.know.number(text.share) * (a.budget if a.know[text.share].unit == OF_THE_YEAR else 1.0)
+        found.append(Claim(text.kind, text.work, when, status, reason, cap, _price(text, a), takes, text.dear))
     return found
+
+
+def _price(text: RuleText, a: Asked) -> Price | None:
+    if text.kind != "price":
+        return None
+    def crops(known_id: str | None) -> float:
+        """A figure, or of a course of seasons what is not borne in all of them."""
+        if known_id is None:
+            return 0.0
+        value = a.know[known_id].value
+        return sum(1 - v for v in value) if isinstance(value, tuple) else a.know.number(known_id)
+
+    at_from, at_to = crops(text.at_from), crops(text.at_to)
+    return Price(at_from, at_to, text.slots, text.rank, a.year.start)
 
 
 def fill(text: RuleText, a: Asked) -> str:
@@ -78,9 +95,12 @@ def fill(text: RuleText, a: Asked) -> str:
         if name == "share":
             if text.share is None:
                 raise RuleError(f"{text.id} speaks of a share and has none")
-            return share_words(a.know.number(text.share))
+            return share_words(a.know.number(text.share) * (a.budget if a.know[text.share].unit == OF_THE_YEAR else 1.0))
+        if name == "spread":
+            return str(a.year.harvest_spread)
         if name.startswith("@"):
-            return f"{a.know.number(name[1:]):g}"
+            value = a.know[name[1:]].value
+            return ", ".join(share_words(v) for v in value) if isinstance(value, tuple) else f"{value:g}"
         if name.endswith(".why"):
             return a.why(name[:-4])
         day = moment(name).read(a)
@@ -94,5 +114,7 @@ def _used(words: str, a: Asked) -> Used:
         return vigour_of(a.tree, a.know)
     if words == "warmest":
         return max(a.site.normals.tmax_c)
+    if words == "spread":
+        return a.year.harvest_spread
     day = moment(words).read(a)
     return day.isoformat() if day else None

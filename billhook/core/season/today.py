@@ -13,11 +13,11 @@ from .model import Segment, Status, Work
 
 WORK_WORDS: dict[Work, str] = {
     "sucker": "suckers", "sprout": "water sprouts", "sanitation": "dead and broken wood", "fruit": "a young tree's fruit", "skirt": "the skirt", "thin": "whole branches",
-    "height": "lowering and heading", "hedge": "the hedge wall", "shear": "a formal hedge", "tip": "tips", "renewal": "a third of the tree", "skeleton": "a skeleton prune", "pot": "the potted tree",
+    "height": "lowering and heading", "hedge": "the hedge wall", "shear": "a formal hedge", "tip": "tips", "renewal": "a third of the tree", "skeleton": "a skeleton prune", "pot": "the potted tree", "young": "training a young tree",
 }  # fmt: skip
 LANE_WORDS: dict[Work, str] = {
     "sucker": "Suckers below the union", "sprout": "Water sprouts", "sanitation": "Dead and broken", "fruit": "Fruit off a young tree", "skirt": "Skirt", "thin": "Thin, whole branches",
-    "height": "Lower, head back", "hedge": "Hedge wall", "shear": "Shear a formal hedge", "tip": "Tips", "renewal": "Renew by thirds", "skeleton": "Skeleton prune", "pot": "Tree in a pot",
+    "height": "Lower, head back", "hedge": "Hedge wall", "shear": "Shear a formal hedge", "tip": "Tips", "renewal": "Renew by thirds", "skeleton": "Skeleton prune", "pot": "Tree in a pot", "young": "Train a young tree",
 }  # fmt: skip
 _HEADLINES: dict[Status, str] = {"go": "Go", "light": "Light cuts only", "wait": "Wait", "stop": "Stop"}
 
