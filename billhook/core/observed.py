@@ -11,7 +11,8 @@ WORDS: dict[str, tuple[str, ...]] = {
     "condition": ("healthy", "weak", "neglected", "transplanted", "diseased", "wilting"),
     "vigour": tuple("12345"),
     "freeze_class": tuple("0123456"),
-    "fruit_on": ("none", "light", "full"),
+    "fruit_on": ("none", "light", "full", "never"),
+    "frost_ahead": ("yes", "no"),
     "low_bloom": ("yes", "no"),
     "frost_above": ("yes", "no"),
     "frost_below": ("yes", "no"),
@@ -24,6 +25,7 @@ SAYS = {
     "vigour": "vigour",
     "freeze_class": "what the frost killed",
     "fruit_on": "fruit on it",
+    "frost_ahead": "frost in the forecast",
     "low_bloom": "where the bloom sat",
     "frost_above": "frost above the union",
     "frost_below": "frost below the union",
@@ -39,6 +41,8 @@ SAYS = {
     "harvest_end": "last fruit picked",
     "first_frost": "first frost",
     "last_frost": "last frost",
+    "carry_out": "carried out",
+    "carry_in": "carried in",
     "frost_open": "the day cuts open after the frost",
 }
 """What an observation is of, in the grower's words."""

@@ -3,11 +3,17 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from math import pi
 
 from .errors import FieldProblem, InvalidInput
 from .known import Knowledge
 from .reasons import Reason
 from .words.units import Units, length_words
+
+
+def fits(pot_l: float, height_m: float, room_m: float) -> bool:
+    """Whether a tree in its pot stands under a ceiling. The pot is taken to be as tall as it is wide; ``height_m`` from the soil up. Our rule."""
+    return bool(height_m + (4 * pot_l / 1000 / pi) ** (1 / 3) <= room_m)
 
 
 @dataclass(frozen=True)

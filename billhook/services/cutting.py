@@ -71,7 +71,7 @@ def preview_in(
     frame, _ = frames.frame_of(session, row)
     _suckers_whole(frame, cuts)
     desk = SeasonDesk(session, at, day)
-    base = frames.baseline(session, record.tree.id, desk.growing_year(record))
+    base = frames.baseline(session, record.tree.id, *desk.year_of(record))
     baseline = frames.frame_of(session, base)[0] if base is not None and base.id != row.id else None
     answer = frame_answer(frame, cuts, wood_parameters(at.know, record.tree.species), baseline, at.know.number("wood/exponent"))
     verdict = desk.verdict(record, work)

@@ -91,6 +91,7 @@ def _heights(at: Workplace, session: Session, block_id: str) -> BlockHeights:
     heights = tuple(known[r.tree.id].height_m if r.tree.id in known else height for r in records)
     stand = Stand(
         heights, tuple(r.row.n for r in records), scaffolds, tree_age(state, day.year), vigour, natural, cap, block.frost_pocket,
+        know.text(f"species/{species}/group"),
     )  # fmt: skip
     bloom = next((e for e in events if e.name == "bloom"), None)
     needs = bloom.start + (bloom.end - bloom.start) / 2 if bloom else dt.date(day.year, 4 if record.site.latitude >= 0 else 10, 15)

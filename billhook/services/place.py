@@ -98,7 +98,7 @@ def station_series(
     climate, why_not = None, None
     if read.days and not read.problems:
         try:
-            climate = station_climate(read.days, risk, hot_c=at.know.number("season/hot-from"))
+            climate = station_climate(read.days, risk, hot_c=at.know.number("season/sun-light"))
         except ValueError as error:
             why_not = str(error)
     site_view(at, site_id)

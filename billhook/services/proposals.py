@@ -14,6 +14,7 @@ from ..core.cuts.regrowth import regrowth
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.finish import after_cuts
 from ..core.frame.model import TRUNK, Cut
+from ..core.known import Knowledge
 from ..core.light.inner import LowerLight, lower_light
 from ..core.light.rows import bark_hours
 from ..core.plan.offer import Proposed
@@ -23,7 +24,7 @@ from ..core.plan.stages import Window
 from ..core.plan.wall import machine_minutes
 from ..core.reasons import Reason
 from ..core.safety import heat_of_day
-from ..core.season.model import WORKS, SeasonAnswer, Work
+from ..core.season.model import OWN_BUDGET, WORKS, SeasonAnswer, Work
 from ..core.season.normals import values_on
 from ..core.season.schools import check_stance
 from ..core.season.today import Verdict, verdict
@@ -83,6 +84,7 @@ class PlanView:
     """A proposal with its cost. preview: None where nothing is cut. crop: given up over three years. bark: paint for what is bared, None where none is.
 
     minutes: of hands and, where one is used, the machine, at the pace of past visits. skeleton: what an owner is told before one.
+    not_today: why this is the plan of another day than was asked for.
     """
 
     name: str
@@ -103,61 +105,87 @@ class PlanView:
     after: tuple[Reason, ...]
     regrowth: tuple[Reason, ...]
     skeleton: tuple[Reason, ...]
+    not_today: Reason | None = None
 
 
 def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
-    """The cuts that bring most for a goal on a day.
+    """The cuts that bring most for a goal on a day; where nothing of it is allowed on that day, the plan of the first day that allows it.
 
     Raises: NotFound; InvalidInput for a goal, way, finding or school that is none, a tree that was never drawn, or a pin on no cut.
     """
-    know, day = at.know, wish.day
     _checked(at, wish)
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
-        walked = walked_tree(at, session, record, day)
-        if walked.frame_row is None or walked.tree.frame is None:
-            raise InvalidInput([FieldProblem("", "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it")])
-        desk = SeasonDesk(session, at, day)
-        stance = desk.stance(record) | dict(wish.stance)
-        tree = replace(walked.tree, stances=stance)
-        season = desk.season_between(record, day, day + dt.timedelta(days=HORIZON_DAYS), WORKS, None, wish.stance)
-        verdicts: dict[str, Verdict] = {work: verdict(season.segments, work, day) for work in WORKS}
-        outline = None if wish.by == "hand" else outline_of(at, session, record, tree, wish.top_m, wish.half_m)
-        named = [*_named(at, session, walked, wish.walk_id), *limb_in_turn(at, session, record, wish.goal)]
+        found = _plan_on(at, session, record, wish)
+        waits = [x for x in found.proposal.left if x.until is not None and not x.idle]
+        if found.proposal.cuts or not waits or wish.limit is not None:
+            return found
+        wanted = max(waits, key=lambda x: (x.proposed.must, x.proposed.benefit))
+        opens = wanted.until
+        assert opens is not None
+        then = _plan_on(at, session, record, replace(wish, day=opens))
+        if not then.proposal.cuts:
+            return found
+        text = f"Not today: from {day_words(opens)}. Here is that day's plan. {wanted.why}"
+        return replace(then, not_today=Reason("not-today", text, {"asked": wish.day.isoformat()}, opens))
 
-        def proposed(windows: Sequence[Window]) -> Proposal:
-            return propose(
-                know, tree, wish.goal, verdicts, named, frozenset(wish.pins_in), frozenset(wish.pins_out), wish.limit, wish.weights, wish.by, outline, windows
-            )  # fmt: skip
 
-        proposal = proposed(())
-        if proposal.over_limit or any(not x.idle for x in proposal.left):
-            works = {p.work for p in _all(proposal).values()}
-            proposal = proposed(_windows(desk, record, day, sorted(works), wish.stance))
-        offered = _all(proposal)
-        _pins_known(wish, set(offered))
-        work, cuts = _main_work(proposal), [p.cut for p in proposal.cuts]
-        preview = cutting.preview_in(at, session, record, walked.frame_row, cuts, work, day, tree.units) if cuts else None
-        fresh = sum(c.hand_kg for c in preview.answer.cuts if not c.void) if preview else 0.0
-        fruit = sum(c.fruit_lost for c in preview.answer.cuts if not c.void) if preview else 0
-        ripe = any(e.name == "harvest" and e.start <= day <= e.end for e in season.events)
-        crop = yield_cost(know, proposal.share, ripe_on=ripe)
-        minutes = preview.minutes if preview else 0.0
-        if preview and wish.by == "machine":
-            swept = {p.cut.limb for p in proposal.cuts if p.look == "wall" and p.must}
-            minutes = machine_minutes(know, spacing_in_row(at, session, record)) + preview.pace * sum(
-                a.minutes for a in preview.advice if a.limb not in swept
-            )
-        sun = _bark_sun(at, tree, preview, season, record.site.latitude)
-        bark = bare_bark(know, walked.tree.frame, cuts) if wish.goal == "skeleton" and cuts else _bark(at, preview)
-        return PlanView(
-            record.name, day, work, stance, proposal, tuple(StageView(s.day, s.share, s.limit, s.over, tuple(offered[i] for i in s.cuts)) for s in proposal.stages),
-            tuple(offered[i] for i in proposal.unplaced), frame_view(at, session, walked.frame_row), record.block.cap_m, preview, minutes,
-            lower_light(know, tree.species, tree.group, walked.tree.frame, after_cuts(walked.tree.frame, cuts)), crop, clippings(know, fresh, tree.group), bark,
-            after_words(know, tree, stance, proposal.share, bool(cuts), fruit, frozenset(record.site.dangers), _heat(desk, record, day), sun),
-            regrowth(know, preview.advice, day, tree.vigour, tree.next_flush, tree.units) if preview else (),
-            _skeleton(at, tree, cuts, proposal, season, day, crop) if wish.goal == "skeleton" and offered else (),
+def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> PlanView:
+    know, day = at.know, wish.day
+    walked = walked_tree(at, session, record, day)
+    if walked.frame_row is None or walked.tree.frame is None:
+        raise InvalidInput([FieldProblem("", "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it")])
+    desk = SeasonDesk(session, at, day)
+    stance = desk.stance(record) | dict(wish.stance)
+    tree = replace(walked.tree, stances=stance)
+    season = desk.season_between(record, day, day + dt.timedelta(days=HORIZON_DAYS), WORKS, None, wish.stance)
+    verdicts: dict[str, Verdict] = {work: verdict(season, work, day) for work in WORKS}
+    outline = None if wish.by == "hand" else outline_of(at, session, record, tree, wish.top_m, wish.half_m)
+    named = [*_named(at, session, walked, wish.walk_id), *limb_in_turn(at, session, record, wish.goal)]
+
+    def proposed(windows: Sequence[Window]) -> Proposal:
+        return propose(
+            know, tree, wish.goal, verdicts, named, frozenset(wish.pins_in), frozenset(wish.pins_out), wish.limit, wish.weights, wish.by, outline, windows
         )  # fmt: skip
+
+    proposal = proposed(())
+    if proposal.over_limit or any(not x.idle for x in proposal.left):
+        works = {p.work for p in _all(proposal).values()}
+        proposal = proposed(_windows(desk, record, day, sorted(works), wish.stance))
+    offered = _all(proposal)
+    _pins_known(wish, set(offered))
+    work, cuts = _main_work(proposal), [p.cut for p in proposal.cuts]
+    preview = cutting.preview_in(at, session, record, walked.frame_row, cuts, work, day, tree.units) if cuts else None
+    fresh = sum(c.hand_kg for c in preview.answer.cuts if not c.void) if preview else 0.0
+    fruit = sum(c.fruit_lost for c in preview.answer.cuts if not c.void) if preview else 0
+    ripe = any(r.code == "ripe" for r in verdicts[work].reasons)
+    hard = tree.group if work in OWN_BUDGET or wish.goal == "skeleton" else None
+    crop = yield_cost(know, proposal.share, ripe, price=_of_the_day(know, verdicts[work], hard), hard_group=hard)
+    minutes = preview.minutes if preview else 0.0
+    if preview and wish.by == "machine":
+        swept = {p.cut.limb for p in proposal.cuts if p.look == "wall" and p.must}
+        minutes = machine_minutes(know, spacing_in_row(at, session, record)) + preview.pace * sum(
+            a.minutes for a in preview.advice if a.limb not in swept
+        )
+    sun = _bark_sun(at, tree, preview, season, record.site.latitude)
+    bark = bare_bark(know, walked.tree.frame, cuts) if wish.goal == "skeleton" and cuts else _bark(at, preview)
+    return PlanView(
+        record.name, day, work, stance, proposal, tuple(StageView(s.day, s.share, s.limit, s.over, tuple(offered[i] for i in s.cuts)) for s in proposal.stages),
+        tuple(offered[i] for i in proposal.unplaced), frame_view(at, session, walked.frame_row), record.block.cap_m, preview, minutes,
+        lower_light(know, tree.species, tree.group, walked.tree.frame, after_cuts(walked.tree.frame, cuts)), crop, clippings(know, fresh, tree.group), bark,
+        after_words(know, tree, stance, proposal.share, bool(cuts), fruit, frozenset(record.site.dangers), _heat(desk, record, day), sun),
+        regrowth(know, preview.advice, day, tree.vigour, tree.next_flush, tree.units) if preview else (),
+        _skeleton(at, tree, cuts, proposal, season, day, crop) if wish.goal == "skeleton" and offered else (),
+    )  # fmt: skip
+
+
+def _of_the_day(know: Knowledge, found: Verdict, hard: str | None) -> float:
+    """What the day costs of the crop at hand [crops per share], without the seasons that wood cut back hard takes besides."""
+    besides = 0.0
+    if hard is not None and found.work in OWN_BUDGET:
+        curve = know.numbers(know.first(f"hard-regrowth/{hard}/recovery", "hard-regrowth/other/recovery").id)
+        besides = sum(1 - x for x in curve)
+    return max(0.0, (found.price or 0.0) - besides)
 
 
 def _heat(desk: SeasonDesk, record: TreeRecord, day: dt.date) -> Reason | None:
@@ -259,7 +287,7 @@ def _skeleton(
     """What an owner is told before; of the cuts that wait where the day is closed."""
     meant = list(cuts) or [x.proposed.cut for x in proposal.left if x.proposed.look == "skeleton"]
     share = proposal.share if cuts else sum(x.proposed.share for x in proposal.left if x.proposed.look == "skeleton")
-    lost = crop if cuts else yield_cost(at.know, min(1.0, share))
+    lost = crop if cuts else yield_cost(at.know, min(1.0, share), hard_group=tree.group)
     sun = next((e.start for e in season.events if e.name == "strong sun on bark" and e.end >= day), None)
     spring = next((e.start for e in season.events if e.name == "first flush" and (e.start - day).days > 200), None)
     return warned(at.know, tree, meant, share, day, max(sun, day) if sun else None, spring, lost, tree.units)

@@ -26,7 +26,6 @@ from .walk_tree import walked_tree
 from .workplace import Workplace
 
 SCOPES = ("tree", "row", "block")
-_LIGHT = "; no full window here, so in light parts"
 _WORK: dict[str, Work] = {"tip_only": "tip", "all_at_once": "skeleton", "limb_replacement": "height"}
 
 
@@ -192,27 +191,21 @@ def _lay_out(at: Workplace, session: Session, rotation: Rotation, records: Seque
             session.add(task)
 
 
-def days_by_year(at: Workplace, session: Session, record: TreeRecord, school: str, first_year: int, years: int) -> tuple[list[dt.date], bool]:
-    """The first good day of each year for a school's work, and whether only light cuts are open on it.
-
-    Where the almanac has no window for the work itself, the nearest kind of work and then light days stand in; beyond what it sees, the same day of the year.
-    """
+def days_by_year(at: Workplace, session: Session, record: TreeRecord, school: str, first_year: int, years: int) -> list[dt.date]:
+    """The day in each year on which the season opens a school's work: the first of its open days, never one that it closes."""
     day, desk = at.today(), SeasonDesk(session, at, at.today())
-    works: tuple[Work, ...] = tuple(dict.fromkeys((_WORK.get(school, "renewal"), "height", "thin", "tip")))
-    segments = desk.season_between(record, day, day + dt.timedelta(days=3 * 366), works).segments
-    for status in ("go", "light"):
-        for work in works:
-            open_ = [max(s.start, day) for s in segments if s.work == work and s.status == status and (s.max_share is None or s.max_share > 0)]
-            found: list[dt.date] = []
-            for year in range(first_year, first_year + years):
-                this = next((d for d in open_ if d.year == year), None)
-                if this is None and found:
-                    this = found[-1].replace(day=min(found[-1].day, 28), year=year)
-                if this is not None:
-                    found.append(this)
-            if found:
-                return found, status == "light"
-    return [], False
+    work = _WORK.get(school, "renewal")
+    found: list[dt.date] = []
+    for year in range(first_year, first_year + years):
+        begin, end = max(day, dt.date(year, 1, 1)), dt.date(year, 12, 31)
+        if end < begin:
+            continue
+        lead = begin - dt.timedelta(days=1) if begin > day else begin
+        open_ = [s for s in desk.season_between(record, lead, end, (work,)).segments if s.status == "go"]
+        # a run that begins in the year, before one that reaches into it
+        begun = [s.start for s in open_ if s.start >= begin] or [begin for s in open_ if s.end >= begin]
+        found += begun[:1]
+    return found
 
 
 def limb_seasons(session: Session, record: TreeRecord, frame: Frame, year: int) -> dict[str, int]:
@@ -267,7 +260,7 @@ def _ranked(at: Workplace, session: Session, record: TreeRecord, low_m: float | 
 
 def _by_tree(at: Workplace, session: Session, rotation: Rotation, record: TreeRecord) -> list[tuple[str, dt.date, str]]:
     """The limb of each year by name, from the one whose turn it is."""
-    days, light = days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
+    days = days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
     drawn = frames.current_row(session, record.stem.id) is not None
     limbs = [r.name for r in _ranked(at, session, record, rotation.low_m)] if drawn else []
     low, tip = length_words(rotation.low_m, "metric"), length_words(rotation.tip_m, "metric")
@@ -283,7 +276,7 @@ def _by_tree(at: Workplace, session: Session, rotation: Rotation, record: TreeRe
         else:
             does = f"Lower one main limb to {low}, tip the others at {tip}"
         turn += day.year not in done
-        found.append((record.tree.id, day, does + _LIGHT * light))
+        found.append((record.tree.id, day, does))
     return found
 
 
@@ -304,9 +297,9 @@ def _by_row(at: Workplace, session: Session, rotation: Rotation, records: Sequen
         )
         group = {row: i % max(1, len(turns.rows)) for i, row in enumerate(ordered)}
         return [
-            (row, day, (f"Cut the whole row down to {low}" if turns.years[i].cut == group[row] else f"Tip the row at {tip}") + _LIGHT * days[row][1])
+            (row, day, (f"Cut the whole row down to {low}" if turns.years[i].cut == group[row] else f"Tip the row at {tip}"))
             for row in ordered
-            for i, day in enumerate(days[row][0])
+            for i, day in enumerate(days[row])
         ]
     words = {
         "tip_only": f"Tip every tree at {tip}", "third_of_tree": f"Lower a third of each tree to {low}, tip the rest at {tip}",
@@ -314,7 +307,7 @@ def _by_row(at: Workplace, session: Session, rotation: Rotation, records: Sequen
     }  # fmt: skip
     after = f"Thin the shoots, tip at {tip}"
     return [
-        (row, day, (after if rotation.school == "all_at_once" and i > 0 else words[rotation.school]) + _LIGHT * days[row][1])
+        (row, day, (after if rotation.school == "all_at_once" and i > 0 else words[rotation.school]))
         for row in rows
-        for i, day in enumerate(days[row][0])
+        for i, day in enumerate(days[row])
     ]

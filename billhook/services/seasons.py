@@ -14,6 +14,8 @@ from sqlmodel import Session
 
 from ..core.errors import BillhookError
 from ..core.known import Knowledge
+from ..core.pots import fits
+from ..core.season.claims import Asked
 from ..core.season.events import growing_year, growing_year_of, growing_year_starts
 from ..core.season.model import WORKS, Condition, ForecastDay, FruitOn, SeasonAnswer, Site, Stance, TreeState, Weather, Work
 from ..core.season.normals import Normals
@@ -22,7 +24,7 @@ from ..core.season.schools import stance_in_force
 from ..core.season.season import season
 from ..core.season.seen import OBSERVABLE
 from ..core.season.today import Verdict, verdict
-from ..store import logbook, places, stances
+from ..store import frames, logbook, places, stances
 from ..store.tables import Block, LogEntry, Observation, SiteNormals
 from ..store.tables import Site as SiteTable
 from ..store.trees import TreeRecord, observations, season_dates
@@ -49,9 +51,15 @@ class SeasonOf:
 
 @lru_cache(maxsize=8192)
 def _season(
-    at_know: Knowledge, of: SeasonOf, forecast: tuple[ForecastDay, ...], first: dt.date, last: dt.date, works: tuple[Work, ...]
+    at_know: Knowledge,
+    of: SeasonOf,
+    forecast: tuple[ForecastDay, ...],
+    first: dt.date,
+    last: dt.date,
+    works: tuple[Work, ...],
+    unknown_on: dt.date | None,
 ) -> SeasonAnswer:
-    return season(of.site, of.tree, at_know, first, last, works, dict(of.observed), forecast, dict(of.stance), dict(of.moved))
+    return season(of.site, of.tree, at_know, first, last, works, dict(of.observed), forecast, dict(of.stance), dict(of.moved), unknown_on)
 
 
 @lru_cache(maxsize=4096)
@@ -97,17 +105,22 @@ def core_site(site: SiteTable, normals: SiteNormals, block: Block | None, lapse_
     )
 
 
-def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: float, day: dt.date) -> TreeState:
-    """What the season needs of a tree on a day, with its latest observed condition."""
+def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: float, day: dt.date, too_tall: bool = False) -> TreeState:
+    """What the season needs of a tree on a day, with its latest observed condition. too_tall: by its room, where nobody said otherwise."""
 
     def value(kind: str) -> str | None:
         return seen[kind].value if kind in seen else None
+
+    def on(kind: str) -> dt.date | None:
+        return seen[kind].date if kind in seen else None
+
+    tall = value("too_tall") == "yes" if "too_tall" in seen else too_tall
 
     # `observe` let only the known words in
     return TreeState(
         record.tree.species, record.tree.planted_year, record.cultivar, record.stem.rootstock, record.tree.pot_l is not None, record.tree.under_cover,
         int(value("vigour") or 0) or None, cast(Condition, value("condition") or "healthy"), _freeze_class(seen, day), cast(FruitOn | None, value("fruit_on")),
-        round(used_share, 3), value("low_bloom") == "yes", value("too_tall") == "yes",
+        round(used_share, 3), value("low_bloom") == "yes", tall, None, day if used_share else None, on("fruit_on"), on("condition"), on("freeze_class"),
     )  # fmt: skip
 
 
@@ -132,7 +145,7 @@ class SeasonDesk:
         self._sites: dict[str, Site] = {}
         self._forecasts: dict[str, tuple[ForecastDay, ...]] = {}
         self._of: dict[str, SeasonOf] = {}
-        self._years: dict[tuple[str, dt.date], dt.date] = {}
+        self._years: dict[tuple[str, dt.date], tuple[dt.date, dt.date]] = {}
         self._seen = observations(self.session)
         self._dated = season_dates(self.session, OBSERVABLE)
         self._stances = stances.choices(self.session)
@@ -168,9 +181,13 @@ class SeasonDesk:
 
     def growing_year(self, record: TreeRecord, day: dt.date | None = None) -> dt.date:
         """Start of the growing year a day lies in."""
+        return self.year_of(record, day)[0]
+
+    def year_of(self, record: TreeRecord, day: dt.date | None = None) -> tuple[dt.date, dt.date]:
+        """First and last day of the growing year a day lies in."""
         key = (record.block.id, day or self.day)
         if key not in self._years:
-            self._years[key] = max(s for s in growing_year_starts(self.site(record), key[1], key[1]) if s <= key[1])
+            self._years[key] = growing_year_of(self.site(record), key[1])
         return self._years[key]
 
     def used(self, record: TreeRecord) -> float:
@@ -184,7 +201,24 @@ class SeasonDesk:
 
     def state(self, record: TreeRecord) -> TreeState:
         """The tree's state on the day."""
-        return core_tree(record, self._seen.get(record.tree.id, {}), self.used(record), self.day)
+        return core_tree(record, self._seen.get(record.tree.id, {}), self.used(record), self.day, self._too_tall(record))
+
+    def _too_tall(self, record: TreeRecord) -> bool:
+        """Whether a pot with its tree stands higher than its winter room, where both are known."""
+        seen = self._seen.get(record.tree.id, {})
+        if record.tree.pot_l is None or "winter_room_m" not in seen:
+            return False
+        row = frames.current_row(self.session, record.stem.id)
+        height = self.at.size(row.id, frames.frame_of(self.session, row)[0]).height_m if row else None
+        if height is None and "height_m" in seen:
+            height = float(seen["height_m"].value)
+        return height is not None and not fits(record.tree.pot_l, height, float(seen["winter_room_m"].value))
+
+    def bears(self, record: TreeRecord) -> bool:
+        """Whether the tree has come to its first crop."""
+        first, last = growing_year_of(self.site(record), self.day)
+        year = growing_year(self.site(record), self.state(record), self.at.know, first, last, {})
+        return Asked(self.site(record), self.state(record), self.at.know, year, year, year, {}).bears
 
     def frost_class(self, record: TreeRecord) -> int:
         """The class of frost damage a tree bears, whether or not cuts are open [0..6]."""
@@ -231,7 +265,7 @@ class SeasonDesk:
         """Events and segments from the day on, a year and more."""
         last = self.day + dt.timedelta(days=HORIZON_DAYS)
         ahead = self.forecast(record) if with_forecast else ()
-        return _season(self.at.know, self.of(record), ahead, self.day, last, tuple(works))
+        return _season(self.at.know, self.of(record), ahead, self.day, last, tuple(works), self._unknown(record) if with_forecast else None)
 
     def season_between(
         self, record: TreeRecord, first: dt.date, last: dt.date, works: Sequence[Work] = WORKS, what_if: Mapping[str, dt.date] | None = None,
@@ -243,8 +277,17 @@ class SeasonDesk:
             of = replace(of, observed=tuple(sorted({**dict(of.observed), **what_if}.items())))
         if stance:
             of = replace(of, stance=tuple(sorted({**dict(of.stance), **stance}.items())))
-        return _season(self.at.know, of, self.forecast(record), first, last, tuple(works))
+        return _season(self.at.know, of, self.forecast(record), first, last, tuple(works), self._unknown(record))
+
+    def _unknown(self, record: TreeRecord) -> dt.date | None:
+        """The day itself, where no real forecast is known for it and nobody said that no frost is forecast."""
+        if self.day != self.at.today() or self.forecast(record):
+            return None
+        said = self._seen.get(record.block.id, {}).get("frost_ahead")
+        holds = self.at.know.days("forecast/answer-holds")
+        clear = said is not None and said.value == "no" and 0 <= (self.day - said.date).days < holds
+        return None if clear else self.day
 
     def verdict(self, record: TreeRecord, work: Work, with_forecast: bool = True) -> Verdict:
         """May I, today, do this to this tree."""
-        return verdict(self.season(record, (work,), with_forecast).segments, work, self.day)
+        return verdict(self.season(record, (work,), with_forecast), work, self.day)

@@ -63,7 +63,7 @@ class SheetView:
 
 def _answer(at: Workplace, session: Session, record: TreeRecord, plan: Plan, frame: Frame, cuts: list[Cut]) -> FrameAnswer:
     desk = SeasonDesk(session, at, plan.day)
-    base = frames.baseline(session, record.tree.id, desk.growing_year(record))
+    base = frames.baseline(session, record.tree.id, *desk.year_of(record))
     baseline = frames.frame_of(session, base)[0] if base is not None and base.id != plan.frame_id else None
     return frame_answer(frame, cuts, wood_parameters(at.know, record.tree.species), baseline, at.know.number("wood/exponent"))
 
@@ -195,7 +195,7 @@ def finish(at: Workplace, plan_id: str, version: int, date: dt.date, who: str = 
         frame, measured = frames.frame_of(session, current)
         answer = _answer(at, session, record, plan, frame, cuts)
         desk = SeasonDesk(session, at, date)
-        frames.set_baseline(session, record.tree.id, desk.growing_year(record), current.id)
+        frames.set_baseline(session, record.tree.id, desk.year_of(record), date, current.id)
         left = after_cuts(frame, cuts)
         after = frames.add_frame(session, record.stem, left, date, "after-plan", current.id, measured & {x.id for x in left.limbs})
         vigour = vigour_of(desk.state(record), at.know)

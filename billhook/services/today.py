@@ -21,6 +21,7 @@ from ..store import frames, logbook, plans
 from ..store.database import StaleVersion
 from ..store.tables import LogEntry, PutOff, Task
 from ..store.trees import TreeRecord, tree_record, tree_records
+from .one_pass import pick_and_cut
 from .seasons import SeasonDesk
 from .workplace import Size, Workplace
 
@@ -204,7 +205,15 @@ class _Fortnight:
         start = self.desk.growing_year(record)
         young = self.day.year - record.tree.planted_year < self.at.know.number("budget/mature-from")
         return Standing(
-            state.in_pot, record.row.kind == "hedgerow", young, state.condition, size.height_m if size else None, record.block.cap_m, start, done
+            state.in_pot,
+            record.row.kind == "hedgerow",
+            young,
+            self.desk.bears(record),
+            state.condition,
+            size.height_m if size else None,
+            record.block.cap_m,
+            start,
+            done,
         )
 
     def _seasonal(self, record: TreeRecord) -> None:
@@ -218,8 +227,9 @@ class _Fortnight:
             first, last, segment = run
             share = f", to {share_words(segment.max_share)}" if segment.max_share else ""
             says = f"{WORK_WORDS[want.work].capitalize()}{share}"
-            main = next((r for r in segment.reasons if r.code not in ("yearly-budget", "season-factor", "next-window")), segment.reasons[0])
-            item = self._item(record, "work", want.work, says, "go", (want.why, main, *segment.reasons), max(first, self.day), last)
+            ripe = next((r for r in segment.reasons if r.code == "ripe"), None)
+            both = (pick_and_cut(ripe),) if ripe else ()
+            item = self._item(record, "work", want.work, says, "go", (want.why, *both, *segment.reasons), max(first, self.day), last)
             if self.desk.forecast(record):
                 ahead = self.desk.season(record, (want.work,)).segments
                 if _open_run(ahead, self.day, self.until) is None:
@@ -240,7 +250,7 @@ class _Fortnight:
             return
         now = ahead[0]
         can = f"Until then small cuts of at most {share_words(now.max_share)}. " if now.status == "light" and now.max_share else "No cut until then. "
-        following = f"Next from {day_words(opens)}." if opens else "No window lies ahead; look at the almanac."
+        following = f"Next from {day_words(opens)}." if opens else "Look at the almanac for what closes it."
         says = f"{WORK_WORDS[want.work].capitalize()}: too late this season"
         item = self._item(record, "too-late", want.work, says, now.status, (want.why, *now.reasons), opens, gone[-1].end)
         item.instead = can + following

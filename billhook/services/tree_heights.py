@@ -97,8 +97,9 @@ def _stand(at: Workplace, tree_id: str, cap_m: float | None) -> tuple[FrameRow, 
     cap = cap_m or record.block.cap_m or size.height_m * (1 - know.number("wall/trim"))
     mains = sum(x.on == TRUNK for x in clean.limbs)
     stand = Stand(
-        (size.height_m,), (record.row.n,), mains, tree_age(state, today.year), vigour_of(state, know), natural, cap, record.block.frost_pocket
-    )
+        (size.height_m,), (record.row.n,), mains, tree_age(state, today.year), vigour_of(state, know), natural, cap, record.block.frost_pocket,
+        know.text(f"species/{record.tree.species}/group"),
+    )  # fmt: skip
     return row, clean, stand
 
 

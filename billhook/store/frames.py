@@ -129,16 +129,17 @@ def correct_foot(session: Session, stem: Stem, row: FrameRow, union_m: float | N
     return add_frame(session, stem, replace(frame, trunk=trunk, union_m=union), date, row.origin, row.id, measured)
 
 
-def baseline(session: Session, tree_id: str, growing_year: dt.date) -> FrameRow | None:
-    """The frame at the start of a growing year, where one is set."""
-    found = session.exec(select(Baseline).where(Baseline.tree_id == tree_id, Baseline.growing_year == growing_year)).first()
+def baseline(session: Session, tree_id: str, first: dt.date, last: dt.date) -> FrameRow | None:
+    """The frame that was there before the first cut of the growing year from ``first`` to ``last``, where one is set."""
+    query = select(Baseline).where(Baseline.tree_id == tree_id, Baseline.first_cut >= first, Baseline.first_cut <= last)
+    found = session.exec(query.order_by(col(Baseline.first_cut))).first()
     return frame_row(session, found.frame_id) if found else None
 
 
-def set_baseline(session: Session, tree_id: str, growing_year: dt.date, frame_id: str) -> None:
-    """Make a frame the year's total, unless one is set already."""
-    if baseline(session, tree_id, growing_year) is None:
-        session.add(Baseline(tree_id=tree_id, growing_year=growing_year, frame_id=frame_id))
+def set_baseline(session: Session, tree_id: str, year: tuple[dt.date, dt.date], first_cut: dt.date, frame_id: str) -> None:
+    """Make a frame the total of a growing year, unless one is set already."""
+    if baseline(session, tree_id, *year) is None:
+        session.add(Baseline(tree_id=tree_id, first_cut=first_cut, frame_id=frame_id))
         session.flush()
 
 

@@ -144,12 +144,12 @@ class LimbRow(SQLModel, table=True):
 
 
 class Baseline(SQLModel, table=True):
-    """The frame whose canopy is the total of a growing year."""
+    """The frame whose canopy is the total of the growing year that holds its first cut."""
 
-    __table_args__ = (UniqueConstraint("tree_id", "growing_year"),)
+    __table_args__ = (UniqueConstraint("tree_id", "first_cut"),)
     id: str = Field(default_factory=new_id, primary_key=True)
     tree_id: str = Field(foreign_key="tree.id", index=True)
-    growing_year: dt.date
+    first_cut: dt.date
     frame_id: str = Field(foreign_key="frame.id")
 
 

@@ -26,6 +26,7 @@ from .look_back import looking_back
 from .models.shared import Problem
 from .odd import odd
 from .plans import plans
+from .says import says
 from .season_desk import season_desk
 from .sheets import field
 from .trees import trees
@@ -73,6 +74,7 @@ def create_app(at: Workplace) -> OpenAPI:
         odd,
         walks,
         field,
+        says,
     ):
         app.register_api(blueprint)
 
@@ -118,9 +120,9 @@ def api_description(app: OpenAPI) -> dict[str, Any]:
             if not any(status.startswith("2") for status in responses):
                 kind = {"ics": "text/calendar", "jpg": "image/jpeg", "pdf": "application/pdf"}.get(path.rsplit(".", 1)[-1], "text/csv")
                 responses["200"] = {"description": "A list", "content": {kind: {"schema": {"type": "string"}}}}
-            for status, says in _ERRORS.items():
+            for status, meaning in _ERRORS.items():
                 responses[status] = {
-                    "description": says,
+                    "description": meaning,
                     "content": {"application/problem+json": {"schema": {"$ref": "#/components/schemas/Problem"}}},
                 }
     return document

@@ -120,7 +120,9 @@ def season_(body: SeasonIn) -> dict[str, Any]:
     if wrong:
         raise InvalidInput(wrong)
     stance = {k.replace("_", "-"): v for k, v in chosen.items()}
-    return answer(SeasonOut, season(site, tree, know, body.from_, body.to, body.work or WORKS, observed, forecast, stance))
+    found = season(site, tree, know, body.from_, body.to, body.work or WORKS, observed, forecast, stance)
+    best = [{**vars(b), "range": [b.year.start, b.year.end]} for b in found.best]
+    return answer(SeasonOut, {"events": found.events, "best": best, "segments": found.segments})
 
 
 def _known(asked: list[tuple[str, str, str | None]]) -> None:

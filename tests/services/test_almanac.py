@@ -47,7 +47,7 @@ def test_most_trees_stand_for_a_block(garden):
 def test_a_pot_has_its_own_lane_and_no_hedge(garden):
     works = [lane.work for lane in almanac(garden.at, TODAY, tree_id=garden.pot_id).lanes]
     assert "pot" in works
-    assert not {"hedge", "skeleton"} & set(works)
+    assert not {"hedge", "young"} & set(works)
 
 
 def test_spans_and_places_that_cannot_be_are_refused(garden):

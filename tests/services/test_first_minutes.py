@@ -49,8 +49,8 @@ def test_a_verdict_and_a_limit_before_anything_is_measured(at):
     tree = trees.tree_view(at, made.tree_ids[0], TODAY)
     assert tree.frame is None
     thin = next(v for v in tree.verdicts if v.work == "thin")
-    assert thin.status == "light"
-    assert thin.max_share == pytest.approx(0.05)
+    assert (thin.status, thin.max_share) == ("go", pytest.approx(0.2))
+    assert "a whole crop" in thin.sentence
     with pytest.raises(NotFound, match="no frame yet"):
         cutting.preview(at, made.tree_ids[0], [], "thin", TODAY)
 

@@ -13,8 +13,10 @@ from billhook.core.heights.section import Profile
 from billhook.core.light.rows import Obstacle, Section
 from billhook.services import cutting, heights, planting, proposals, rotations, sheets, today, tree_heights, trees
 from billhook.services.calendar import calendar
+from billhook.services.seasons import SeasonDesk
 from billhook.store.database import NotFound, StaleVersion
 from billhook.store.tables import FrameRow, LimbRow
+from billhook.store.trees import tree_record
 
 from ..places import TODAY, new_id
 
@@ -185,10 +187,13 @@ def test_nothing_is_planned_without_a_size(at):
         heights.block_heights(at, block)
 
 
-def test_where_no_window_opens_the_work_is_laid_out_in_light_parts(at):
+def test_a_rotation_is_laid_out_on_days_that_the_season_opens(at):
     site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     row = planting.plant(at, site.id, "Patamares", 1, 3, "mango", 2014, None, "seedling")
     made = rotations.adopt(at, new_id(), "row", row.row_id, "third_of_tree", 1.5, 2.3, 3)
     tasks = rotations.one(at, made.id).tasks
     assert [t.due.year for t in tasks] == [2027, 2028, 2029]
-    assert all("in light parts" in t.does for t in tasks)
+    with at.store.reading() as session:
+        for task in tasks:
+            found = SeasonDesk(session, at, task.due).verdict(tree_record(session, row.tree_ids[0]), "renewal", with_forecast=False)
+            assert (found.status, found.max_share) == ("go", pytest.approx(0.33)), task.due

@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 import datetime as dt
+from dataclasses import replace
 
 import pytest
 
 from billhook.core.errors import InvalidInput
-from billhook.services import logbook, planting, tree_lists, trees
+from billhook.services import logbook, planting, says, tree_lists, trees
 from billhook.services.grove import grove
 from billhook.services.seasons import SeasonDesk
 from billhook.store.database import StaleVersion
@@ -61,15 +62,24 @@ def test_entries_that_cannot_be_are_refused_by_field(garden, given, pointer):
     assert logbook.log(garden.at) == []
 
 
-def test_observed_harvest_end_opens_the_window(garden):
+def test_picked_takes_the_ripe_fruit_off_the_verdict_and_can_be_taken_back(garden):
     day = dt.date(2027, 2, 12)
+    garden.at.settings = replace(garden.at.settings, fixed_today=day)
 
-    def thin():
-        return next(v for v in trees.tree_view(garden.at, garden.tree_ids[0], day).verdicts if v.work == "thin")
+    def codes():
+        found = next(v for v in trees.tree_view(garden.at, garden.tree_ids[0], day).verdicts if v.work == "thin")
+        return {r.code for r in found.reasons}, {a.act for a in found.acts}
 
-    assert thin().status == "light"
-    trees.observe(garden.at, "tree", garden.tree_ids[0], "harvest_end", "2027-01-10", day)
-    assert thin().status == "go"
+    assert "ripe" in codes()[0]
+    assert "picked" in codes()[1]
+    said = says.say(garden.at, "picked", [garden.tree_ids[0]])
+    assert (said.trees, "12 Feb 2027" in said.words, "ripe" in codes()[0]) == (1, True, False)
+    assert says.take_back(garden.at, "picked", said.ids) == 1
+    assert "ripe" in codes()[0]
+    with pytest.raises(InvalidInput, match="must be one of picked"):
+        says.say(garden.at, "harvested", [garden.tree_ids[0]])
+    with pytest.raises(InvalidInput, match="no such tree"):
+        says.say(garden.at, "picked", [garden.tree_ids[0]], species=["mango"])
 
 
 def test_observed_condition_and_crop_reach_the_verdict(garden):

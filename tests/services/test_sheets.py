@@ -171,7 +171,7 @@ def test_two_people_on_one_tree_get_a_conflict_and_lose_nothing(garden):
 
 
 def test_bared_bark_in_strong_sun_is_looked_at_again(garden):
-    day = dt.date(2027, 7, 1)
+    day = dt.date(2027, 7, 20)
     garden.at.settings = replace(garden.at.settings, fixed_today=day)
     plan = cutting.make_sheet(garden.at, garden.tree_ids[0], new_id(), [Cut("e1", 0)], "thin", day, garden.frame_id)
     tick_all(garden, plan, day)

@@ -123,10 +123,13 @@ def test_a_growing_year_has_one_baseline(store, stem):
     with store.writing() as session:
         first = frames.add_frame(session, stem, frame, DAY, "measured", None, set())
         second = frames.add_frame(session, stem, frame, DAY, "after-plan", first.id, set())
-        frames.set_baseline(session, stem.tree_id, DAY, first.id)
-        frames.set_baseline(session, stem.tree_id, DAY, second.id)
-        assert frames.baseline(session, stem.tree_id, DAY).id == first.id
-        assert frames.baseline(session, stem.tree_id, dt.date(2026, 1, 1)) is None
+        year = (DAY - dt.timedelta(days=200), DAY + dt.timedelta(days=164))
+        frames.set_baseline(session, stem.tree_id, year, DAY, first.id)
+        frames.set_baseline(session, stem.tree_id, year, DAY + dt.timedelta(days=30), second.id)
+        assert frames.baseline(session, stem.tree_id, *year).id == first.id
+        # a place corrected by a few days moves its years, and the baseline is still found
+        assert frames.baseline(session, stem.tree_id, *(d + dt.timedelta(days=9) for d in year)).id == first.id
+        assert frames.baseline(session, stem.tree_id, *(d - dt.timedelta(days=365) for d in year)) is None
 
 
 def test_the_latest_observation_holds_and_a_correction_replaces(store, stem):

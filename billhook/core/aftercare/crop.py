@@ -23,11 +23,13 @@ class YieldCost:
 
 
 def yield_cost(
-    know: Knowledge, taken: float, ripe_on: bool = False, after_drop: bool = False, after_heavy: bool = False, before_heavy: bool = False
-) -> YieldCost:
-    """Crop lost by the share of canopy taken [0..1], interpolated in the catalogue's table.
+    know: Knowledge, taken: float, ripe_on: bool = False, after_drop: bool = False, after_heavy: bool = False, before_heavy: bool = False,
+    price: float | None = None, hard_group: str | None = None,
+) -> YieldCost:  # fmt: skip
+    """Crop lost by the share of canopy taken [0..1]: by the day's price where it is known, else interpolated in the catalogue's table.
 
     ripe_on: the mature crop still hangs. after_drop: the new fruit has set. after_heavy, before_heavy: the last crop, the expected one.
+    price: crops per share on the day. hard_group: group of the kind, where it is cut back hard: the seasons after follow its recovery curve.
     """
     rows = know.rows("yield-loss")
     at = [know.number(f"yield-loss/{r}/taken") for r in rows]
@@ -43,6 +45,13 @@ def yield_cost(
     if after_heavy and taken > 0:
         following = min(1.0, following + know.number("yield-loss/heavy-next"))
         ids.append("yield-loss/heavy-next")
+    if price is not None:
+        this = min(1.0, taken * price)
+    if hard_group is not None:
+        curve = know.first(f"hard-regrowth/{hard_group}/recovery", "hard-regrowth/other/recovery")
+        borne = (*know.numbers(curve.id), 1.0, 1.0)
+        following, lost["third-year"] = taken * (1 - borne[0]), taken * (1 - borne[1])
+        ids = [curve.id]
     picked = taken if ripe_on else 0.0
     text = (
         f"{share_words(taken)} taken costs about {share_words(this)} of the coming crop, {share_words(following)} of the next, {share_words(lost['third-year'])} of the third"

@@ -31,6 +31,7 @@ class Stand:
     natural_m: float
     cap_m: float
     frost_pocket: bool = False
+    group: str = "other"
     by_machine: bool = False
 
 
@@ -62,9 +63,15 @@ def school_of(know: Knowledge, name: str, stand: Stand, own: Mapping[str, object
     gain, low = know.numbers("renewal/gain-tipped")[v], know.numbers("renewal/gain-lowered")[v]
     base = School(
         name, int(know.number(f"{row}/sectors")), gain, low, min(know.number("renewal/low-m"), max(0.3, stand.cap_m - low)), max(0.4, stand.cap_m - gain), stand.natural_m,
-        know.numbers(f"{row}/recovery"), know.number(f"{row}/sister-gain"), know.number("renewal/falls"),
+        _recovery(know, row, stand.group), know.number(f"{row}/sister-gain"), know.number("renewal/falls"),
     )  # fmt: skip
     return replace(base, **{k: v for k, v in (own or {}).items() if v is not None})  # type: ignore[arg-type]  # the fields of a School, checked where they come in
+
+
+def _recovery(know: Knowledge, row: str, group: str) -> tuple[float, ...]:
+    """How wood that a way of renewing cuts back hard bears again: of citrus one curve on every page, of other kinds the way's own row."""
+    own = know.numbers(f"{row}/recovery")
+    return know.numbers("hard-regrowth/citrus/recovery") if group == "citrus" and own[0] < 1 else own
 
 
 def compare(

@@ -105,7 +105,7 @@ def warned(
             f"{know.number('skeleton/green-weeks'):.0f} weeks, a closed crown after {know.number('skeleton/closed-seasons'):.0f} seasons. Tell the owner now.",
             {"share": round(share, 3), "cut faces left, m2": round(crown, 4)}, None, None, ("skeleton/green-weeks", "skeleton/closed-seasons"),
         ),
-        Reason("crop-lost", f"Crop lost: {share_words(crop.this_year)} this year, {share_words(crop.next_year)} next, {share_words(crop.third_year)} in the third.", {}, None, None, ("yield-loss/three-quarters/this-year",)),
+        Reason("crop-lost", f"Crop lost: {share_words(crop.this_year)} of the crop at hand, {share_words(crop.next_year)} of the season after, {share_words(crop.third_year)} of the one after that.", {}, None, None, ("hard-regrowth/citrus/recovery",)),
     ]  # fmt: skip
     if sun is not None:
         days = (sun - day).days

@@ -44,7 +44,10 @@ def yearly_budget(tree: TreeState, age: int, know: Knowledge, barren: bool = Fal
     elif barren and (off := know.get(f"budget/{tree.species}-off-crop")) is not None:
         known, why = off, "it carries no crop this year"
     else:
-        known, why = know.first(f"budget/{tree.species}-mature", f"budget/{group}-mature"), "it is grown and neglected" if tree.condition == "neglected" else "it is grown and healthy"
+        known, why = (
+            know.first(f"budget/{tree.species}-mature", f"budget/{group}-mature"),
+            "it is grown and neglected" if tree.condition == "neglected" else "it is grown and healthy",
+        )
     share = float(known.value)  # type: ignore[arg-type]  # the loader holds this table to numbers
     text = f"This year at most {share_words(share)} of the canopy: {why}." if share > 0 else f"Nothing of the live canopy this year: {why}."
     if tree.used_share > 0:

@@ -85,10 +85,9 @@ def harvest_of(site: Site, tree: TreeState, know: Knowledge, bloom: Span | None,
         pick = min(length, know.days(know.first(f"pick/{tree.species}/days", "pick/other/days").id))
         begin = _middle(window) - dt.timedelta(days=pick // 2)
         window, spread = Span(begin, begin + dt.timedelta(days=pick - 1)), (length - pick) // 2
-    begin, from_begin = dates.heed("harvest_start", window.start, "catalogue")
-    finish, from_finish = dates.heed("harvest_end", window.end, "catalogue")
-    assert begin is not None
-    assert finish is not None
+    first, from_begin = dates.heed("harvest_start", window.start, "catalogue")
+    last, from_finish = dates.heed("harvest_end", window.end, "catalogue")
+    begin, finish = first or window.start, last or window.end
     if not citrus and from_begin == "observed" and from_finish != "observed":
         finish = begin + dt.timedelta(days=pick - 1)
     elif not citrus and from_finish != "observed" and "harvest_start" not in dates.moved:
@@ -122,7 +121,9 @@ def _cool_nights(site: Site, know: Knowledge, after: dt.date, coldest: dt.date) 
         values = values_on(monthly, after - dt.timedelta(days=run - 1), YEAR_DAYS + run - 1)
         return np.convolve(values, np.ones(run) / run, mode="valid")
 
-    cool = (weekly(site.normals.tmin_c) <= know.number("season/induction-night")) & (weekly(site.normals.tmax_c) <= know.number("season/induction-day"))
+    cool = (weekly(site.normals.tmin_c) <= know.number("season/induction-night")) & (
+        weekly(site.normals.tmax_c) <= know.number("season/induction-day")
+    )
     if cool.all() or not cool.any():
         return coldest - dt.timedelta(days=run // 2)
     return after + dt.timedelta(days=int(np.argmax(cool & ~np.roll(cool, 1))))

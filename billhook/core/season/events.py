@@ -11,7 +11,7 @@ from ..known import Knowledge
 from .carry import carry_dates
 from .crop import bloom_of, cool_hours, forming, harvest_of
 from .latest import LatestCut, latest_cut
-from .model import GrowingYear, Origin, Site, Span, TreeState
+from .model import GrowingYear, Site, Span, TreeState
 from .normals import YEAR_DAYS, Normals, coldest_day, values_on
 from .place import place_rain
 from .seen import Dates, Moved, Observed, on_or_after
@@ -69,13 +69,6 @@ def _warm_span(values: np.ndarray, start: dt.date, limit: float) -> Span | None:
     """First to last day of the growing year with a value at or above the limit."""
     hot = np.nonzero(values >= limit)[0]
     return None if hot.size == 0 else Span(start + dt.timedelta(days=int(hot[0])), start + dt.timedelta(days=int(hot[-1])))
-
-
-def _hot(site: Site, know: Knowledge, start: dt.date) -> tuple[Span | None, Origin]:
-    if site.hot_from and site.hot_to:
-        begin = on_or_after(start, site.hot_from)
-        return Span(begin, on_or_after(begin, site.hot_to)), "observed"
-    return _warm_span(values_on(site.normals.tmax_c, start, YEAR_DAYS), start, know.number("season/hot-from")), "computed"
 
 
 def _later_flushes(site: Site, rule: HeatRule, know: Knowledge, first: dt.date, end: dt.date) -> tuple[Span, ...]:
@@ -146,7 +139,13 @@ def growing_year(
 
 @lru_cache(maxsize=8192)
 def _growing_year(
-    site: Site, tree: TreeState, know: Knowledge, start: dt.date, end: dt.date, observed: tuple[tuple[str, dt.date], ...], moved: tuple[tuple[str, int], ...]
+    site: Site,
+    tree: TreeState,
+    know: Knowledge,
+    start: dt.date,
+    end: dt.date,
+    observed: tuple[tuple[str, dt.date], ...],
+    moved: tuple[tuple[str, int], ...],
 ) -> GrowingYear:
     rule, dates = HeatRule(know, tree.species), Dates(dict(observed), dict(moved))
     group = know.text(f"species/{tree.species}/group")

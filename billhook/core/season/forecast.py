@@ -9,6 +9,7 @@ from ..reasons import Reason
 from ..words.dates import day_words
 from .claims import Asked, Claim
 from .model import LIVE, ForecastDay, Span, Status
+from .rules import claims_of
 
 BARK = ("thin", "height", "hedge", "skirt", "renewal", "skeleton")
 
@@ -44,3 +45,14 @@ def _around(
     when = Span(day.date - dt.timedelta(days=before), day.date + dt.timedelta(days=after))
     used = {"from": when.start.isoformat(), "to": when.end.isoformat()}
     return [Claim("limit", works, when, status, Reason(code, text, used, when.end, None, ids))]
+
+
+def unforeseen(a: Asked, day: dt.date) -> list[Claim]:
+    """A day of the resting weeks on which nobody knows what the next fortnight brings: the grower is asked, and until then it waits for the last frost."""
+    found = []
+    for claim in claims_of(a):
+        if claim.reason.code == "forecast-first" and claim.when.holds(day):
+            text = f"No forecast is known here, and frost may come until {day_words(claim.when.end + dt.timedelta(days=1))}: look at yours and say."
+            reason = Reason("forecast-unknown", text, {}, claim.when.end, None, claim.reason.catalogue_ids, claim.reason.remedy)
+            found.append(Claim("limit", claim.work, Span(day, day), "wait", reason))
+    return found

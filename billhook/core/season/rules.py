@@ -76,6 +76,7 @@ def claims_of(a: Asked) -> list[Claim]:
 def _price(text: RuleText, a: Asked) -> Price | None:
     if text.kind != "price":
         return None
+
     def crops(known_id: str | None) -> float:
         """A figure, or of a course of seasons what is not borne in all of them."""
         if known_id is None:

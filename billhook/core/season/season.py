@@ -18,7 +18,7 @@ from ..words.dates import day_words
 from .budget import yearly_budget
 from .claims import DAY, Asked, Claim
 from .events import growing_year, growing_year_of, growing_year_starts
-from .forecast import forecast_stops
+from .forecast import forecast_stops, unforeseen
 from .lane import WAIT, Lane, Priced, best_of, look_ahead, year_lane
 from .model import (
     FREE_WORK,
@@ -44,17 +44,20 @@ from .seen import Moved, Observed
 
 _NAMES: tuple[Status, ...] = ("go", "light", "wait", "stop")
 _MAX_DAYS = 1100
+_UPKEEP = frozenset({"young", "sprout"})  # choosing among the shoots that a cut brought is upkeep of that cut
 _AHEAD = frozenset({"cheaper-day", "next-window"})
 
 
 def season(
     site: Site, tree: TreeState, know: Knowledge, first: dt.date, last: dt.date, works: Sequence[Work] = WORKS,
     observed: Observed | None = None, forecast: Sequence[ForecastDay] = (), stance: Stance | None = None, moved: Moved | None = None,
+    unknown_on: dt.date | None = None,
 ) -> SeasonAnswer:  # fmt: skip
     """What may be done to a tree from ``first`` to ``last``, both included.
 
     observed: dates seen this year, which beat computed ones. stance: school by topic, the catalogue's defaults where it is silent.
-    moved: days by which earlier years differed from the model, by observed name. Returns events, gapless segments per work, and the best days.
+    moved: days by which earlier years differed from the model, by observed name. unknown_on: a day whose coming fortnight nobody has foreseen;
+    without it, days that no forecast covers count as clear. Returns events, gapless segments per work, and the best days.
     Raises: ValueError for an empty or overlong span; UnknownKnowledge for an unknown species, climate, cultivar or school.
     """
     if not 1 <= (last - first).days + 1 <= _MAX_DAYS:
@@ -65,6 +68,8 @@ def season(
     starts = [s for s in growing_year_starts(site, first, last) if s <= last]
     years = [_year(site, plain, know, s, seen, learned, chosen) for s in starts if growing_year_of(site, s)[1] >= first]
     ahead = forecast_stops(years[0].asked, forecast) if forecast else []
+    if unknown_on is not None and first <= unknown_on <= last:
+        ahead = [*ahead, *(c for y in years if y.asked.year.start <= unknown_on <= y.asked.year.end for c in unforeseen(y.asked, unknown_on))]
     used_on = growing_year_of(site, tree.used_on or first)[0]
     segments: list[Segment] = []
     best: list[Best] = []
@@ -165,7 +170,7 @@ def _forecast(lane: Lane, stops: Sequence[Claim]) -> None:
 def _charge(lane: Lane, year: Year, tree: TreeState) -> None:
     """Take what was cut this year off what is left; a year that is used up waits for the next."""
     asked = year.asked
-    if tree.used_share <= 0 or lane.work in OWN_BUDGET or lane.work == "young" or lane.status.size == 0:
+    if tree.used_share <= 0 or lane.work in OWN_BUDGET or lane.work in _UPKEEP or lane.status.size == 0:
         return
     plain, budget = (yearly_budget(t, asked.age, asked.know, asked.barren) for t in (replace(tree, used_share=0.0), tree))
     left = max(0.0, budget.share - tree.used_share)
@@ -254,5 +259,3 @@ def _of_year(year: GrowingYear, following: GrowingYear | None) -> list[Event]:
     )  # fmt: skip
     found += [Event(name, day, day, origin) for name, day, origin in marks if day]  # type: ignore[arg-type]  # origins are Origin
     return found
-
-

@@ -1,4 +1,4 @@
-"""May I today: one kind of work on one day, as a verdict a grower can read."""
+"""May I today: one kind of work on one day, as a verdict a grower can read. Every page asks this."""
 
 from __future__ import annotations
 
@@ -8,23 +8,53 @@ from dataclasses import dataclass
 
 from ..reasons import Reason
 from ..words.dates import day_words
+from ..words.prices import crop_words
 from ..words.units import share_words
-from .model import Segment, Status, Work
+from .model import FREE_WORK, SeasonAnswer, Segment, Status, Work
 
 WORK_WORDS: dict[Work, str] = {
     "sucker": "suckers", "sprout": "water sprouts", "sanitation": "dead and broken wood", "fruit": "a young tree's fruit", "skirt": "the skirt", "thin": "whole branches",
-    "height": "lowering and heading", "hedge": "the hedge wall", "shear": "a formal hedge", "tip": "tips", "renewal": "a third of the tree", "skeleton": "a skeleton prune", "pot": "the potted tree", "young": "training a young tree",
+    "height": "lowering and heading", "hedge": "the hedge wall", "shear": "a formal hedge", "tip": "tips", "renewal": "a third of the tree", "skeleton": "a skeleton prune", "pot": "the potted tree",
+    "young": "training a young tree",
 }  # fmt: skip
 LANE_WORDS: dict[Work, str] = {
     "sucker": "Suckers below the union", "sprout": "Water sprouts", "sanitation": "Dead and broken", "fruit": "Fruit off a young tree", "skirt": "Skirt", "thin": "Thin, whole branches",
-    "height": "Lower, head back", "hedge": "Hedge wall", "shear": "Shear a formal hedge", "tip": "Tips", "renewal": "Renew by thirds", "skeleton": "Skeleton prune", "pot": "Tree in a pot", "young": "Train a young tree",
+    "height": "Lower, head back", "hedge": "Hedge wall", "shear": "Shear a formal hedge", "tip": "Tips", "renewal": "Renew by thirds", "skeleton": "Skeleton prune", "pot": "Tree in a pot",
+    "young": "Train a young tree",
 }  # fmt: skip
-_HEADLINES: dict[Status, str] = {"go": "Go", "light": "Light cuts only", "wait": "Wait", "stop": "Stop"}
+_HEADLINES: dict[Status, str] = {"go": "Go", "light": "Small cuts only", "wait": "Wait", "stop": "Stop"}
+_UNPRICED = FREE_WORK | {"sprout", "young"}
+# last in the list of reasons: what holds all year, and what only says when to come back
+_LAST = {"yearly-budget": 1, "cheaper-day": -1, "no-share-left": -1, "quarantine": -2, "forecast-unknown": -3, "next-window": 2, "any-time": 1}
+
+# what would change a verdict, by the reason it rests on: the act, and what its button says
+ACTS: dict[str, tuple[tuple[str, str], ...]] = {
+    "ripe": (("picked", "Picked today"),),
+    "fruit-to-come": (("no-fruit", "No fruit on it this year"),),
+    "mango-shows": (("no-fruit", "No fruit on it this year"),),
+    "flush-meets-frost": (("under-cover", "It stands under cover"),),
+    "forecast-unknown": (("no-frost", "No frost in the next 14 days"), ("frost", "Frost is forecast")),
+    "pot-shade": (("went-out", "Went out today"),),
+    "pot-before-carry-in": (("went-out", "Went out today"),),
+}
+
+
+@dataclass(frozen=True)
+class Act:
+    """Something to say that would change the verdict. day: of a day to be shown."""
+
+    act: str
+    label: str
+    day: dt.date | None = None
 
 
 @dataclass(frozen=True)
 class Verdict:
-    """sentence: what the grower reads first. last_good_day: last day of the present go or light run. opens: next day the work is a go."""
+    """sentence: what the grower reads first. last_good_day: last day of the present go or light run. opens: next day the work is a go.
+
+    price: crops lost per share taken on the day, None where the work costs none of a crop. opens_price, opens_share: of the day it opens.
+    acts: what would change it.
+    """
 
     work: Work
     day: dt.date
@@ -34,30 +64,68 @@ class Verdict:
     reasons: tuple[Reason, ...]
     last_good_day: dt.date | None
     opens: dt.date | None
+    price: float | None = None
+    opens_price: float | None = None
+    opens_share: float | None = None
+    acts: tuple[Act, ...] = ()
+
+    def allows(self, share: float) -> bool:
+        """True if so much of the canopy may go on this day."""
+        return self.status in ("go", "light") and (self.max_share is None or share <= self.max_share + 1e-9)
 
 
-def verdict(segments: Sequence[Segment], work: Work, day: dt.date) -> Verdict:
-    """The verdict for one work on one day out of season segments that reach a year ahead. Raises: ValueError if the day is not covered."""
-    of_work = [s for s in segments if s.work == work and s.end >= day]
+def verdict(answer: SeasonAnswer, work: Work, day: dt.date) -> Verdict:
+    """The verdict for one work on one day out of a season that reaches a year ahead. Raises: ValueError if the day is not covered."""
+    lane = [s for s in answer.segments if s.work == work]
+    of_work = [s for s in lane if s.end >= day]
     if not of_work or of_work[0].start > day:
         raise ValueError(f"the season answer does not cover {day.isoformat()}")
-    here = of_work[0]
-    run = ("go",) if here.status == "go" else ("go", "light")
-    last_good: dt.date | None = None
-    for segment in of_work:
+    here, first = of_work[0], lane[0].start
+    last_good, opens = _run_end(of_work), next((s for s in of_work[1:] if s.status == "go"), None) if here.status != "go" else None
+    reasons = tuple(sorted(here.reasons, key=lambda r: _LAST.get(r.code, 0)))
+    priced = work not in _UNPRICED and not any(r.code == "not-yet-bearing" for r in reasons)
+
+    def price(on: dt.date) -> float | None:
+        return round(float(answer.prices[work][(on - first).days]), 4) if priced else None
+
+    then = price(opens.start) if opens else None
+    return Verdict(
+        work, day, here.status, _sentence(here, day, price(day), opens, then), here.max_share, reasons, last_good, opens.start if opens else None,
+        price(day), then, opens.max_share if opens else None, _acts(reasons, opens.start if opens else None),
+    )  # fmt: skip
+
+
+def _run_end(segments: Sequence[Segment]) -> dt.date | None:
+    """The last day of the run the first segment lies in; None where it is closed, or open as far as is seen."""
+    run = ("go",) if segments[0].status == "go" else ("go", "light")
+    last: dt.date | None = None
+    for segment in segments:
         if segment.status not in run:
-            break
-        last_good = segment.end
-    covers_all = last_good is not None and last_good == of_work[-1].end
-    opens = next((s.start for s in of_work[1:] if s.status == "go"), None) if here.status != "go" else None
-    reasons = tuple(sorted(here.reasons, key=lambda r: r.code in ("yearly-budget", "season-factor")))
-    return Verdict(work, day, here.status, _sentence(here, work, day, opens), here.max_share, reasons, None if covers_all else last_good, opens)
+            return last
+        last = segment.end
+    return None
 
 
-def _sentence(here: Segment, work: Work, day: dt.date, opens: dt.date | None) -> str:
+def _acts(reasons: Sequence[Reason], opens: dt.date | None) -> tuple[Act, ...]:
+    found = {act: Act(act, label) for r in reasons for act, label in ACTS.get(r.code, ())}
+    if opens is not None:
+        found["show-day"] = Act("show-day", "Show the day it opens", opens)
+    return tuple(found.values())
+
+
+def _sentence(here: Segment, day: dt.date, price: float | None, opens: Segment | None, then: float | None) -> str:
     head = f"{_HEADLINES[here.status]}, {day_words(day)}"
-    if here.status in ("go", "light") and here.max_share is not None:
-        return f"{head}: at most {share_words(here.max_share)}"
-    if here.status in ("wait", "stop") and opens is not None:
-        return f"{head}: next on {day_words(opens)}"
-    return head
+    cost = None if price is None else "costs no crop" if price < 0.03 else f"costs about {crop_words(price)} of what you cut"
+    if any(r.code == "forecast-unknown" for r in here.reasons):
+        return f"Is frost forecast in the next 14 days? Without an answer: wait{f', until {day_words(opens.start)}' if opens else ''}"
+    if here.status in ("go", "light"):
+        if here.max_share is None:
+            return head
+        most = "at most half of its shoots" if here.work == "young" else f"at most {share_words(here.max_share)}"
+        return f"{head}: {most}{f', {cost}' if cost else ''}"
+    if opens is None:
+        return head
+    again = f"{'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(opens.start)}" if then is not None else None
+    if here.status == "wait" and price is not None and then is not None and price > then:
+        return f"{head}: {cost} now; {again}"
+    return f"{head}: next on {day_words(opens.start)}"

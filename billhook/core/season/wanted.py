@@ -15,11 +15,12 @@ from .model import Work
 
 @dataclass(frozen=True)
 class Standing:
-    """How a tree stands. done: the last day each kind of work was done to it. year_start: start of its growing year."""
+    """How a tree stands. bears: it has come to its first crop. done: the last day each kind of work was done to it. year_start: start of its growing year."""
 
     in_pot: bool
     hedgerow: bool
     young: bool
+    bears: bool
     condition: str
     height_m: float | None
     cap_m: float | None
@@ -60,7 +61,9 @@ def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric
     if last is not None and not tree.in_pot and not tree.young and (day - last).days > know.days("today/thin-after"):
         want("thin", "thin-again", f"Last thinned {day_words(last)}.", ("today/thin-after",))
     if tree.young:
-        want("fruit", "young-fruit", "A young tree makes wood before crop.")
-    if not found and not tree.young:
+        if tree.bears:
+            want("fruit", "young-fruit", "A young tree makes wood before crop.")
+        want("young", "training", "A young tree is trained once a year.", (), False)
+    if not found and not tree.young and over is not None:
         want("tip", "in-order", "At its cap and in order: tips and dead wood only, an open window is no reason to cut.", (), False)
     return found

@@ -312,6 +312,7 @@ class PlanOut(Answer):
     after: list[ReasonOut]
     regrowth: list[ReasonOut]
     skeleton: list[ReasonOut]
+    not_today: ReasonOut | None = None
 
 
 class SafetyIn(Asked):

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from ...core.season.model import Condition, FruitOn
+from ...core.season.model import Condition, FruitOn, Severity
 from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Work
 from .shared import ReasonOut, Status
 
@@ -95,6 +95,7 @@ class TreeIn(Asked):
     used_share: Annotated[Number, Field(ge=0, le=1)] = 0.0
     low_bloom: bool = False
     too_tall: bool = False
+    cut: Severity | None = None
 
 
 class ForecastIn(Asked):
@@ -116,6 +117,8 @@ class ObservedIn(Asked):
     harvest_end: IsoDate | None = None
     last_frost: IsoDate | None = None
     first_frost: IsoDate | None = None
+    carry_out: IsoDate | None = None
+    carry_in: IsoDate | None = None
 
 
 School = Annotated[str, Field(max_length=40)]
@@ -166,18 +169,32 @@ class EventOut(Answer):
 
 
 class SegmentOut(Answer):
-    """One kind of work over a span without change; ``max_share`` is null where it costs no canopy."""
+    """One kind of work over a span without change; ``max_share`` is null where it costs no canopy; ``price``: crops per share on its cheapest day."""
 
     work: Work
     from_: IsoDate = Field(serialization_alias="from", validation_alias="start")
     to: IsoDate = Field(validation_alias="end")
     status: Status
     max_share: float | None
+    price: float
     reasons: list[ReasonOut]
 
 
+class BestOut(Answer):
+    """A run of the cheapest days of one growing year, ``range``. ``rounds``: such cuts that come to an ordinary one, where the day's share is small."""
+
+    work: Work
+    range: list[IsoDate]
+    from_: IsoDate = Field(serialization_alias="from", validation_alias="start")
+    to: IsoDate = Field(validation_alias="end")
+    price: float
+    max_share: float | None
+    rounds: int | None = None
+
+
 class SeasonOut(Answer):
-    """Events, and gapless segments for every kind of work."""
+    """Events, the best days of each growing year, and gapless segments for every kind of work."""
 
     events: list[EventOut]
+    best: list[BestOut]
     segments: list[SegmentOut]

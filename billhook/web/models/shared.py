@@ -18,10 +18,19 @@ class ReasonOut(Answer):
     date: IsoDate | None = None
     school: str | None = None
     catalogue_ids: list[str] = []
+    remedy: str | None = None
+
+
+class ActOut(Answer):
+    """Something to say that would change the verdict: what it is called, what the button says, and a day to be shown."""
+
+    act: str
+    label: str
+    day: IsoDate | None = None
 
 
 class VerdictOut(Answer):
-    """May I, on this day, do this work."""
+    """May I, on this day, do this work. ``price``: crops lost per share taken, null where none is at stake."""
 
     work: Work
     day: IsoDate
@@ -31,6 +40,10 @@ class VerdictOut(Answer):
     reasons: list[ReasonOut]
     last_good_day: IsoDate | None
     opens: IsoDate | None
+    price: float | None = None
+    opens_price: float | None = None
+    opens_share: float | None = None
+    acts: list[ActOut] = []
 
 
 class FieldError(Answer):
