@@ -10,8 +10,10 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..core.errors import FieldProblem, InvalidInput
-from ..core.season.model import WORKS, Event, Segment, Work
+from ..core.season.model import WORKS, Event, SeasonAnswer, Segment, Work
+from ..core.season.today import priced
 from ..core.season.warmth import HeatRule
+from ..core.words.prices import cost_words
 from ..store import places
 from ..store.trees import TreeRecord, tree_record, tree_records
 from .seasons import SeasonDesk
@@ -21,11 +23,22 @@ _MONTHS = (12, 18)
 
 
 @dataclass(frozen=True)
+class Cost:
+    """Days on which the work costs the same in words."""
+
+    start: dt.date
+    end: dt.date
+    says: str
+
+
+@dataclass(frozen=True)
 class Lane:
-    """One kind of work over the span, without a gap."""
+    """One kind of work over the span, without a gap. prices: crops per share on every day, None where none of a crop is at stake. costs: the same in words."""
 
     work: Work
     segments: tuple[Segment, ...]
+    prices: tuple[float, ...] | None
+    costs: tuple[Cost, ...]
 
 
 @dataclass(frozen=True)
@@ -82,7 +95,22 @@ def almanac(
         answer = desk.season_between(record, first, last, what_if=what_if)
         rule = HeatRule(at.know, record.tree.species)
         daily = rule.units(desk.site(record), first, (last - first).days + 1)
-        lanes = tuple(Lane(work, tuple(s for s in answer.segments if s.work == work)) for work in WORKS)
+        lanes = tuple(_lane(answer, work, first) for work in WORKS)
         shown = tuple(lane for lane in lanes if not all(any(r.code == "not-for-this-tree" for r in s.reasons) for s in lane.segments))
         warmth = tuple(float(v) for v in np.round(daily[::7], 2))
         return Almanac(name, record, count, len(records), first, last, day, rule.base_c, answer.events, warmth, shown)
+
+
+def _lane(answer: SeasonAnswer, work: Work, first: dt.date) -> Lane:
+    segments = tuple(s for s in answer.segments if s.work == work)
+    if not any(priced(work, s.reasons) for s in segments):
+        return Lane(work, segments, None, ())
+    prices = tuple(float(p) for p in np.round(answer.prices[work], 2))
+    costs: list[Cost] = []
+    for i, price in enumerate(prices):
+        day, says = first + dt.timedelta(days=i), cost_words(price)
+        if costs and costs[-1].says == says:
+            costs[-1] = Cost(costs[-1].start, day, says)
+        else:
+            costs.append(Cost(day, day, says))
+    return Lane(work, segments, prices, tuple(costs))

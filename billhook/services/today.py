@@ -13,7 +13,7 @@ from ..core.days import done_problem, planned_problem
 from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.reasons import Reason
 from ..core.season.model import WORKS, Segment, Status, Work
-from ..core.season.today import WORK_WORDS
+from ..core.season.today import WORK_WORDS, Act, acts_of
 from ..core.season.wanted import Standing, Wanted, wanted
 from ..core.words.dates import day_words
 from ..core.words.units import Units, share_words
@@ -49,6 +49,7 @@ class Item:
     closed_by: str | None = None
     later: PutOff | None = None
     instead: str | None = None
+    acts: tuple[Act, ...] = ()
 
 
 @dataclass(frozen=True)
@@ -230,6 +231,7 @@ class _Fortnight:
             ripe = next((r for r in segment.reasons if r.code == "ripe"), None)
             both = (pick_and_cut(ripe),) if ripe else ()
             item = self._item(record, "work", want.work, says, "go", (want.why, *both, *segment.reasons), max(first, self.day), last)
+            item.acts = acts_of(segment.reasons)
             if self.desk.forecast(record):
                 ahead = self.desk.season(record, (want.work,)).segments
                 if _open_run(ahead, self.day, self.until) is None:
@@ -254,6 +256,7 @@ class _Fortnight:
         says = f"{WORK_WORDS[want.work].capitalize()}: too late this season"
         item = self._item(record, "too-late", want.work, says, now.status, (want.why, *now.reasons), opens, gone[-1].end)
         item.instead = can + following
+        item.acts = acts_of(now.reasons, opens)
         item.later = None
         self._add(record, item, self.late)
 

@@ -110,7 +110,7 @@ def test_the_almanac_is_scrubbed_with_the_keyboard(browser, demo):
     hand.until(lambda: hand.one('[data-test="day"]').text == "24 Mar 2027")
     tones = {r.get_attribute("data-tone") for r in hand.all('[data-lane="thin"] rect[data-tone]')}
     assert tones == {"go", "light", "wait", "stop"}
-    hand.click("Working")
+    hand.click("Why")
     hand.until(lambda: "rub off by finger" in hand.one('[role="dialog"]').text)
 
 

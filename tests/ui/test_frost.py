@@ -60,7 +60,7 @@ def test_a_night_goes_from_a_stations_file_to_the_list(browser, summer, tmp_path
     assert "by the hours" in night.text or "possibly" in night.text  # a minimum alone says no hours
     assert "1.5 °C either way" in night.text
     assert findings(browser) == []
-    hand.one('button[aria-label^="Working for"]').click()
+    hand.one('button[aria-label^="Why: "]').click()
     hand.sees("Nobody knows for how long")
 
 

@@ -154,7 +154,7 @@ def test_over_the_limit_is_said_with_a_day_to_put_it_off_to(browser, demo):
     hand.point("s1", 0.02)
     against = hand.until(lambda: next(iter(hand.all('[data-test="against"]')), None))
     hand.until(lambda: "over the" in against.text)
-    hand.click("Working")
+    hand.click("Why")
     dialog = hand.one('[role="dialog"]')
     hand.until(lambda: "common practice" in dialog.text)
     assert "Cut this" not in dialog.text

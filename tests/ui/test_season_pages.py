@@ -40,7 +40,7 @@ def test_a_day_opens_its_reasons_by_keyboard(browser, demo):
     hand.sees("24 Mar 2027")
     hand.press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT)
     hand.until(lambda: hand.one('[data-test="day"]').text == "26 Mar 2027")
-    button = hand.one('[aria-label="Working of Thin, whole branches"]')
+    button = hand.one('[aria-label="Why: Thin, whole branches"]')
     browser.execute_script("arguments[0].focus()", button)
     button.send_keys(Keys.ENTER)
     dialog = hand.one('[role="dialog"]')

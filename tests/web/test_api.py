@@ -59,7 +59,7 @@ def test_season_calculator_has_the_documented_shape(served):
     assert {s["work"] for s in found["segments"]} == {"thin", "height"}
     first = found["segments"][0]
     assert first["from"] == "2027-03-24"
-    assert set(first) == {"work", "from", "to", "status", "max_share", "reasons"}
+    assert set(first) == {"work", "from", "to", "status", "max_share", "price", "reasons"}
     assert all({"code", "text", "used", "catalogue_ids"} <= set(r) for s in found["segments"] for r in s["reasons"])
     bare = {"site": {"latitude": -33, "normals": {"tmin": TMIN[6:] + TMIN[:6], "tmax": TMAX[6:] + TMAX[:6]}, "last_frost": None, "first_frost": None}, "tree": {"species": "avocado", "planted_year": 2014}, "from": "2027-03-24", "to": "2027-03-24"}  # fmt: skip
     assert len(post(served, "/api/calc/season", bare)["segments"]) == len(WORKS)
@@ -153,7 +153,7 @@ def test_almanac_over_the_api(served):
     found = served.client.get(f"/api/almanac?tree={served.tree_id}&months=12").get_json()
     assert (found["from"], found["to"], found["kind_name"]) == ("2027-03-01", "2028-02-29", "Clementine mandarin")
     assert found["lanes"][0]["name"] == "Suckers below the union"
-    assert {"from", "to", "status", "max_share", "reasons"} <= set(found["lanes"][1]["segments"][0])
+    assert {"from", "to", "status", "max_share", "price", "reasons"} <= set(found["lanes"][1]["segments"][0])
     for wrong in ("months=11", "months=many", "day=soon", "colour=blue"):
         assert served.client.get(f"/api/almanac?{wrong}").status_code == 422
     assert served.client.get("/api/almanac?tree=nothing").status_code == 404

@@ -58,7 +58,7 @@ def next_need(main: Verdict, due: tuple[str, dt.date] | None, sheet: dt.date | N
     if dead:
         return Need("sanitation", "go", f"{_counted(dead, 'dead limb', 'dead limbs')}: off, any dry day", None, "Dead limbs: off, any dry day")
     if due is not None and due[1] <= main.day + dt.timedelta(days=soon_days):
-        return Need("look", "go", f"{due[0]}, by {day_words(due[1])}", due[1])
+        return Need("look", "go", f"{due[0].rstrip('.')}, by {day_words(due[1])}", due[1])
     what = WORK_WORDS[main.work]
     limit = f", at most {share_words(main.max_share)}" if main.max_share else ""
     if main.status == "go":

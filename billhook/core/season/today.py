@@ -83,16 +83,21 @@ def verdict(answer: SeasonAnswer, work: Work, day: dt.date) -> Verdict:
     here, first = of_work[0], lane[0].start
     last_good, opens = _run_end(of_work), next((s for s in of_work[1:] if s.status == "go"), None) if here.status != "go" else None
     reasons = tuple(sorted(here.reasons, key=lambda r: _LAST.get(r.code, 0)))
-    priced = work not in _UNPRICED and not any(r.code == "not-yet-bearing" for r in reasons)
+    costs = priced(work, reasons)
 
     def price(on: dt.date) -> float | None:
-        return round(float(answer.prices[work][(on - first).days]), 4) if priced else None
+        return round(float(answer.prices[work][(on - first).days]), 4) if costs else None
 
     then = price(opens.start) if opens else None
     return Verdict(
         work, day, here.status, _sentence(here, day, price(day), opens, then), here.max_share, reasons, last_good, opens.start if opens else None,
-        price(day), then, opens.max_share if opens else None, _acts(reasons, opens.start if opens else None),
+        price(day), then, opens.max_share if opens else None, acts_of(reasons, opens.start if opens else None),
     )  # fmt: skip
+
+
+def priced(work: Work, reasons: Sequence[Reason]) -> bool:
+    """Whether any of a crop is at stake in this work on such days."""
+    return work not in _UNPRICED and not any(r.code in ("not-yet-bearing", "not-for-this-tree") for r in reasons)
 
 
 def _run_end(segments: Sequence[Segment]) -> dt.date | None:
@@ -106,7 +111,8 @@ def _run_end(segments: Sequence[Segment]) -> dt.date | None:
     return None
 
 
-def _acts(reasons: Sequence[Reason], opens: dt.date | None) -> tuple[Act, ...]:
+def acts_of(reasons: Sequence[Reason], opens: dt.date | None = None) -> tuple[Act, ...]:
+    """What would change a verdict that rests on these reasons; ``opens``: a day to be shown."""
     found = {act: Act(act, label) for r in reasons for act, label in ACTS.get(r.code, ())}
     if opens is not None:
         found["show-day"] = Act("show-day", "Show the day it opens", opens)
@@ -122,7 +128,7 @@ def _sentence(here: Segment, day: dt.date, price: float | None, opens: Segment |
         if here.max_share is None:
             return head
         most = "at most half of its shoots" if here.work == "young" else f"at most {share_words(here.max_share)}"
-        return f"{head}: {most}{f', {cost}' if cost else ''}"
+        return f"{head}: {most}{f', and {cost}' if cost else ''}"
     if opens is None:
         return head
     again = f"{'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(opens.start)}" if then is not None else None

@@ -22,12 +22,22 @@ class AlmanacQuery(Asked):
     last_frost: IsoDate | None = None
 
 
+class CostOut(Answer):
+    """Days on which the work costs the same in words."""
+
+    from_: IsoDate = Field(serialization_alias="from", validation_alias="start")
+    to: IsoDate = Field(validation_alias="end")
+    says: str
+
+
 class LaneOut(Answer):
-    """One kind of work, with its name in the grower's words."""
+    """One kind of work, with its name in the grower's words. ``prices``: crops per share on every day, null where none is at stake; ``costs``: in words."""
 
     work: Work
     name: str
     segments: list[SegmentOut]
+    prices: list[float] | None
+    costs: list[CostOut]
 
 
 class AlmanacOut(Answer):
@@ -35,6 +45,7 @@ class AlmanacOut(Answer):
 
     name: str
     kind_name: str
+    species: str
     trees: int
     of: int
     from_: IsoDate = Field(serialization_alias="from", validation_alias="first")

@@ -8,7 +8,7 @@ from pydantic import BeforeValidator, Field
 
 from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Text, Units, Uuid, Work, Written, whole
 from .season import School, Twelve
-from .shared import ReasonOut, Status
+from .shared import ActOut, ReasonOut, Status
 
 Scope = Literal["holding", "block", "tree"]
 Months = Annotated[list[Annotated[Counted, Field(ge=1, le=12)]], Field(min_length=2, max_length=2)]
@@ -221,6 +221,7 @@ class ItemOut(Answer):
     closed_by: str | None
     later: LaterOut | None
     instead: str | None
+    acts: list[ActOut] = []
 
 
 class TodayOut(Answer):

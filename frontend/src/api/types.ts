@@ -2066,6 +2066,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/says": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say it of trees, or of a row or block and its kinds. */
+        post: operations["says_post_saying_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/says/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take it back. */
+        post: operations["says_post_take_back_take_back_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2163,6 +2197,8 @@ export interface components {
              * @default []
              */
             catalogue_ids: string[];
+            /** Remedy */
+            remedy?: string | null;
         };
         /**
          * FrameCalcIn
@@ -2353,13 +2389,44 @@ export interface components {
         };
         /**
          * SeasonOut
-         * @description Events, and gapless segments for every kind of work.
+         * @description Events, the best days of each growing year, and gapless segments for every kind of work.
          */
         SeasonOut: {
             /** Events */
             events: components["schemas"]["EventOut"][];
+            /** Best */
+            best: components["schemas"]["BestOut"][];
             /** Segments */
             segments: components["schemas"]["SegmentOut"][];
+        };
+        /**
+         * BestOut
+         * @description A run of the cheapest days of one growing year, ``range``. ``rounds``: such cuts that come to an ordinary one, where the day's share is small.
+         */
+        BestOut: {
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Range */
+            range: string[];
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+            /** Price */
+            price: number;
+            /** Max Share */
+            max_share: number | null;
+            /** Rounds */
+            rounds?: number | null;
         };
         /**
          * EventOut
@@ -2388,14 +2455,14 @@ export interface components {
         };
         /**
          * SegmentOut
-         * @description One kind of work over a span without change; ``max_share`` is null where it costs no canopy.
+         * @description One kind of work over a span without change; ``max_share`` is null where it costs no canopy; ``price``: crops per share on its cheapest day.
          */
         SegmentOut: {
             /**
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /**
              * From
              * Format: date
@@ -2413,6 +2480,8 @@ export interface components {
             status: "go" | "light" | "wait" | "stop";
             /** Max Share */
             max_share: number | null;
+            /** Price */
+            price: number;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
         };
@@ -2455,7 +2524,7 @@ export interface components {
              */
             to: string;
             /** Work */
-            work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot")[] | null;
+            work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young")[] | null;
         };
         /**
          * ForecastIn
@@ -2496,6 +2565,10 @@ export interface components {
             last_frost?: string | null;
             /** First Frost */
             first_frost?: string | null;
+            /** Carry Out */
+            carry_out?: string | null;
+            /** Carry In */
+            carry_in?: string | null;
         };
         /**
          * SeasonSiteIn
@@ -2591,7 +2664,7 @@ export interface components {
              */
             freeze_class: number;
             /** Fruit On */
-            fruit_on?: ("none" | "light" | "full") | null;
+            fruit_on?: ("none" | "light" | "full" | "never") | null;
             /**
              * Used Share
              * @default 0
@@ -2607,6 +2680,8 @@ export interface components {
              * @default false
              */
             too_tall: boolean;
+            /** Cut */
+            cut?: ("tip" | "second-node" | "limb" | "scaffold") | null;
         };
         /**
          * ShootOut
@@ -3345,7 +3420,7 @@ export interface components {
              * @default thin
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /**
              * Vigour
              * @default 3
@@ -4101,6 +4176,8 @@ export interface components {
             name: string;
             /** Kind Name */
             kind_name: string;
+            /** Species */
+            species: string;
             /** Trees */
             trees: number;
             /** Of */
@@ -4130,19 +4207,41 @@ export interface components {
             lanes: components["schemas"]["LaneOut"][];
         };
         /**
+         * CostOut
+         * @description Days on which the work costs the same in words.
+         */
+        CostOut: {
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+            /** Says */
+            says: string;
+        };
+        /**
          * LaneOut
-         * @description One kind of work, with its name in the grower's words.
+         * @description One kind of work, with its name in the grower's words. ``prices``: crops per share on every day, null where none is at stake; ``costs``: in words.
          */
         LaneOut: {
             /**
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Name */
             name: string;
             /** Segments */
             segments: components["schemas"]["SegmentOut"][];
+            /** Prices */
+            prices: number[] | null;
+            /** Costs */
+            costs: components["schemas"]["CostOut"][];
         };
         /**
          * ClimatesOut
@@ -4746,7 +4845,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Name */
             name: string;
             /** Now */
@@ -4810,6 +4909,18 @@ export interface components {
             forecast: string | null;
         };
         /**
+         * ActOut
+         * @description Something to say that would change the verdict: what it is called, what the button says, and a day to be shown.
+         */
+        ActOut: {
+            /** Act */
+            act: string;
+            /** Label */
+            label: string;
+            /** Day */
+            day?: string | null;
+        };
+        /**
          * ItemOut
          * @description Like work on trees of a row; a sweep goes over all rows of a block.
          */
@@ -4852,6 +4963,11 @@ export interface components {
             later: components["schemas"]["LaterOut"] | null;
             /** Instead */
             instead: string | null;
+            /**
+             * Acts
+             * @default []
+             */
+            acts: components["schemas"]["ActOut"][];
         };
         /**
          * LaterOut
@@ -4938,7 +5054,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /**
              * Date
              * Format: date
@@ -5096,7 +5212,7 @@ export interface components {
              * Main Work
              * @enum {string}
              */
-            main_work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            main_work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Seen */
             seen: components["schemas"]["SeenOut"][];
             frame: components["schemas"]["DrawnFrame"] | null;
@@ -5203,7 +5319,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Share */
             share: number | null;
             /** Cuts */
@@ -5263,7 +5379,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Work Words */
             work_words: string;
             /** State */
@@ -5294,14 +5410,14 @@ export interface components {
         };
         /**
          * VerdictOut
-         * @description May I, on this day, do this work.
+         * @description May I, on this day, do this work. ``price``: crops lost per share taken, null where none is at stake.
          */
         VerdictOut: {
             /**
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /**
              * Day
              * Format: date
@@ -5322,6 +5438,17 @@ export interface components {
             last_good_day: string | null;
             /** Opens */
             opens: string | null;
+            /** Price */
+            price?: number | null;
+            /** Opens Price */
+            opens_price?: number | null;
+            /** Opens Share */
+            opens_share?: number | null;
+            /**
+             * Acts
+             * @default []
+             */
+            acts: components["schemas"]["ActOut"][];
         };
         /**
          * TreeChangeIn
@@ -5459,7 +5586,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Day */
             day?: string | null;
             /**
@@ -5484,7 +5611,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Day */
             day?: string | null;
             /**
@@ -5522,7 +5649,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Share */
             share?: number | null;
             /** Height Before M */
@@ -5566,7 +5693,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Share */
             share: number;
             /** Limit */
@@ -5604,6 +5731,7 @@ export interface components {
             regrowth: components["schemas"]["ReasonOut"][];
             /** Skeleton */
             skeleton: components["schemas"]["ReasonOut"][];
+            not_today?: components["schemas"]["ReasonOut"] | null;
         };
         /**
          * GoalOut
@@ -7934,7 +8062,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             verdict: components["schemas"]["VerdictOut"];
             /** Sentence */
             sentence: string;
@@ -8178,7 +8306,7 @@ export interface components {
              * Work
              * @enum {string}
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot";
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Work Words */
             work_words: string;
             /** Tree Id */
@@ -8346,6 +8474,69 @@ export interface components {
             state: "open" | "done" | "dropped";
             /** Due */
             due?: string | null;
+        };
+        /**
+         * SaidOut
+         * @description What was said, of how many trees, and the ids to take it back by.
+         */
+        SaidOut: {
+            /** Saying */
+            saying: string;
+            /** Trees */
+            trees: number;
+            /** Words */
+            words: string;
+            /** Ids */
+            ids: string[];
+        };
+        /**
+         * SayIn
+         * @description A saying, such as ``picked``, of trees by id, or of a row or block and, where given, its kinds; today unless a day is given.
+         */
+        SayIn: {
+            /** Id */
+            id?: string | null;
+            /** Saying */
+            saying: string;
+            /**
+             * Tree Ids
+             * @default []
+             */
+            tree_ids: string[];
+            /** Scope */
+            scope?: string | null;
+            /**
+             * Scope Id
+             * @default
+             */
+            scope_id: string;
+            /**
+             * Species
+             * @default []
+             */
+            species: string[];
+            /** Day */
+            day?: string | null;
+        };
+        /**
+         * TakenBackOut
+         * @description Of how many it was taken back.
+         */
+        TakenBackOut: {
+            /** Taken Back */
+            taken_back: number;
+        };
+        /**
+         * TakeBackIn
+         * @description What was said, by saying and ids.
+         */
+        TakeBackIn: {
+            /** Id */
+            id?: string | null;
+            /** Saying */
+            saying: string;
+            /** Ids */
+            ids: string[];
         };
         /**
          * FieldError
@@ -18375,6 +18566,168 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TaskOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    says_post_saying_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SayIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaidOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    says_post_take_back_take_back_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBackIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenBackOut"];
                 };
             };
             /** @description Not readable as JSON */

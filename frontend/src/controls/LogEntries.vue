@@ -11,7 +11,7 @@ const { units } = useSettings()
 const correcting = ref<string | null>(null)
 const WORDS: Record<LogEntry['work'], string> = {
   sucker: 'Suckers off', sprout: 'Water sprouts', sanitation: 'Dead and broken wood', skirt: 'Skirt lifted', thin: 'Thinned', height: 'Lowered', hedge: 'Hedge wall cut',
-  tip: 'Tipped', fruit: 'Fruit taken off', shear: 'Sheared', renewal: 'A third renewed', skeleton: 'Skeleton prune', pot: 'Pot shaped',
+  tip: 'Tipped', fruit: 'Fruit taken off', shear: 'Sheared', renewal: 'A third renewed', skeleton: 'Skeleton prune', pot: 'Pot shaped', young: 'Trained',
 } // prettier-ignore
 </script>
 

@@ -1,29 +1,28 @@
 <script setup lang="ts">
-/** Verdict first, reason under it, working one tap away. */
+/** Verdict first, its reasons under it, what would change it as buttons, and why one tap away. */
 import type { Verdict } from '@/api/client'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { dayWords } from '@/geometry/measure'
 import { computed, ref } from 'vue'
-import WorkingDialog from './WorkingDialog.vue'
+import SayButtons from './SayButtons.vue'
+import WhyDialog from './WhyDialog.vue'
 
-const props = defineProps<{ verdict: Verdict }>()
+const props = defineProps<{ verdict: Verdict; treeId?: string }>()
+defineEmits<{ day: [iso: string] }>()
 const open = ref(false)
-const said = computed(() =>
-  props.verdict.reasons.filter((r) => !['yearly-budget', 'season-factor', 'small-cuts', 'next-window'].includes(r.code)).slice(0, 2),
-)
-const rest = computed(() => props.verdict.reasons.filter((r) => ['small-cuts', 'next-window'].includes(r.code)))
-const lines = computed(() => [...said.value, ...(said.value.length < 2 ? rest.value : [])].slice(0, 2))
+const lines = computed(() => props.verdict.reasons.filter((r) => !['yearly-budget', 'next-window'].includes(r.code)).slice(0, 2))
 </script>
 
 <template>
   <section class="grid grid-cols-[auto_1fr] gap-x-3" aria-label="May I, on this day">
     <ToneMark :tone="verdict.status" class="mt-0.5" />
-    <h2 class="text-[1.55rem]" data-test="verdict">{{ verdict.sentence }}</h2>
+    <h2 class="text-[1.45rem] leading-tight" data-test="verdict">{{ verdict.sentence }}</h2>
     <p class="col-start-2 text-[0.92rem] text-ink2 mt-1">
       {{ lines.map((r) => r.text).join(' ') }}
       {{ verdict.last_good_day ? `Last good day ${dayWords(verdict.last_good_day)}.` : '' }}
-      <button type="button" class="link text-ink" @click="open = true">Working</button>
+      <button type="button" class="link text-ink" @click="open = true">Why</button>
     </p>
-    <WorkingDialog v-model="open" title="Working" :sentence="verdict.sentence" :reasons="verdict.reasons" />
+    <SayButtons class="col-start-2 mt-2" :acts="verdict.acts ?? []" :tree-ids="treeId ? [treeId] : []" @day="$emit('day', $event)" />
+    <WhyDialog v-model="open" title="Why" :sentence="verdict.sentence" :reasons="verdict.reasons" />
   </section>
 </template>

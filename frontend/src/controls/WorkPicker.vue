@@ -9,7 +9,7 @@ const props = defineProps<{ verdicts: Verdict[] }>()
 const work = defineModel<Work>({ required: true })
 const NAMES: Record<Work, string> = {
   sucker: 'Suckers', sprout: 'Water sprouts', sanitation: 'Dead and broken wood', skirt: 'Skirt', thin: 'Thin, whole branches', height: 'Lower, head back',
-  hedge: 'Hedge wall', tip: 'Tips', fruit: 'Fruit off a young tree', shear: 'Shear a formal hedge', renewal: 'Renew by thirds', skeleton: 'Skeleton prune', pot: 'Tree in a pot',
+  hedge: 'Hedge wall', tip: 'Tips', fruit: 'Fruit off a young tree', shear: 'Shear a formal hedge', renewal: 'Renew by thirds', skeleton: 'Skeleton prune', pot: 'Tree in a pot', young: 'Train a young tree',
 } // prettier-ignore
 const shown = computed(() => props.verdicts.filter((v) => !v.reasons.some((r) => r.code === 'not-for-this-tree')))
 </script>

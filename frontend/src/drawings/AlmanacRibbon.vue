@@ -13,7 +13,9 @@ const emit = defineEmits<{ day: [iso: string]; tryOut: [name: 'harvest_end' | 'f
 const LEFT = 172
 const FLOOR = 112
 const TOP_OF_LANES = 224
-const STEP = 34
+const STEP = 46
+/** The curve under a lane: so many pixels for so many crops. */
+const CURVE = { height: 15, crops: 2 }
 const right = computed(() => props.width - 8)
 const scale = computed(() => ribbonScale(props.almanac.from, props.almanac.to, LEFT, right.value))
 const months = computed(() => monthsOf(props.almanac.from, props.almanac.to).map((m) => ({ ...m, x: scale.value.x(m.start) })))
@@ -45,11 +47,23 @@ const crops = computed(() => [
   ...spans('bloom').map((e) => ({ ...e, label: 'bloom', fill: 'var(--sheet)', ink: 'var(--ink)' })),
 ])
 const sets = computed(() => spans('set and drop'))
+const days = (iso: string) => dayNumber(iso) - dayNumber(props.almanac.from)
+/** What a cut costs day by day, upwards from a floor. */
+function pricePath(prices: number[], from: string, floor: number): string {
+  const y = (p: number) => (floor - (Math.min(p, CURVE.crops) / CURVE.crops) * CURVE.height).toFixed(1)
+  return prices.map((p, i) => `${i ? 'L' : 'M'}${scale.value.x(addDays(from, i)).toFixed(1)} ${y(p)}`).join('')
+}
 const lanes = computed(() =>
   props.almanac.lanes.map((lane, i) => ({
     work: lane.work,
     name: lane.name,
     y: TOP_OF_LANES + i * STEP,
+    curve: lane.prices ? pricePath(lane.prices, props.almanac.from, TOP_OF_LANES + i * STEP + 41) : '',
+    open: lane.prices
+      ? runs(lane.segments)
+          .filter((r) => r.status === 'go')
+          .map((r) => pricePath(lane.prices!.slice(days(r.from), days(r.to) + 1), r.from, TOP_OF_LANES + i * STEP + 41))
+      : [],
     runs: runs(lane.segments).map((r) => {
       const x = scale.value.x(r.from)
       const w = scale.value.end(r.to) - x
@@ -173,6 +187,11 @@ function nudge(event: KeyboardEvent, handle: Handle) {
     </g>
     <g v-for="lane in lanes" :key="lane.work" :data-lane="lane.work">
       <text :x="LEFT - 12" :y="lane.y + 17" text-anchor="end" font-size="16" style="font-weight: 600">{{ lane.name }}</text>
+      <template v-if="lane.curve">
+        <line :x1="LEFT" :x2="right" :y1="lane.y + 41" :y2="lane.y + 41" stroke="var(--rule)" stroke-width="1" />
+        <path :d="lane.curve" fill="none" stroke="var(--edge)" stroke-width="1.2" stroke-dasharray="2 2" data-curve="price" />
+        <path v-for="d in lane.open" :key="d" :d="d" fill="none" stroke="var(--ink)" stroke-width="2.4" data-curve="open" />
+      </template>
       <g v-for="r in lane.runs" :key="r.from">
         <rect
           :x="r.x"

@@ -4,7 +4,8 @@ import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useKeys } from '@/composables/useKeys'
 import { useNarrow } from '@/composables/useNarrow'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
+import SayButtons from '@/controls/SayButtons.vue'
 import AlmanacRibbon from '@/drawings/AlmanacRibbon.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { dayWords, shareWords } from '@/geometry/measure'
@@ -49,13 +50,18 @@ const here = computed(() =>
     .map((lane) => ({ lane, now: lane.segments.find((s) => s.from <= day.value && day.value <= s.to) }))
     .filter((x): x is { lane: Schemas['LaneOut']; now: Segment } => !!x.now),
 )
-const said = (s: Segment) => s.reasons.filter((r) => !['yearly-budget', 'season-factor', 'small-cuts'].includes(r.code))[0] ?? s.reasons[0]
+const said = (s: Segment) => s.reasons.filter((r) => !['yearly-budget', 'next-window'].includes(r.code))[0] ?? s.reasons[0]
+const costOn = (lane: Schemas['LaneOut']) => lane.costs.find((c) => c.from <= day.value && day.value <= c.to)?.says
 /** What holds and until when; a run that reaches the end of the ribbon names no end. */
 function head(lane: Schemas['LaneOut'], s: Segment): string {
   const end = runs(lane.segments).find((r) => r.from <= s.from && s.to <= r.to)!.to
   const share = s.max_share && s.status !== 'stop' ? `, to ${shareWords(s.max_share)}` : ''
   return `${s.status}${share}${end === lane.segments.at(-1)!.to ? '' : `, until ${dayWords(end)}`}`
 }
+/** The pick that is on, or the next. */
+const harvest = computed(() =>
+  block.value === 'all' ? undefined : data.value?.events.find((e) => e.name === 'harvest' && e.to >= data.value!.today),
+)
 const open = ref<{ title: string; sentence: string; reasons: Segment['reasons'] } | null>(null)
 const NAMES: Record<string, string> = { harvest_end: 'the harvest ended', first_frost: 'the first frost came' }
 const tried = computed(() =>
@@ -128,19 +134,31 @@ const print = () => window.print()
             <div>
               <h3 class="text-[1.1rem]">{{ x.lane.name }}: {{ head(x.lane, x.now) }}</h3>
               <p class="text-[0.9rem] text-ink2">
-                {{ said(x.now)?.text }}
+                <b v-if="costOn(x.lane)" class="text-ink" data-test="cost">{{ costOn(x.lane) }}.</b> {{ said(x.now)?.text }}
                 <button
                   type="button"
                   class="link text-ink no-print"
-                  :aria-label="`Working of ${x.lane.name}`"
+                  :aria-label="`Why: ${x.lane.name}`"
                   @click="open = { title: x.lane.name, sentence: head(x.lane, x.now), reasons: x.now.reasons }"
                 >
-                  Working
+                  Why
                 </button>
               </p>
             </div>
           </li>
         </ul>
+      </section>
+      <section v-if="harvest" class="mb-3" aria-label="The pick">
+        <p class="text-[0.98rem]">
+          The pick: {{ dayWords(harvest.from) }} to {{ dayWords(harvest.to) }}{{ harvest.origin === 'observed' ? ', as it was seen' : ', about' }}.
+        </p>
+        <SayButtons
+          :acts="[
+            { act: 'picked', label: tree ? 'Picked today' : `Picked today: all ${data.kind_name} here` },
+            { act: 'no-fruit', label: 'No fruit this year' },
+          ]"
+          v-bind="tree ? { treeIds: [tree] } : { scope: 'block' as const, scopeId: block, species: [data.species] }"
+        />
       </section>
       <details class="mb-5 text-[0.98rem]">
         <summary class="tag text-lg">Dates of these months, and where each comes from</summary>
@@ -167,7 +185,7 @@ const print = () => window.print()
           </tbody>
         </table>
       </details>
-      <WorkingDialog
+      <WhyDialog
         v-if="open"
         :model-value="true"
         :title="open.title"

@@ -4,7 +4,7 @@ import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
 import { dayWords, lengthWords, windWords } from '@/geometry/measure'
 import type { Wall } from '@/geometry/section'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
@@ -139,12 +139,12 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
           />
         </div>
         <div v-if="pick" class="text-[0.97rem]" data-test="picked">
-          <p>{{ pick.reasons[0]?.text }} <button type="button" class="link" @click="working = true">Working</button></p>
+          <p>{{ pick.reasons[0]?.text }} <button type="button" class="link" @click="working = true">Why</button></p>
           <p class="num whitespace-normal">
             Hours by year {{ pick.hours.map((h) => Math.round(h)).join(', ') }}; hard cuts {{ pick.hard_cuts.join(', ') }};
             {{ pick.under_cap_from === null ? 'never wholly under the height' : `under the height from year ${pick.under_cap_from + 1}` }}.
           </p>
-          <WorkingDialog v-model="working" :title="pick.name" :sentence="pick.reasons[0]?.text ?? ''" :reasons="[...pick.reasons, ...pick.barred]" />
+          <WhyDialog v-model="working" :title="pick.name" :sentence="pick.reasons[0]?.text ?? ''" :reasons="[...pick.reasons, ...pick.barred]" />
         </div>
         <div v-if="pick && pick.school !== 'do_nothing' && pick.school !== 'third_of_rows' && !pick.barred.length">
           <label class="label" for="for-row">Adopt it for</label>

@@ -4,10 +4,10 @@ import { api, heed, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
 import ShareMeasure from '@/drawings/ShareMeasure.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
-import { shareWords, windWords } from '@/geometry/measure'
+import { dayWords, shareWords, windWords } from '@/geometry/measure'
 import PlanAsk from './plan/PlanAsk.vue'
 import PlanCompare from './plan/PlanCompare.vue'
 import PlanCut from './plan/PlanCut.vue'
@@ -159,9 +159,7 @@ async function makeSheet() {
       <p v-else-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
       <template v-if="plan">
         <PlanAsk v-model="wish" :plan="plan" />
-        <p class="text-[0.95rem]">
-          {{ plan.reasons[0]?.text }} <button type="button" class="underline min-h-6" @click="working = true">Working</button>
-        </p>
+        <p class="text-[0.95rem]">{{ plan.reasons[0]?.text }} <button type="button" class="underline min-h-6" @click="working = true">Why</button></p>
         <ShareMeasure
           :pieces="plan.cuts.map((c, i) => ({ n: i + 1, share: c.share })).filter((c) => c.share)"
           :limit="plan.limit"
@@ -169,6 +167,7 @@ async function makeSheet() {
           :year="Math.max(plan.limit, 0.2)"
           :used="0"
         />
+        <p v-if="plan.not_today" class="keep font-semibold" role="status" data-test="not-today">{{ plan.not_today.text }}</p>
         <p v-for="r in urgent" :key="r.code" class="keep font-semibold" role="alert">{{ r.text }}</p>
         <p v-for="r in calm" :key="r.code" class="text-[0.95rem]">{{ r.text }}</p>
         <section v-if="plan.skeleton.length" aria-label="Before you decide" class="warned" data-test="skeleton">
@@ -177,7 +176,9 @@ async function makeSheet() {
         </section>
         <p v-if="moved" role="status" class="text-[0.95rem]" data-test="moved">{{ moved }}</p>
         <section aria-label="Cut now">
-          <h2 class="text-[1.25rem]">{{ plan.cuts.length ? 'Cut now' : 'Nothing to cut under this aim' }}</h2>
+          <h2 class="text-[1.25rem]">
+            {{ plan.cuts.length ? (plan.not_today ? `Cut on ${dayWords(plan.day)}` : 'Cut now') : 'Nothing to cut under this aim' }}
+          </h2>
           <ol>
             <PlanCut
               v-for="(c, i) in plan.cuts"
@@ -213,7 +214,7 @@ async function makeSheet() {
           Look at the blades before starting: sharp, clean, tight. Look for fruit, nests and lines before every cut; nobody under the limb. Local
           rules on protected trees and quarantine decide.
         </p>
-        <WorkingDialog
+        <WhyDialog
           v-model="working"
           title="Cut plan"
           :sentence="plan.reasons[0]?.text ?? ''"

@@ -2,7 +2,7 @@
 /** The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its drawing. */
 import { api, heed, Refused, sentence, type Schemas, type Sheet } from '@/api/client'
 import { newId } from '@/api/ids'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
 import ToneMark from '@/drawings/ToneMark.vue'
@@ -139,7 +139,7 @@ const pdf = computed(() => {
       <ToneMark :tone="sheet.status as Status" />
       <p>
         <b class="tag text-xl">{{ sheet.sentence }}</b><br />{{ sheet.total }}
-        <button type="button" class="link no-print" @click="working = true">Working</button>
+        <button type="button" class="link no-print" @click="working = true">Why</button>
       </p>
     </div>
     <div class="body">
@@ -246,7 +246,7 @@ const pdf = computed(() => {
         </section>
       </div>
     </div>
-    <WorkingDialog v-model="working" title="Working" :sentence="sheet.sentence" :reasons="sheet.reasons" />
+    <WhyDialog v-model="working" title="Why" :sentence="sheet.sentence" :reasons="sheet.reasons" />
   </div>
 </template>
 

@@ -7,7 +7,7 @@ import { keptWalk, type Walk } from '@/field/store'
 import { useWalk } from '@/field/useWalk'
 import { useKeys } from '@/composables/useKeys'
 import MeasureField from '@/controls/MeasureField.vue'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
 import AnswerInk from '@/drawings/AnswerInk.vue'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, toRef, watch } from 'vue'
@@ -147,7 +147,7 @@ const open = ref(false)
         <p>{{ stock }} in 100 that it is the rootstock's; from 90 it counts as that, below 20 as the tree's own.</p>
         <p class="font-semibold mt-1">{{ data.action }}</p>
         <p v-for="r in data.reasons" :key="r.code">{{ r.text }}</p>
-        <button type="button" class="underline mt-1" @click="open = true">Working</button>
+        <button type="button" class="underline mt-1" @click="open = true">Why</button>
       </section>
       <ul v-if="data?.evidence.length && !away" class="text-[0.95rem]">
         <li v-for="e in data.evidence" :key="e.clue">{{ e.says }}</li>
@@ -183,7 +183,7 @@ const open = ref(false)
         <MeasureField v-model="seen.diameter" label="Thickness at its base" kind="diameter" />
       </fieldset>
       <p v-if="told.length" class="text-[0.9rem] text-ink2">Seen: {{ told.map(([c, v]) => words(c, v)).join(', ') }}.</p>
-      <WorkingDialog v-if="data" v-model="open" title="Whose shoot" :sentence="data.headline" :reasons="data.reasons" />
+      <WhyDialog v-if="data" v-model="open" title="Whose shoot" :sentence="data.headline" :reasons="data.reasons" />
     </template>
   </div>
 </template>

@@ -3,7 +3,7 @@
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
 import WeatherStrip from '@/drawings/WeatherStrip.vue'
 import { dayWords } from '@/geometry/measure'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
@@ -88,7 +88,7 @@ const print = () => window.print()
           </p>
         </aside>
       </div>
-      <WorkingDialog
+      <WhyDialog
         v-if="open"
         :model-value="true"
         :title="open.says"

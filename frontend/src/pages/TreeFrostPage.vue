@@ -4,7 +4,7 @@ import { api, heed, sentence } from '@/api/client'
 import { useFrost } from '@/composables/useFrost'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
 import FrostMarks from '@/drawings/FrostMarks.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
 import WalkRound from '@/controls/WalkRound.vue'
@@ -150,7 +150,7 @@ const working = ref(false)
           <TabPanel><CropPanel :frost="frost" :busy="busy" @back="say('F0')" /></TabPanel>
         </TabPanels>
       </TabGroup>
-      <WorkingDialog
+      <WhyDialog
         v-if="frost.verdict"
         v-model="working"
         title="After frost"

@@ -2,7 +2,7 @@
 /** What a night hurt, block by block, and tree by tree what must be seen to first. */
 import type { Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
 import { dayWords, shareWords, weightWords } from '@/geometry/measure'
 import { spreadWords, warmthWords } from '@/geometry/warmth'
 import { computed, ref } from 'vue'
@@ -55,11 +55,11 @@ const between = (t: Schemas['HurtTreeOut']) =>
           ><b>{{ t.damage.organs.join(', ') || 'nothing for sure' }}</b
           >{{ between(t) ? `; ${between(t)} by the hours` : t.damage.possible ? `; possibly ${t.damage.possible}` : '' }}. {{ t.first }}</span
         >
-        <button type="button" class="underline min-h-6 min-w-6" :aria-label="`Working for ${t.name}`" @click="working = t">Working</button>
+        <button type="button" class="underline min-h-6 min-w-6" :aria-label="`Why: ${t.name}`" @click="working = t">Why</button>
       </li>
     </ol>
     <button v-if="night.trees.length > shown" type="button" class="btn !min-h-11" @click="shown += 100">{{ night.trees.length - shown }} more</button>
-    <WorkingDialog
+    <WhyDialog
       v-if="working"
       v-model="open"
       :title="working.name"

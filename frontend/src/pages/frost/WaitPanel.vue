@@ -29,7 +29,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
           >The night was {{ warmthWords(frost.foreseen.at_c, units) }} here and foretold {{ frost.foreseen.frost_class
           }}{{ frost.foreseen.possible ? `, possibly ${frost.foreseen.possible}` : '' }}; </template
         >a class is off by about {{ spreadWords(frost.uncertain_c, units) }} either way.
-        <button type="button" class="link min-h-6" @click="emit('working')">Working</button>
+        <button type="button" class="link min-h-6" @click="emit('working')">Why</button>
       </p>
       <p v-for="r in frost.verdict.reasons.slice(2)" :key="r.code" :class="{ keep: r.code !== 'cut-on' }" class="text-[0.97rem]">{{ r.text }}</p>
     </section>

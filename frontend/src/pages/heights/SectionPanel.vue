@@ -3,7 +3,7 @@
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
 import RowSection from '@/drawings/RowSection.vue'
 import { diameterWords, lengthWords, shareWords, windWords } from '@/geometry/measure'
 import { hourWords, type Wall } from '@/geometry/section'
@@ -101,7 +101,7 @@ const working = ref(false)
   <section aria-label="Section" class="grid gap-2">
     <p class="keep text-[1.1rem]" role="status" data-test="sun-verdict">
       <b class="tag text-xl">{{ verdict }}</b>
-      <button type="button" class="link ml-2" @click="working = true">Working</button>
+      <button type="button" class="link ml-2" @click="working = true">Why</button>
     </p>
     <p class="text-[0.95rem]">{{ tallest ? `On this day ${tallest}.` : '' }}</p>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
@@ -211,7 +211,7 @@ const working = ref(false)
         </ul>
       </div>
     </div>
-    <WorkingDialog
+    <WhyDialog
       v-if="view"
       v-model="working"
       title="Section"

@@ -2,6 +2,7 @@
 /** One piece of work: what, where, why, until when, how long; done, or put off with a reason. */
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
+import SayButtons from '@/controls/SayButtons.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { dayWords } from '@/geometry/measure'
 import { addDays } from '@/geometry/ribbon'
@@ -25,6 +26,7 @@ const where = computed(() => {
   const named = inBlock + (rows.length > 1 ? `rows ${rows[0]} to ${rows[rows.length - 1]}` : `row ${rows[0]}`)
   return `${named}, ${trees.length} trees`
 })
+const onePass = computed(() => props.item.reasons.find((r) => r.code === 'one-pass'))
 const minutes = computed(() => {
   const m = props.item.minutes
   return m >= 90 ? `${(m / 60).toFixed(1)} h` : `${Math.max(1, Math.round(m))} min`
@@ -99,11 +101,10 @@ const putOff = () =>
       </h3>
       <p v-if="item.closed_by" class="text-[0.95rem] font-semibold" data-test="closed">Stopped: {{ item.closed_by }}</p>
       <p class="text-[0.95rem] text-ink2">
-        {{ item.reasons[0]?.text }}
-        <button type="button" class="link text-ink no-print" :aria-label="`Working of ${where}, ${item.says}`" @click="$emit('working', item)">
-          Working
-        </button>
+        {{ item.reasons[0]?.text }} {{ onePass?.text }}
+        <button type="button" class="link text-ink no-print" :aria-label="`Why: ${where}, ${item.says}`" @click="$emit('working', item)">Why</button>
       </p>
+      <SayButtons class="mt-1" :acts="(item.acts ?? []).filter((a) => !a.day)" :tree-ids="[...chosen]" :of="where" />
       <p v-if="item.later" class="text-[0.95rem]">Put off to {{ dayWords(item.later.until) }}: {{ item.later.why }}</p>
       <p v-if="item.instead" class="text-[0.95rem]">{{ item.instead }}</p>
       <details v-if="item.trees.length > 1" class="text-[0.95rem] no-print">

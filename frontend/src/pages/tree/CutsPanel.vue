@@ -6,12 +6,12 @@ import { useSettings } from '@/composables/useSettings'
 import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
 import VerdictBox from '@/controls/VerdictBox.vue'
-import WorkingDialog from '@/controls/WorkingDialog.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
 import WorkPicker from '@/controls/WorkPicker.vue'
 import ShareMeasure from '@/drawings/ShareMeasure.vue'
 import { diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
 const props = defineProps<{ tree: Tree; verdict?: Verdict; marking: Marking; selected: string | null }>()
@@ -43,8 +43,19 @@ const hand = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) =>
 const lift = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.lift_kg)))
 const openSheet = computed(() => props.tree.sheets.find((s) => s.state === 'open'))
 let sheetId = newId()
+/** A sheet over what the day allows is asked about once more. */
+const asking = ref(false)
+watch(
+  () => [m.cuts.value, work.value, day.value],
+  () => (asking.value = false),
+  { deep: true },
+)
 async function save() {
   if (!props.tree.frame) return
+  if (answer.value && !answer.value.against.fits && !asking.value) {
+    asking.value = true
+    return
+  }
   saving.value = true
   trouble.value = ''
   try {
@@ -84,7 +95,7 @@ async function save() {
         />
       </div>
     </div>
-    <VerdictBox v-if="verdict" :verdict="verdict" />
+    <VerdictBox v-if="verdict" :verdict="verdict" :tree-id="tree.id" @day="day = $event" />
     <template v-if="tree.frame">
       <ShareMeasure
         :pieces="pieces"
@@ -153,7 +164,7 @@ async function save() {
         <p :class="{ keep: !answer.against.fits }">
           {{ answer.against.sentence }} <button type="button" class="link" @click="working = true">How it is counted</button>
         </p>
-        <WorkingDialog v-model="working" title="How the share is counted" :sentence="answer.against.sentence" :reasons="answer.reasons" />
+        <WhyDialog v-model="working" title="How the share is counted" :sentence="answer.against.sentence" :reasons="answer.reasons" />
         <p v-for="r in answer.against.reasons" :key="r.code" class="keep mt-1">{{ r.text }}</p>
       </div>
       <div class="mt-auto">
@@ -182,12 +193,15 @@ async function save() {
             <dd>{{ Math.max(1, Math.round(answer.minutes)) }} min</dd>
           </div>
         </dl>
+        <p v-if="asking && answer" class="keep mt-2 font-semibold" role="alert" data-test="asked">
+          {{ answer.against.sentence }} Make a sheet of it all the same? It will say so.
+        </p>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
         <div class="flex gap-2 mt-3 pb-2">
           <button type="button" class="btn" :disabled="!m.canUndo.value" @click="m.undo()">Undo</button>
           <button type="button" class="btn" :disabled="!m.canRedo.value" @click="m.redo()">Redo</button>
-          <button type="button" class="btn btn-go flex-1" :disabled="!lines.length || saving" @click="save">
-            {{ saving ? 'Saving …' : 'Make the cut sheet' }}
+          <button type="button" class="btn btn-go flex-1" :class="{ 'btn-ask': asking }" :disabled="!lines.length || saving" @click="save">
+            {{ saving ? 'Saving …' : asking ? 'Make it all the same' : 'Make the cut sheet' }}
           </button>
         </div>
       </div>

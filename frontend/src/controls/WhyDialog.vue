@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** The working of an answer: its own inputs, and the values it rests on with unit, range and provenance. */
+/** Why an answer is as it is: sentences with this tree's numbers, how sure they are, the way of working behind them, and what would change it. */
 import { api, heed, type Reason, type Schemas } from '@/api/client'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
@@ -14,8 +14,20 @@ const { data } = useQuery({
   staleTime: Infinity,
 })
 const known = computed(() => new Map((data.value?.values ?? []).map((v) => [v.id, v])))
-const valuesOf = (reason: Reason) => (reason.catalogue_ids ?? []).map((id) => known.value.get(id)).filter((v): v is Schemas['KnownOut'] => !!v)
-const inputs = (reason: Reason) => Object.entries(reason.used ?? {}).filter(([, value]) => value !== null)
+/** The values a sentence rests on; the rule itself is the sentence. */
+const valuesOf = (reason: Reason) =>
+  (reason.catalogue_ids ?? [])
+    .filter((id) => !id.startsWith('rule/'))
+    .map((id) => known.value.get(id))
+    .filter((v): v is Schemas['KnownOut'] => !!v)
+const SURE: Record<string, string> = {
+  published: 'published',
+  'common practice': 'common practice among growers',
+  'from memory': 'less sure, check it on your own trees',
+  'our rule': "Billhook's own rule",
+}
+const ruleOf = (reason: Reason) => (reason.catalogue_ids ?? []).map((id) => known.value.get(id)).find((v) => v?.id.startsWith('rule/'))
+const inputs = (reason: Reason) => Object.entries(reason.used ?? {}).filter(([name, value]) => value !== null && name !== 'from' && name !== 'to')
 const number = (value: unknown) =>
   typeof value === 'number' ? String(Math.round(value * 1000) / 1000) : Array.isArray(value) ? value.join(', ') : String(value)
 </script>
@@ -30,8 +42,11 @@ const number = (value: unknown) =>
         <ol class="mt-4 space-y-4">
           <li v-for="reason in reasons" :key="reason.code + reason.text" class="border-t border-rule pt-3">
             <p>
-              {{ reason.text }} <span v-if="reason.school" class="text-ink2">School: {{ reason.school }}.</span>
+              {{ reason.text }}
+              <span v-if="ruleOf(reason)" class="text-ink2">({{ SURE[ruleOf(reason)!.provenance] ?? ruleOf(reason)!.provenance }})</span>
             </p>
+            <p v-if="reason.school" class="text-ink2">Way of working: {{ known.get(`schools/${reason.school}/name`)?.value ?? reason.school }}.</p>
+            <p v-if="reason.remedy" class="font-semibold">What would change it: {{ reason.remedy }}</p>
             <dl v-if="inputs(reason).length" class="mt-1 grid grid-cols-[1fr_auto] gap-x-4 text-[0.92rem]">
               <template v-for="[name, value] in inputs(reason)" :key="name">
                 <dt class="text-ink2">{{ name }}</dt>
@@ -40,11 +55,11 @@ const number = (value: unknown) =>
             </dl>
             <ul v-if="valuesOf(reason).length" class="mt-1 text-[0.92rem] space-y-1">
               <li v-for="v in valuesOf(reason)" :key="v.id">
-                {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b>
-                <span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span>;
+                {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b
+                ><span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span>;
                 <span class="text-ink2"
-                  >{{ v.provenance }}<template v-if="v.source">: {{ v.source }}</template
-                  ><template v-if="v.rivals">; rivals: {{ v.rivals }}</template></span
+                  >{{ SURE[v.provenance] ?? v.provenance }}<template v-if="v.source">: {{ v.source }}</template
+                  ><template v-if="v.rivals">; others say {{ v.rivals }}</template></span
                 >
               </li>
             </ul>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+/** What would change a verdict, one tap each; what was said can be taken back at once. */
+import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+
+const props = defineProps<{
+  acts: Schemas['ActOut'][]
+  treeIds?: string[]
+  scope?: 'row' | 'block'
+  scopeId?: string
+  species?: string[]
+  of?: string
+}>()
+const emit = defineEmits<{ day: [iso: string] }>()
+const queries = useQueryClient()
+const said = ref<Schemas['SaidOut'] | null>(null)
+const trouble = ref('')
+async function send(run: () => Promise<void>) {
+  trouble.value = ''
+  try {
+    await run()
+    await queries.invalidateQueries()
+  } catch (error) {
+    trouble.value = sentence(error)
+  }
+}
+const say = (act: Schemas['ActOut']) =>
+  act.day
+    ? emit('day', act.day)
+    : void send(async () => {
+        const body = {
+          saying: act.act,
+          tree_ids: props.treeIds ?? [],
+          scope: props.scope ?? null,
+          scope_id: props.scopeId ?? '',
+          species: props.species ?? [],
+        }
+        said.value = await heed(api.POST('/api/says', { body }))
+      })
+const takeBack = (what: Schemas['SaidOut']) =>
+  void send(async () => {
+    await heed(api.POST('/api/says/take-back', { body: { saying: what.saying, ids: what.ids } }))
+    said.value = null
+  })
+</script>
+
+<template>
+  <div v-if="acts.length || said || trouble" class="flex flex-wrap items-center gap-2 no-print" data-test="says">
+    <button
+      v-for="act in acts"
+      :key="act.act"
+      type="button"
+      class="btn btn-small"
+      :data-act="act.act"
+      :aria-label="of && !act.day ? `${act.label}: ${of}` : undefined"
+      @click="say(act)"
+    >
+      {{ act.label }}
+    </button>
+    <p v-if="said" role="status" class="text-[0.95rem]" data-test="said">
+      {{ said.words }}{{ said.trees > 1 ? `, ${said.trees} trees` : '' }}.
+      <button v-if="said.ids.length" type="button" class="link" @click="takeBack(said)">Take back</button>
+    </p>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+  </div>
+</template>
