@@ -10,7 +10,7 @@ PORT ?= 8420
 FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/package.json
 BROWSER := $(STAMPS)/browser
 
-.PHONY: help setup demo test hard bench count screens types check-py check-web test-web clean
+.PHONY: help setup demo test hard bench almanacs count screens types check-py check-web test-web clean
 
 help:
 	@echo "make demo     start Billhook with its demo holding on http://127.0.0.1:$(PORT)/"
@@ -18,6 +18,7 @@ help:
 	@echo "make setup    environment and build only; then .venv/bin/billhook serve"
 	@echo "make hard     kill it two hundred times and look whether anything is lost"
 	@echo "make bench    measure speed and memory"
+	@echo "make almanacs open days of every kind, climate and way of working, for reading"
 	@echo "make count    lines of code and share of tests"
 	@echo "make screens  refresh docs/screenshots from the demo holding"
 
@@ -86,6 +87,9 @@ hard: setup
 
 bench: setup
 	$(PY) tools/bench.py
+
+almanacs: $(STAMPS)/python
+	@$(PY) tools/almanacs.py
 
 count:
 	@$(PYTHON) tools/count.py

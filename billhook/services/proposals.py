@@ -18,7 +18,7 @@ from ..core.known import Knowledge
 from ..core.light.inner import LowerLight, lower_light
 from ..core.light.rows import bark_hours
 from ..core.plan.offer import Proposed
-from ..core.plan.propose import Proposal, propose
+from ..core.plan.propose import Proposal, main_work, propose
 from ..core.plan.skeleton import bare_bark, warned
 from ..core.plan.stages import Window
 from ..core.plan.wall import machine_minutes
@@ -154,7 +154,7 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
         proposal = proposed(_windows(desk, record, day, sorted(works), wish.stance))
     offered = _all(proposal)
     _pins_known(wish, set(offered))
-    work, cuts = _main_work(proposal), [p.cut for p in proposal.cuts]
+    work, cuts = main_work(proposal.cuts), [p.cut for p in proposal.cuts]
     preview = cutting.preview_in(at, session, record, walked.frame_row, cuts, work, day, tree.units) if cuts else None
     fresh = sum(c.hand_kg for c in preview.answer.cuts if not c.void) if preview else 0.0
     fruit = sum(c.fruit_lost for c in preview.answer.cuts if not c.void) if preview else 0
@@ -250,14 +250,6 @@ def _named(at: Workplace, session: Session, walked: Walked, walk_id: str | None)
     found = named_cuts(summary(at.know, walked.tree, questions_of(at.know, walked.tree), answers).findings)
     limbs = {x.id: x.length_m for x in walked.tree.frame.limbs}
     return [c for c in found if c.limb in limbs and c.keep_m < limbs[c.limb]]
-
-
-def _main_work(proposal: Proposal) -> Work:
-    """The kind of work that takes most of the canopy; the sheet goes by its limit."""
-    taken: dict[str, float] = {}
-    for one in proposal.cuts:
-        taken[one.work] = taken.get(one.work, 0.0) + one.share
-    return next((w for w in WORKS if taken and w == max(taken, key=lambda x: (taken[x], x))), "thin")
 
 
 def _bark(at: Workplace, preview: Preview | None) -> Whitewash | None:

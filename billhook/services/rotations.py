@@ -191,10 +191,15 @@ def _lay_out(at: Workplace, session: Session, rotation: Rotation, records: Seque
             session.add(task)
 
 
+def work_of(school: str) -> Work:
+    """The kind of work a school's day is looked for."""
+    return _WORK.get(school, "renewal")
+
+
 def days_by_year(at: Workplace, session: Session, record: TreeRecord, school: str, first_year: int, years: int) -> list[dt.date]:
     """The day in each year on which the season opens a school's work: the first of its open days, never one that it closes."""
     day, desk = at.today(), SeasonDesk(session, at, at.today())
-    work = _WORK.get(school, "renewal")
+    work = work_of(school)
     found: list[dt.date] = []
     for year in range(first_year, first_year + years):
         begin, end = max(day, dt.date(year, 1, 1)), dt.date(year, 12, 31)

@@ -235,13 +235,16 @@ class SeasonDesk:
         found: dict[str, dt.date] = {}
         for scope_id in (record.block.id, record.tree.id):
             for kind, days in self._dated.get(scope_id, {}).items():
-                near = [d for d in days if abs((d - self.day).days) <= 300]
+                near = [d for d in days if -550 <= (d - self.day).days <= 300]
                 if near:
                     found[kind] = near[-1]
         return tuple(sorted(found.items()))
 
     def moved(self, record: TreeRecord) -> Moves:
-        """Days by which this tree, or its block, differed from the model in up to three earlier years; the tree's own before its block's."""
+        """Days by which this tree, or its block, differed from the model in the last three years it was seen; the tree's own before its block's.
+
+        What was seen beats the model in its own year and moves all the others, so that a day asked about ahead is answered as it will be.
+        """
         found: dict[str, int] = {}
         years = int(self.at.know.number("season/learn-years"))
         if not any(scope_id in self._dated for scope_id in (record.block.id, record.tree.id)):
@@ -249,7 +252,7 @@ class SeasonDesk:
         site, state = self.site(record), replace(self.state(record), used_share=0.0)
         for scope_id in (record.block.id, record.tree.id):
             for kind, days in self._dated.get(scope_id, {}).items():
-                gaps = [g for d in days if d < self.growing_year(record) and (g := _gap(self.at.know, site, state, kind, d)) is not None]
+                gaps = [g for d in days if d <= max(self.day, self.at.today()) and (g := _gap(self.at.know, site, state, kind, d)) is not None]
                 if gaps:
                     found[kind] = round(sum(gaps[-years:]) / len(gaps[-years:]))
         return tuple(sorted(found.items()))

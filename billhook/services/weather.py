@@ -36,7 +36,8 @@ def station(at: Workplace, session: Session, site: Site, normals: SiteNormals) -
 
 
 def measured(at: Workplace, session: Session, site: Site, normals: SiteNormals, day: dt.date) -> Weather | None:
-    """Measured days up to a day, for the heat sums. None where nothing was measured."""
+    """Measured days up to a day or today, for the heat sums. None where nothing was measured."""
+    day = min(day, at.today())
     first = day - dt.timedelta(days=_LOOK_BACK)
     key = f"{site.id} {day.isoformat()} {at.weather_changes} {normals.id}"
     if key not in at.weather_cache:
@@ -54,11 +55,11 @@ def _as_weather(key: str, first: dt.date, last: dt.date, found: Sequence[Station
 
 
 def forecast(at: Workplace, session: Session, site: Site, normals: SiteNormals, day: dt.date) -> tuple[ForecastDay, ...]:
-    """What the station foresees; nothing where it is simulated and the holding real, nor about days gone by."""
+    """What the station foresees today; nothing where it is simulated and the holding real, nor for whoever asks about days gone by."""
     if day < at.today():
         return ()
     found = station(at, session, site, normals)
-    return () if found.simulated and not at.settings.demo else tuple(found.forecast(day))
+    return () if found.simulated and not at.settings.demo else tuple(found.forecast(at.today()))
 
 
 @dataclass(frozen=True)

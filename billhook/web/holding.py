@@ -78,7 +78,10 @@ def get_almanac(query: AlmanacQuery) -> dict[str, Any]:
     at = here()
     what_if = {k: d for k in ("harvest_end", "first_frost", "last_frost") if (d := getattr(query, k)) is not None}
     found = almanac(at, query.day or at.today(), query.tree, query.block, query.months, what_if)
-    lanes = [{"work": lane.work, "name": LANE_WORDS[lane.work], "segments": lane.segments, "prices": lane.prices, "costs": lane.costs} for lane in found.lanes]
+    lanes = [
+        {"work": lane.work, "name": LANE_WORDS[lane.work], "segments": lane.segments, "prices": lane.prices, "costs": lane.costs}
+        for lane in found.lanes
+    ]
     kind = kind_name(found.record.tree.species, found.record.cultivar)
     return answer(AlmanacOut, {**vars(found), "kind_name": kind, "species": found.record.tree.species, "lanes": lanes})
 

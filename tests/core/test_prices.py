@@ -389,3 +389,12 @@ def test_no_cold_to_wait_for_goes_by_the_rains_and_the_pick(know):
         harvest = next(e for e in answer.events if e.name == "harvest" and e.start.year == 2026)
         assert harvest.start.month in (6, 7)
         assert not any("frost" in r.code for s in answer.segments for r in s.reasons)
+
+
+def test_a_pick_is_of_the_crop_it_lies_nearest_to(know):
+    """A crop that hangs into its second year and is picked months early is not the one before it."""
+    site, tree = place(know, "mediterranean-coast"), grown(("avocado", "lamb-hass"))
+    day = dt.date(2027, 3, 24)
+    found = at(know, site, tree, "height", day, observed={"harvest_end": day})
+    assert (found.status, found.price) == ("go", pytest.approx(0.5))
+    assert at(know, site, tree, "height", day).status == "wait"

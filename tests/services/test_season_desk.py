@@ -98,7 +98,7 @@ def test_a_date_seen_beats_the_model_and_corrects_next_year(grove):
     assert (_event(grove, grove.low, "first flush").start - computed).days == 9
     with grove.store.reading() as session:
         nearby = SeasonDesk(session, grove, TODAY)
-        assert nearby.moved(tree_record(session, tree)) == ()
+        assert nearby.moved(tree_record(session, tree)) == ()  # it lies ahead of the day
         later = SeasonDesk(session, grove, TODAY.replace(year=2028))
         assert dict(later.moved(tree_record(session, tree))) == {"flush_start": 9}
         assert later.moved(tree_record(session, other)) == ()

@@ -27,7 +27,7 @@ def test_five_minutes_from_nothing(browser, empty):
     hand.click("They stand there")
     planted = hand.one('[data-test="planted"]').text
     assert "and 23 more stand there" in planted
-    assert "Today: Whole branches: small cuts only" in planted
+    assert "Today: Whole branches: go, at most 20 %" in planted
 
     hand.type("Say it", "some trees")
     hand.click("Read it")
@@ -48,7 +48,7 @@ def test_five_minutes_from_nothing(browser, empty):
     hand.until(lambda: "Garden 3·7" in hand.one('[role="option"]').text)
     browser.switch_to.active_element.send_keys(Keys.ENTER)
     hand.sees("Not measured yet")
-    assert hand.one('[data-test="verdict"]').text.startswith("Light cuts only, 24 Mar 2027")
+    assert hand.one('[data-test="verdict"]').text.startswith("Go, 24 Mar 2027: at most 20 %")
     hand.type("Height", "9 cm")
     hand.type("Spread", "2.8")
     hand.type("Trunk", "95")

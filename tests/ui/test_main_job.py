@@ -93,6 +93,9 @@ def test_from_finding_a_tree_to_its_log(browser, demo):
     browser.refresh()
     hand.until(lambda: len(hand.all('[data-test="cut"]')) == 2)
     hand.click("Make the cut sheet")
+    # two whole limbs are more than the day allows: it is asked about once
+    assert "over the" in hand.one('[data-test="asked"]').text
+    hand.click("Make it all the same")
     hand.sees("Cut sheet, 24 Mar 2027")
     address = browser.current_url
 

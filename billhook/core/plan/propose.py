@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 
 from ..frame.finish import gone_limbs
@@ -11,6 +11,7 @@ from ..frame.model import Cut
 from ..frame.outline import Outline
 from ..known import Knowledge
 from ..reasons import Reason
+from ..season.model import WORKS, Work
 from ..season.today import Verdict
 from ..walk.tree import WalkTree
 from ..words.dates import day_words
@@ -82,6 +83,10 @@ def propose(
             open_[key] = one
     candidates = [_candidate(know, tree, one, open_, key in pins_in) for key, one in open_.items()]
     choice = choose_cuts(candidates, min(1.0, room))
+    # the plan keeps to the share of the work that takes most of it
+    while limit is None and not choice.over_limit and (most := _most_of_main(choice, open_, verdicts)) < min(room, choice.share - 1e-9):
+        room = most
+        choice = choose_cuts(candidates, room)
     left += _put_off(choice, open_, verdicts, room)
     cuts = tuple(open_[i] for i in choice.chosen if i not in choice.covered)
     stages, unplaced = _staged(know, tree, offers, pins_out, choice, {c.id for c in cuts}, tuple(left), windows, room)
@@ -90,6 +95,20 @@ def propose(
         thick = sum(p.look == "wall" and not p.must for p in offers.values())
         reasons.append(how(know, tree, by, outline, set_out, room, thick))
     return Proposal(goal, cuts, tuple(left), choice.share, room, choice.over_limit, stages, unplaced, tuple(reasons), outline, set_out)
+
+
+def main_work(cuts: Iterable[Proposed]) -> Work:
+    """The kind of work that takes most of the canopy; a plan and its sheet go by its limit."""
+    taken: dict[Work, float] = {}
+    for one in cuts:
+        work: Work = one.work  # type: ignore[assignment]  # the catalogue holds only kinds of work
+        taken[work] = taken.get(work, 0.0) + one.share
+    return max(sorted(taken, key=WORKS.index), key=lambda w: taken[w], default="thin")
+
+
+def _most_of_main(choice: Choice, open_: Mapping[str, Proposed], verdicts: Mapping[str, Verdict]) -> float:
+    most = verdicts[main_work(open_[i] for i in choice.chosen if i not in choice.covered)].max_share
+    return 1.0 if most is None else most
 
 
 def _staged(

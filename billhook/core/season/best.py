@@ -54,7 +54,8 @@ def open_days(know: Knowledge, price: Floats, shut: Days, cap: Floats, dear: Day
     go = ok & (price <= best + know.number("price/band") + _EPS)
     if _longest(go) < know.days("price/run"):
         go |= _cheapest_run(price, ok, know.days("price/run"))
-    wide = ok & ~dear & ~go & (price <= best + know.number("price/wide-band") + _EPS) if widened else none
+    small = widened and useful <= know.number("price/wide-share") + _EPS  # a skeleton prune is no small cut
+    wide = ok & ~dear & ~go & (price <= best + know.number("price/wide-band") + _EPS) if small else none
     return Open(ok, go, wide, rounds)
 
 

@@ -85,9 +85,8 @@ def harvest_of(site: Site, tree: TreeState, know: Knowledge, bloom: Span | None,
         pick = min(length, know.days(know.first(f"pick/{tree.species}/days", "pick/other/days").id))
         begin = _middle(window) - dt.timedelta(days=pick // 2)
         window, spread = Span(begin, begin + dt.timedelta(days=pick - 1)), (length - pick) // 2
-    first, from_begin = dates.heed("harvest_start", window.start, "catalogue")
-    last, from_finish = dates.heed("harvest_end", window.end, "catalogue")
-    begin, finish = first or window.start, last or window.end
+    begin, from_begin = dates.heed_pick("harvest_start", window, window.start)
+    finish, from_finish = dates.heed_pick("harvest_end", window, window.end)
     if not citrus and from_begin == "observed" and from_finish != "observed":
         finish = begin + dt.timedelta(days=pick - 1)
     elif not citrus and from_finish != "observed" and "harvest_start" not in dates.moved:

@@ -6,7 +6,7 @@ import datetime as dt
 from calendar import monthrange
 from collections.abc import Mapping
 
-from .model import MonthDay, Origin, Site
+from .model import MonthDay, Origin, Site, Span
 from .normals import YEAR_DAYS
 
 OBSERVABLE = ("flush_start", "flush_hard", "bloom_start", "harvest_start", "harvest_end", "first_frost", "last_frost", "carry_out", "carry_in")
@@ -48,3 +48,17 @@ class Dates:
         day, self.origins[event] = self.heed(name, computed, origin)
         assert day is not None
         return day
+
+    def heed_pick(self, name: str, window: Span, computed: dt.date) -> tuple[dt.date, Origin]:
+        """A day of the pick, where it lies nearer to this crop's window than to the one before or after it."""
+        seen = self.observed.get(name)
+        if seen is None:
+            return computed + dt.timedelta(days=self.moved.get(name, 0)), "catalogue"
+        away = [_days_off(seen - dt.timedelta(days=YEAR_DAYS * n), window) for n in (0, 1, -1)]
+        if away[0] == min(away):
+            return seen, "observed"
+        return computed + dt.timedelta(days=self.moved.get(name, 0)), "catalogue"
+
+
+def _days_off(day: dt.date, window: Span) -> int:
+    return max(0, (window.start - day).days, (day - window.end).days)

@@ -30,7 +30,7 @@ _LAST = {"yearly-budget": 1, "cheaper-day": -1, "no-share-left": -1, "quarantine
 # what would change a verdict, by the reason it rests on: the act, and what its button says
 ACTS: dict[str, tuple[tuple[str, str], ...]] = {
     "ripe": (("picked", "Picked today"),),
-    "fruit-to-come": (("no-fruit", "No fruit on it this year"),),
+    "fruit-to-come": (("picked", "Picked today"), ("no-fruit", "No fruit on it this year")),
     "mango-shows": (("no-fruit", "No fruit on it this year"),),
     "flush-meets-frost": (("under-cover", "It stands under cover"),),
     "forecast-unknown": (("no-frost", "No frost in the next 14 days"), ("frost", "Frost is forecast")),

@@ -51,7 +51,7 @@ const takeBack = (what: Schemas['SaidOut']) =>
       v-for="act in acts"
       :key="act.act"
       type="button"
-      class="btn btn-small"
+      class="btn btn-small max-sm:!min-h-12"
       :data-act="act.act"
       :aria-label="of && !act.day ? `${act.label}: ${of}` : undefined"
       @click="say(act)"
@@ -60,7 +60,7 @@ const takeBack = (what: Schemas['SaidOut']) =>
     </button>
     <p v-if="said" role="status" class="text-[0.95rem]" data-test="said">
       {{ said.words }}{{ said.trees > 1 ? `, ${said.trees} trees` : '' }}.
-      <button v-if="said.ids.length" type="button" class="link" @click="takeBack(said)">Take back</button>
+      <button v-if="said.ids.length" type="button" class="link min-h-6" @click="takeBack(said)">Take back</button>
     </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>

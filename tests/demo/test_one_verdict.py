@@ -1,0 +1,87 @@
+"""What a plan, its stages and a rotation lay on a day is allowed on that day, over the whole demo holding and the whole year."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Iterator
+
+import pytest
+
+from billhook.services import proposals, rotations
+from billhook.services.grove import grove
+from billhook.services.proposals import Wish
+from billhook.services.seasons import SeasonDesk
+from billhook.services.today import fortnight
+from billhook.services.trees import tree_view
+from billhook.store import rotations as kept
+from billhook.store.trees import tree_record
+
+from ..places import new_id
+from .test_demo import DAY, demo  # noqa: F401  # a fixture
+
+DATES = [DAY + dt.timedelta(days=30 * n) for n in range(12)]
+GOALS = ("tidy", "lower", "renew", "skeleton")
+
+
+def typical(view, nth: int) -> Iterator[str]:
+    """One drawn tree of each kind, another one each time."""
+    kinds: dict[str, list[str]] = {}
+    for tree in view.trees:
+        if tree.origin is not None:
+            kinds.setdefault(tree.record.tree.species, []).append(tree.record.tree.id)
+    for ids in kinds.values():
+        yield ids[(nth * 7) % len(ids)]
+
+
+@pytest.mark.parametrize("nth", range(12))
+def test_a_plan_proposes_only_what_its_day_allows(demo, nth):  # noqa: F811
+    day, checked = DATES[nth], 0
+    for k, tree_id in enumerate(typical(grove(demo, DAY), nth)):
+        found = proposals.plan_for(demo, tree_id, Wish(GOALS[(nth + k) % len(GOALS)], day))
+        with demo.store.reading() as session:
+            record = tree_record(session, tree_id)
+
+            def allowed(cuts, on, record=record, session=session) -> None:
+                desk = SeasonDesk(session, demo, on)
+                for cut in cuts:
+                    verdict = desk.verdict(record, cut.work)
+                    assert verdict.status in ("go", "light") or cut.share == 0, (record.name, cut.work, on, verdict.sentence)
+
+            allowed(found.proposal.cuts, found.day)
+            if found.proposal.cuts and not found.proposal.over_limit:
+                most = SeasonDesk(session, demo, found.day).verdict(record, found.work).max_share
+                assert most is None or found.proposal.share <= most + 1e-6, (record.name, found.day)
+            assert (found.not_today is None) == (found.day == day)
+            for stage in found.stages:
+                if stage.day > found.day and not stage.over:
+                    allowed(stage.cuts, stage.day)
+                    checked += 1
+    assert checked or nth
+
+
+def test_a_rotation_lies_on_days_that_are_open(demo):  # noqa: F811
+    for nth, tree_id in enumerate(typical(grove(demo, DAY), 3)):
+        school = ("third_of_tree", "limb_replacement", "tip_only", "all_at_once")[nth % 4]
+        low, tip = rotations.levels(demo, tree_id)
+        with demo.store.reading() as session:
+            record = tree_record(session, tree_id)
+            days = rotations.days_by_year(demo, session, record, school, DAY.year, 4)
+            if not days:
+                assert record.tree.pot_l is not None or DAY.year - record.tree.planted_year < 5, record.name
+                continue
+        made = rotations.adopt(demo, new_id(), "tree", tree_id, school, low, tip, 4)
+        with demo.store.reading() as session:
+            for task in kept.tasks_of(session, made.id):
+                found = SeasonDesk(session, demo, task.due).verdict(tree_record(session, tree_id), rotations.work_of(school))
+                assert found.status == "go", (record.name, school, task.due, found.sentence)
+        rotations.give_up(demo, made.id, made.version)
+
+
+def test_today_and_the_tree_page_agree(demo):  # noqa: F811
+    for day in DATES[::4]:
+        for item in fortnight(demo, day).items:
+            if item.kind != "work" or item.work in ("sucker", "sanitation") or item.closed_by or item.opens > day:
+                continue
+            for record in item.trees[:2]:
+                said = next(v for v in tree_view(demo, record.tree.id, day).verdicts if v.work == item.work)
+                assert said.status == "go", (record.name, item.work, day, said.sentence)
