@@ -19,7 +19,7 @@ WORDS: dict[str, tuple[str, ...]] = {
     "too_tall": ("yes", "no"),
     "ground": ("mulch", "mown", "sprayed", "bare"),
 }
-MEASURED = {"trunk_mm": (3.0, 2000.0), "height_m": (0.05, 60.0), "winter_room_m": (0.5, 10.0)}
+MEASURED = {"first_branch_m": (0.05, 2.5), "trunk_mm": (3.0, 2000.0), "height_m": (0.05, 60.0), "winter_room_m": (0.5, 10.0)}
 SAYS = {
     "condition": "condition",
     "vigour": "vigour",
@@ -33,6 +33,7 @@ SAYS = {
     "ground": "the ground under it",
     "trunk_mm": "trunk",
     "height_m": "height",
+    "first_branch_m": "height of its first branches",
     "winter_room_m": "height of its winter room",
     "flush_start": "first flush",
     "flush_hard": "leaves hard",

@@ -246,7 +246,7 @@ class Almirelo:
             if i % 2 == 0 and scaffolds:
                 host = scaffolds[i % len(scaffolds)]
                 along, length = round(host.length_m * 0.35, 2), round(0.9 + 0.1 * (i % 4), 2)
-                added.append(Limb("w1", host.id, along, 17 + i % 5, length, 86, (host.bearing_deg + 20) % 360, 6, foliage=0.8, kind="sprout"))
+                added.append(Limb("w1", host.id, along, 17 + i % 5, length, 86, (host.bearing_deg + 20) % 360, 6, foliage=0.3, kind="sprout"))
             if i % 4 < 2 and scaffolds:
                 host = scaffolds[(i + 1) % len(scaffolds)]
                 bearing = (host.bearing_deg - 35) % 360

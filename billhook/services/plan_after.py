@@ -51,7 +51,7 @@ def after_words(
     if stance["vigour"] == "calm" and not hard:
         say("after-feed", "no-feed", "vigour/calm")
     elif hard:
-        say("after-feed", "feed-hard", left=share_words(1 - share))
+        say("after-feed", "feed-hard", left=share_words(max(0.0, 1 - share)))
     else:
         say("after-feed", "feed-usual")
     say("after-ties", "ties")

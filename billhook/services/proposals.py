@@ -156,6 +156,9 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
     _pins_known(wish, set(offered))
     work, cuts = main_work(proposal.cuts), [p.cut for p in proposal.cuts]
     preview = cutting.preview_in(at, session, record, walked.frame_row, cuts, work, day, tree.units) if cuts else None
+    if preview and preview.answer.canopy_share_removed is not None:
+        # what lies on a limb that goes anyway is not counted twice
+        proposal = replace(proposal, share=min(1.0, preview.answer.canopy_share_removed))
     fresh = sum(c.hand_kg for c in preview.answer.cuts if not c.void) if preview else 0.0
     fruit = sum(c.fruit_lost for c in preview.answer.cuts if not c.void) if preview else 0
     ripe = any(r.code == "ripe" for r in verdicts[work].reasons)

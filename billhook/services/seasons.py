@@ -23,7 +23,7 @@ from ..core.season.place import month_day, pocket_frost_dates
 from ..core.season.schools import stance_in_force
 from ..core.season.season import season
 from ..core.season.seen import OBSERVABLE
-from ..core.season.today import Verdict, verdict
+from ..core.season.today import ASKS, FLUSHED, Ask, Verdict, verdict
 from ..store import frames, logbook, places, stances
 from ..store.tables import Block, LogEntry, Observation, SiteNormals
 from ..store.tables import Site as SiteTable
@@ -293,4 +293,13 @@ class SeasonDesk:
 
     def verdict(self, record: TreeRecord, work: Work, with_forecast: bool = True) -> Verdict:
         """May I, today, do this to this tree."""
-        return verdict(self.season(record, (work,), with_forecast), work, self.day)
+        return replace(found := verdict(self.season(record, (work,), with_forecast), work, self.day), ask=self._ask(record, found))
+
+    def _ask(self, record: TreeRecord, found: Verdict) -> Ask | None:
+        """The one thing that would make a verdict surer, where nobody has said it of this tree or its block."""
+        said = {k for scope in (record.block.id, record.tree.id) for k in (*self._seen.get(scope, {}), *self._dated.get(scope, {}))}
+        open_ = [ASKS[i] for r in found.reasons for i in r.catalogue_ids[:1] if i in ASKS]
+        rests = any(r.code in ("forecast-first", "bloom-to-come") for r in found.reasons)
+        if rests and self.at.know.text(f"species/{record.tree.species}/group") == "citrus":
+            open_.append(FLUSHED)
+        return next((a for a in open_ if a.kind not in said), None)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 import zlib
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from sqlmodel import Session
 
@@ -99,6 +99,9 @@ def save_frame(
     unknown = measured - {x.id for x in frame.limbs}
     if unknown:
         raise InvalidInput([FieldProblem("/measured", f"there is no limb {sorted(unknown)[0]!r}")])
+    most = at.know.number("wood/sprout-leafing")  # a shoot of this season bears a third of the leaf of wood as thick
+    sprouts = tuple(replace(x, foliage=min(x.foliage, most)) if x.kind == "sprout" else x for x in frame.limbs)
+    frame = replace(frame, limbs=sprouts)
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         stem = record.stem

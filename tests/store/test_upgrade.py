@@ -20,12 +20,14 @@ from sqlmodel import SQLModel, select
 
 from billhook.services import logbook, planting, sheets, walks
 from billhook.services.grove import grove
+from billhook.services.seasons import SeasonDesk
 from billhook.services.today import fortnight
 from billhook.services.workplace import Workplace, open_workplace
 from billhook.settings import Settings
-from billhook.store import plans
+from billhook.store import frames, plans
 from billhook.store.database import Store
 from billhook.store.tables import Plan
+from billhook.store.trees import tree_record
 from billhook.store.upgrade import CannotOpen, damage_of, newest_revision, revision_of
 
 from ..places import TODAY
@@ -41,6 +43,7 @@ AT = {
     "tables-0007": "0007",
     "tables-0008": "0008",
     "0.4.0": "0009",
+    "0.5.0": "0010",
 }
 FOLDERS = tuple(AT)
 
@@ -110,6 +113,23 @@ def test_what_was_written_before_acts_is_numbered_by_the_file_not_by_its_clock(t
     with at.store.reading() as session:
         plan = session.exec(select(Plan).where(Plan.state == "open")).one()
         assert cut not in plans.ticks_of(session, plan.id)
+    at.store.close()
+
+
+def test_a_baseline_moves_to_the_growing_year_that_holds_its_first_cut(tmp_path):
+    """It stood under 16 January; it was cut on 24 March; the year of that cut began in November."""
+    folder = unpacked("0.5.0", tmp_path / "data")
+    stood = rows(folder / "billhook.sqlite", "baseline", "tree_id, frame_id, growing_year")
+    assert stood
+    at = opened(folder)
+    assert rows(folder / "billhook.sqlite", "baseline", "tree_id, frame_id, first_cut") == {
+        (tree, frame, TODAY.isoformat()) for tree, frame, _ in stood
+    }
+    with at.store.reading() as session:
+        record = tree_record(session, next(iter(stood))[0])
+        desk = SeasonDesk(session, at, TODAY + dt.timedelta(days=100))
+        assert frames.baseline(session, record.tree.id, *desk.year_of(record)).id == next(iter(stood))[1]
+        assert frames.baseline(session, record.tree.id, *desk.year_of(record, TODAY - dt.timedelta(days=200))) is None
     at.store.close()
 
 

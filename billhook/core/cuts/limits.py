@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from ..frame.model import TRUNK
 from ..frame.share import FrameAnswer
 from ..known import Knowledge
 from ..reasons import Reason
@@ -30,6 +31,15 @@ def against_limit(answer: FrameAnswer, verdict: Verdict, know: Knowledge, free: 
     removed = answer.canopy_share_removed if answer.canopy_share_removed is not None else answer.wood_share_removed
     limit = verdict.max_share
     reasons: list[Reason] = list(_lowering(answer, know, units))
+    if (headed := _stem_headed(answer)) is not None:
+        return Against(
+            headed,
+            limit,
+            0.0,
+            verdict.status in ("go", "light"),
+            f"Heads the single stem: {share_words(headed)} of its length goes with every leaf on it.",
+            tuple(reasons),
+        )
     if free or removed <= 1e-9:
         return Against(removed, limit, 0.0, True, "Costs no canopy.", tuple(reasons))
     if limit is None:
@@ -47,6 +57,15 @@ def against_limit(answer: FrameAnswer, verdict: Verdict, know: Knowledge, free: 
     opens = f" Put part of it off to {day_words(verdict.opens)}?" if verdict.opens else ""
     text = f"{share_words(removed)} of the canopy: over the {share_words(limit)} of {day_words(verdict.day)} by {share_words(over)}.{opens}"
     return Against(removed, limit, over, False, text, tuple(reasons))
+
+
+def _stem_headed(answer: FrameAnswer) -> float | None:
+    """The part of a stem without limbs that goes, or None where nothing of the kind is cut. Which of it bears leaf is not drawn."""
+    whole = answer.canopy_share_removed is None and answer.wood_share_removed == 0
+    cut = next((c for c in answer.cuts if c.limb == TRUNK and not c.void), None)
+    if not whole or cut is None or answer.before.height_m <= 0:
+        return None
+    return max(0.0, 1 - cut.keep_m / answer.before.height_m)
 
 
 def _lowering(answer: FrameAnswer, know: Knowledge, units: Units) -> Sequence[Reason]:

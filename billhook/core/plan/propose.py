@@ -181,7 +181,7 @@ def _why(know: Knowledge, goal: str, choice: Choice, room: float, stages: Sequen
     if choice.over_limit:
         more = [s.day for s in stages[1:]]
         when = f": in {len(stages)} stages, the next from {day_words(more[0])}" if more else ""
-        text = f"What must go alone takes {share_words(choice.share)}, more than the {share_words(room)} left{when}."
+        text = f"What must go alone takes {share_words(min(1.0, choice.share))}, more than the {share_words(room)} left{when}."
         found.append(Reason("over-limit", text, used, more[0] if more else None))
     if any(s.over for s in stages):
         text = "One limb that must go is more than any window has room for: take it in two, first shortened by half, and bear no other cut that year."

@@ -55,7 +55,7 @@ def staged(
             one = min(large, key=lambda c: (c.share, c.order_class, c.id))
             taken, share, over = [one.id], one.share, True
         if taken:
-            stages.append(Stage(window.day, room, tuple(taken), share, over))
+            stages.append(Stage(window.day, room, tuple(taken), min(1.0, share), over))
             used[window.year] = used.get(window.year, 0.0) + share
             rest = _without(rest, set(taken), known)
     return tuple(stages), tuple(sorted(rest))

@@ -61,8 +61,10 @@ def open_days(know: Knowledge, price: Floats, shut: Days, cap: Floats, dear: Day
 
 def _edges(days: Days) -> tuple[npt.NDArray[np.intp], npt.NDArray[np.intp]]:
     """First days of runs, and the days after their last."""
-    steps = np.diff(np.concatenate(([0], days.astype(np.int8), [0])))
-    return np.nonzero(steps == 1)[0], np.nonzero(steps == -1)[0]
+    padded = np.zeros(days.size + 2, dtype=bool)
+    padded[1:-1] = days
+    turns = np.flatnonzero(padded[1:] != padded[:-1])
+    return turns[::2], turns[1::2]
 
 
 def runs(days: Days) -> list[tuple[int, int]]:

@@ -27,7 +27,7 @@ GO, LIGHT, WAIT, STOP = (STRICTNESS[s] for s in ("go", "light", "wait", "stop"))
 
 @dataclass
 class Lane:
-    """Arrays of shape (days,) from ``first``. status: strictness. cap: share, NaN where none is counted. mask: bits of ``reasons``."""
+    """Arrays of shape (days,) from ``first``. status: strictness. cap: share, NaN where none is counted. mask: bits of ``reasons``. shut: days that a harm closes."""
 
     work: Work
     first: dt.date
@@ -35,14 +35,16 @@ class Lane:
     cap: Floats
     price: Floats
     mask: npt.NDArray[Any]
+    shut: npt.NDArray[np.bool_]
     reasons: list[Reason] = field(default_factory=list)
     rounds: int | None = None
+    _bits: dict[tuple[str, str], int] = field(default_factory=dict)
 
     def part(self, begin: dt.date, end: dt.date) -> Lane:
         """The days from ``begin`` to ``end``, to be changed on their own."""
         where = slice((begin - self.first).days, (end - self.first).days + 1)
         return Lane(
-            self.work, begin, self.status[where].copy(), self.cap[where].copy(), self.price[where].copy(), self.mask[where].copy(), list(self.reasons), self.rounds
+            self.work, begin, self.status[where].copy(), self.cap[where].copy(), self.price[where].copy(), self.mask[where].copy(), self.shut[where], list(self.reasons), self.rounds, dict(self._bits)
         )  # fmt: skip
 
     def days_of(self, when: Span) -> slice:
@@ -56,7 +58,7 @@ class Lane:
 
     def note(self, where: slice | npt.NDArray[np.bool_], reason: Reason) -> None:
         """Add a reason to the days given."""
-        said = next((i for i, r in enumerate(self.reasons) if r.code == reason.code and r.text == reason.text), len(self.reasons))
+        said = self._bits.setdefault((reason.code, reason.text), len(self.reasons))
         if said == len(self.reasons):
             self.reasons.append(reason)
             if said == _BITS:
@@ -110,23 +112,30 @@ def price_days(claims: Sequence[Claim], lane_first: dt.date, count: int) -> Pric
 
 
 def year_lane(asked: Asked, work: Work, claims: Sequence[Claim], priced: dict[tuple[int, ...], Priced]) -> Lane:
-    """A kind of work over a growing year, nothing used and no forecast known. claims: those that reach into it. priced: what like works shared so far."""
+    """A kind of work over a growing year, nothing used and no forecast known. claims: those of this work that reach into it. priced: what like works shared so far."""
     know, first = asked.know, asked.year.start
     count = (asked.year.end - first).days + 1
-    lane = Lane(work, first, np.zeros(count, dtype=np.int8), np.full(count, np.inf), np.zeros(count), np.zeros(count, dtype=np.int64))
-    mine = [c for c in claims if work in c.work]
+    lane = Lane(
+        work,
+        first,
+        np.zeros(count, dtype=np.int8),
+        np.full(count, np.inf),
+        np.zeros(count),
+        np.zeros(count, dtype=np.int64),
+        np.zeros(count, dtype=bool),
+    )
     shut, dear = np.zeros(count, dtype=bool), np.zeros(count, dtype=bool)
-    for claim in (c for c in mine if c.kind in ("never", "limit", "always")):
+    for claim in (c for c in claims if c.kind in ("never", "limit", "always")):
         where = lane.days_of(claim.when)
         lane.status[where] = np.maximum(lane.status[where], STRICTNESS[claim.status])
         lane.cap[where] = np.minimum(lane.cap[where], np.inf if claim.cap is None else claim.cap)
         dear[where] |= claim.dear
         lane.note(where, claim.reason)
-    shut = lane.status >= WAIT
+    shut = lane.shut = lane.status >= WAIT
     if work in FREE_WORK:
         lane.cap[:] = np.nan
         return lane
-    prices = [c for c in mine if c.kind == "price"]
+    prices = [c for c in claims if c.kind == "price"]
     alike = tuple(id(c) for c in prices)
     if alike not in priced:
         priced[alike] = price_days(prices, first, count)
@@ -141,7 +150,7 @@ def year_lane(asked: Asked, work: Work, claims: Sequence[Claim], priced: dict[tu
     if not free_of_year:
         lane.note(slice(None), budget.reason)
     preferred = np.array(lane.price)
-    for claim in (c for c in mine if c.kind == "prefer"):
+    for claim in (c for c in claims if c.kind == "prefer"):
         where = lane.days_of(claim.when)
         preferred[where] = np.maximum(0.0, preferred[where] - claim.takes)
         lane.note(where, claim.reason)
@@ -206,8 +215,11 @@ def look_ahead(lane: Lane, following: Lane) -> None:
             now = crop_words(float(lane.price[priced].min()))
             text = f"A cut now costs about {now} of what you cut; {'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(day)}."
             lane.note(priced, Reason("cheaper-day", text, {"crops per share then": round(then, 2)}, day, None, ("price/band",)))
+        chosen = waits & ~priced & ~lane.shut  # it costs no less then: the way of working prefers those days
+        if chosen.any():
+            lane.note(chosen, Reason("next-window", f"By the way you work other days come first: next from {day_words(day)}.", {}, day))
         other = np.zeros(lane.status.size, dtype=bool)
-        other[where] = ~priced[where]
+        other[where] = ~(priced | chosen)[where]
         if other.any():
             lane.note(other, Reason("next-window", f"Next from {day_words(day)}.", {}, day))
 

@@ -101,7 +101,7 @@ def fill(text: RuleText, a: Asked) -> str:
             return str(a.year.harvest_spread)
         if name.startswith("@"):
             value = a.know[name[1:]].value
-            return ", ".join(share_words(v) for v in value) if isinstance(value, tuple) else f"{value:g}"
+            return ", ".join(share_words(v) for v in value) if isinstance(value, tuple) else value if isinstance(value, str) else f"{value:g}"
         if name.endswith(".why"):
             return a.why(name[:-4])
         day = moment(name).read(a)

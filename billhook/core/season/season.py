@@ -101,12 +101,20 @@ class Year:
     key: tuple[Site, TreeState, Knowledge, tuple[tuple[str, dt.date], ...], tuple[tuple[str, int], ...], tuple[tuple[str, str], ...]]
     lanes: dict[str, Lane] = field(default_factory=dict)
     _bare: dict[str, Lane] = field(default_factory=dict)
+    _by_work: dict[str, list[Claim]] = field(default_factory=dict)
     _priced: dict[tuple[int, ...], Priced] = field(default_factory=dict)
+
+    def _of_work(self) -> dict[str, list[Claim]]:
+        if not self._by_work:
+            for claim in self.claims:
+                for work in claim.work:
+                    self._by_work.setdefault(work, []).append(claim)
+        return self._by_work
 
     def bare(self, work: Work) -> Lane:
         """The work before it is said when the next open day comes."""
         if work not in self._bare:
-            self._bare[work] = year_lane(self.asked, work, self.claims, self._priced)
+            self._bare[work] = year_lane(self.asked, work, self._of_work().get(work, []), self._priced)
         return self._bare[work]
 
     def next(self) -> Year:

@@ -49,11 +49,29 @@ class Act:
 
 
 @dataclass(frozen=True)
+class Ask:
+    """Something that would make the verdict surer. kind: of the observation; sort: ``day`` or ``length``."""
+
+    kind: str
+    words: str
+    sort: str
+
+
+# what a rule leaves open
+ASKS: dict[str, Ask] = {
+    "rule/mango-shows": Ask("bloom_start", "When did its first flowers open?", "day"),
+    "rule/ripe-about": Ask("harvest_end", "When was the last fruit picked?", "day"),
+    "rule/young": Ask("first_branch_m", "How high are its first branches to be?", "length"),
+}
+FLUSHED = Ask("flush_start", "When did it flush last year?", "day")
+
+
+@dataclass(frozen=True)
 class Verdict:
     """sentence: what the grower reads first. last_good_day: last day of the present go or light run. opens: next day the work is a go.
 
     price: crops lost per share taken on the day, None where the work costs none of a crop. opens_price, opens_share: of the day it opens.
-    acts: what would change it.
+    acts: what would change it. ask: what would make it surer, None where nothing is open.
     """
 
     work: Work
@@ -68,6 +86,7 @@ class Verdict:
     opens_price: float | None = None
     opens_share: float | None = None
     acts: tuple[Act, ...] = ()
+    ask: Ask | None = None
 
     def allows(self, share: float) -> bool:
         """True if so much of the canopy may go on this day."""
@@ -133,5 +152,5 @@ def _sentence(here: Segment, day: dt.date, price: float | None, opens: Segment |
         return head
     again = f"{'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(opens.start)}" if then is not None else None
     if here.status == "wait" and price is not None and then is not None and price > then:
-        return f"{head}: {cost} now; {again}"
+        return f"{head}: a cut now {cost}; {again}"
     return f"{head}: next on {day_words(opens.start)}"

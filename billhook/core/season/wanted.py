@@ -64,6 +64,6 @@ def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric
         if tree.bears:
             want("fruit", "young-fruit", "A young tree makes wood before crop.")
         want("young", "training", "A young tree is trained once a year.", (), False)
-    if not found and not tree.young and over is not None:
+    if not found and not tree.young and over is not None and over <= know.number("today/over-cap"):
         want("tip", "in-order", "At its cap and in order: tips and dead wood only, an open window is no reason to cut.", (), False)
     return found

@@ -29,6 +29,14 @@ class ActOut(Answer):
     day: IsoDate | None = None
 
 
+class AskOut(Answer):
+    """Something that would make a verdict surer: the kind of observation, the question, and whether a day or a length is asked."""
+
+    kind: str
+    words: str
+    sort: str
+
+
 class VerdictOut(Answer):
     """May I, on this day, do this work. ``price``: crops lost per share taken, null where none is at stake."""
 
@@ -44,6 +52,7 @@ class VerdictOut(Answer):
     opens_price: float | None = None
     opens_share: float | None = None
     acts: list[ActOut] = []
+    ask: AskOut | None = None
 
 
 class FieldError(Answer):

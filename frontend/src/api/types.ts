@@ -5228,6 +5228,18 @@ export interface components {
             photos: components["schemas"]["PhotoOut"][];
         };
         /**
+         * AskOut
+         * @description Something that would make a verdict surer: the kind of observation, the question, and whether a day or a length is asked.
+         */
+        AskOut: {
+            /** Kind */
+            kind: string;
+            /** Words */
+            words: string;
+            /** Sort */
+            sort: string;
+        };
+        /**
          * DrawnFrame
          * @description A stored frame as it is drawn.
          */
@@ -5449,6 +5461,7 @@ export interface components {
              * @default []
              */
             acts: components["schemas"]["ActOut"][];
+            ask?: components["schemas"]["AskOut"] | null;
         };
         /**
          * TreeChangeIn

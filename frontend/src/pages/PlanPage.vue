@@ -4,6 +4,7 @@ import { api, heed, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
+import VerdictBox from '@/controls/VerdictBox.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import ShareMeasure from '@/drawings/ShareMeasure.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
@@ -167,6 +168,7 @@ async function makeSheet() {
           :year="Math.max(plan.limit, 0.2)"
           :used="0"
         />
+        <VerdictBox v-if="plan.preview" :verdict="plan.preview.verdict" :tree-id="id" @day="wish.day = $event" />
         <p v-if="plan.not_today" class="keep font-semibold" role="status" data-test="not-today">{{ plan.not_today.text }}</p>
         <p v-for="r in urgent" :key="r.code" class="keep font-semibold" role="alert">{{ r.text }}</p>
         <p v-for="r in calm" :key="r.code" class="text-[0.95rem]">{{ r.text }}</p>

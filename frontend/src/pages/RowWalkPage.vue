@@ -3,6 +3,7 @@
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
+import SayButtons from '@/controls/SayButtons.vue'
 import CountField from '@/controls/CountField.vue'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { keepRow, keepWalk, keptRow } from '@/field/store'
@@ -82,6 +83,14 @@ const words = (t: Row['trees'][number]) =>
       {{ trouble }} <button type="button" class="btn btn-small !min-h-11" @click="load">Try again</button>
     </p>
     <template v-if="row">
+      <SayButtons
+        :acts="[
+          { act: 'picked', label: 'Picked today: the row' },
+          { act: 'no-fruit', label: 'No fruit this year' },
+        ]"
+        scope="row"
+        :scope-id="id"
+      />
       <p class="text-[0.97rem]">Rake and look before hands go to a base or under a skirt. Pass a tree with one tap, or walk it step by step.</p>
       <button type="button" class="btn" :disabled="taking" @click="takeAlong">
         {{

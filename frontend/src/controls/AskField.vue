@@ -1,0 +1,38 @@
+<script setup lang="ts">
+/** One thing that would make a verdict surer, asked once and written down of the tree. */
+import { api, heed, sentence, type Schemas } from '@/api/client'
+import MeasureField from '@/controls/MeasureField.vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref, useId } from 'vue'
+
+const props = defineProps<{ ask: Schemas['AskOut']; treeId: string; day: string }>()
+const id = useId()
+const queries = useQueryClient()
+const on = ref('')
+const length = ref<number | null>(null)
+const trouble = ref('')
+async function save() {
+  const value = props.ask.sort === 'length' ? length.value : on.value
+  if (!value) return
+  trouble.value = ''
+  try {
+    const body = { kind: props.ask.kind, value: String(value), date: props.day }
+    await heed(api.POST('/api/trees/{id}/observations', { params: { path: { id: props.treeId } }, body }))
+    await queries.invalidateQueries()
+  } catch (error) {
+    trouble.value = sentence(error)
+  }
+}
+</script>
+
+<template>
+  <form class="flex flex-wrap items-end gap-2 no-print" data-test="ask" @submit.prevent="save">
+    <MeasureField v-if="ask.sort === 'length'" v-model="length" :label="ask.words" kind="length" />
+    <div v-else>
+      <label class="label" :for="id">{{ ask.words }}</label>
+      <input :id="id" v-model="on" type="date" class="field !min-h-11 !py-1" />
+    </div>
+    <button class="btn btn-small !min-h-11">Write down</button>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+  </form>
+</template>
