@@ -55,7 +55,9 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
         for record in records:
             frame = current.get(record.stem.id)
             size = sizes[frame.id] if frame else None
-            work = main_work(record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m)
+            work = main_work(
+                record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m, desk.young(record)
+            )
             need = _need(desk, record, work, frame, size, due, sheets) if desk.sound(record) else CANNOT_TELL
             found.append(GroveTree(record, size, frame.origin if frame else None, need, record.stem.id in measured))
         standing = {r.place.id for r in records}

@@ -37,7 +37,9 @@ def one_pass(at: Workplace, session: Session, records: list[TreeRecord], units: 
     for record in records:
         row = frames.current_row(session, record.stem.id)
         size = at.size(row.id, frames.frame_of(session, row)[0]) if row else None
-        work = main_work(record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m)
+        work = main_work(
+            record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m, desk.young(record)
+        )
         found = desk.verdict(record, work)
         if found.status not in ("go", "light") or not any(r.code == "ripe" for r in found.reasons):
             continue

@@ -15,6 +15,7 @@ from sqlmodel import Session
 from ..core.errors import BillhookError
 from ..core.known import Knowledge
 from ..core.pots import fits
+from ..core.season.budget import tree_age
 from ..core.season.claims import Asked
 from ..core.season.events import growing_year, growing_year_of, growing_year_starts
 from ..core.season.model import WORKS, Condition, ForecastDay, FruitOn, SeasonAnswer, Site, Stance, TreeState, Weather, Work
@@ -213,6 +214,10 @@ class SeasonDesk:
         if height is None and "height_m" in seen:
             height = float(seen["height_m"].value)
         return height is not None and not fits(record.tree.pot_l, height, float(seen["winter_room_m"].value))
+
+    def young(self, record: TreeRecord) -> bool:
+        """Whether the tree is still trained."""
+        return tree_age(self.state(record), self.day.year) < self.at.know.number("budget/mature-from")
 
     def bears(self, record: TreeRecord) -> bool:
         """Whether the tree has come to its first crop."""

@@ -204,7 +204,7 @@ class _Fortnight:
             if entry.date <= self.day:
                 done[entry.work] = max(entry.date, done.get(entry.work, entry.date))
         start = self.desk.growing_year(record)
-        young = self.day.year - record.tree.planted_year < self.at.know.number("budget/mature-from")
+        young = self.desk.young(record)
         return Standing(
             state.in_pot,
             record.row.kind == "hedgerow",
@@ -226,12 +226,17 @@ class _Fortnight:
                     self._too_late(record, want, plain)
                 continue
             first, last, segment = run
-            share = f", to {share_words(segment.max_share)}" if segment.max_share else ""
+            half = ", at most half of the shoots" if want.work == "young" else ""
+            share = half or (f", to {share_words(segment.max_share)}" if segment.max_share else "")
             says = f"{WORK_WORDS[want.work].capitalize()}{share}"
             ripe = next((r for r in segment.reasons if r.code == "ripe"), None)
             both = (pick_and_cut(ripe),) if ripe else ()
             item = self._item(record, "work", want.work, says, "go", (want.why, *both, *segment.reasons), max(first, self.day), last)
             item.acts = acts_of(segment.reasons)
+            asked = self.desk.verdict(record, want.work) if segment.start <= self.day else None
+            if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
+                item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
+                item.key += "|asked"
             if self.desk.forecast(record):
                 ahead = self.desk.season(record, (want.work,)).segments
                 if _open_run(ahead, self.day, self.until) is None:

@@ -75,7 +75,7 @@ def tree_view(at: Workplace, tree_id: str, day: dt.date, works: tuple[Work, ...]
         row = frames.current_row(session, record.stem.id)
         desk = SeasonDesk(session, at, day)
         state, drawn = desk.state(record), frame_view(at, session, row) if row else None
-        main = main_work(state.in_pot, record.row.kind == "hedgerow", drawn.size.height_m if drawn else None, record.block.cap_m)
+        main = main_work(state.in_pot, record.row.kind == "hedgerow", drawn.size.height_m if drawn else None, record.block.cap_m, desk.young(record))
         return TreeView(
             record, drawn, dict(observations(session, [tree_id]).get(tree_id, {})), desk.used(record),
             yearly_budget(state, tree_age(state, day.year), at.know).share, main, [desk.verdict(record, work) for work in works],

@@ -30,10 +30,12 @@ class Need:
 CANNOT_TELL = Need("odd", "stop", "Cannot be worked out: something in its record is odd. Open it and look.", None)
 
 
-def main_work(in_pot: bool, hedgerow: bool, height_m: float | None, cap_m: float | None) -> Work:
+def main_work(in_pot: bool, hedgerow: bool, height_m: float | None, cap_m: float | None, young: bool = False) -> Work:
     """The work a tree is looked at for, unless something else is due. Our rule."""
     if in_pot:
         return "pot"
+    if young:
+        return "young"
     if hedgerow:
         return "hedge"
     return "height" if height_m is not None and cap_m is not None and height_m > cap_m else "thin"
@@ -60,7 +62,8 @@ def next_need(main: Verdict, due: tuple[str, dt.date] | None, sheet: dt.date | N
     if due is not None and due[1] <= main.day + dt.timedelta(days=soon_days):
         return Need("look", "go", f"{due[0].rstrip('.')}, by {day_words(due[1])}", due[1])
     what = WORK_WORDS[main.work]
-    limit = f", at most {share_words(main.max_share)}" if main.max_share else ""
+    most = "half of the shoots" if main.work == "young" else share_words(main.max_share or 0.0)
+    limit = f", at most {most}" if main.max_share else ""
     if main.status == "go":
         until = f" until {day_words(main.last_good_day)}" if main.last_good_day else ""
         return Need(main.work, "go", f"{what.capitalize()}: go{limit}{until}", main.last_good_day)

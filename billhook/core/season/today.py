@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from ..reasons import Reason
 from ..words.dates import day_words
@@ -100,7 +100,11 @@ def verdict(answer: SeasonAnswer, work: Work, day: dt.date) -> Verdict:
     if not of_work or of_work[0].start > day:
         raise ValueError(f"the season answer does not cover {day.isoformat()}")
     here, first = of_work[0], lane[0].start
-    last_good, opens = _run_end(of_work), next((s for s in of_work[1:] if s.status == "go"), None) if here.status != "go" else None
+    unknown = next((r.date for r in here.reasons if r.code == "forecast-unknown"), None)  # without an answer it waits for the last frost
+    later = [s for s in of_work[1:] if unknown is None or s.end > unknown]
+    last_good, opens = _run_end(of_work), next((s for s in later if s.status == "go"), None) if here.status != "go" else None
+    if opens is not None and unknown is not None and opens.start <= unknown:
+        opens = replace(opens, start=unknown + dt.timedelta(days=1))
     reasons = tuple(sorted(here.reasons, key=lambda r: _LAST.get(r.code, 0)))
     costs = priced(work, reasons)
 
