@@ -154,7 +154,7 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
         proposal = proposed(_windows(desk, record, day, sorted(works), wish.stance))
     offered = _all(proposal)
     _pins_known(wish, set(offered))
-    work, cuts = main_work(proposal.cuts), [p.cut for p in proposal.cuts]
+    work, cuts = main_work(proposal.cuts, verdicts), [p.cut for p in proposal.cuts]
     preview = cutting.preview_in(at, session, record, walked.frame_row, cuts, work, day, tree.units) if cuts else None
     if preview and preview.answer.canopy_share_removed is not None:
         # what lies on a limb that goes anyway is not counted twice

@@ -73,7 +73,7 @@ def _gap(know: Knowledge, site: Site, tree: TreeState, kind: str, seen: dt.date)
         computed: dict[str, dt.date | None] = {
             "flush_start": year.flush, "flush_hard": year.flush_hard, "bloom_start": year.bloom.start if year.bloom else None,
             "harvest_start": year.harvest.start if year.harvest else None, "harvest_end": year.harvest.end if year.harvest else None,
-            "first_frost": None, "last_frost": None,
+            "first_frost": None, "last_frost": None, "carry_out": None, "carry_in": None,  # of the year's weather, and of whoever carries
         }  # fmt: skip
         if (model := computed[kind]) is not None:
             gaps.append((seen - model).days)

@@ -146,3 +146,25 @@ def test_changes_to_a_record_are_kept_and_checked(garden):
         trees.change_tree(garden.at, garden.tree_ids[0], 2, {"rootstock": "broomstick"})
     with pytest.raises(InvalidInput, match="there is no limb"):
         trees.save_frame(garden.at, garden.tree_ids[0], forked_frame(), garden.frame_id, {"zz"}, TODAY)
+
+
+def test_every_saying_changes_the_season_and_can_be_taken_back(garden):
+    """One tap each on a pot, on the day after the model would carry it out."""
+    day = dt.date(2027, 4, 20)
+    garden.at.settings = replace(garden.at.settings, fixed_today=day)
+
+    def pot():
+        return next(v for v in trees.tree_view(garden.at, garden.pot_id, day).verdicts if v.work == "pot")
+
+    assert pot().status == "go"
+    for saying in says.SAYINGS:
+        said = says.say(garden.at, saying, [garden.pot_id])
+        found = pot()
+        if saying == "went-out":
+            assert (found.status, found.opens) == ("stop", dt.date(2027, 5, 4))
+        assert all(g.need.kind != "odd" for g in grove(garden.at, day).trees), saying
+        says.take_back(garden.at, saying, said.ids)
+    assert pot().status == "go"
+    row = says.say(garden.at, "no-fruit", scope="row", scope_id=garden.row_id)
+    assert row.trees == 5
+    assert says.say(garden.at, "no-frost", scope="row", scope_id=garden.row_id).ids

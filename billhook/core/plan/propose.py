@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from ..frame.finish import gone_limbs
 from ..frame.model import Cut
@@ -82,11 +82,10 @@ def propose(
         else:
             open_[key] = one
     candidates = [_candidate(know, tree, one, open_, key in pins_in) for key, one in open_.items()]
-    choice = choose_cuts(candidates, min(1.0, room))
-    # the plan keeps to the share of the work that takes most of it
-    while limit is None and not choice.over_limit and (most := _most_of_main(choice, open_, verdicts)) < min(room, choice.share - 1e-9):
-        room = most
-        choice = choose_cuts(candidates, room)
+    choice, dropped = choose_cuts(candidates, min(1.0, room)), set[str]()
+    if limit is None:
+        choice, room, dropped = _each_within(candidates, choice, room, open_, verdicts)
+    left += [Left(open_[i], "The other cuts of its kind take what this work may that day.", verdicts[open_[i].work].opens) for i in sorted(dropped)]
     left += _put_off(choice, open_, verdicts, room)
     cuts = tuple(open_[i] for i in choice.chosen if i not in choice.covered)
     stages, unplaced = _staged(know, tree, offers, pins_out, choice, {c.id for c in cuts}, tuple(left), windows, room)
@@ -97,18 +96,54 @@ def propose(
     return Proposal(goal, cuts, tuple(left), choice.share, room, choice.over_limit, stages, unplaced, tuple(reasons), outline, set_out)
 
 
-def main_work(cuts: Iterable[Proposed]) -> Work:
-    """The kind of work that takes most of the canopy; a plan and its sheet go by its limit."""
+def main_work(cuts: Iterable[Proposed], verdicts: Mapping[str, Verdict]) -> Work:
+    """The kind of work a plan and its sheet go by: the one that takes most of those whose share holds the whole."""
     taken: dict[Work, float] = {}
     for one in cuts:
         work: Work = one.work  # type: ignore[assignment]  # the catalogue holds only kinds of work
         taken[work] = taken.get(work, 0.0) + one.share
-    return max(sorted(taken, key=WORKS.index), key=lambda w: taken[w], default="thin")
+    total = sum(taken.values())
+
+    def holds(work: Work) -> float:
+        most = verdicts[work].max_share
+        return min(total, 1.0 if most is None else most) if taken[work] > 0 else -1.0
+
+    return max(sorted(taken, key=WORKS.index), key=lambda w: (round(holds(w), 9), taken[w]), default="thin")
 
 
-def _most_of_main(choice: Choice, open_: Mapping[str, Proposed], verdicts: Mapping[str, Verdict]) -> float:
-    most = verdicts[main_work(open_[i] for i in choice.chosen if i not in choice.covered)].max_share
-    return 1.0 if most is None else most
+def _each_within(
+    candidates: Sequence[Candidate], choice: Choice, room: float, open_: Mapping[str, Proposed], verdicts: Mapping[str, Verdict]
+) -> tuple[Choice, float, set[str]]:
+    """The choice with every kind of work within its own share of the day, and the whole within the widest of those that are cut.
+
+    What a kind has no room for is left out, the most of it kept; musts stay. Returns the choice, the room it had, and what was left out.
+    """
+    dropped: set[str] = set()
+    most = {w: v.max_share for w, v in verdicts.items() if v.max_share is not None}
+    for work in WORKS:
+        mine = [c for c in candidates if open_[c.id].work == work and c.id not in dropped]
+        if work in most and sum(c.share for c in mine if c.id in choice.chosen and c.id not in choice.covered) > most[work] + 1e-9:
+            ids = {c.id for c in mine}
+            alone = [replace(c, within=c.within if c.within in ids else None, excludes=tuple(e for e in c.excludes if e in ids)) for c in mine]
+            keep = choose_cuts(alone, most[work]).chosen
+            dropped |= {c.id for c in mine if not c.must and c.id not in keep}
+            choice = choose_cuts(_without(candidates, dropped), min(1.0, room))
+    while not choice.over_limit and choice.share > 1e-9:
+        widest = max((most.get(open_[i].work, 1.0) for i in choice.chosen if open_[i].share > 0), default=room)
+        if choice.share <= widest + 1e-9:
+            break
+        room = widest
+        choice = choose_cuts(_without(candidates, dropped), room)
+    return choice, room, dropped
+
+
+def _without(candidates: Sequence[Candidate], dropped: set[str]) -> list[Candidate]:
+    rest = {c.id for c in candidates} - dropped
+    return [
+        replace(c, within=c.within if c.within in rest else None, excludes=tuple(e for e in c.excludes if e in rest))
+        for c in candidates
+        if c.id in rest
+    ]
 
 
 def _staged(

@@ -200,7 +200,13 @@ async function save() {
         <div class="flex gap-2 mt-3 pb-2">
           <button type="button" class="btn" :disabled="!m.canUndo.value" @click="m.undo()">Undo</button>
           <button type="button" class="btn" :disabled="!m.canRedo.value" @click="m.redo()">Redo</button>
-          <button type="button" class="btn btn-go flex-1" :class="{ 'btn-ask': asking }" :disabled="!lines.length || saving" @click="save">
+          <button
+            type="button"
+            class="btn btn-go flex-1"
+            :class="{ 'btn-ask': asking }"
+            :disabled="!lines.length || saving || (!answer && !m.problem.value)"
+            @click="save"
+          >
             {{ saving ? 'Saving …' : asking ? 'Make it all the same' : 'Make the cut sheet' }}
           </button>
         </div>
