@@ -5,8 +5,9 @@ from __future__ import annotations
 from typing import Any, NoReturn
 
 from ..core.errors import BillhookError
+from ..core.known import SURE
 
-PROVENANCES = ("published", "common practice", "from memory", "our rule")
+PROVENANCES = tuple(SURE)
 
 
 class CatalogueError(BillhookError):

@@ -15,6 +15,13 @@ from .errors import UnknownKnowledge
 Scalar = float | str | bool | tuple[float, ...]
 
 
+SURE = {
+    "published": "published", "common practice": "common practice among growers", "from memory": "less sure: check it on your own trees",
+    "our rule": "set by Billhook",
+}  # fmt: skip
+"""How sure a value is, by its provenance, as a grower is told."""
+
+
 @dataclass(frozen=True)
 class Known:
     """One catalogue value. ``low`` and ``high`` bound what a grower may put in its place."""
@@ -29,6 +36,11 @@ class Known:
     high: float | None = None
     school: str | None = None
     rivals: str | None = None
+
+    @property
+    def sure(self) -> str:
+        """How sure it is, in words."""
+        return SURE[self.provenance]
 
 
 @dataclass(frozen=True)

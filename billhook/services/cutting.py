@@ -150,7 +150,7 @@ def _frozen(found: Preview) -> dict[str, object]:
     """The verdict and total of the day, as plain data for the record."""
     verdict = found.verdict
     return {
-        "status": verdict.status, "sentence": verdict.sentence, "max_share": verdict.max_share, "removed": found.against.removed,
+        "status": verdict.status if found.against.fits else "stop", "sentence": verdict.sentence, "max_share": verdict.max_share, "removed": found.against.removed,
         "over": found.against.over, "total": found.against.sentence,
         "minutes": round(found.minutes / found.pace, 2), "pace": round(found.pace, 3),
         "reasons": [asdict(r) | {"used": dict(r.used), "date": r.date.isoformat() if r.date else None} for r in verdict.reasons],

@@ -122,6 +122,7 @@ def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: f
         record.tree.species, record.tree.planted_year, record.cultivar, record.stem.rootstock, record.tree.pot_l is not None, record.tree.under_cover,
         int(value("vigour") or 0) or None, cast(Condition, value("condition") or "healthy"), _freeze_class(seen, day), cast(FruitOn | None, value("fruit_on")),
         round(used_share, 3), value("low_bloom") == "yes", tall, None, day if used_share else None, on("fruit_on"), on("condition"), on("freeze_class"),
+        float(seen["first_branch_m"].value) if "first_branch_m" in seen else None,
     )  # fmt: skip
 
 

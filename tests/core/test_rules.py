@@ -136,7 +136,7 @@ def test_every_rule_is_heard_somewhere(know):
     """A rule that never speaks, for any species and climate, is a rule with a slip in it."""
     heard: set[str] = set()
     states = [{}, {"in_pot": True, "under_cover": True}, {"in_pot": True, "under_cover": True, "too_tall": True}, {"in_pot": True}, {"fruit_on": "none"},
-              {"fruit_on": "full"}, {"condition": "wilting"}, {"condition": "transplanted"}, {"in_pot": True, "cut": "tip"}, {"cut": "second-node"}, {"cut": "limb"}, {"cut": "scaffold"},
+              {"fruit_on": "full", "first_branch_m": 0.6, "low_bloom": True}, {"condition": "wilting"}, {"condition": "transplanted"}, {"in_pot": True, "cut": "tip"}, {"cut": "second-node"}, {"cut": "limb"}, {"cut": "scaffold"},
               {"condition": "wilting", "condition_on": dt.date(2026, 5, 1)}, {"condition": "transplanted", "condition_on": dt.date(2026, 5, 1)}, *({"freeze_class": n} for n in range(2, 7))]  # fmt: skip
     stances = [
         {},

@@ -71,6 +71,8 @@ _POINTS: dict[str, Callable[[GrowingYear], dt.date | None]] = {
 }  # fmt: skip
 _FLAGS: dict[str, Callable[[Asked], bool]] = {
     "everbearing": lambda a: bool(a.know.number(f"species/{a.tree.species}/everbearing")),
+    "flat-price": lambda a: bool(a.know.number(f"species/{a.tree.species}/everbearing")) or f"flat-price/{a.tree.species}/crops" in a.know,
+    "clear-trunk": lambda a: a.tree.first_branch_m is not None,
     "citrus": lambda a: a.know.text(f"species/{a.tree.species}/group") == "citrus",
     "frost-pocket": lambda a: a.site.frost_pocket,
     "in-pot": lambda a: a.tree.in_pot,
@@ -82,11 +84,9 @@ _FLAGS: dict[str, Callable[[Asked], bool]] = {
     "no-fruit": lambda a: a.barren,
     "lanky": lambda a: (known := a.know.get(f"cultivars/{a.tree.cultivar}/lanky")) is not None and bool(known.value),
     "young": lambda a: a.age < a.know.number("budget/mature-from"),
-    "humid": lambda a: a.calendar == "humid",
-    "wet-leaf": lambda a: a.tree.condition == "diseased" or "canker" in a.site.dangers,
     "cut": lambda a: a.tree.cut is not None,
     "pick-not-seen": lambda a: a.year.harvest_spread is not None,
-    "own-flower": lambda a: a.year.origins.get("bloom") == "observed",
+    "low-bloom": lambda a: a.tree.low_bloom,
 }
 
 
@@ -118,11 +118,6 @@ class Asked:
     stance: Stance
     _dates: dict[str, dt.date | None] = field(default_factory=dict)
     _whys: dict[str, str] = field(default_factory=dict)
-
-    @property
-    def calendar(self) -> str:
-        """Which calendar of bloom and harvest holds here."""
-        return self.know.text(f"climates/{self.site.climate}/calendar")
 
     @property
     def age(self) -> int:
@@ -217,8 +212,6 @@ class Asked:
             return self.tree.freeze_class == int(word) and (seen is None or self.year.start <= seen <= self.year.end)
         if topic == "cut":
             return self.tree.cut == word
-        if topic == "kind":
-            return self.tree.species == word
         if topic == "climate":
             return self.site.climate == word
         raise RuleError(f"{condition!r} is no condition")

@@ -74,7 +74,7 @@ class TreeState:
     used_on: a day of the growing year it was cut in; without one, the year the asked span begins in. fruit_on: ``none``: no crop on it this year;
     ``never``: it has not borne yet. fruit_said, condition_on, freeze_on: the day it was seen, so that it holds for that crop, that illness, that
     winter; without one it holds all through. low_bloom: this year's bloom came late and low. too_tall: a pot taller than its winter room.
-    cut: how far into the wood, where it is not the usual of the work.
+    cut: how far into the wood, where it is not the usual of the work. first_branch_m: how high its first branches are to be.
     """
 
     species: str
@@ -95,6 +95,7 @@ class TreeState:
     fruit_said: dt.date | None = None
     condition_on: dt.date | None = None
     freeze_on: dt.date | None = None
+    first_branch_m: float | None = None
 
 
 @dataclass(frozen=True)

@@ -97,6 +97,8 @@ def fill(text: RuleText, a: Asked) -> str:
             if text.share is None:
                 raise RuleError(f"{text.id} speaks of a share and has none")
             return share_words(a.know.number(text.share) * (a.budget if a.know[text.share].unit == OF_THE_YEAR else 1.0))
+        if name == "first-branch":
+            return f"{a.tree.first_branch_m:.2f}"
         if name == "spread":
             return str(a.year.harvest_spread)
         if name.startswith("@"):

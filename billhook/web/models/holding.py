@@ -237,13 +237,14 @@ class MeanOut(Answer):
 
 
 class KnownOut(Answer):
-    """A catalogue value with all that is known about it."""
+    """A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is told."""
 
     id: str
     value: float | str | list[float]
     unit: str
     says: str
     provenance: str
+    sure: str
     source: str | None
     low: float | None
     high: float | None

@@ -4516,7 +4516,7 @@ export interface components {
         };
         /**
          * KnownOut
-         * @description A catalogue value with all that is known about it.
+         * @description A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is told.
          */
         KnownOut: {
             /** Id */
@@ -4529,6 +4529,8 @@ export interface components {
             says: string;
             /** Provenance */
             provenance: string;
+            /** Sure */
+            sure: string;
             /** Source */
             source: string | null;
             /** Low */

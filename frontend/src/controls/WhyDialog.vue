@@ -20,12 +20,6 @@ const valuesOf = (reason: Reason) =>
     .filter((id) => !id.startsWith('rule/'))
     .map((id) => known.value.get(id))
     .filter((v): v is Schemas['KnownOut'] => !!v)
-const SURE: Record<string, string> = {
-  published: 'published',
-  'common practice': 'common practice among growers',
-  'from memory': 'less sure, check it on your own trees',
-  'our rule': "Billhook's own rule",
-}
 const ruleOf = (reason: Reason) => (reason.catalogue_ids ?? []).map((id) => known.value.get(id)).find((v) => v?.id.startsWith('rule/'))
 const inputs = (reason: Reason) => Object.entries(reason.used ?? {}).filter(([name, value]) => value !== null && name !== 'from' && name !== 'to')
 const number = (value: unknown) =>
@@ -43,7 +37,7 @@ const number = (value: unknown) =>
           <li v-for="reason in reasons" :key="reason.code + reason.text" class="border-t border-rule pt-3">
             <p>
               {{ reason.text }}
-              <span v-if="ruleOf(reason)" class="text-ink2">({{ SURE[ruleOf(reason)!.provenance] ?? ruleOf(reason)!.provenance }})</span>
+              <span v-if="ruleOf(reason)" class="text-ink2">({{ ruleOf(reason)!.sure }})</span>
             </p>
             <p v-if="reason.school" class="text-ink2">Way of working: {{ known.get(`schools/${reason.school}/name`)?.value ?? reason.school }}.</p>
             <p v-if="reason.remedy" class="font-semibold">What would change it: {{ reason.remedy }}</p>
@@ -58,7 +52,7 @@ const number = (value: unknown) =>
                 {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b
                 ><span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span>;
                 <span class="text-ink2"
-                  >{{ SURE[v.provenance] ?? v.provenance }}<template v-if="v.source">: {{ v.source }}</template
+                  >{{ v.sure }}<template v-if="v.source">: {{ v.source }}</template
                   ><template v-if="v.rivals">; others say {{ v.rivals }}</template></span
                 >
               </li>
