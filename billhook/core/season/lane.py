@@ -196,13 +196,21 @@ def _settle(lane: Lane, know: Knowledge, found: Open, shut: npt.NDArray[np.bool_
     lane.cap[lane.status >= WAIT] = 0.0
 
 
-def look_ahead(lane: Lane, following: Lane) -> None:
-    """Say on every day that is not open when the next is, and what it costs then. following: the lane of the next growing year."""
+def last_closed(lane: Lane) -> dt.date:
+    """The day from which the year has no open day left; a day after the year where it ends open."""
+    open_ = np.flatnonzero(lane.status == GO)
+    return lane.day(int(open_[-1]) + 1 if open_.size else 0)
+
+
+def look_ahead(lane: Lane, following: Lane | None) -> None:
+    """Say on every day that is not open when the next is, and what it costs then. following: the lane of the next growing year,
+    None where nobody asks about the days after the last open one.
+    """
     if lane.work in FREE_WORK:
         return
     for begin, end in runs(lane.status != GO):
         here, at = lane, lane.first_go(end + 1)
-        if at is None:
+        if at is None and following is not None:
             here, at = following, following.first_go()
         if at is None:
             continue

@@ -19,7 +19,7 @@ from .budget import yearly_budget
 from .claims import DAY, Asked, Claim
 from .events import growing_year, growing_year_of, growing_year_starts
 from .forecast import forecast_stops, unforeseen
-from .lane import WAIT, Lane, Priced, best_of, look_ahead, year_lane
+from .lane import WAIT, Lane, Priced, best_of, last_closed, look_ahead, year_lane
 from .model import (
     FREE_WORK,
     OWN_BUDGET,
@@ -78,7 +78,7 @@ def season(
         parts: list[Segment] = []
         costs = []
         for year in years:
-            lane = year.lane(work)
+            lane = year.lane(work, last)
             if work not in FREE_WORK:
                 best += best_of(lane, Span(year.asked.year.start, year.asked.year.end))
             part = lane.part(max(first, year.asked.year.start), min(last, year.asked.year.end))
@@ -99,7 +99,7 @@ class Year:
     asked: Asked
     claims: tuple[Claim, ...]
     key: tuple[Site, TreeState, Knowledge, tuple[tuple[str, dt.date], ...], tuple[tuple[str, int], ...], tuple[tuple[str, str], ...]]
-    lanes: dict[str, Lane] = field(default_factory=dict)
+    lanes: dict[tuple[str, bool], Lane] = field(default_factory=dict)
     _bare: dict[str, Lane] = field(default_factory=dict)
     _by_work: dict[str, list[Claim]] = field(default_factory=dict)
     _priced: dict[tuple[int, ...], Priced] = field(default_factory=dict)
@@ -122,14 +122,15 @@ class Year:
         site, tree, know, seen, learned, stance = self.key
         return _year(site, tree, know, self.asked.after.start, seen, learned, stance)
 
-    def lane(self, work: Work) -> Lane:
-        """The work over this year, nothing used and no forecast known."""
-        if work not in self.lanes:
-            bare = self.bare(work)
-            lane = bare.part(self.asked.year.start, self.asked.year.end)
-            look_ahead(lane, self.next().bare(work))
-            self.lanes[work] = lane
-        return self.lanes[work]
+    def lane(self, work: Work, until: dt.date) -> Lane:
+        """The work over this year, nothing used and no forecast known. Only where days to ``until`` ask for it is the following year looked into."""
+        bare = self.bare(work)
+        deep = until >= last_closed(bare)
+        known = self.lanes.get((work, True)) or (None if deep else self.lanes.get((work, False)))
+        if known is None:
+            known = self.lanes[work, deep] = bare.part(self.asked.year.start, self.asked.year.end)
+            look_ahead(known, self.next().bare(work) if deep else None)
+        return known
 
 
 @lru_cache(maxsize=4096)
