@@ -13,9 +13,10 @@ from ..core.days import done_problem, planned_problem
 from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.reasons import Reason
 from ..core.season.model import WORKS, Segment, Status, Work
-from ..core.season.today import WORK_WORDS, Act, acts_of
+from ..core.season.today import WORK_WORDS, Act, acts_of, priced
 from ..core.season.wanted import Standing, Wanted, wanted
 from ..core.words.dates import day_words
+from ..core.words.prices import cost_words
 from ..core.words.units import Units, share_words
 from ..store import frames, logbook, plans
 from ..store.database import StaleVersion
@@ -30,7 +31,10 @@ FORTNIGHT = 14
 
 @dataclass
 class Item:
-    """Like work on trees of one row. last_good: the last day it is right. closed_by: the forecast that stops it. late: no longer this season."""
+    """Like work on trees of one row. last_good: the last day it is right. closed_by: the forecast that stops it. late: no longer this season.
+
+    acts: what would change it. cost: what the cut takes of the crop, in words.
+    """
 
     key: str
     kind: str
@@ -50,6 +54,7 @@ class Item:
     later: PutOff | None = None
     instead: str | None = None
     acts: tuple[Act, ...] = ()
+    cost: str | None = None
 
 
 @dataclass(frozen=True)
@@ -219,7 +224,8 @@ class _Fortnight:
 
     def _seasonal(self, record: TreeRecord) -> None:
         for want in wanted(self._standing(record), self.at.know, self.day, self.units):
-            plain = self.desk.season(record, (want.work,), with_forecast=False).segments
+            season = self.desk.season(record, (want.work,), with_forecast=False)
+            plain = season.segments
             run = _open_run(plain, self.day, self.until)
             if run is None:
                 if want.needed:
@@ -233,6 +239,9 @@ class _Fortnight:
             both = (pick_and_cut(ripe),) if ripe else ()
             item = self._item(record, "work", want.work, says, "go", (want.why, *both, *segment.reasons), max(first, self.day), last)
             item.acts = acts_of(segment.reasons)
+            if priced(want.work, segment.reasons):
+                item.cost = cost_words(float(season.prices[want.work][(max(first, self.day) - self.day).days]))
+                item.key += f"|{item.cost}"
             asked = self.desk.verdict(record, want.work) if segment.start <= self.day else None
             if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
                 item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts

@@ -7,6 +7,7 @@ import datetime as dt
 import pytest
 from selenium.webdriver.common.keys import Keys
 
+from billhook.core.words.prices import cost_words
 from billhook.services import planting
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
@@ -118,8 +119,9 @@ def test_five_pages_say_the_same(browser, demo):
     assert (here["status"], here["max_share"], lane["prices"][at]) == (said["status"], said["max_share"], pytest.approx(said["price"], abs=0.005))
     grove = next(t for t in ask(demo, "/api/grove")["trees"] if t["id"] == tree_id)
     assert f"at most {share}" in grove["need"]
+    assert grove["need"].endswith(cost_words(said["price"]))
     items = [i for i in ask(demo, "/api/today")["items"] if i["work"] == said["work"] and any(t["id"] == tree_id for t in i["trees"])]
-    assert all(share in i["says"] for i in items)
+    assert all(share in i["says"] and i["cost"] == cost_words(said["price"]) for i in items)
     hand.open(f"/almanac?tree={tree_id}")
     hand.until(lambda: any(share in e.text for e in hand.all(".lanes h3")))
 

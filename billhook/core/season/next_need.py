@@ -6,6 +6,7 @@ import datetime as dt
 from dataclasses import dataclass
 
 from ..words.dates import day_words
+from ..words.prices import cost_words
 from ..words.units import share_words
 from .model import Status, Work
 from .today import WORK_WORDS, Verdict
@@ -66,7 +67,8 @@ def next_need(main: Verdict, due: tuple[str, dt.date] | None, sheet: dt.date | N
     limit = f", at most {most}" if main.max_share else ""
     if main.status == "go":
         until = f" until {day_words(main.last_good_day)}" if main.last_good_day else ""
-        return Need(main.work, "go", f"{what.capitalize()}: go{limit}{until}", main.last_good_day)
+        cost = f"; {cost_words(main.price)}" if main.price is not None else ""
+        return Need(main.work, "go", f"{what.capitalize()}: go{limit}{until}{cost}", main.last_good_day)
     opens = f", next on {day_words(main.opens)}" if main.opens else ""
     words = {"light": f"small cuts only{limit}", "wait": "wait", "stop": "stop"}[main.status]
     return Need(main.work, main.status, f"{what.capitalize()}: {words}{opens}", main.opens)

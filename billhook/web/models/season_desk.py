@@ -222,6 +222,7 @@ class ItemOut(Answer):
     later: LaterOut | None
     instead: str | None
     acts: list[ActOut] = []
+    cost: str | None = None
 
 
 class TodayOut(Answer):

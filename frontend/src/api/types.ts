@@ -4970,6 +4970,8 @@ export interface components {
              * @default []
              */
             acts: components["schemas"]["ActOut"][];
+            /** Cost */
+            cost?: string | null;
         };
         /**
          * LaterOut

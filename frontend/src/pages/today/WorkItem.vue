@@ -101,7 +101,8 @@ const putOff = () =>
       </h3>
       <p v-if="item.closed_by" class="text-[0.95rem] font-semibold" data-test="closed">Stopped: {{ item.closed_by }}</p>
       <p class="text-[0.95rem] text-ink2">
-        {{ item.reasons[0]?.text }} {{ onePass?.text }}
+        {{ item.reasons[0]?.text }}
+        <b v-if="item.cost" class="text-ink" data-test="cost">{{ item.cost.charAt(0).toUpperCase() + item.cost.slice(1) }}.</b> {{ onePass?.text }}
         <button type="button" class="link text-ink no-print" :aria-label="`Why: ${where}, ${item.says}`" @click="$emit('working', item)">Why</button>
       </p>
       <SayButtons class="mt-1" :acts="(item.acts ?? []).filter((a) => !a.day)" :tree-ids="[...chosen]" :of="where" />
