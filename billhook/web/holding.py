@@ -165,5 +165,8 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
         raise InvalidInput([FieldProblem("/prefix", "the catalogue holds nothing of that name")])
     return answer(
         CatalogueOut,
-        {"version": catalogue_version(), "values": [{**vars(k), "value": list(k.value) if isinstance(k.value, tuple) else k.value} for k in found]},
+        {
+            "version": catalogue_version(),
+            "values": [{**vars(k), "sure": k.sure, "value": list(k.value) if isinstance(k.value, tuple) else k.value} for k in found],
+        },
     )
