@@ -13,6 +13,7 @@ from hypothesis import strategies as st
 
 from billhook.core.known import Knowledge
 from billhook.core.season.best import open_days, runs
+from billhook.core.season.budget import own_limit, yearly_budget
 from billhook.core.season.events import growing_year, growing_year_of
 from billhook.core.season.model import WORKS, ForecastDay, TreeState
 from billhook.core.season.normals import Normals, values_on
@@ -22,8 +23,6 @@ from .sites import CLIMATES, END, NAVEL, START, at, place
 
 YEAR_ROUND = (dt.date(2026, 6, 1), dt.date(2027, 12, 31))
 MAIN = ("thin", "height", "tip")
-# harms that may close a work for a whole year, by the reason's code
-HARMS = {"flush-meets-frost", "hot-season"}
 KINDS = [("navel-orange", None), ("sweet-orange", "valencia"), ("lemon", None), ("mango", "keitt"), ("mango", "irwin"), ("avocado", "hass"), ("loquat", None), ("lychee", None), ("guava", None)]  # fmt: skip
 kinds = st.sampled_from(KINDS)
 
@@ -33,7 +32,9 @@ def grown(kind, **state) -> TreeState:
 
 
 def useful(know, work, tree) -> float:
-    return 0.06 if work == "tip" else 0.05
+    """The least share worth a visit, as the methods have it: between 6 and 10 % by what work and year allow."""
+    own, year = own_limit(tree, work, 18, know), yearly_budget(tree, 18, know, tree.fruit_on == "none").share
+    return max(0.06, min(0.10, min(own, year) / 2))
 
 
 @pytest.mark.parametrize("climate", CLIMATES)
@@ -46,9 +47,9 @@ def test_every_work_has_open_days_in_every_year_or_one_harm_is_named(know, clima
             answer = season(site, tree, know, *YEAR_ROUND, MAIN, seen)
             for work in MAIN:
                 lane = [s for s in answer.segments if s.work == work]
-                days = sum((s.end - s.start).days + 1 for s in lane if s.status == "go" and s.max_share >= useful(know, work, tree))
+                days = sum((s.end - s.start).days + 1 for s in lane if s.status == "go" and s.max_share >= useful(know, work, tree) - 1e-9)
                 # nineteen months hold at least one whole growing year and its three weeks
-                assert days >= 21, (species, work, state, {r.code for s in lane for r in s.reasons} & HARMS)
+                assert days >= 21, (species, work, state)
 
 
 def cheapest(answer, work="height", year=2026):
@@ -67,8 +68,9 @@ def test_citrus_is_lowered_in_late_winter_before_bloom(know, climate, kind):
     assert dt.date(2027, 1, 1) <= best.start <= dt.date(2027, 3, 15)
     assert best.end < bloom.start
     assert best.price == 1.0
-    said = {r.remedy for s in answer.segments if s.work == "height" and s.start <= best.end <= s.end for r in s.reasons}
-    assert ("Pick first what hangs on the limbs you cut." in said) == (kind[1] == "valencia" or said != {None})
+    if kind[1] == "valencia":
+        said = {r.remedy for s in answer.segments if s.work == "height" and s.start <= best.end <= s.end for r in s.reasons}
+        assert "Pick first what hangs on the limbs you cut." in said
 
 
 # Common practice: first flush and so the last of the resting weeks, by climate

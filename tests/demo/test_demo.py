@@ -2,33 +2,16 @@
 
 from __future__ import annotations
 
-import datetime as dt
 from collections import Counter
-
-import pytest
 
 from billhook.demo.build import build_demo
 from billhook.services import logbook
 from billhook.services.grove import grove
 from billhook.services.trees import tree_view
-from billhook.services.workplace import Workplace, open_workplace
-from billhook.settings import Settings
+from billhook.services.workplace import Workplace
 from billhook.store import frames
 
-DAY = dt.date(2026, 11, 25)
-
-
-def made(folder) -> Workplace:
-    settings = Settings(data=folder / "demo-data", fixed_today=DAY, demo=True)
-    build_demo(settings)
-    return open_workplace(settings)
-
-
-@pytest.fixture(scope="module")
-def demo(tmp_path_factory) -> Workplace:
-    at = made(tmp_path_factory.mktemp("demo"))
-    yield at
-    at.store.close()
+from .conftest import DAY, made
 
 
 def test_holding_as_it_is_described(demo):

@@ -17,7 +17,7 @@ from billhook.store import rotations as kept
 from billhook.store.trees import tree_record
 
 from ..places import new_id
-from .test_demo import DAY, demo  # noqa: F401  # a fixture
+from .conftest import DAY
 
 DATES = [DAY + dt.timedelta(days=30 * n) for n in range(12)]
 GOALS = ("tidy", "lower", "renew", "skeleton")
@@ -34,7 +34,7 @@ def typical(view, nth: int) -> Iterator[str]:
 
 
 @pytest.mark.parametrize("nth", range(12))
-def test_a_plan_proposes_only_what_its_day_allows(demo, nth):  # noqa: F811
+def test_a_plan_proposes_only_what_its_day_allows(demo, nth):
     day, checked = DATES[nth], 0
     for k, tree_id in enumerate(typical(grove(demo, DAY), nth)):
         found = proposals.plan_for(demo, tree_id, Wish(GOALS[(nth + k) % len(GOALS)], day))
@@ -59,7 +59,7 @@ def test_a_plan_proposes_only_what_its_day_allows(demo, nth):  # noqa: F811
     assert checked or nth
 
 
-def test_a_rotation_lies_on_days_that_are_open(demo):  # noqa: F811
+def test_a_rotation_lies_on_days_that_are_open(demo):
     for nth, tree_id in enumerate(typical(grove(demo, DAY), 3)):
         school = ("third_of_tree", "limb_replacement", "tip_only", "all_at_once")[nth % 4]
         low, tip = rotations.levels(demo, tree_id)
@@ -77,7 +77,7 @@ def test_a_rotation_lies_on_days_that_are_open(demo):  # noqa: F811
         rotations.give_up(demo, made.id, made.version)
 
 
-def test_today_and_the_tree_page_agree(demo):  # noqa: F811
+def test_today_and_the_tree_page_agree(demo):
     for day in DATES[::4]:
         for item in fortnight(demo, day).items:
             if item.kind != "work" or item.work in ("sucker", "sanitation") or item.closed_by or item.opens > day:
