@@ -30,6 +30,10 @@ from .trees import FrameView, frame_view
 from .workplace import Workplace
 
 
+_AHEAD_DAYS = 520
+"""From a cold night past the spring after next: judging, cutting and the shaping of the next spring lie within."""
+
+
 @dataclass(frozen=True)
 class LimbTest:
     """A limb's scratches: the next place or the boundary and cut; moved_m: how far its edge went down since the test before, None without one.
@@ -74,10 +78,11 @@ class FrostCase:
     def __post_init__(self) -> None:
         self.today = self.at.today()
         self.desk = SeasonDesk(self.session, self.at, self.today)
-        then = SeasonDesk(self.session, self.at, self.night)
-        events = then.season_between(self.record, self.night, self.night + dt.timedelta(days=520), ("sucker",)).events
-        self.events: list[Event] = sorted(events, key=lambda e: e.start)
-        self.last_frost = next((e.end for e in self.events if e.name == "frost likely" and e.end >= self.night), self.night)
+        season = self.desk.season_between(self.record, self.night, self.night + dt.timedelta(days=_AHEAD_DAYS), ("thin",))
+        self.events: list[Event] = sorted(season.events, key=lambda e: e.start)
+        self.open_from = [s.start for s in season.segments if s.status == "go"]
+        soon = self.night + dt.timedelta(days=self.at.know.days("frost/winter-within"))
+        self.last_frost = next((e.end for e in self.events if e.name == "frost likely" and e.end >= self.night and e.start <= soon), self.night)
         self.next_cold = next((e for e in self.events if e.name == "frost likely" and e.start > self.last_frost), None)
         self.flush_start = next((e.start for e in self.events if e.name == "first flush" and e.start >= self.night), None)
         self.age = tree_age(self.desk.state(self.record), self.today.year)
@@ -116,9 +121,10 @@ class FrostCase:
 
     @property
     def shape_on(self) -> dt.date:
-        """The window before the growth of the next spring."""
+        """When the season opens whole branches in the next spring."""
         spring = self.next_cold.end if self.next_cold else self.last_frost + dt.timedelta(days=365)
-        return max(self.today, spring - dt.timedelta(days=self.at.know.days("frost/shape-before")))
+        before = spring - dt.timedelta(days=self.at.know.days("frost/shape-before"))
+        return max(self.today, next((d for d in self.open_from if d >= before), before))
 
     @property
     def dead_from(self) -> dict[str, float]:
@@ -174,9 +180,10 @@ class FrostCase:
     ) -> AfterFrost:  # fmt: skip
         latest = next((e.start for e in self.events if e.name == "last safe hard cut" and e.start > self.night), None)
         hot = next((e.start for e in self.events if e.name == "strong sun on bark" and e.end >= self.today), None)
+        opens = next((d for d in self.open_from if latest is not None and d > latest), None)
         return AfterFrost(
             self.frost_class, self.night, self.last_frost, self.today, self.flush_start, self.second_flush_hard, above, self._said("frost_below", None),
-            steady_since, latest, hot, self.species, collapsed_on, hot_since, self.second_flush,
+            steady_since, latest, hot, self.species, collapsed_on, hot_since, self.second_flush, opens,
         )  # fmt: skip
 
     def _gone_by(self, day: dt.date, collapsed_on: dt.date | None) -> bool:

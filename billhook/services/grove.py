@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
+
+from sqlmodel import Session
 
 from ..core.season.model import Work
 from ..core.season.next_need import CANNOT_TELL, Need, main_work, next_need
@@ -42,27 +44,33 @@ class GroveView:
 def grove(at: Workplace, day: dt.date) -> GroveView:
     """Every block, row and standing tree, with its next need."""
     with at.store.reading() as session:
-        records = tree_records(session)
-        current = {row.stem_id: row for row in frames.current_rows(session)}
-        sizes = at.sizes(session, list(current.values()))
-        measured = frames.stems_once_measured(session)
-        desk = SeasonDesk(session, at, day)
-        due: dict[str, tuple[str, dt.date]] = {}
-        for task in logbook.tasks(session):
-            due.setdefault(task.scope_id, (task.does, task.due))
-        sheets = {plan.tree_id: plan.day for plan in plans.open_plans(session)}
-        found: list[GroveTree] = []
-        for record in records:
-            frame = current.get(record.stem.id)
-            size = sizes[frame.id] if frame else None
-            work = main_work(
-                record.tree.pot_l is not None, record.row.kind == "hedgerow", size.height_m if size else None, record.block.cap_m, desk.young(record)
-            )
-            need = _need(desk, record, work, frame, size, due, sheets) if desk.sound(record) else CANNOT_TELL
-            found.append(GroveTree(record, size, frame.origin if frame else None, need, record.stem.id in measured))
-        standing = {r.place.id for r in records}
+        found = trees_with_needs(at, session, tree_records(session), day)
+        standing = {t.record.place.id for t in found}
         empty = [(p.row_id, p.x, p.y) for p in places.places(session) if p.id not in standing]
         return GroveView(places.holding(session), day, places.sites(session), places.blocks(session), places.rows(session), found, empty)
+
+
+def trees_with_needs(at: Workplace, session: Session, records: Sequence[TreeRecord], day: dt.date) -> list[GroveTree]:
+    """What each tree needs next on a day."""
+    stems = {r.stem.id for r in records}
+    current = {row.stem_id: row for row in frames.current_rows(session) if row.stem_id in stems}
+    sizes = at.sizes(session, list(current.values()))
+    measured = frames.stems_once_measured(session)
+    desk = SeasonDesk(session, at, day)
+    due: dict[str, tuple[str, dt.date]] = {}
+    for task in logbook.tasks(session):
+        due.setdefault(task.scope_id, (task.does, task.due))
+    sheets = {plan.tree_id: plan.day for plan in plans.open_plans(session)}
+    found: list[GroveTree] = []
+    for record in records:
+        frame = current.get(record.stem.id)
+        size = sizes[frame.id] if frame else None
+        height = size.height_m if size else None
+        in_pot, hedged = record.tree.pot_l is not None, record.row.kind == "hedgerow"
+        work = main_work(in_pot, hedged, height, record.block.cap_m, desk.young(record))
+        need = _need(desk, record, work, frame, size, due, sheets) if desk.sound(record) else CANNOT_TELL
+        found.append(GroveTree(record, size, frame.origin if frame else None, need, record.stem.id in measured))
+    return found
 
 
 def _need(

@@ -135,6 +135,10 @@ def _freeze_class(seen: Mapping[str, Observation], day: dt.date) -> int:
     return 0 if early else int(hurt.value)
 
 
+_OF_THE_BLOCK = frozenset({"first_branch_m"})
+"""What is said of a whole block and holds for each of its trees until it is said of one alone."""
+
+
 @dataclass
 class SeasonDesk:
     """Answers season questions about many trees of one session, reading what they share once."""
@@ -203,7 +207,8 @@ class SeasonDesk:
 
     def state(self, record: TreeRecord) -> TreeState:
         """The tree's state on the day."""
-        return core_tree(record, self._seen.get(record.tree.id, {}), self.used(record), self.day, self._too_tall(record))
+        seen = {k: o for k, o in self._seen.get(record.block.id, {}).items() if k in _OF_THE_BLOCK} | self._seen.get(record.tree.id, {})
+        return core_tree(record, seen, self.used(record), self.day, self._too_tall(record))
 
     def _too_tall(self, record: TreeRecord) -> bool:
         """Whether a pot with its tree stands higher than its winter room, where both are known."""

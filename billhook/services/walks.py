@@ -15,6 +15,7 @@ from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.frame.model import Cut
 from ..core.known import Knowledge
 from ..core.reasons import Reason
+from ..core.season.next_need import Need
 from ..core.walk.findings import Finding, Summary, summary
 from ..core.walk.looks import notes
 from ..core.walk.questions import LATER, Question, Step, asked_next, check_answer, chosen_limb, questions_of, steps_of
@@ -28,6 +29,7 @@ from ..store.trees import tree_record, tree_records
 from ..store.walks import Crossing
 from . import cutting, photos
 from .cutting import Preview
+from .grove import trees_with_needs
 from .one_pass import one_pass
 from .trees import FrameView, frame_view
 from .walk_tree import Walked, walked_tree
@@ -287,13 +289,14 @@ def _next_in_row(session: Session, walked: Walked) -> str | None:
 
 @dataclass(frozen=True)
 class RowTree:
-    """A tree of a row as one walks along it."""
+    """A tree of a row as one walks along it, and what it needs next in words."""
 
     tree_id: str
     name: str
     species: str
     cultivar: str | None
     last: Walk | None
+    need: Need
 
 
 @dataclass(frozen=True)
@@ -317,7 +320,8 @@ def row_walk(at: Workplace, row_id: str) -> RowWalk:
             raise NotFound(f"there is no row {row_id} with trees")
         last = walks.last_walks(session, [r.tree.id for r in records])
         first, last_of = records[0], {r.tree.id for r in records}
-        trees = tuple(RowTree(r.tree.id, r.name, r.tree.species, r.cultivar, last.get(r.tree.id)) for r in records)
+        needs = {t.record.tree.id: t.need for t in trees_with_needs(at, session, records, at.today())}
+        trees = tuple(RowTree(r.tree.id, r.name, r.tree.species, r.cultivar, last.get(r.tree.id), needs[r.tree.id]) for r in records)
         sheets_open = sum(p.tree_id in last_of for p in plans.open_plans(session))
         holding = places.holding(session)
         pass_ = one_pass(at, session, records, holding.units if holding else "metric")  # type: ignore[arg-type]  # stored units were checked

@@ -78,6 +78,7 @@ def _row(found: service.RowWalk) -> dict[str, Any]:
         {
             "tree_id": t.tree_id, "name": t.name, "kind": kind_name(t.species, t.cultivar), "walked": t.last.day if t.last else None,
             "state": "never" if t.last is None else "passed" if t.last.quick else t.last.state,
+            "need": t.need.text, "tone": t.need.tone,
         }
         for t in found.trees
     ]  # fmt: skip

@@ -4,15 +4,19 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Iterator
+from dataclasses import replace
 
 import pytest
 
 from billhook.services import proposals, rotations
+from billhook.services.frost_tree import after_frost, hurt_trees
 from billhook.services.grove import grove
 from billhook.services.proposals import Wish
 from billhook.services.seasons import SeasonDesk
 from billhook.services.today import fortnight
 from billhook.services.trees import tree_view
+from billhook.services.workplace import open_workplace
+from billhook.store import places
 from billhook.store import rotations as kept
 from billhook.store.trees import tree_record
 
@@ -85,3 +89,28 @@ def test_today_and_the_tree_page_agree(demo):
             for record in item.trees[:2]:
                 said = next(v for v in tree_view(demo, record.tree.id, day).verdicts if v.work == item.work)
                 assert said.status == "go", (record.name, item.work, day, said.sentence)
+
+
+def test_a_hurt_tree_hears_the_same_day_on_its_frost_page_and_its_tree_page(demo):
+    checked = 0
+    for day in DATES[::3]:
+        at = open_workplace(replace(demo.settings, fixed_today=day))
+        with at.store.reading() as session:
+            site = places.sites(session)[0].id
+        kinds: dict[str, str] = {}
+        for tree_id, _, frost_class, _ in hurt_trees(at, site):
+            if frost_class >= "F2":
+                kinds.setdefault(frost_class, tree_id)
+        for frost_class, tree_id in kinds.items():
+            found = after_frost(at, tree_id)
+            with at.store.reading() as session:
+                desk = SeasonDesk(session, at, day)
+                said = desk.verdict(tree_record(session, tree_id), "thin")
+            held = any(r.code == "after-freeze" for r in said.reasons)
+            if found.verdict.may_cut:
+                assert not held, (found.name, day, said.sentence)
+            elif frost_class != "F6" and found.verdict.cut_on > day:
+                assert said.opens == found.verdict.cut_on, (found.name, day, said.sentence)
+                checked += 1
+        at.store.close()
+    assert checked >= 3

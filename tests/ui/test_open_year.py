@@ -139,3 +139,20 @@ def test_the_price_of_a_day_under_the_pointer_and_by_keyboard(browser, demo):
     after = [e.text for e in hand.all('[data-test="cost"]')]
     assert any("1.2 crops" in t for t in after)
     assert findings(browser) == []
+
+
+def test_a_lime_comes_in_and_its_year_goes_on_indoors(browser, tmp_path):
+    """A pot that was carried in is said so with one tap on its page, and no page sends it in again."""
+    serving, (pot,) = served(tmp_path, dt.date(2027, 10, 12), 30.0, "humid-gulf", ("Patio", 1, 1, "persian-lime", 2019, None, None, 40.0, True))
+    server = next(serving)
+    hand = Hand(browser, server.url)
+    before = ask(server, f"/api/almanac?tree={pot}")
+    due = next(e for e in before["events"] if e["name"] == "carry in" and e["from"] > "2027-10-12")
+    assert due["from"] < "2027-11-20", "a lime bears no cold night: in before the first frost"
+    hand.open(f"/tree/{pot}")
+    hand.click("Carried in today")
+    hand.sees("Carried in on 12 Oct 2027")
+    after = ask(server, f"/api/almanac?tree={pot}")
+    assert not any(e["name"] == "carry in" and "2027-10-12" < e["from"] < "2028-06-01" for e in after["events"])
+    assert any(e["name"] == "carry in" and e["from"] == "2027-10-12" and e["origin"] == "observed" for e in after["events"])
+    serving.close()

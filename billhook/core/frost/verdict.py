@@ -21,7 +21,7 @@ class AfterFrost:
     moved since. latest_cut: the last day on which a cut still hardens before frost; hot_from: strong sun on bark. species: its own waits, where it has any.
 
     collapsed_on: a false start was seen, so that green seen before it counts no more; hot_since: the first hot day since green was seen; second_flush:
-    when it begins, for a tree is not judged before it has shown itself.
+    when it begins, for a tree is not judged before it has shown itself. opens: when the season opens whole branches after ``latest_cut``, None where nobody asked it.
     """
 
     frost_class: str
@@ -39,6 +39,7 @@ class AfterFrost:
     collapsed_on: dt.date | None = None
     hot_since: dt.date | None = None
     second_flush: dt.date | None = None
+    opens: dt.date | None = None
 
 
 @dataclass(frozen=True)
@@ -91,7 +92,7 @@ def frost_verdict(know: Knowledge, tree: AfterFrost) -> FrostVerdict:
         judge, cut = min(judge, steady), min(cut, steady)
     postponed = False
     if tree.latest_cut is not None and max(cut, tree.today) > tree.latest_cut and tree.frost_class not in ("F0", "F1", "F6"):
-        cut = _next_spring(know, tree, tree.latest_cut)
+        cut = tree.opens or _next_spring(know, tree, tree.latest_cut)
         postponed = tree.today < cut
     judged = tree.today >= judge
     verdict, provisional = _alive(tree, judged, steady is not None and tree.today >= steady)

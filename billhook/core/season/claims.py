@@ -90,6 +90,33 @@ _FLAGS: dict[str, Callable[[Asked], bool]] = {
 }
 
 
+_TOPICS: dict[str, Callable[[Asked, str], bool]] = {
+    "known": lambda a, word: a.date(word) is not None,
+    "danger": lambda a, word: word in a.site.dangers,
+    "condition": lambda a, word: a.tree.condition == word,
+    "freeze-class": lambda a, word: a.tree.freeze_class == int(word) and a.frozen_this_year,
+    "cut": lambda a, word: a.tree.cut == word,
+    "climate": lambda a, word: a.site.climate == word,
+}
+
+
+@lru_cache(maxsize=1024)
+def _condition(text: str) -> Callable[[Asked], bool]:
+    """Read a condition once. Raises: RuleError for one that means nothing."""
+    if text.startswith("not "):
+        other = _condition(text[4:])
+        return lambda a: not other(a)
+    if (compare := comparison(text)) is not None:
+        return compare
+    if text in _FLAGS:
+        return _FLAGS[text]
+    topic, _, word = text.partition(":")
+    if topic not in _TOPICS:
+        raise RuleError(f"{text!r} is no condition")
+    about = _TOPICS[topic]
+    return lambda a: about(a, word)
+
+
 def concerns(know: Knowledge, species: str, of: tuple[str, ...]) -> bool:
     """True if a rule for these species and groups is for this species."""
     return "every" in of or species in of or know.text(f"species/{species}/group") in of
@@ -145,6 +172,12 @@ class Asked:
         until = self.after.bloom.start if self.after.bloom else self.after.start
         return said is None or begin <= said < until
 
+    @property
+    def frozen_this_year(self) -> bool:
+        """True unless the frost that was seen belongs to another growing year."""
+        seen = self.tree.freeze_on
+        return seen is None or self.year.start <= seen <= self.year.end
+
     def date(self, name: str) -> dt.date | None:
         """The named date of this growing year, of the ``next.`` or the ``last.``.
 
@@ -194,27 +227,7 @@ class Asked:
 
     def holds(self, condition: str) -> bool:
         """True if a condition of a rule holds. Raises: RuleError for one that means nothing."""
-        if condition.startswith("not "):
-            return not self.holds(condition[4:])
-        if (compare := comparison(condition)) is not None:
-            return compare(self)
-        if condition in _FLAGS:
-            return _FLAGS[condition](self)
-        topic, _, word = condition.partition(":")
-        if topic == "known":
-            return self.date(word) is not None
-        if topic == "danger":
-            return word in self.site.dangers
-        if topic == "condition":
-            return self.tree.condition == word
-        if topic == "freeze-class":
-            seen = self.tree.freeze_on
-            return self.tree.freeze_class == int(word) and (seen is None or self.year.start <= seen <= self.year.end)
-        if topic == "cut":
-            return self.tree.cut == word
-        if topic == "climate":
-            return self.site.climate == word
-        raise RuleError(f"{condition!r} is no condition")
+        return _condition(condition)(self)
 
     def in_school(self, schools: tuple[str, ...]) -> bool:
         """True where the rule is for every school, or for the one chosen on its topic."""

@@ -56,8 +56,8 @@ class Lane:
         """The day at an index."""
         return self.first + dt.timedelta(days=index)
 
-    def note(self, where: slice | npt.NDArray[np.bool_], reason: Reason) -> None:
-        """Add a reason to the days given."""
+    def note(self, where: slice | npt.NDArray[Any], reason: Reason) -> None:
+        """Add a reason to the days given, as a slice, a mask or indices."""
         said = self._bits.setdefault((reason.code, reason.text), len(self.reasons))
         if said == len(self.reasons):
             self.reasons.append(reason)
@@ -216,20 +216,18 @@ def look_ahead(lane: Lane, following: Lane | None) -> None:
             continue
         day, then = here.day(at), float(here.price[at])
         where = slice(begin, end + 1)
-        waits = np.zeros(lane.status.size, dtype=bool)
-        waits[where] = lane.status[where] == WAIT
-        priced = waits & (lane.price > then + 1e-9)
+        waits = lane.status[where] == WAIT
+        priced = waits & (lane.price[where] > then + 1e-9)
         if priced.any():
-            now = crop_words(float(lane.price[priced].min()))
+            now = crop_words(float(lane.price[where][priced].min()))
             text = f"A cut now costs about {now} of what you cut; {'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(day)}."
-            lane.note(priced, Reason("cheaper-day", text, {"crops per share then": round(then, 2)}, day, None, ("price/band",)))
-        chosen = waits & ~priced & ~lane.shut  # it costs no less then: the way of working prefers those days
+            lane.note(begin + np.flatnonzero(priced), Reason("cheaper-day", text, {"crops per share then": round(then, 2)}, day, None, ("price/band",)))
+        chosen = waits & ~priced & ~lane.shut[where]  # it costs no less then: the way of working prefers those days
         if chosen.any():
-            lane.note(chosen, Reason("next-window", f"By the way you work other days come first: next from {day_words(day)}.", {}, day))
-        other = np.zeros(lane.status.size, dtype=bool)
-        other[where] = ~(priced | chosen)[where]
+            lane.note(begin + np.flatnonzero(chosen), Reason("next-window", f"By the way you work other days come first: next from {day_words(day)}.", {}, day))
+        other = ~(priced | chosen)
         if other.any():
-            lane.note(other, Reason("next-window", f"Next from {day_words(day)}.", {}, day))
+            lane.note(begin + np.flatnonzero(other), Reason("next-window", f"Next from {day_words(day)}.", {}, day))
 
 
 def best_of(lane: Lane, year: Span) -> list[Best]:

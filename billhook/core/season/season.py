@@ -6,6 +6,7 @@ A growing year is answered whole and once; an asked span is cut out of it, so th
 from __future__ import annotations
 
 import datetime as dt
+import math
 from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from functools import lru_cache
@@ -201,18 +202,18 @@ def _segments(lane: Lane) -> list[Segment]:
     if lane.status.size == 0:
         return []
     same = (lane.status[1:] == lane.status[:-1]) & (lane.mask[1:] == lane.mask[:-1])
-    same &= (lane.cap[1:] == lane.cap[:-1]) | (np.isnan(lane.cap[1:]) & np.isnan(lane.cap[:-1]))
-    starts = np.concatenate(([0], np.nonzero(~same)[0] + 1))
+    counted = np.nan_to_num(lane.cap, nan=-1.0)
+    same &= counted[1:] == counted[:-1]
+    starts = np.concatenate(([0], np.flatnonzero(~same) + 1))
     ends = np.concatenate((starts[1:], [lane.status.size]))
+    columns = (starts, ends, lane.mask[starts], lane.status[starts], lane.cap[starts], np.minimum.reduceat(lane.price, starts))
     out: list[Segment] = []
     said: dict[int, tuple[Reason, ...]] = {}
-    for s, e in zip(starts.tolist(), ends.tolist(), strict=True):
-        mask = int(lane.mask[s])
+    for s, e, mask, status, cap, price in zip(*(c.tolist() for c in columns), strict=True):
         if mask not in said:
             said[mask] = tuple(r for i, r in enumerate(lane.reasons) if mask >> i & 1)
-        share = None if np.isnan(lane.cap[s]) else round(float(lane.cap[s]), 6)
-        price = round(float(lane.price[s:e].min()), 4)
-        out.append(Segment(lane.work, lane.day(s), lane.day(e - 1), _NAMES[lane.status[s]], share, price, said[mask]))
+        share = None if math.isnan(cap) else round(cap, 6)
+        out.append(Segment(lane.work, lane.day(s), lane.day(e - 1), _NAMES[status], share, round(price, 4), said[mask]))
     return out
 
 

@@ -35,7 +35,8 @@ ACTS: dict[str, tuple[tuple[str, str], ...]] = {
     "flush-meets-frost": (("under-cover", "It stands under cover"),),
     "forecast-unknown": (("no-frost", "No frost in the next 14 days"), ("frost", "Frost is forecast")),
     "pot-shade": (("went-out", "Went out today"),),
-    "pot-before-carry-in": (("went-out", "Went out today"),),
+    "pot-before-carry-in": (("came-in", "Carried in today"),),
+    "pot-indoors": (("went-out", "Went out today"),),
 }
 
 

@@ -8,7 +8,7 @@ from pydantic import Field
 
 from .base import Answer, Asked, Counted, IsoDate, Uuid, Work
 from .frames import DrawnFrame
-from .shared import PhotoOut, ReasonOut, VerdictOut
+from .shared import PhotoOut, ReasonOut, Status, VerdictOut
 from .shoot import Key, QuestionOut
 
 
@@ -209,6 +209,8 @@ class RowTreeOut(Answer):
     kind: str
     walked: IsoDate | None
     state: Literal["never", "open", "done", "passed"]
+    need: str
+    tone: Status
 
 
 class RowWalkOut(Answer):

@@ -8249,6 +8249,13 @@ export interface components {
              * @enum {string}
              */
             state: "never" | "open" | "done" | "passed";
+            /** Need */
+            need: string;
+            /**
+             * Tone
+             * @enum {string}
+             */
+            tone: "go" | "light" | "wait" | "stop";
         };
         /**
          * WalkQuickIn

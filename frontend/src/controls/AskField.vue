@@ -5,11 +5,12 @@ import MeasureField from '@/controls/MeasureField.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref, useId } from 'vue'
 
-const props = defineProps<{ ask: Schemas['AskOut']; treeId: string; day: string }>()
+const props = defineProps<{ ask: Schemas['AskOut']; treeId: string; blockId?: string; day: string }>()
 const id = useId()
 const queries = useQueryClient()
 const on = ref('')
 const length = ref<number | null>(null)
+const whole = ref(false)
 const trouble = ref('')
 async function save() {
   const value = props.ask.sort === 'length' ? length.value : on.value
@@ -17,7 +18,8 @@ async function save() {
   trouble.value = ''
   try {
     const body = { kind: props.ask.kind, value: String(value), date: props.day }
-    await heed(api.POST('/api/trees/{id}/observations', { params: { path: { id: props.treeId } }, body }))
+    if (whole.value && props.blockId) await heed(api.POST('/api/blocks/{id}/observations', { params: { path: { id: props.blockId } }, body }))
+    else await heed(api.POST('/api/trees/{id}/observations', { params: { path: { id: props.treeId } }, body }))
     await queries.invalidateQueries()
   } catch (error) {
     trouble.value = sentence(error)
@@ -32,6 +34,9 @@ async function save() {
       <label class="label" :for="id">{{ ask.words }}</label>
       <input :id="id" v-model="on" type="date" class="field !min-h-11 !py-1" />
     </div>
+    <label v-if="blockId && ask.sort === 'length'" class="flex items-center gap-2 min-h-11"
+      ><input v-model="whole" type="checkbox" /> for the whole block</label
+    >
     <button class="btn btn-small !min-h-11">Write down</button>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </form>

@@ -8,7 +8,7 @@ import AskField from './AskField.vue'
 import SayButtons from './SayButtons.vue'
 import WhyDialog from './WhyDialog.vue'
 
-const props = defineProps<{ verdict: Verdict; treeId?: string }>()
+const props = defineProps<{ verdict: Verdict; treeId?: string; blockId?: string }>()
 defineEmits<{ day: [iso: string] }>()
 const open = ref(false)
 const lines = computed(() => props.verdict.reasons.filter((r) => !['yearly-budget', 'next-window', 'cheaper-day'].includes(r.code)).slice(0, 2))
@@ -24,7 +24,7 @@ const lines = computed(() => props.verdict.reasons.filter((r) => !['yearly-budge
       <button type="button" class="link text-ink" @click="open = true">Why</button>
     </p>
     <SayButtons class="col-start-2 mt-2" :acts="verdict.acts ?? []" :tree-ids="treeId ? [treeId] : []" @day="$emit('day', $event)" />
-    <AskField v-if="verdict.ask && treeId" class="col-start-2 mt-2" :ask="verdict.ask" :tree-id="treeId" :day="verdict.day" />
+    <AskField v-if="verdict.ask && treeId" class="col-start-2 mt-2" :ask="verdict.ask" :tree-id="treeId" :block-id="blockId" :day="verdict.day" />
     <WhyDialog v-model="open" title="Why" :sentence="verdict.sentence" :reasons="verdict.reasons" />
   </section>
 </template>

@@ -21,7 +21,6 @@ const valuesOf = (reason: Reason) =>
     .map((id) => known.value.get(id))
     .filter((v): v is Schemas['KnownOut'] => !!v)
 const ruleOf = (reason: Reason) => (reason.catalogue_ids ?? []).map((id) => known.value.get(id)).find((v) => v?.id.startsWith('rule/'))
-const inputs = (reason: Reason) => Object.entries(reason.used ?? {}).filter(([name, value]) => value !== null && name !== 'from' && name !== 'to')
 const number = (value: unknown) =>
   typeof value === 'number' ? String(Math.round(value * 1000) / 1000) : Array.isArray(value) ? value.join(', ') : String(value)
 </script>
@@ -41,25 +40,19 @@ const number = (value: unknown) =>
             </p>
             <p v-if="reason.school" class="text-ink2">Way of working: {{ known.get(`schools/${reason.school}/name`)?.value ?? reason.school }}.</p>
             <p v-if="reason.remedy" class="font-semibold">What would change it: {{ reason.remedy }}</p>
-            <dl v-if="inputs(reason).length" class="mt-1 grid grid-cols-[1fr_auto] gap-x-4 text-[0.92rem]">
-              <template v-for="[name, value] in inputs(reason)" :key="name">
-                <dt class="text-ink2">{{ name }}</dt>
-                <dd class="num text-right">{{ number(value) }}</dd>
-              </template>
-            </dl>
             <ul v-if="valuesOf(reason).length" class="mt-1 text-[0.92rem] space-y-1">
               <li v-for="v in valuesOf(reason)" :key="v.id">
                 {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b
                 ><span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span>;
                 <span class="text-ink2"
-                  >{{ v.sure }}<template v-if="v.source">: {{ v.source }}</template
-                  ><template v-if="v.rivals">; others say {{ v.rivals }}</template></span
+                  >{{ v.sure }}<template v-if="v.rivals">; others say {{ v.rivals }}</template></span
                 >
               </li>
             </ul>
           </li>
         </ol>
-        <button type="button" class="btn mt-5" @click="open = false">Close</button>
+        <p class="mt-4 text-[0.92rem]"><RouterLink class="link" to="/known" @click="open = false">Every value, with its source</RouterLink></p>
+        <button type="button" class="btn mt-4" @click="open = false">Close</button>
       </DialogPanel>
     </div>
   </Dialog>

@@ -4,6 +4,7 @@ import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
+import BlockPicked from '@/controls/BlockPicked.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import { dayWords, lengthWords, windWords } from '@/geometry/measure'
 import type { Wall } from '@/geometry/section'
@@ -125,6 +126,7 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
             </div>
           </details>
         </div>
+        <BlockPicked :block-id="block.block_id" />
         <p v-if="wrong" class="wrong" role="alert">{{ sentence(wrong) }}</p>
         <div v-if="schools" class="cards">
           <SchoolCard

@@ -5,6 +5,7 @@ import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
 import SayButtons from '@/controls/SayButtons.vue'
 import CountField from '@/controls/CountField.vue'
+import ToneMark from '@/drawings/ToneMark.vue'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { keepRow, keepWalk, keptRow } from '@/field/store'
 import { dayWords } from '@/geometry/measure'
@@ -119,6 +120,9 @@ const words = (t: Row['trees'][number]) =>
               >{{ t.kind }}<br /><span :class="{ 'text-ink2': !today(t) }">{{ waitsFor(t.tree_id) ? 'kept here' : words(t) }}</span></span
             >
           </div>
+          <p v-if="t.need" class="flex gap-2 items-start text-[0.92rem] leading-tight" data-test="need">
+            <ToneMark :tone="t.tone" small />{{ t.need }}
+          </p>
           <div class="grid grid-cols-3 gap-2">
             <button type="button" class="btn !min-h-12" :aria-pressed="today(t) && t.state === 'passed'" @click="pass(t)">Nothing to do</button>
             <button type="button" class="btn !min-h-12" :aria-expanded="open === t.tree_id" @click="tally(t.tree_id)">Rubbed off …</button>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** A block year by year: share, wounds, hours and crop, each a quiet row of bars against its own largest year. */
 import { api, heed, sentence } from '@/api/client'
+import BlockPicked from '@/controls/BlockPicked.vue'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
 import { shareWords, weightWords } from '@/geometry/measure'
@@ -57,6 +58,7 @@ const charts = computed(() => {
         </select>
       </div>
       <p v-if="data" class="text-ink2 pb-2">{{ data.standing }} trees stand in it</p>
+      <BlockPicked v-if="block" :block-id="block" class="pb-1" />
     </div>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <p v-else-if="data && !data.years.length">Nothing was cut or picked in this block yet.</p>

@@ -95,7 +95,7 @@ async function save() {
         />
       </div>
     </div>
-    <VerdictBox v-if="verdict" :verdict="verdict" :tree-id="tree.id" @day="day = $event" />
+    <VerdictBox v-if="verdict" :verdict="verdict" :tree-id="tree.id" :block-id="tree.block_id" @day="day = $event" />
     <template v-if="tree.frame">
       <ShareMeasure
         :pieces="pieces"
