@@ -29,7 +29,6 @@ from .seasons import SeasonDesk
 from .trees import FrameView, frame_view
 from .workplace import Workplace
 
-
 _AHEAD_DAYS = 520
 """From a cold night past the spring after next: judging, cutting and the shaping of the next spring lie within."""
 

@@ -221,10 +221,15 @@ def look_ahead(lane: Lane, following: Lane | None) -> None:
         if priced.any():
             now = crop_words(float(lane.price[where][priced].min()))
             text = f"A cut now costs about {now} of what you cut; {'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(day)}."
-            lane.note(begin + np.flatnonzero(priced), Reason("cheaper-day", text, {"crops per share then": round(then, 2)}, day, None, ("price/band",)))
+            lane.note(
+                begin + np.flatnonzero(priced), Reason("cheaper-day", text, {"crops per share then": round(then, 2)}, day, None, ("price/band",))
+            )
         chosen = waits & ~priced & ~lane.shut[where]  # it costs no less then: the way of working prefers those days
         if chosen.any():
-            lane.note(begin + np.flatnonzero(chosen), Reason("next-window", f"By the way you work other days come first: next from {day_words(day)}.", {}, day))
+            lane.note(
+                begin + np.flatnonzero(chosen),
+                Reason("next-window", f"By the way you work other days come first: next from {day_words(day)}.", {}, day),
+            )
         other = ~(priced | chosen)
         if other.any():
             lane.note(begin + np.flatnonzero(other), Reason("next-window", f"Next from {day_words(day)}.", {}, day))

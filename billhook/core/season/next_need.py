@@ -71,4 +71,6 @@ def next_need(main: Verdict, due: tuple[str, dt.date] | None, sheet: dt.date | N
         return Need(main.work, "go", f"{what.capitalize()}: go{limit}{until}{cost}", main.last_good_day)
     opens = f", next on {day_words(main.opens)}" if main.opens else ""
     words = {"light": f"small cuts only{limit}", "wait": "wait", "stop": "stop"}[main.status]
+    if main.status == "wait" and main.price is not None and main.opens_price is not None and main.price > main.opens_price:
+        words = f"wait, now {cost_words(main.price)}"
     return Need(main.work, main.status, f"{what.capitalize()}: {words}{opens}", main.opens)

@@ -2,11 +2,14 @@
 /** One thing that would make a verdict surer, asked once and written down of the tree. */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
+import { useSettings } from '@/composables/useSettings'
+import { lengthWords } from '@/geometry/measure'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref, useId } from 'vue'
 
 const props = defineProps<{ ask: Schemas['AskOut']; treeId: string; blockId?: string; day: string }>()
 const id = useId()
+const { units } = useSettings()
 const queries = useQueryClient()
 const on = ref('')
 const length = ref<number | null>(null)
@@ -29,7 +32,7 @@ async function save() {
 
 <template>
   <form class="flex flex-wrap items-end gap-2 no-print" data-test="ask" @submit.prevent="save">
-    <MeasureField v-if="ask.sort === 'length'" v-model="length" :label="ask.words" kind="length" />
+    <MeasureField v-if="ask.sort === 'length'" v-model="length" :label="ask.words" kind="length" :placeholder="lengthWords(0.6, units)" />
     <div v-else>
       <label class="label" :for="id">{{ ask.words }}</label>
       <input :id="id" v-model="on" type="date" class="field !min-h-11 !py-1" />
