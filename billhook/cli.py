@@ -18,16 +18,26 @@ from .store.lock import held
 
 def main(argv: list[str] | None = None) -> int:
     """Run one command; returns its exit code."""
-    parser = argparse.ArgumentParser(prog="billhook", description="Pruning decisions for evergreen subtropical fruit trees.")
+    parser = argparse.ArgumentParser(
+        prog="billhook", description="Pruning decisions for evergreen subtropical fruit trees."
+    )
     try:
         base = from_environment()
     except ValueError as error:
         parser.error(f"one of the BILLHOOK_ variables cannot be used: {error}")
     commands = parser.add_subparsers(dest="command", required=True)
-    for name, about in (("serve", "serve a holding"), ("demo", "serve the demo holding"), ("migrate", "bring the database up to date")):
+    for name, about in (
+        ("serve", "serve a holding"),
+        ("demo", "serve the demo holding"),
+        ("migrate", "bring the database up to date"),
+    ):
         _common(commands.add_parser(name, help=about), base, name)
-    backup = commands.add_parser("backup", help="write database and files into one archive, while running")
-    restore = commands.add_parser("restore", help="check an archive and put it into an empty data folder")
+    backup = commands.add_parser(
+        "backup", help="write database and files into one archive, while running"
+    )
+    restore = commands.add_parser(
+        "restore", help="check an archive and put it into an empty data folder"
+    )
     for sub in (backup, restore):
         sub.add_argument("file", type=Path)
         _common(sub, base, "")
@@ -43,14 +53,21 @@ def main(argv: list[str] | None = None) -> int:
 
 def _common(parser: argparse.ArgumentParser, base: Settings, name: str) -> None:
     parser.add_argument(
-        "--data", type=Path, default=Path("demo-data") if name == "demo" and base.data == Path("data") else base.data, help=HELP["data"]
+        "--data",
+        type=Path,
+        default=Path("demo-data") if name == "demo" and base.data == Path("data") else base.data,
+        help=HELP["data"],
     )
     parser.add_argument("--host", default=base.host, help=HELP["host"])
     parser.add_argument("--port", type=int, default=base.port, help=HELP["port"])
     parser.add_argument("--name", action="append", dest="names", metavar="NAME", help=HELP["name"])
-    parser.add_argument("--certificate", type=Path, default=base.certificate, help=HELP["certificate"])
+    parser.add_argument(
+        "--certificate", type=Path, default=base.certificate, help=HELP["certificate"]
+    )
     parser.add_argument("--key", type=Path, default=base.key, help=HELP["key"])
-    parser.add_argument("--today", type=dt.date.fromisoformat, default=base.fixed_today, help=HELP["today"])
+    parser.add_argument(
+        "--today", type=dt.date.fromisoformat, default=base.fixed_today, help=HELP["today"]
+    )
 
 
 def _run(given: argparse.Namespace, base: Settings) -> int:
@@ -100,7 +117,9 @@ def _work_on(settings: Settings, command: str) -> None:
 
 
 def serve(settings: Settings) -> None:
-    """Serve until interrupted; loopback unless told otherwise, over TLS where a certificate and its key are given. Raises: BillhookError for one without the other."""
+    """Serve until interrupted; loopback unless told otherwise, over TLS where a certificate and its
+    key are given. Raises: BillhookError for one without the other.
+    """
     from .services.grove import grove
     from .services.workplace import open_workplace
     from .web.app import create_app
@@ -117,7 +136,14 @@ def serve(settings: Settings) -> None:
             grove(at, at.today())  # so that the first view finds its answers ready
         except Exception:  # a page may fail, the holding opens all the same
             logging.getLogger("billhook").exception("the grove cannot be shown")
-        print(f"Billhook is open at {'https' if settings.secure else 'http'}://{settings.host}:{settings.port}/  (stop with Ctrl-C)", flush=True)
+        print(
+            (
+                "Billhook is open at "
+                f"{'https' if settings.secure else 'http'}://{settings.host}:{settings.port}/  "
+                "(stop with Ctrl-C)"
+            ),
+            flush=True,
+        )
         try:
             server.run()
         except KeyboardInterrupt:

@@ -1,4 +1,6 @@
-"""Every setting: name, default, help. Read from the environment and the command line, nowhere else."""
+"""Every setting: name, default, help. Read from the environment and the command line, nowhere
+else.
+"""
 
 from __future__ import annotations
 
@@ -11,8 +13,14 @@ HELP = {
     "data": "Folder that holds the database and files (BILLHOOK_DATA).",
     "host": "Address to listen on; loopback unless told otherwise (BILLHOOK_HOST).",
     "port": "Port to listen on (BILLHOOK_PORT).",
-    "certificate": "Certificate file (PEM), so that phones on the network get a secure page (BILLHOOK_CERTIFICATE).",
-    "name": "A further name by which browsers reach Billhook, such as grove.lan; may be given several times (BILLHOOK_NAMES, with commas).",
+    "certificate": (
+        "Certificate file (PEM), so that phones on the network get a secure page "
+        "(BILLHOOK_CERTIFICATE)."
+    ),
+    "name": (
+        "A further name by which browsers reach Billhook, such as grove.lan; may be given "
+        "several times (BILLHOOK_NAMES, with commas)."
+    ),
     "key": "Private key of the certificate (PEM; BILLHOOK_KEY).",
     "today": "Fix today's date, for demonstrations and pictures, as YYYY-MM-DD (BILLHOOK_TODAY).",
 }
@@ -20,9 +28,11 @@ HELP = {
 
 @dataclass(frozen=True)
 class Settings:
-    """data: folder of the holding. host, port: where to listen. fixed_today: a date in place of the clock's. demo: the
-    invented holding, the only one that listens to simulated weather. certificate, key: files for a secure page; both or neither.
-    names: by which it is reached besides loopback and the address served."""
+    """data: folder of the holding. host, port: where to listen. fixed_today: a date in place of the
+    clock's. demo: the invented holding, the only one that listens to simulated weather.
+    certificate, key: files for a secure page; both or neither. names: by which it is reached
+    besides loopback and the address served.
+    """
 
     data: Path = Path("data")
     host: str = "127.0.0.1"

@@ -6,7 +6,12 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   plugins: [vue(), tailwindcss()],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  build: { outDir: '../billhook/web/static', emptyOutDir: true, manifest: 'assets.json', target: 'es2022' },
+  build: {
+    outDir: '../billhook/web/static',
+    emptyOutDir: true,
+    manifest: 'assets.json',
+    target: 'es2022',
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:8420' } },
   test: { environment: 'happy-dom', include: ['src/**/*.test.ts'] },
 })

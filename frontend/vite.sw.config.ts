@@ -1,4 +1,7 @@
-/** The service worker as one plain script beside the pages, so that every browser that has service workers takes it. */
+/**
+ * The service worker as one plain script beside the pages, so that every browser that has
+ * service workers takes it.
+ */
 import { fileURLToPath, URL } from 'node:url'
 import { defineConfig } from 'vite'
 

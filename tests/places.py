@@ -25,7 +25,9 @@ def new_id() -> str:
 
 
 def forked_frame() -> Frame:
-    """Two scaffolds of equal leaf (a quarter of each is 30 of 60 mm), a side branch, a sucker below the union, a dead end."""
+    """Two scaffolds of equal leaf (a quarter of each is 30 of 60 mm), a side branch, a sucker below
+    the union, a dead end.
+    """
     return Frame(
         Trunk(110, 0.7),
         (

@@ -35,8 +35,19 @@ def free_port() -> int:
 
 def test_serve_answers_and_stops_cleanly(tmp_path):
     port = free_port()
-    command = [sys.executable, "-m", "billhook.cli", "serve", "--data", str(tmp_path / "data"), "--port", str(port)]
-    server = subprocess.Popen(command, stdout=subprocess.PIPE, text=True, cwd=Path(__file__).parents[1])
+    command = [
+        sys.executable,
+        "-m",
+        "billhook.cli",
+        "serve",
+        "--data",
+        str(tmp_path / "data"),
+        "--port",
+        str(port),
+    ]
+    server = subprocess.Popen(
+        command, stdout=subprocess.PIPE, text=True, cwd=Path(__file__).parents[1]
+    )
     try:
         assert f"http://127.0.0.1:{port}/" in server.stdout.readline()
         for _ in range(100):
@@ -60,16 +71,29 @@ def test_a_certificate_makes_the_page_secure(tmp_path, capsys):
     issued.private_key_pem.write_to_path(tmp_path / "key.pem")
     issued.cert_chain_pems[0].write_to_path(tmp_path / "cert.pem")
     port = free_port()
-    command = [sys.executable, "-m", "billhook.cli", "serve", "--data", str(tmp_path / "data"), "--port", str(port)]
+    command = [
+        sys.executable,
+        "-m",
+        "billhook.cli",
+        "serve",
+        "--data",
+        str(tmp_path / "data"),
+        "--port",
+        str(port),
+    ]
     pair = ["--certificate", str(tmp_path / "cert.pem"), "--key", str(tmp_path / "key.pem")]
-    server = subprocess.Popen([*command, *pair], stdout=subprocess.PIPE, text=True, cwd=Path(__file__).parents[1])
+    server = subprocess.Popen(
+        [*command, *pair], stdout=subprocess.PIPE, text=True, cwd=Path(__file__).parents[1]
+    )
     try:
         assert f"https://127.0.0.1:{port}/" in server.stdout.readline()
         context = ssl.create_default_context()
         authority.configure_trust(context)
         for _ in range(100):
             try:
-                with urllib.request.urlopen(f"https://127.0.0.1:{port}/sw.js", context=context) as answer:
+                with urllib.request.urlopen(
+                    f"https://127.0.0.1:{port}/sw.js", context=context
+                ) as answer:
                     assert "billhook-pages" in answer.read().decode()
                 break
             except urllib.error.URLError:
@@ -111,7 +135,11 @@ def test_loopback_unless_told_otherwise(monkeypatch):
     monkeypatch.setenv("BILLHOOK_TODAY", "2027-03-24")
     monkeypatch.setenv("BILLHOOK_DATA", "/srv/grove")
     found = from_environment()
-    assert (found.port, found.today(), found.database) == (9000, dt.date(2027, 3, 24), Path("/srv/grove/billhook.sqlite"))
+    assert (found.port, found.today(), found.database) == (
+        9000,
+        dt.date(2027, 3, 24),
+        Path("/srv/grove/billhook.sqlite"),
+    )
     monkeypatch.setenv("BILLHOOK_TODAY", "tomorrow")
     with pytest.raises(ValueError, match="tomorrow"):
         from_environment()

@@ -1,4 +1,6 @@
-"""Killed at any moment under four writers, nothing acknowledged is lost and nothing sent again is doubled. ``make hard`` kills more often."""
+"""Killed at any moment under four writers, nothing acknowledged is lost and nothing sent again is
+doubled. ``make hard`` kills more often.
+"""
 
 from __future__ import annotations
 
@@ -34,11 +36,19 @@ def free_port() -> int:
 
 
 class Writer(threading.Thread):
-    """Sends entries one after the other, each again until it is acknowledged, as the outbox does."""
+    """Sends entries one after the other, each again until it is acknowledged, as the outbox
+    does.
+    """
 
     def __init__(self, port: int, tree: str) -> None:
         super().__init__(daemon=True)
-        self.port, self.tree, self.stop, self.acknowledged, self.sent = port, tree, threading.Event(), [], []
+        self.port, self.tree, self.stop, self.acknowledged, self.sent = (
+            port,
+            tree,
+            threading.Event(),
+            [],
+            [],
+        )
 
     def run(self) -> None:
         while not self.stop.is_set():
@@ -66,13 +76,32 @@ def test_nothing_acknowledged_is_lost_under_four_writers(tmp_path):
     settings = Settings(data=tmp_path / "data", fixed_today=TODAY)
     at = open_workplace(settings)
     site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
-    trees = planting.plant(at, site.id, "Baixo", 1, WRITERS, "mandarin", 2014, "clementine", "carrizo").tree_ids
+    trees = planting.plant(
+        at, site.id, "Baixo", 1, WRITERS, "mandarin", 2014, "clementine", "carrizo"
+    ).tree_ids
     at.store.close()
     port, chance = free_port(), random.Random(20270324)
-    command = [sys.executable, "-m", "billhook.cli", "serve", "--data", str(settings.data), "--port", str(port), "--today", TODAY.isoformat()]
+    command = [
+        sys.executable,
+        "-m",
+        "billhook.cli",
+        "serve",
+        "--data",
+        str(settings.data),
+        "--port",
+        str(port),
+        "--today",
+        TODAY.isoformat(),
+    ]
     writers = [Writer(port, tree) for tree in trees]
     for nth in range(KILLS + 1):
-        server = subprocess.Popen(command, stdout=subprocess.PIPE, stderr=subprocess.DEVNULL, text=True, cwd=Path(__file__).parents[1])
+        server = subprocess.Popen(
+            command,
+            stdout=subprocess.PIPE,
+            stderr=subprocess.DEVNULL,
+            text=True,
+            cwd=Path(__file__).parents[1],
+        )
         assert "is open at" in server.stdout.readline()
         for writer in writers if nth == 0 else []:
             writer.start()

@@ -1,4 +1,5 @@
-"""Every kind in every climate under every way of working: the open days of a year and what they cost, to be read line by line for sense.
+"""Every kind in every climate under every way of working: the open days of a year and what they
+cost, to be read line by line for sense.
 
 Usage: python tools/almanacs.py [--way any-time] [--kind mango] [--work height]
 """
@@ -27,7 +28,13 @@ CULTIVARS = {"sweet-orange": "valencia", "mango": "keitt", "avocado": "hass"}
 def place(know: Knowledge, climate: str) -> Site:
     """A northern site with a shipped climate."""
     last, first = climate_frost(know, climate)
-    return Site(8 if climate.startswith("tropical") else 30, climate_normals(know, climate), last, first, climate)
+    return Site(
+        8 if climate.startswith("tropical") else 30,
+        climate_normals(know, climate),
+        last,
+        first,
+        climate,
+    )
 
 
 def lines(know: Knowledge, way: str, kinds: list[str], works: list[Work]) -> Iterator[str]:
@@ -36,18 +43,27 @@ def lines(know: Knowledge, way: str, kinds: list[str], works: list[Work]) -> Ite
         for cultivar in dict.fromkeys((None, CULTIVARS.get(species))):
             for climate in know.rows("climates"):
                 for crop, fruit_on in CROPS.items():
-                    tree = TreeState(species, YEAR.year - 15, cultivar, fruit_on=fruit_on)  # type: ignore[arg-type]  # one of the words
-                    best = season(place(know, climate), tree, know, YEAR, YEAR, works, stance={"timing": way}).best
+                    planted = YEAR.year - 15
+                    tree = TreeState(species, planted, cultivar, fruit_on=fruit_on)
+                    best = season(
+                        place(know, climate), tree, know, YEAR, YEAR, works, stance={"timing": way}
+                    ).best
                     for work in works:
                         found = [b for b in best if b.work == work]
                         name = " ".join(x for x in (cultivar or species, crop) if x)
-                        yield f"{way} | {name} | {climate} | {work} | {'; '.join(map(_run, found)) or 'closed'} | {_days(found)} days"
+                        yield (
+                            f"{way} | {name} | {climate} | {work} | "
+                            f"{'; '.join(map(_run, found)) or 'closed'} | {_days(found)} days"
+                        )
 
 
 def _run(best: Best) -> str:
     share = share_words(best.max_share) if best.max_share else ""
     rounds = f", {best.rounds} rounds" if best.rounds else ""
-    return f"{day_words(best.start)} to {day_words(best.end)} ({crop_words(best.price)}, {share}{rounds})"
+    return (
+        f"{day_words(best.start)} to {day_words(best.end)} ({crop_words(best.price)}, "
+        f"{share}{rounds})"
+    )
 
 
 def _days(best: list[Best]) -> int:
@@ -62,7 +78,12 @@ def main() -> None:
     ask.add_argument("--work", choices=BEARING)
     given = ask.parse_args()
     for way in [given.way] if given.way else schools_of(know, "timing"):
-        for line in lines(know, way, [given.kind] if given.kind else know.rows("species"), [given.work] if given.work else ["thin", "height", "tip"]):
+        for line in lines(
+            know,
+            way,
+            [given.kind] if given.kind else know.rows("species"),
+            [given.work] if given.work else ["thin", "height", "tip"],
+        ):
             print(line)
 
 

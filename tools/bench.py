@@ -1,4 +1,6 @@
-"""Measures speed and memory: the core, the API on a real port, the first view, and starting. Medians, on this machine."""
+"""Measures speed and memory: the core, the API on a real port, the first view, and starting.
+Medians, on this machine.
+"""
 
 from __future__ import annotations
 
@@ -72,23 +74,40 @@ def big_frame() -> Frame:
     limbs = []
     for i in range(8):
         limbs.append(Limb(f"s{i}", "trunk", 0.5 + 0.02 * i, 60, 2.2, 50, 45 * i, 20, fruit=4))
-        limbs += [Limb(f"s{i}b{k}", f"s{i}", 0.4 + 0.4 * k, 20, 0.8, 20, (45 * i + 60) % 360, fruit=2) for k in range(4)]
+        limbs += [
+            Limb(f"s{i}b{k}", f"s{i}", 0.4 + 0.4 * k, 20, 0.8, 20, (45 * i + 60) % 360, fruit=2)
+            for k in range(4)
+        ]
     return Frame(Trunk(140, 0.9), tuple(limbs), 0.2)
 
 
 def core() -> None:
     wood = wood_parameters(KNOW)
     frame, cuts = big_frame(), [Cut("s0", 1.0), Cut("s1b2", 0.0), Cut("s3", 0.0), Cut("s4b1", 0.3)]
-    say("frame of 40 limbs, 4 cuts, in the core", median_ms(lambda: frame_answer(frame, cuts, wood)), "ms", 5)
-    tree = Frame(Trunk(100, 0.6), tuple(Limb(f"l{i}", "trunk", 0.5, 40 + i, 2.0, 50, 60 * i, 15) for i in range(6)))
+    say(
+        "frame of 40 limbs, 4 cuts, in the core",
+        median_ms(lambda: frame_answer(frame, cuts, wood)),
+        "ms",
+        5,
+    )
+    tree = Frame(
+        Trunk(100, 0.6),
+        tuple(Limb(f"l{i}", "trunk", 0.5, 40 + i, 2.0, 50, 60 * i, 15) for i in range(6)),
+    )
     table = pack([tree] * 10_000)
     keep = keep_column(table, {t: [Cut("l1", 0.8)] for t in range(10_000)})
     many = median_ms(lambda: grove_shares(table, keep))
-    bare = median_ms(lambda: np.bincount(table.tree, weights=table.leafing * (table.base_mm**2 - table.headed_mm**2)))
+    bare = median_ms(
+        lambda: np.bincount(
+            table.tree, weights=table.leafing * (table.base_mm**2 - table.headed_mm**2)
+        )
+    )
     say("frame share of 10,000 trees of six limbs, one call", many, "ms", 10)
     say("  against a bare numpy sum over the same limbs", many / bare, "times")
     last, first = climate_frost(KNOW, "mediterranean-coast")
-    site = Site(36.8, climate_normals(KNOW, "mediterranean-coast"), last, first, "mediterranean-coast")
+    site = Site(
+        36.8, climate_normals(KNOW, "mediterranean-coast"), last, first, "mediterranean-coast"
+    )
     state = TreeState("mandarin", 2014, "clementine")
 
     def fresh() -> object:
@@ -109,28 +128,58 @@ def choosing() -> None:
         ("60 candidate cuts, mixed benefits", rng.uniform(0.1, 10, 60)),
         ("60 candidate cuts, benefit like share", share * rng.uniform(50, 60, 60)),
     ):
-        cuts = [Candidate(f"c{i:02d}", 7, False, float(s), float(b), 20.0) for i, (s, b) in enumerate(zip(share, benefit, strict=True))]
+        cuts = [
+            Candidate(f"c{i:02d}", 7, False, float(s), float(b), 20.0)
+            for i, (s, b) in enumerate(zip(share, benefit, strict=True))
+        ]
         say(what, median_ms(lambda cuts=cuts: choose_cuts(cuts, 0.2), 10), "ms", 50)
 
 
 def heights() -> None:
     """A year of sun on both walls, the sun itself against pvlib's, a block renewed over years."""
-    rows, section, levels = Rows(36.8, 80, 4.5), Section(3.6, 2.4, 2.1, 0.5), list(np.linspace(0.6, 3.5, 20))
-    say("a year of hours, 20 heights, both walls, 5 minutes", median_ms(lambda: year_of_hours(rows, section, levels, 2027), 5), "ms", 500)
+    rows, section, levels = (
+        Rows(36.8, 80, 4.5),
+        Section(3.6, 2.4, 2.1, 0.5),
+        list(np.linspace(0.6, 3.5, 20)),
+    )
+    say(
+        "a year of hours, 20 heights, both walls, 5 minutes",
+        median_ms(lambda: year_of_hours(rows, section, levels, 2027), 5),
+        "ms",
+        500,
+    )
     times = pd.date_range("2027-01-01", "2027-12-31 23:55", freq="5min", tz="UTC")
     ours = median_ms(lambda: sun_path(36.8, dt.date(2027, 1, 1), 365), 5)
     theirs = median_ms(lambda: pvlib.solarposition.spa_python(times, 36.8, 0.0, how="numpy"), 3)
     say("the sun over a year, of the time pvlib's numpy SPA takes", ours / theirs, "x")
     school = School("third_of_tree", 3, 0.5, 1.2, 1.5, 2.3, 6.0, (0.05, 0.5, 0.9), 1.25)
     start = np.random.default_rng(5).uniform(2, 5, (10_000, 3))
-    say("12 years of renewal, 10,000 trees", median_ms(lambda: renew(school, start, 12), 5), "ms", 1000)
+    say(
+        "12 years of renewal, 10,000 trees",
+        median_ms(lambda: renew(school, start, 12), 5),
+        "ms",
+        1000,
+    )
 
 
 def cold_night() -> None:
     """A frost night over ten thousand trees of several kinds."""
     kinds = ("navel-orange", "mandarin", "lemon", "mango", "avocado")
-    grove = [ColdTree(kinds[i % 5], age_years=i % 20, hardening=(i % 10) / 10, fruit="ripe" if i % 2 else "none") for i in range(10_000)]
-    say("a frost night, 10,000 trees", median_ms(lambda: [frost_damage(KNOW, t, -4.5, 5) for t in grove], 3), "ms", 1000)
+    grove = [
+        ColdTree(
+            kinds[i % 5],
+            age_years=i % 20,
+            hardening=(i % 10) / 10,
+            fruit="ripe" if i % 2 else "none",
+        )
+        for i in range(10_000)
+    ]
+    say(
+        "a frost night, 10,000 trees",
+        median_ms(lambda: [frost_damage(KNOW, t, -4.5, 5) for t in grove], 3),
+        "ms",
+        1000,
+    )
 
 
 def forget_seasons() -> None:
@@ -140,27 +189,49 @@ def forget_seasons() -> None:
 
 
 def many_seasons() -> None:
-    """Trees of 24 plantings, each cut to its own whole per cent: the season of 18 months, all kinds of work."""
+    """Trees of 24 plantings, each cut to its own whole per cent: the season of 18 months, all kinds
+    of work.
+    """
     places = []
     for climate in ("mediterranean-coast", "humid-gulf", "inland-valley", "dry-cool-coast"):
         last, first = climate_frost(KNOW, climate)
         places.append(Site(36.8, climate_normals(KNOW, climate), last, first, climate))
-    kinds = [("mandarin", 2014), ("navel-orange", 2012), ("lemon", 2016), ("mango", 2017), ("avocado", 2013), ("loquat", 2012)]
+    kinds = [
+        ("mandarin", 2014),
+        ("navel-orange", 2012),
+        ("lemon", 2016),
+        ("mango", 2017),
+        ("avocado", 2013),
+        ("loquat", 2012),
+    ]
     for count in (100, 1000, 10_000):
         forget_seasons()
         cached = lru_cache(maxsize=None)(season)
         start = time.perf_counter()
         for i in range(count):
             species, year = kinds[i % 6]
-            cached(places[(i // 6) % 4], TreeState(species, year, used_share=(i // 24) % 13 / 100), KNOW, DAY, DAY + dt.timedelta(days=548))
+            cached(
+                places[(i // 6) % 4],
+                TreeState(species, year, used_share=(i // 24) % 13 / 100),
+                KNOW,
+                DAY,
+                DAY + dt.timedelta(days=548),
+            )
         took = time.perf_counter() - start
-        say(f"season over 18 months of {count:,} trees, {cached.cache_info().misses} states", took, "s", 3 if count == 10_000 else None)
+        say(
+            f"season over 18 months of {count:,} trees, {cached.cache_info().misses} states",
+            took,
+            "s",
+            3 if count == 10_000 else None,
+        )
         say("  trees a second", count / took, "")
 
 
 def ask(url: str, body: object | None = None) -> bytes:
     data = None if body is None else json.dumps(body).encode()
-    request = urllib.request.Request(url, data, {"Content-Type": "application/json"} if data else {})
+    request = urllib.request.Request(
+        url, data, {"Content-Type": "application/json"} if data else {}
+    )
     with urllib.request.urlopen(request) as answer:
         return answer.read()
 
@@ -181,32 +252,91 @@ def served(settings: Settings) -> None:
         desk = SeasonDesk(session, at, DAY)
         for record in tree_records(session):
             desk.season_between(record, DAY, DAY + dt.timedelta(days=548))
-    say("season over 18 months of the whole demo holding, every tree", time.perf_counter() - start, "s", 0.6)
-    say(f"the grove of {len(trees)} trees, asked again", median_ms(lambda: ask(f"{url}/api/grove"), 10), "ms")
+    say(
+        "season over 18 months of the whole demo holding, every tree",
+        time.perf_counter() - start,
+        "s",
+        0.6,
+    )
+    say(
+        f"the grove of {len(trees)} trees, asked again",
+        median_ms(lambda: ask(f"{url}/api/grove"), 10),
+        "ms",
+    )
     tree = next(t for t in trees if t["name"] == "Baixo 4·7")["id"]
     walk = json.loads(ask(f"{url}/api/trees/{tree}/walks", {"id": str(uuid.uuid4())}))["id"]
 
     def tap() -> None:
-        ask(f"{url}/api/walks/{walk}/answers", {"id": str(uuid.uuid4()), "question": "dead", "answer": "none", "seen": None})
+        ask(
+            f"{url}/api/walks/{walk}/answers",
+            {"id": str(uuid.uuid4()), "question": "dead", "answer": "none", "seen": None},
+        )
 
     say("an answer on a walk", median_ms(tap, 20), "ms", 100)
-    say("a cut plan", median_ms(lambda: ask(f"{url}/api/trees/{tree}/plan", {"goal": "tidy"}), 10), "ms")
-    limbs = [{"id": x.id, "on": x.on, "at_m": x.at_m, "base_mm": x.base_mm, "tip_mm": x.tip_mm, "length_m": x.length_m, "rise_deg": x.rise_deg, "bearing_deg": x.bearing_deg, "fruit": x.fruit} for x in big_frame().limbs]  # fmt: skip
+    say(
+        "a cut plan",
+        median_ms(lambda: ask(f"{url}/api/trees/{tree}/plan", {"goal": "tidy"}), 10),
+        "ms",
+    )
+    limbs = [
+        {
+            "id": x.id,
+            "on": x.on,
+            "at_m": x.at_m,
+            "base_mm": x.base_mm,
+            "tip_mm": x.tip_mm,
+            "length_m": x.length_m,
+            "rise_deg": x.rise_deg,
+            "bearing_deg": x.bearing_deg,
+            "fruit": x.fruit,
+        }
+        for x in big_frame().limbs
+    ]
     body = {
         "frame": {"union_m": 0.2, "trunk": {"diameter_mm": 140, "height_m": 0.9}, "limbs": limbs},
         "cuts": [{"limb": "s0", "keep_m": 1.0}, {"limb": "s3", "keep_m": 0}],
     }
-    say("POST /api/calc/frame, 40 limbs", median_ms(lambda: ask(f"{url}/api/calc/frame", body)), "ms", 20)
+    say(
+        "POST /api/calc/frame, 40 limbs",
+        median_ms(lambda: ask(f"{url}/api/calc/frame", body)),
+        "ms",
+        20,
+    )
     tree = json.loads(ask(f"{url}/api/trees/{next(t['id'] for t in trees if t['measured'])}"))
-    marked = {"frame_id": tree["frame"]["id"], "cuts": [{"limb": tree["frame"]["limbs"][1]["id"], "keep_m": 0.2}], "work": "thin"}
-    say("POST preview of a cut while it is dragged", median_ms(lambda: ask(f"{url}/api/trees/{tree['id']}/preview", marked)), "ms", 100)
-    say("GET one tree with all its verdicts", median_ms(lambda: ask(f"{url}/api/trees/{tree['id']}"), 20), "ms", 100)
+    marked = {
+        "frame_id": tree["frame"]["id"],
+        "cuts": [{"limb": tree["frame"]["limbs"][1]["id"], "keep_m": 0.2}],
+        "work": "thin",
+    }
+    say(
+        "POST preview of a cut while it is dragged",
+        median_ms(lambda: ask(f"{url}/api/trees/{tree['id']}/preview", marked)),
+        "ms",
+        100,
+    )
+    say(
+        "GET one tree with all its verdicts",
+        median_ms(lambda: ask(f"{url}/api/trees/{tree['id']}"), 20),
+        "ms",
+        100,
+    )
     at.store.close()
 
 
 def start_again(folder: Path) -> None:
     start = time.perf_counter()
-    command = [sys.executable, "-m", "billhook.cli", "demo", "--data", str(folder), "--port", "8497", "--today", DAY.isoformat()]
+    command = [
+        sys.executable,
+        "-m",
+        "billhook.cli",
+        "demo",
+        "--data",
+        str(folder),
+        "--port",
+        "8497",
+        "--today",
+        DAY.isoformat(),
+    ]
     server = subprocess.Popen(command, stdout=subprocess.PIPE, text=True)
     assert server.stdout is not None
     server.stdout.readline()
@@ -227,7 +357,11 @@ def main() -> None:
         say("making the demo holding", time.perf_counter() - start, "s")
         served(Settings(data=data, fixed_today=DAY, demo=True))
         start_again(data)
-    say("most memory used by this run", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024, "MB")
+    say(
+        "most memory used by this run",
+        resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024,
+        "MB",
+    )
 
 
 if __name__ == "__main__":

@@ -1,4 +1,6 @@
-"""Counts lines of code and tests (blank lines, data and generated files apart), and prints their ratio."""
+"""Counts lines of code and tests (blank lines, data and generated files apart), and prints their
+ratio.
+"""
 
 from __future__ import annotations
 
@@ -15,10 +17,16 @@ def is_test(name: str) -> bool:
 
 def main() -> None:
     files = subprocess.run(
-        ["git", "ls-files", "--cached", "--others", "--exclude-standard"], capture_output=True, text=True, check=True
+        ["git", "ls-files", "--cached", "--others", "--exclude-standard"],
+        capture_output=True,
+        text=True,
+        check=True,
     ).stdout.split("\n")
     chosen = [f for f in files if f.endswith(CODE) and f not in LEFT_OUT and Path(f).exists()]
-    lines = {f: sum(bool(line.strip()) for line in Path(f).read_text(encoding="utf-8").splitlines()) for f in chosen}
+    lines = {
+        f: sum(bool(line.strip()) for line in Path(f).read_text(encoding="utf-8").splitlines())
+        for f in chosen
+    }
     tests = sum(n for f, n in lines.items() if is_test(f))
     code = sum(lines.values()) - tests
     for name, prefix in (
@@ -29,7 +37,11 @@ def main() -> None:
     ):
         mine = sum(n for f, n in lines.items() if f.startswith(prefix) and not is_test(f))
         if prefix == "billhook/":
-            mine -= sum(n for f, n in lines.items() if f.startswith(("billhook/core/", "billhook/catalogue/")))
+            mine -= sum(
+                n
+                for f, n in lines.items()
+                if f.startswith(("billhook/core/", "billhook/catalogue/"))
+            )
         print(f"{name}: {mine} lines")
     print(f"code {code} lines, tests {tests} lines: tests are {tests / code:.0%} of the code")
 

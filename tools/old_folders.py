@@ -1,8 +1,10 @@
-"""Makes the old data folders that the tests open: each by the commit that wrote such folders, with the packages pinned today.
+"""Makes the old data folders that the tests open: each by the commit that wrote such folders, with
+the packages pinned today.
 
     python tools/old_folders.py [FOLDER]        (default: tests/data/old)
 
-A folder is one zip with its database, and its files where it has any. The holding is a corner of the demo scenario.
+A folder is one zip with its database, and its files where it has any. The holding is a corner of
+the demo scenario.
 """
 
 from __future__ import annotations
@@ -31,7 +33,9 @@ COMMITS = {
     "tables-0008": "f9f9fe5",
 }
 HALF_WAY = "half-way"
-"""What 0.4.0 left of a folder of 0.1.0 in which a cut was ticked: its upgrade failed between two tables."""
+"""What 0.4.0 left of a folder of 0.1.0 in which a cut was ticked: its upgrade failed between two
+tables.
+"""
 
 # Runs inside the old package; only what every version had is called without asking.
 SCRIPT = """
@@ -94,17 +98,33 @@ at.store.close()
 
 
 def write(version: str, folder: Path, start: Path | None = None) -> None:
-    """A data folder as a version's own program writes it. start: a folder to open with it instead of writing one; that may fail."""
+    """A data folder as a version's own program writes it. start: a folder to open with it instead
+    of writing one; that may fail.
+    """
     with tempfile.TemporaryDirectory() as old:
-        archive = subprocess.run(["git", "archive", COMMITS[version], "billhook"], cwd=ROOT, check=True, capture_output=True).stdout
+        archive = subprocess.run(
+            ["git", "archive", COMMITS[version], "billhook"],
+            cwd=ROOT,
+            check=True,
+            capture_output=True,
+        ).stdout
         with tarfile.open(fileobj=io.BytesIO(archive)) as files:
             files.extractall(old, filter="data")
         script = SCRIPT.replace("FOLDER", repr(str(folder)))
         if start is not None:
             shutil.copytree(start, folder)
-            script = "from pathlib import Path\nfrom billhook.services.workplace import open_workplace\nfrom billhook.settings import Settings\n"
+            script = (
+                "from pathlib import Path\nfrom billhook.services.workplace import "
+                "open_workplace\nfrom billhook.settings import Settings\n"
+            )
             script += f"open_workplace(Settings(data=Path({str(folder)!r})))\n"
-        run = subprocess.run([sys.executable, "-c", script], cwd=old, capture_output=True, text=True, env={"PYTHONPATH": old, "PATH": ""})
+        run = subprocess.run(
+            [sys.executable, "-c", script],
+            cwd=old,
+            capture_output=True,
+            text=True,
+            env={"PYTHONPATH": old, "PATH": ""},
+        )
         if run.returncode and start is None:
             raise SystemExit(f"{version} did not write its folder:\n{run.stderr}")
 

@@ -1,4 +1,6 @@
-"""Refreshes docs/screenshots from the demo holding on a fixed day, so that pictures change only when screens do."""
+"""Refreshes docs/screenshots from the demo holding on a fixed day, so that pictures change only
+when screens do.
+"""
 
 from __future__ import annotations
 
@@ -23,7 +25,11 @@ from billhook.web.app import create_app
 
 DAY = dt.date(2027, 3, 24)
 TARGET = Path(__file__).parents[1] / "docs" / "screenshots"
-FLAGS = "--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync --hide-scrollbars --force-prefers-reduced-motion --lang=en-GB"
+FLAGS = (
+    "--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run "
+    "--disable-background-networking --disable-component-update --disable-sync "
+    "--hide-scrollbars --force-prefers-reduced-motion --lang=en-GB"
+)
 
 
 def browser(profile: str) -> webdriver.Chrome:
@@ -40,12 +46,22 @@ class Camera:
     def __init__(self, driver: webdriver.Chrome, url: str) -> None:
         self.driver, self.url = driver, url
 
-    def open(self, path: str, width: int = 1280, height: int = 800, theme: str = "day", units: str = "metric") -> None:
+    def open(
+        self,
+        path: str,
+        width: int = 1280,
+        height: int = 800,
+        theme: str = "day",
+        units: str = "metric",
+    ) -> None:
         self.driver.execute_cdp_cmd(
-            "Emulation.setDeviceMetricsOverride", {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": width < 600}
+            "Emulation.setDeviceMetricsOverride",
+            {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": width < 600},
         )
         self.driver.get(self.url + path)
-        self.driver.execute_script(f"localStorage.setItem('theme', '{theme}'); localStorage.setItem('units', '{units}')")
+        self.driver.execute_script(
+            f"localStorage.setItem('theme', '{theme}'); localStorage.setItem('units', '{units}')"
+        )
         self.driver.get(self.url + path)
         time.sleep(1.5)
 
@@ -59,11 +75,17 @@ class Camera:
             time.sleep(0.15)
 
     def click(self, words: str) -> None:
-        self.driver.find_element(By.XPATH, f'//*[self::button or @role="tab"][contains(normalize-space(.), "{words}")]').click()
+        self.driver.find_element(
+            By.XPATH, f'//*[self::button or @role="tab"][contains(normalize-space(.), "{words}")]'
+        ).click()
         time.sleep(0.4)
 
     def mark(self, limb: str, share: float) -> None:
-        script = "const e = document.querySelector(arguments[0]), p = e.getPointAtLength(e.getTotalLength() * arguments[1]), m = e.getScreenCTM(); return [p.x * m.a + m.e, p.y * m.d + m.f]"
+        script = (
+            "const e = document.querySelector(arguments[0]), p = "
+            "e.getPointAtLength(e.getTotalLength() * arguments[1]), m = e.getScreenCTM(); "
+            "return [p.x * m.a + m.e, p.y * m.d + m.f]"
+        )
         x, y = self.driver.execute_script(script, f'[data-limb="{limb}"]', share)
         from selenium.webdriver.common.actions.action_builder import ActionBuilder
 
@@ -79,7 +101,9 @@ def walk(camera: Camera, tree: str) -> None:
     find = camera.driver.find_element
     answers = {"union": "1", "parallel-limbs": "1", "height-limbs": "1"}
     several = {"crossing": "3", "height": "2"}
-    while (found := camera.driver.find_elements(By.CSS_SELECTOR, '[data-test="step"]')) and (asked := found[0].get_attribute("data-question")):
+    while (found := camera.driver.find_elements(By.CSS_SELECTOR, '[data-test="step"]')) and (
+        asked := found[0].get_attribute("data-question")
+    ):
         camera.press(several.get(asked, answers.get(asked, "1")))
         if asked in several or asked.endswith("-limbs"):
             find(By.CSS_SELECTOR, '[data-test="go-on"]').click()
@@ -119,7 +143,11 @@ def take(camera: Camera) -> None:
     camera.open(f"/tree/{named['Baixo 5·2']}", theme="night", units="us")
     camera.keep("tree-sketched-night")
     sheet = next(
-        s["id"] for t in trees if t["need_kind"] == "sheet" for s in ask(f"{camera.url}/api/trees/{t['id']}")["sheets"] if s["state"] == "open"
+        s["id"]
+        for t in trees
+        if t["need_kind"] == "sheet"
+        for s in ask(f"{camera.url}/api/trees/{t['id']}")["sheets"]
+        if s["state"] == "open"
     )
     camera.open(f"/sheet/{sheet}")
     camera.keep("cut-sheet")
@@ -129,12 +157,17 @@ def take(camera: Camera) -> None:
     camera.open(f"/tree/{tree}/plan")
     camera.driver.find_element(By.CSS_SELECTOR, '[data-goal="lower"]').click()
     time.sleep(1.5)
-    camera.driver.execute_script("document.querySelectorAll('[data-test=plan-cut] details').forEach(e => (e.open = true)); window.scrollTo(0, 640)")
+    camera.driver.execute_script(
+        "document.querySelectorAll('[data-test=plan-cut] details').forEach(e => (e.open = "
+        "true)); window.scrollTo(0, 640)"
+    )
     camera.keep("plan")
     camera.open(f"/tree/{tree}/shoot", 390, 844)
     camera.keep("shoot-phone")
     walk(camera, tree)
-    camera.open(f"/row/{ask(f'{camera.url}/api/trees/{tree}')['row_id']}/walk", 390, 844, theme="sun")
+    camera.open(
+        f"/row/{ask(f'{camera.url}/api/trees/{tree}')['row_id']}/walk", 390, 844, theme="sun"
+    )
     camera.keep("row-phone")
     camera.open("/log")
     camera.keep("log")

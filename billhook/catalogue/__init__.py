@@ -1,4 +1,6 @@
-"""What is known: species, cultivars, rootstocks, climates, rules and limits, each with unit, range and provenance."""
+"""What is known: species, cultivars, rootstocks, climates, rules and limits, each with unit, range
+and provenance.
+"""
 
 from .loader import catalogue_version, load_catalogue
 from .refusals import CatalogueError

@@ -26,5 +26,9 @@ def language(code: str) -> Language:
     """Raises: KeyError for a language that is not there."""
     if code not in LANGUAGES:
         raise KeyError(code)
-    raw = tomllib.loads((files("billhook.catalogue") / "languages" / f"{code}.toml").read_text(encoding="utf-8"))
-    return Language(code, raw["name"], Phrases(raw["phrases"], tuple(raw["winds"]), tuple(raw["ordinals"])))
+    raw = tomllib.loads(
+        (files("billhook.catalogue") / "languages" / f"{code}.toml").read_text(encoding="utf-8")
+    )
+    return Language(
+        code, raw["name"], Phrases(raw["phrases"], tuple(raw["winds"]), tuple(raw["ordinals"]))
+    )

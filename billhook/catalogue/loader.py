@@ -1,4 +1,6 @@
-"""Reads the catalogue's TOML files into core values, and refuses what lacks a unit, a range or a provenance."""
+"""Reads the catalogue's TOML files into core values, and refuses what lacks a unit, a range or a
+provenance.
+"""
 
 from __future__ import annotations
 
@@ -13,20 +15,36 @@ from ..core.season.rules import rules_of
 from .refusals import PROVENANCES, keys, refuse
 from .rules import read_rules
 
-_VALUE_KEYS = {"value", "unit", "range", "says", "provenance", "source", "school", "rivals", "one_of"}
+_VALUE_KEYS = {
+    "value",
+    "unit",
+    "range",
+    "says",
+    "provenance",
+    "source",
+    "school",
+    "rivals",
+    "one_of",
+}
 _COLUMN_KEYS = {"unit", "range", "says", "provenance", "source", "school", "rivals", "one_of"}
 _TABLE_KEYS = {"title", "provenance", "source", "note", "columns", "rows"}
 
 
 def _scalar(where: str, raw: Any, about: dict[str, Any]) -> Scalar:
-    """A checked value: a number or numbers within the stated range, or a word of the stated words."""
+    """A checked value: a number or numbers within the stated range, or a word of the stated
+    words.
+    """
     value: Scalar = tuple(raw) if isinstance(raw, list) else raw
-    numbers = value if isinstance(value, tuple) else (value,) if isinstance(value, (int, float)) else ()
+    numbers = (
+        value if isinstance(value, tuple) else (value,) if isinstance(value, (int, float)) else ()
+    )
     if isinstance(value, str):
         if "one_of" in about and value not in about["one_of"]:
             refuse(where, f"{value!r} is not one of {', '.join(about['one_of'])}")
         return value
-    if isinstance(value, bool) or not all(isinstance(n, (int, float)) and not isinstance(n, bool) for n in numbers):
+    if isinstance(value, bool) or not all(
+        isinstance(n, (int, float)) and not isinstance(n, bool) for n in numbers
+    ):
         refuse(where, "must be a number, a list of numbers or text")
     if "range" not in about:
         refuse(where, "a number needs a range")
@@ -47,7 +65,16 @@ def _known(where: str, known_id: str, raw: Any, about: dict[str, Any]) -> Known:
     value = _scalar(where, raw, about)
     low, high = about.get("range", (None, None))
     return Known(
-        known_id, value, about["unit"], about["says"], about["provenance"], about.get("source"), low, high, about.get("school"), about.get("rivals")
+        known_id,
+        value,
+        about["unit"],
+        about["says"],
+        about["provenance"],
+        about.get("source"),
+        low,
+        high,
+        about.get("school"),
+        about.get("rivals"),
     )
 
 
@@ -72,7 +99,9 @@ def read_catalogue(name: str, text: str) -> dict[str, Known]:
             keys(f"{where}, row {row}", cells, set(entry["columns"]))
             for column, raw in cells.items():
                 known_id = f"{table}/{row}/{column}"
-                found[known_id] = _known(f"{where}, {known_id}", known_id, raw, shared | entry["columns"][column])
+                found[known_id] = _known(
+                    f"{where}, {known_id}", known_id, raw, shared | entry["columns"][column]
+                )
     return found
 
 
@@ -105,7 +134,9 @@ def load_catalogue() -> Knowledge:
 
 @lru_cache(maxsize=1)
 def catalogue_version() -> str:
-    """A short digest of the catalogue's files: two plans with the same version rest on the same values."""
+    """A short digest of the catalogue's files: two plans with the same version rest on the same
+    values.
+    """
     digest = hashlib.sha256()
     for file in (*_data_files(""), *_data_files("rules")):
         digest.update(file.read_bytes())

@@ -13,13 +13,40 @@ from ..core.season.model import STRICTNESS, WORK_SETS, WORKS
 from ..core.season.rules import KINDS
 from .refusals import PROVENANCES, keys, refuse
 
-_RULE_KEYS = {"id", "kind", "of", "work", "from", "to", "when", "status", "share", "schools", "used", "code", "says", "provenance", "source",
-              "each", "rivals", "at", "at_from", "at_to", "slots", "rank", "dear", "takes", "remedy"}  # fmt: skip
+_RULE_KEYS = {
+    "id",
+    "kind",
+    "of",
+    "work",
+    "from",
+    "to",
+    "when",
+    "status",
+    "share",
+    "schools",
+    "used",
+    "code",
+    "says",
+    "provenance",
+    "source",
+    "each",
+    "rivals",
+    "at",
+    "at_from",
+    "at_to",
+    "slots",
+    "rank",
+    "dear",
+    "takes",
+    "remedy",
+}
 _CASE_KEYS = {"name", "of", "when", "is", "why"}
 
 
 def read_rules(name: str, text: str) -> tuple[list[RuleText], list[DateCase], dict[str, Known]]:
-    """Rules, named dates, and each rule as a value that can be opened. Raises: CatalogueError naming the file and the rule."""
+    """Rules, named dates, and each rule as a value that can be opened. Raises: CatalogueError
+    naming the file and the rule.
+    """
     content = tomllib.loads(text)
     keys(name, content, {"rule", "date"})
     rules: list[RuleText] = []
@@ -41,7 +68,13 @@ def _each(entry: dict[str, Any]) -> list[dict[str, Any]]:
     if rows is None:
         return [entry]
     bare = {k: v for k, v in entry.items() if k != "each"}
-    return [{**_filled(bare, row), **{k: v for k, v in row.items() if k in ("id", "when", "of", "work")}} for row in rows]
+    return [
+        {
+            **_filled(bare, row),
+            **{k: v for k, v in row.items() if k in ("id", "when", "of", "work")},
+        }
+        for row in rows
+    ]
 
 
 def _filled(value: Any, row: dict[str, Any]) -> Any:
@@ -71,11 +104,27 @@ def _rule(where: str, e: dict[str, Any]) -> RuleText:
     if status not in STRICTNESS:
         refuse(where, f"status must be one of {', '.join(STRICTNESS)}")
     rule = RuleText(
-        e["id"], e["kind"], tuple(e["of"]), work, e.get("from", "start"), e.get("to", "end"), tuple(e.get("when", [])), status,
-        e.get("share"), tuple(e.get("schools", [])), e.get("used", {}), e.get("code", e["id"]), e["says"],
-        e.get("at", e.get("at_from")), e.get("at", e.get("at_to")), tuple(e.get("slots", [])), e.get("rank", 0), e.get("dear", False),
-        e.get("takes"), e.get("remedy"),
-    )  # fmt: skip
+        e["id"],
+        e["kind"],
+        tuple(e["of"]),
+        work,
+        e.get("from", "start"),
+        e.get("to", "end"),
+        tuple(e.get("when", [])),
+        status,
+        e.get("share"),
+        tuple(e.get("schools", [])),
+        e.get("used", {}),
+        e.get("code", e["id"]),
+        e["says"],
+        e.get("at", e.get("at_from")),
+        e.get("at", e.get("at_to")),
+        tuple(e.get("slots", [])),
+        e.get("rank", 0),
+        e.get("dear", False),
+        e.get("takes"),
+        e.get("remedy"),
+    )
     try:
         moment(rule.start), moment(rule.end)
     except BillhookError as problem:
@@ -88,10 +137,23 @@ def _opened(where: str, rule: RuleText, e: dict[str, Any]) -> Known:
         refuse(where, f"provenance must be one of {', '.join(PROVENANCES)}")
     if e["provenance"] == "published" and not e.get("source"):
         refuse(where, "a published rule needs its source")
-    words = f"{rule.kind}, {rule.status}: from {rule.start} to {rule.end}" + (f", when {' and '.join(rule.when)}" if rule.when else "")
+    words = f"{rule.kind}, {rule.status}: from {rule.start} to {rule.end}" + (
+        f", when {' and '.join(rule.when)}" if rule.when else ""
+    )
     says = f"Rule for {', '.join(rule.work)}: {rule.says}"
     school = ", ".join(s.split("/")[1] for s in rule.schools) or None
-    return Known(f"rule/{rule.id}", words, "", says, e["provenance"], e.get("source"), None, None, school, e.get("rivals"))
+    return Known(
+        f"rule/{rule.id}",
+        words,
+        "",
+        says,
+        e["provenance"],
+        e.get("source"),
+        None,
+        None,
+        school,
+        e.get("rivals"),
+    )
 
 
 def _case(where: str, e: dict[str, Any]) -> DateCase:

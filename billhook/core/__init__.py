@@ -1,1 +1,3 @@
-"""The job itself: pure functions and frozen values. No Flask, SQL, files, clock or unseeded randomness."""
+"""The job itself: pure functions and frozen values. No Flask, SQL, files, clock or unseeded
+randomness.
+"""

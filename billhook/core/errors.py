@@ -14,8 +14,8 @@ class BillhookError(Exception):
 class FieldProblem:
     """What is wrong with one field.
 
-    pointer: JSON pointer (RFC 6901) from the root of what was handed in, e.g. ``/frame/limbs/3/at_m``.
-    message: a plain sentence that names the limits.
+    pointer: JSON pointer (RFC 6901) from the root of what was handed in, e.g.
+    ``/frame/limbs/3/at_m``. message: a plain sentence that names the limits.
     """
 
     pointer: str

@@ -1,7 +1,7 @@
 """A known thing: a catalogue value together with its unit, range and provenance.
 
-The core holds no thresholds. It is handed a :class:`Knowledge` and names the ids it used in its reasons,
-so that every number a grower reads can be opened to where it comes from.
+The core holds no thresholds. It is handed a :class:`Knowledge` and names the ids it used in its
+reasons, so that every number a grower reads can be opened to where it comes from.
 """
 
 from __future__ import annotations
@@ -16,9 +16,11 @@ Scalar = float | str | bool | tuple[float, ...]
 
 
 SURE = {
-    "published": "published", "common practice": "common practice among growers", "from memory": "less sure: check it on your own trees",
+    "published": "published",
+    "common practice": "common practice among growers",
+    "from memory": "less sure: check it on your own trees",
     "our rule": "set by Billhook",
-}  # fmt: skip
+}
 """How sure a value is, by its provenance, as a grower is told."""
 
 
@@ -47,10 +49,12 @@ class Known:
 class RuleText:
     """A rule of the season as the catalogue words it; :mod:`billhook.core.season.rules` reads it.
 
-    kind: ``always``, ``limit``, ``never``, ``price``, ``prefer`` or ``event``. of: species or groups it holds for, ``every`` for all.
-    when: conditions that must all hold. start, end: dates in the words of :mod:`billhook.core.season.dates`. share: id of the share
-    that comes with it. schools: ``topic/school`` under which alone it holds. at_from, at_to: ids of the price at either end, None for nothing.
-    slots, rank, dear: see :class:`billhook.core.season.claims.Price`. takes: id of what a preference takes off. remedy: what would change it.
+    kind: ``always``, ``limit``, ``never``, ``price``, ``prefer`` or ``event``. of: species or
+    groups it holds for, ``every`` for all. when: conditions that must all hold. start, end: dates
+    in the words of :mod:`billhook.core.season.dates`. share: id of the share that comes with it.
+    schools: ``topic/school`` under which alone it holds. at_from, at_to: ids of the price at either
+    end, None for nothing. slots, rank, dear: see :class:`billhook.core.season.claims.Price`. takes:
+    id of what a preference takes off. remedy: what would change it.
     """
 
     id: str
@@ -87,9 +91,16 @@ class DateCase:
 
 
 class Knowledge:
-    """Catalogue values by id, e.g. ``citrus/light-share`` or ``species/navel-orange/vigour``, and the season's rules."""
+    """Catalogue values by id, e.g. ``citrus/light-share`` or ``species/navel-orange/vigour``, and
+    the season's rules.
+    """
 
-    def __init__(self, values: Mapping[str, Known], rules: Sequence[RuleText] = (), dates: Sequence[DateCase] = ()) -> None:
+    def __init__(
+        self,
+        values: Mapping[str, Known],
+        rules: Sequence[RuleText] = (),
+        dates: Sequence[DateCase] = (),
+    ) -> None:
         self._values = MappingProxyType(dict(values))
         self.rules, self.dates = tuple(rules), tuple(dates)
         self._rows: dict[str, list[str]] = {}

@@ -1,16 +1,19 @@
-"""What can be written down of a tree or a block, and which values make sense. The door asks it, and so does whoever reads what is stored."""
+"""What can be written down of a tree or a block, and which values make sense. The door asks it, and
+so does whoever reads what is stored.
+"""
 
 from __future__ import annotations
 
 import datetime as dt
 
 from .days import seen_problem
+from .frost.classes import CLASSES
 from .season.seen import OBSERVABLE
 
 WORDS: dict[str, tuple[str, ...]] = {
     "condition": ("healthy", "weak", "neglected", "transplanted", "diseased", "wilting"),
     "vigour": tuple("12345"),
-    "freeze_class": tuple("0123456"),
+    "freeze_class": CLASSES,
     "fruit_on": ("none", "light", "full", "never"),
     "frost_ahead": ("yes", "no"),
     "low_bloom": ("yes", "no"),
@@ -19,7 +22,12 @@ WORDS: dict[str, tuple[str, ...]] = {
     "too_tall": ("yes", "no"),
     "ground": ("mulch", "mown", "sprayed", "bare"),
 }
-MEASURED = {"first_branch_m": (0.05, 2.5), "trunk_mm": (3.0, 2000.0), "height_m": (0.05, 60.0), "winter_room_m": (0.5, 10.0)}
+MEASURED = {
+    "first_branch_m": (0.05, 2.5),
+    "trunk_mm": (3.0, 2000.0),
+    "height_m": (0.05, 60.0),
+    "winter_room_m": (0.5, 10.0),
+}
 SAYS = {
     "condition": "condition",
     "vigour": "vigour",
@@ -54,11 +62,13 @@ TAKEN_OUT = ""
 
 def value_words(kind: str, value: str) -> str:
     """A value as it is said."""
-    return f"F{value}" if kind == "freeze_class" else value
+    return value
 
 
 def value_problem(kind: str, value: str, said_on: dt.date) -> str | None:
-    """What is wrong with the value of an observation, None for one that can be used. Kinds that others look after are let through."""
+    """What is wrong with the value of an observation, None for one that can be used. Kinds that
+    others look after are let through.
+    """
     if kind in WORDS:
         return None if value in WORDS[kind] else f"must be one of {', '.join(WORDS[kind])}"
     if kind in MEASURED:

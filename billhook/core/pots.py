@@ -12,7 +12,9 @@ from .words.units import Units, length_words
 
 
 def fits(pot_l: float, height_m: float, room_m: float) -> bool:
-    """Whether a tree in its pot stands under a ceiling. The pot is taken to be as tall as it is wide; ``height_m`` from the soil up. Our rule."""
+    """Whether a tree in its pot stands under a ceiling. The pot is taken to be as tall as it is
+    wide; ``height_m`` from the soil up. Our rule.
+    """
     return bool(height_m + (4 * pot_l / 1000 / pi) ** (1 / 3) <= room_m)
 
 
@@ -35,13 +37,22 @@ def pot_cap(
     pot_height_m: float = 0.0,
     units: Units = "metric",
 ) -> PotCap:
-    """The lower of what the pot's size holds and what the winter room takes, less a season's growth. Raises: InvalidInput for a room lower than its pot."""
-    by_pot = know.number("pot/height-factor") * pot_l ** (1 / 3) * (know.number("pot/wind-factor") if windy else 1)
+    """The lower of what the pot's size holds and what the winter room takes, less a season's
+    growth. Raises: InvalidInput for a room lower than its pot.
+    """
+    by_pot = (
+        know.number("pot/height-factor")
+        * pot_l ** (1 / 3)
+        * (know.number("pot/wind-factor") if windy else 1)
+    )
     ids = ["pot/height-factor", *(["pot/wind-factor"] if windy else [])]
     reasons = [
         Reason(
             "pot-size",
-            f"A pot of {pot_l:g} litres holds a tree of {length_words(by_pot, units)} upright{', as it is windy' if windy else ''}.",
+            (
+                f"A pot of {pot_l:g} litres holds a tree of {length_words(by_pot, units)} "
+                f"upright{', as it is windy' if windy else ''}."
+            ),
             {"pot, litres": pot_l},
             None,
             None,
@@ -52,11 +63,21 @@ def pot_cap(
     if winter_room_m is not None:
         room = winter_room_m - pot_height_m - know.number("pot/season-growth")
         if room <= 0:
-            raise InvalidInput([FieldProblem("/winter_room_m", "leaves no height for a tree above its pot and a season's growth")])
+            raise InvalidInput(
+                [
+                    FieldProblem(
+                        "/winter_room_m",
+                        "leaves no height for a tree above its pot and a season's growth",
+                    )
+                ]
+            )
         reasons.append(
             Reason(
                 "winter-room",
-                f"The winter room leaves {length_words(room, units)} above the pot, a season's growth taken off.",
+                (
+                    f"The winter room leaves {length_words(room, units)} above the pot, a "
+                    "season's growth taken off."
+                ),
                 {"room, m": winter_room_m},
                 None,
                 None,
@@ -82,7 +103,8 @@ _ROWS = ("many", "some", "few")
 
 
 def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) -> Dieback:
-    """Topping on tip dieback. stage: ``small_leaves``, ``bare_green`` or ``dead``: the earlier it is seen, the shallower the cut.
+    """Topping on tip dieback. stage: ``small_leaves``, ``bare_green`` or ``dead``: the earlier it
+    is seen, the shallower the cut.
 
     Raises: InvalidInput for a stage that is not known.
     """
@@ -91,7 +113,21 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
     row = next((r for r in _ROWS if dead_tips >= know.number(f"tip-dieback/{r}/tips-from")), None)
     if row is None:
         text = "So few tips are an accident of wind or sun: nothing off, look again in a month."
-        return Dieback(0.0, 0.0, stage, (Reason("dieback-none", text, {"tips, share": dead_tips}, None, None, ("tip-dieback/few/tips-from",)),))
+        return Dieback(
+            0.0,
+            0.0,
+            stage,
+            (
+                Reason(
+                    "dieback-none",
+                    text,
+                    {"tips, share": dead_tips},
+                    None,
+                    None,
+                    ("tip-dieback/few/tips-from",),
+                ),
+            ),
+        )
     least, most = know.number(f"tip-dieback/{row}/least"), know.number(f"tip-dieback/{row}/most")
     if stage == "small_leaves":
         most = least
@@ -106,6 +142,10 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
         )
     ]
     if stage == "small_leaves":
-        reasons.append(Reason("dieback-early", "Seen early, while leaves are only small: the shallower cut."))
-    reasons.append(Reason("last-leaves", "The last leaves stay: they feed the roots that must come back."))
+        reasons.append(
+            Reason("dieback-early", "Seen early, while leaves are only small: the shallower cut.")
+        )
+    reasons.append(
+        Reason("last-leaves", "The last leaves stay: they feed the roots that must come back.")
+    )
     return Dieback(least * height_m, most * height_m, stage, tuple(reasons))

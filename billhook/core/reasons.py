@@ -13,8 +13,9 @@ Used = float | str | None
 class Reason:
     """Why something was decided.
 
-    code: short name for programs. text: the sentence the grower reads. used: the inputs of this very answer,
-    by name with unit. date: the day the reason turns on, if any. catalogue_ids: the values it rests on. remedy: what would change it.
+    code: short name for programs. text: the sentence the grower reads. used: the inputs of this
+    very answer, by name with unit. date: the day the reason turns on, if any. catalogue_ids: the
+    values it rests on. remedy: what would change it.
     """
 
     code: str

@@ -1,4 +1,6 @@
-"""Published limits of work that can hurt: heat, the slope of a ladder, the distance to a line. Where a licence or a utility decides, it decides."""
+"""Published limits of work that can hurt: heat, the slope of a ladder, the distance to a line.
+Where a licence or a utility decides, it decides.
+"""
 
 from __future__ import annotations
 
@@ -13,16 +15,24 @@ from .words.units import Units, length_words
 def heat_index_c(air_c: float, humidity: float) -> float:
     """Heat index [degrees C] of air [degrees C] and relative humidity [0..1].
 
-    Rothfusz regression of the US National Weather Service with its adjustments (source named from memory, not consulted).
+    Rothfusz regression of the US National Weather Service with its adjustments (source named from
+    memory, not consulted).
     """
     t, r = air_c * 9 / 5 + 32, humidity * 100
     simple = 0.5 * (t + 61 + (t - 68) * 1.2 + r * 0.094)
     if (simple + t) / 2 < 80:
         return (simple - 32) * 5 / 9
     full = (
-        -42.379 + 2.04901523 * t + 10.14333127 * r - 0.22475541 * t * r - 6.83783e-3 * t * t - 5.481717e-2 * r * r + 1.22874e-3 * t * t * r
-        + 8.5282e-4 * t * r * r - 1.99e-6 * t * t * r * r
-    )  # fmt: skip
+        -42.379
+        + 2.04901523 * t
+        + 10.14333127 * r
+        - 0.22475541 * t * r
+        - 6.83783e-3 * t * t
+        - 5.481717e-2 * r * r
+        + 1.22874e-3 * t * t * r
+        + 8.5282e-4 * t * r * r
+        - 1.99e-6 * t * t * r * r
+    )
     if r < 13 and 80 <= t <= 112:
         full -= (13 - r) / 4 * sqrt((17 - abs(t - 95)) / 17)
     elif r > 85 and 80 <= t <= 87:
@@ -32,7 +42,9 @@ def heat_index_c(air_c: float, humidity: float) -> float:
 
 @dataclass(frozen=True)
 class Heat:
-    """How warm it feels [degrees C], and what that asks for: ``basic``, ``water-and-shade``, ``reschedule`` or ``stop``."""
+    """How warm it feels [degrees C], and what that asks for: ``basic``, ``water-and-shade``,
+    ``reschedule`` or ``stop``.
+    """
 
     feels_c: float
     band: str
@@ -47,24 +59,43 @@ def heat_of_work(know: Knowledge, air_c: float, humidity: float) -> Heat:
         if feels >= know.number(f"heat-bands/{row}/from"):
             band = row
     text = f"Feels like {feels:.0f} °C: {know.text(f'heat-bands/{band}/says')}"
-    used: dict[str, float | str | None] = {"air, C": air_c, "humidity, 0 to 1": humidity, "feels like, C": round(feels, 1)}
+    used: dict[str, float | str | None] = {
+        "air, C": air_c,
+        "humidity, 0 to 1": humidity,
+        "feels like, C": round(feels, 1),
+    }
     return Heat(feels, band, Reason("heat", text, used, None, None, (f"heat-bands/{band}/from",)))
 
 
 def heat_of_day(know: Knowledge, air_c: float, forecast: bool) -> Reason | None:
-    """What a day's maximum [degrees C] asks for, where the humidity is not known; None on a mild day."""
+    """What a day's maximum [degrees C] asks for, where the humidity is not known; None on a mild
+    day.
+    """
     if air_c < know.number("safety/shade-from"):
         return None
     high = air_c >= know.number("safety/high-heat")
     said = "foreseen" if forecast else "usual at this time"
-    rest = "start at dawn, ten minutes of every two hours in the shade, nobody alone" if high else "water at hand and shade for the rests"
+    rest = (
+        "start at dawn, ten minutes of every two hours in the shade, nobody alone"
+        if high
+        else "water at hand and shade for the rests"
+    )
     text = f"{air_c:.0f} °C {said}: {rest}."
-    return Reason("heat", text, {"air, C": round(air_c, 1)}, None, None, ("safety/shade-from", "safety/high-heat"))
+    return Reason(
+        "heat",
+        text,
+        {"air, C": round(air_c, 1)},
+        None,
+        None,
+        ("safety/shade-from", "safety/high-heat"),
+    )
 
 
 @dataclass(frozen=True)
 class Ladder:
-    """A straight ladder against something at a height: how far out its foot stands and how long it must be [m]."""
+    """A straight ladder against something at a height: how far out its foot stands and how long it
+    must be [m].
+    """
 
     foot_m: float
     length_m: float
@@ -72,19 +103,39 @@ class Ladder:
 
 
 def straight_ladder(know: Knowledge, contact_m: float, units: Units = "metric") -> Ladder:
-    """Four up, one out; an orchard tripod comes first, and no ladder leans on the limb that is cut. Contact height in metres."""
+    """Four up, one out; an orchard tripod comes first, and no ladder leans on the limb that is cut.
+    Contact height in metres.
+    """
     foot = contact_m / know.number("safety/ladder-slope")
     length = sqrt(contact_m**2 + foot**2)
     text = (
-        f"An orchard tripod first. A straight ladder touching at {length_words(contact_m, units)} stands {length_words(foot, units)} out and runs {length_words(length, units)}; never against the limb "
-        f"that is cut, {length_words(know.number('safety/ladder-above'), units)} above where one steps off, three points of contact."
+        "An orchard tripod first. A straight ladder touching at "
+        f"{length_words(contact_m, units)} stands {length_words(foot, units)} out and runs "
+        f"{length_words(length, units)}; never against the limb "
+        f"that is cut, {length_words(know.number('safety/ladder-above'), units)} above "
+        "where one steps off, three points of contact."
     )
-    return Ladder(foot, length, Reason("ladder", text, {"touches at, m": contact_m}, None, None, ("safety/ladder-slope", "safety/ladder-above")))
+    return Ladder(
+        foot,
+        length,
+        Reason(
+            "ladder",
+            text,
+            {"touches at, m": contact_m},
+            None,
+            None,
+            ("safety/ladder-slope", "safety/ladder-above"),
+        ),
+    )
 
 
 def line_clearance_m(know: Knowledge, kilovolts: float) -> float:
-    """Least distance of anyone unqualified, with tool, ladder and limb, from a power line [m]; nearer, the utility decides."""
-    return know.number("cuts/line-clearance") + know.number("safety/line-per-kv") * max(0.0, kilovolts - know.number("safety/line-base-kv"))
+    """Least distance of anyone unqualified, with tool, ladder and limb, from a power line [m];
+    nearer, the utility decides.
+    """
+    return know.number("cuts/line-clearance") + know.number("safety/line-per-kv") * max(
+        0.0, kilovolts - know.number("safety/line-base-kv")
+    )
 
 
 def drop_zone_m(know: Knowledge, limb_m: float) -> float:

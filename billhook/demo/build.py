@@ -1,4 +1,6 @@
-"""Builds the demo by running the services at past dates, as a grower would have: plant, measure, cut, tick, finish, look again."""
+"""Builds the demo by running the services at past dates, as a grower would have: plant, measure,
+cut, tick, finish, look again.
+"""
 
 from __future__ import annotations
 
@@ -44,7 +46,9 @@ def build_demo(settings: Settings) -> None:
 
 
 class Almirelo:
-    """One demo in the making; ids and chances follow from names and a seed, so that a day always gives the same demo."""
+    """One demo in the making; ids and chances follow from names and a seed, so that a day always
+    gives the same demo.
+    """
 
     def __init__(self, at: Workplace) -> None:
         self.at, self.today = at, at.today()
@@ -69,7 +73,19 @@ class Almirelo:
         return str(uuid.uuid5(_NAMES, f"{self.today}-{self._count}"))
 
     def _places(self) -> None:
-        north = planting.set_up(self.at, NORTH, NORTH, 36.8, "mediterranean-coast", TMIN, TMAX, "02-12", "12-10", longitude=-3.5, elevation_m=90)
+        north = planting.set_up(
+            self.at,
+            NORTH,
+            NORTH,
+            36.8,
+            "mediterranean-coast",
+            TMIN,
+            TMAX,
+            "02-12",
+            "12-10",
+            longitude=-3.5,
+            elevation_m=90,
+        )
         south = planting.set_up(self.at, NORTH, SOUTH, -33.2, "inland-mediterranean")
         for site, terraces in ((north, TERRACES), (south, SOUTHERN)):
             text = write_trees(tree_lines(terraces, self.today.year, _SEED))
@@ -78,20 +94,33 @@ class Almirelo:
                 raise BillhookError(f"the demo's own list is wrong: {made.problems[0]}")
         blocks = {b.name: b.id for b in grove(self.at, self.today).blocks}
         for name, cap, offset, pocket, kind, height in (
-            ("Baixo", 2.8, -1.5, True, "trees", 62), ("Patamares", 2.8, 0.5, False, "hedgerow", 84), ("Alto", 4.5, 1.0, False, "trees", 128),
-            ("Casa", 3.2, 0.0, False, "trees", 96), ("Pátio", 1.6, 1.0, False, "trees", 95), ("Encosta", 2.8, 0.0, False, "trees", None),
-        ):  # fmt: skip
-            planting.describe_block(self.at, blocks[name], cap, offset, pocket, kind, elevation_m=height)
+            ("Baixo", 2.8, -1.5, True, "trees", 62),
+            ("Patamares", 2.8, 0.5, False, "hedgerow", 84),
+            ("Alto", 4.5, 1.0, False, "trees", 128),
+            ("Casa", 3.2, 0.0, False, "trees", 96),
+            ("Pátio", 1.6, 1.0, False, "trees", 95),
+            ("Encosta", 2.8, 0.0, False, "trees", None),
+        ):
+            planting.describe_block(
+                self.at, blocks[name], cap, offset, pocket, kind, elevation_m=height
+            )
         stances.choose(self.at, "block", blocks["Alto"], "middle", "open-windows")
         stances.choose(self.at, "block", blocks["Casa"], "timing", "after-harvest")
-        for years, late in ((1, 9), (2, 6)):  # what the grower saw of the first flush in two springs
+        for years, late in (
+            (1, 9),
+            (2, 6),
+        ):  # what the grower saw of the first flush in two springs
             seen = dt.date(self.today.year - years, 4, 4) + dt.timedelta(days=late)
             trees.observe(self.at, "block", blocks["Baixo"], "flush_start", seen.isoformat(), seen)
 
     def _marks(self) -> None:
         """Union marks of every standing tree, and the pots that winter under cover."""
         for tree in grove(self.at, self.today).trees:
-            mark = {"Baixo": "yellow paint band", "Casa": "yellow paint band", "Alto": "aluminium tag"}.get(tree.record.block.name, "bark line")
+            mark = {
+                "Baixo": "yellow paint band",
+                "Casa": "yellow paint band",
+                "Alto": "aluminium tag",
+            }.get(tree.record.block.name, "bark line")
             changes: dict[str, object] = {"union_mark": mark}
             if tree.record.block.name == "Pátio":
                 changes["under_cover"] = True
@@ -108,12 +137,25 @@ class Almirelo:
                 if r.block.name == terrace.block and (r.row.n, r.place.n) in lost:
                     trees.remove_tree(self.at, r.tree.id, r.tree.version, self._days_ago(900))
                     if (r.row.n, r.place.n) in terrace.replanted and tree.size is not None:
-                        half = (round(tree.size.height_m * 0.5, 2), round(tree.size.spread_m * 0.45, 2), round(tree.size.trunk_mm * 0.35))
+                        half = (
+                            round(tree.size.height_m * 0.5, 2),
+                            round(tree.size.spread_m * 0.45, 2),
+                            round(tree.size.trunk_mm * 0.35),
+                        )
                         lines.append(
                             TreeLine(
-                                r.block.name, r.row.n, r.place.n, r.tree.species, self.today.year - 2, r.cultivar, r.stem.rootstock, None, r.stem.union_m, *half
+                                r.block.name,
+                                r.row.n,
+                                r.place.n,
+                                r.tree.species,
+                                self.today.year - 2,
+                                r.cultivar,
+                                r.stem.rootstock,
+                                None,
+                                r.stem.union_m,
+                                *half,
                             )
-                        )  # fmt: skip
+                        )
         tree_lists.import_trees(self.at, view.sites[0].id, write_trees(lines), save=True)
 
     def _days_ago(self, days: int) -> dt.date:
@@ -121,48 +163,95 @@ class Almirelo:
 
     def _pick(self, block: str, places: Iterable[tuple[int, int]]) -> list[GroveTree]:
         wanted = set(places)
-        return [t for t in self._standing if t.record.block.name == block and (t.record.row.n, t.record.place.n) in wanted]
+        return [
+            t
+            for t in self._standing
+            if t.record.block.name == block and (t.record.row.n, t.record.place.n) in wanted
+        ]
 
     def _measured_trees(self) -> list[GroveTree]:
-        """Trees that somebody measured two years ago, limb by limb: sketch numbers with the scatter of a tape and a caliper."""
+        """Trees that somebody measured two years ago, limb by limb: sketch numbers with the scatter
+        of a tape and a caliper.
+        """
         chosen = [
-            *self._pick("Baixo", [(4, n) for n in range(1, 13)] + [(6, n) for n in range(5, 12)] + [(1, 2)]), *self._pick("Alto", [(1, n) for n in range(1, 7)]),
-            *self._pick("Patamares", [(2, n) for n in range(3, 9)]), *self._pick("Casa", [(1, 1), (1, 2), (2, 3), (3, 1), (4, 1)]), *self._pick("Pátio", [(1, 1), (3, 1)]),
-        ]  # fmt: skip
+            *self._pick(
+                "Baixo", [(4, n) for n in range(1, 13)] + [(6, n) for n in range(5, 12)] + [(1, 2)]
+            ),
+            *self._pick("Alto", [(1, n) for n in range(1, 7)]),
+            *self._pick("Patamares", [(2, n) for n in range(3, 9)]),
+            *self._pick("Casa", [(1, 1), (1, 2), (2, 3), (3, 1), (4, 1)]),
+            *self._pick("Pátio", [(1, 1), (3, 1)]),
+        ]
         for tree in chosen:
             view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
             assert view.frame is not None
             limbs = tuple(self._taped(x) for x in view.frame.frame.limbs)
             frame = _held_together(replace(view.frame.frame, limbs=limbs))
-            trees.save_frame(self.at, tree.record.tree.id, frame, view.frame.row.id, {x.id for x in frame.limbs}, self._days_ago(740), self._id())
+            trees.save_frame(
+                self.at,
+                tree.record.tree.id,
+                frame,
+                view.frame.row.id,
+                {x.id for x in frame.limbs},
+                self._days_ago(740),
+                self._id(),
+            )
         return chosen
 
     def _taped(self, limb: Limb) -> Limb:
         return replace(
-            limb, base_mm=round(limb.base_mm * float(self.rng.normal(1, 0.04))), tip_mm=None if limb.tip_mm is None else round(limb.tip_mm * 0.97),
-            length_m=round(limb.length_m * float(self.rng.normal(1, 0.05)), 2), rise_deg=round(limb.rise_deg + float(self.rng.normal(0, 3))),
-            bearing_deg=round(limb.bearing_deg + float(self.rng.normal(0, 6))) % 360, at_m=round(limb.at_m, 2), foliage=round(float(self.rng.uniform(0.75, 1)), 2),
+            limb,
+            base_mm=round(limb.base_mm * float(self.rng.normal(1, 0.04))),
+            tip_mm=None if limb.tip_mm is None else round(limb.tip_mm * 0.97),
+            length_m=round(limb.length_m * float(self.rng.normal(1, 0.05)), 2),
+            rise_deg=round(limb.rise_deg + float(self.rng.normal(0, 3))),
+            bearing_deg=round(limb.bearing_deg + float(self.rng.normal(0, 6))) % 360,
+            at_m=round(limb.at_m, 2),
+            foliage=round(float(self.rng.uniform(0.75, 1)), 2),
             fruit=int(self.rng.integers(2, 14)) if limb.on != TRUNK else 0,
-        )  # fmt: skip
+        )
 
     def _cold_night(self) -> None:
         """One frost last winter in the lowest block, followed on trees of every class."""
         night = dt.date(self.today.year if self.today.month > 2 else self.today.year - 1, 1, 19)
-        ColdNight(self.at, night, self._id).happen(self._pick("Baixo", [(7, n) for n in range(3, 9)]))
+        ColdNight(self.at, night, self._id).happen(
+            self._pick("Baixo", [(7, n) for n in range(3, 9)])
+        )
 
     def _seasons(self, measured: list[GroveTree]) -> None:
-        """Two seasons of work in their windows, found by asking the almanac itself, the way the grower would."""
-        plan: list[tuple[Work, int, int]] = [("thin", 2, 3), ("height", 2, 5), ("thin", 1, 4), ("sucker", 1, 2)]
+        """Two seasons of work in their windows, found by asking the almanac itself, the way the
+        grower would.
+        """
+        plan: list[tuple[Work, int, int]] = [
+            ("thin", 2, 3),
+            ("height", 2, 5),
+            ("thin", 1, 4),
+            ("sucker", 1, 2),
+        ]
         for work, years, step in plan:
             for tree in measured[:: step + 1]:
-                day = self._open_day(tree, work, self._days_ago(365 * years + 60), self._days_ago(365 * (years - 1) + 40))
+                day = self._open_day(
+                    tree,
+                    work,
+                    self._days_ago(365 * years + 60),
+                    self._days_ago(365 * (years - 1) + 40),
+                )
                 if day is not None:
                     self._cut(tree, work, day)
         for tree in self._pick("Baixo", [(r, n) for r in (1, 2, 3) for n in (1, 5, 9, 11)]):
             day = self._open_day(tree, "thin", self._days_ago(330), self._days_ago(120))
             if day is not None:
                 logbook.log_past_work(
-                    self.at, tree.record.tree.id, self._id(), day, "thin", 0.08, 3.0, 2.9, HELPERS[0], "before the numbers were kept"
+                    self.at,
+                    tree.record.tree.id,
+                    self._id(),
+                    day,
+                    "thin",
+                    0.08,
+                    3.0,
+                    2.9,
+                    HELPERS[0],
+                    "before the numbers were kept",
                 )
 
     def _picked(self) -> None:
@@ -179,13 +268,21 @@ class Almirelo:
                 on = dt.date(self.today.year - back, month, day)
                 if on < self.today:
                     swing = (1.0, 0.78, 1.12)[back] * float(self.rng.normal(1, 0.06))
-                    harvests.pick(self.at, self._id(), "row", row, on, round(count * kg * swing), HELPERS[0])
+                    harvests.pick(
+                        self.at, self._id(), "row", row, on, round(count * kg * swing), HELPERS[0]
+                    )
 
-    def _open_day(self, tree: GroveTree, work: Work, first: dt.date, last: dt.date) -> dt.date | None:
+    def _open_day(
+        self, tree: GroveTree, work: Work, first: dt.date, last: dt.date
+    ) -> dt.date | None:
         """The first day from ``first`` on which the work is a go."""
         verdict = trees.tree_view(self.at, tree.record.tree.id, first, (work,)).verdicts[0]
         day = first if verdict.status == "go" else verdict.opens
-        return None if day is None or day > last else day + dt.timedelta(days=3 if verdict.status != "go" else 0)
+        return (
+            None
+            if day is None or day > last
+            else day + dt.timedelta(days=3 if verdict.status != "go" else 0)
+        )
 
     def _cut(self, tree: GroveTree, work: Work, day: dt.date) -> None:
         tree_id = tree.record.tree.id
@@ -208,8 +305,16 @@ class Almirelo:
     def _choose(self, frame: Frame, work: Work, limit: float | None) -> list[Cut]:
         """What a careful helper would take: suckers, or ends within half of the limit."""
         if work == "sucker":
-            return [Cut(x.id, 0) for x in frame.limbs if x.on == TRUNK and frame.union_m is not None and x.at_m < frame.union_m]
-        ends = [x for x in frame.limbs if x.on != TRUNK and x.state == "live" and not any(y.on == x.id for y in frame.limbs)]
+            return [
+                Cut(x.id, 0)
+                for x in frame.limbs
+                if x.on == TRUNK and frame.union_m is not None and x.at_m < frame.union_m
+            ]
+        ends = [
+            x
+            for x in frame.limbs
+            if x.on != TRUNK and x.state == "live" and not any(y.on == x.id for y in frame.limbs)
+        ]
         ends.sort(key=lambda x: (-x.rise_deg if work == "height" else x.base_mm, x.id))
         total = sum(x.base_mm**2 for x in frame.limbs if x.on == TRUNK)
         chosen, share = [], 0.0
@@ -224,12 +329,18 @@ class Almirelo:
         """True from some months before a crop's first picking to its last fruit."""
         with self.at.store.reading() as session:
             desk = SeasonDesk(session, self.at, day)
-            crops = [e for e in desk.season(tree.record, ("sucker",)).events if e.name == "harvest" and e.end >= day]
+            crops = [
+                e
+                for e in desk.season(tree.record, ("sucker",)).events
+                if e.name == "harvest" and e.end >= day
+            ]
         everbearing = bool(self.at.know.number(f"species/{tree.record.tree.species}/everbearing"))
         return everbearing or any((e.start - day).days < 150 for e in crops)
 
     def _finds(self, measured: list[GroveTree]) -> None:
-        """What the last look found: suckers below the union, dead ends, sprouts, and fruit only where a crop hangs."""
+        """What the last look found: suckers below the union, dead ends, sprouts, and fruit only
+        where a crop hangs.
+        """
         seen_on = self._days_ago(13)
         for i, tree in enumerate(measured):
             view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
@@ -238,32 +349,85 @@ class Almirelo:
             if not self._bears(tree, seen_on):
                 frame = replace(frame, limbs=tuple(replace(x, fruit=0) for x in frame.limbs))
             union = frame.union_m
-            scaffolds = [x for x in frame.limbs if x.on == TRUNK and (union is None or x.at_m >= union)]
+            scaffolds = [
+                x for x in frame.limbs if x.on == TRUNK and (union is None or x.at_m >= union)
+            ]
             if union is not None and i % 3 != 2:
                 for k in range(1 + i % 2):
-                    low, side = round(max(0.02, union - 0.06 - 0.03 * k), 2), (40 + 150 * k + 37 * i) % 360
-                    added.append(Limb(f"k{k + 1}", TRUNK, low, 8 + 3 * ((i + k) % 3), 0.35 + 0.06 * k, 74, side, 3, kind="sucker"))
+                    low, side = (
+                        round(max(0.02, union - 0.06 - 0.03 * k), 2),
+                        (40 + 150 * k + 37 * i) % 360,
+                    )
+                    added.append(
+                        Limb(
+                            f"k{k + 1}",
+                            TRUNK,
+                            low,
+                            8 + 3 * ((i + k) % 3),
+                            0.35 + 0.06 * k,
+                            74,
+                            side,
+                            3,
+                            kind="sucker",
+                        )
+                    )
             if i % 2 == 0 and scaffolds:
                 host = scaffolds[i % len(scaffolds)]
                 along, length = round(host.length_m * 0.35, 2), round(0.9 + 0.1 * (i % 4), 2)
-                added.append(Limb("w1", host.id, along, 17 + i % 5, length, 86, (host.bearing_deg + 20) % 360, 6, foliage=0.3, kind="sprout"))
+                added.append(
+                    Limb(
+                        "w1",
+                        host.id,
+                        along,
+                        17 + i % 5,
+                        length,
+                        86,
+                        (host.bearing_deg + 20) % 360,
+                        6,
+                        foliage=0.3,
+                        kind="sprout",
+                    )
+                )
             if i % 4 < 2 and scaffolds:
                 host = scaffolds[(i + 1) % len(scaffolds)]
                 bearing = (host.bearing_deg - 35) % 360
-                added.append(Limb("d1", host.id, round(host.length_m * 0.6, 2), 18 + i % 7, 0.7, 8, bearing, 6, state="dead", foliage=0))
+                added.append(
+                    Limb(
+                        "d1",
+                        host.id,
+                        round(host.length_m * 0.6, 2),
+                        18 + i % 7,
+                        0.7,
+                        8,
+                        bearing,
+                        6,
+                        state="dead",
+                        foliage=0,
+                    )
+                )
             full = _held_together(replace(frame, limbs=(*frame.limbs, *added)))
             keep = view.frame.measured | {x.id for x in added}
-            trees.save_frame(self.at, tree.record.tree.id, full, view.frame.row.id, keep, seen_on, self._id())
+            trees.save_frame(
+                self.at, tree.record.tree.id, full, view.frame.row.id, keep, seen_on, self._id()
+            )
 
     def _open_sheet(self, measured: list[GroveTree]) -> None:
-        """One sheet waits to be ticked off: the first tree with something to take that costs no canopy."""
+        """One sheet waits to be ticked off: the first tree with something to take that costs no
+        canopy.
+        """
         for tree in measured[2:]:
             view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sanitation",))
             assert view.frame is not None
             free = [x for x in view.frame.frame.limbs if x.kind == "sucker" or x.state == "dead"]
             if len(free) > 1:
                 cutting.make_sheet(
-                    self.at, tree.record.tree.id, self._id(), [Cut(x.id, 0.0) for x in free], "sanitation", self.today, view.frame.row.id
+                    self.at,
+                    tree.record.tree.id,
+                    self._id(),
+                    [Cut(x.id, 0.0) for x in free],
+                    "sanitation",
+                    self.today,
+                    view.frame.row.id,
                 )
                 return
 
@@ -273,9 +437,12 @@ def _held_together(frame: Frame) -> Frame:
     lengths = {x.id: x.length_m for x in frame.limbs} | {TRUNK: frame.trunk.height_m}
     limbs = tuple(
         replace(
-            x, at_m=min(x.at_m, lengths[x.on]), base_mm=max(2.0, x.base_mm), tip_mm=None if x.tip_mm is None else min(x.tip_mm, max(2.0, x.base_mm)),
+            x,
+            at_m=min(x.at_m, lengths[x.on]),
+            base_mm=max(2.0, x.base_mm),
+            tip_mm=None if x.tip_mm is None else min(x.tip_mm, max(2.0, x.base_mm)),
             rise_deg=max(-80.0, min(88.0, x.rise_deg)),
         )
         for x in frame.limbs
-    )  # fmt: skip
+    )
     return replace(frame, limbs=limbs)

@@ -1,4 +1,6 @@
-"""A simulated weather station: the same days for the same place and scenario, with frosts in winter and heat waves in summer."""
+"""A simulated weather station: the same days for the same place and scenario, with frosts in winter
+and heat waves in summer.
+"""
 
 from __future__ import annotations
 
@@ -31,12 +33,20 @@ def _chance(seed: int, knot: int, salt: int) -> float:
 
 
 class StandIn:
-    """Normals with weather on them: slow swings of a few days, cold spells in winter, heat waves in summer, rain by the month."""
+    """Normals with weather on them: slow swings of a few days, cold spells in winter, heat waves in
+    summer, rain by the month.
+    """
 
     simulated = True
     name = "simulated station"
 
-    def __init__(self, normals: Normals, place: str, scenario: str = "ordinary", from_day: dt.date | None = None) -> None:
+    def __init__(
+        self,
+        normals: Normals,
+        place: str,
+        scenario: str = "ordinary",
+        from_day: dt.date | None = None,
+    ) -> None:
         self.normals, self.scenario, self.from_day = normals, scenario, from_day
         self._seed = int.from_bytes(hashlib.sha256(place.encode()).digest()[:4], "big")
 
@@ -46,30 +56,56 @@ class StandIn:
         if count < 1:
             return []
         index = np.arange(first.toordinal(), first.toordinal() + count)
-        low, high = values_on(self.normals.tmin_c, first, count), values_on(self.normals.tmax_c, first, count)
+        low, high = (
+            values_on(self.normals.tmin_c, first, count),
+            values_on(self.normals.tmax_c, first, count),
+        )
         swing = 2.4 * self._smooth(index, 6, 1) + 1.2 * self._smooth(index, 2, 2)
-        winter = np.cos(2 * np.pi * (index - dt.date(2027, 1, 1).toordinal() - coldest_day(self.normals)) / 365.25)
+        winter = np.cos(
+            2
+            * np.pi
+            * (index - dt.date(2027, 1, 1).toordinal() - coldest_day(self.normals))
+            / 365.25
+        )
         spell = np.clip(self._smooth(index, 9, 3) - 1.1, 0, None)
         low = low + swing - 17.0 * spell * np.clip(winter, 0, 1)
-        high = high + swing - 3.0 * spell * np.clip(winter, 0, 1) + 9.0 * np.clip(self._smooth(index, 8, 4) - 1.0, 0, None) * np.clip(-winter, 0, 1)
-        rain = np.where(self._smooth(index, 1.2, 5) > 1.3, 4 + 9 * np.abs(self._smooth(index, 1, 6)), 0.0)
+        high = (
+            high
+            + swing
+            - 3.0 * spell * np.clip(winter, 0, 1)
+            + 9.0 * np.clip(self._smooth(index, 8, 4) - 1.0, 0, None) * np.clip(-winter, 0, 1)
+        )
+        rain = np.where(
+            self._smooth(index, 1.2, 5) > 1.3, 4 + 9 * np.abs(self._smooth(index, 1, 6)), 0.0
+        )
         made = [
-            StationDay(first + dt.timedelta(days=i), round(float(min(low[i], high[i] - 1)), 1), round(float(high[i]), 1), round(float(rain[i]), 1))
+            StationDay(
+                first + dt.timedelta(days=i),
+                round(float(min(low[i], high[i] - 1)), 1),
+                round(float(high[i]), 1),
+                round(float(rain[i]), 1),
+            )
             for i in range(count)
         ]
         return [self._bent(d) for d in made]
 
     def forecast(self, made_on: dt.date) -> Sequence[ForecastDay]:
         """Three weeks ahead; a simulated forecast comes true."""
-        ahead = self.days(made_on + dt.timedelta(days=1), made_on + dt.timedelta(days=FORECAST_DAYS))
-        return [ForecastDay(d.date, d.tmin_c or 0.0, d.tmax_c or 0.0, d.rain_mm or 0.0) for d in ahead]
+        ahead = self.days(
+            made_on + dt.timedelta(days=1), made_on + dt.timedelta(days=FORECAST_DAYS)
+        )
+        return [
+            ForecastDay(d.date, d.tmin_c or 0.0, d.tmax_c or 0.0, d.rain_mm or 0.0) for d in ahead
+        ]
 
     def _smooth(self, index: np.ndarray, days: float, salt: int) -> np.ndarray:
         """A smooth random walk of unit spread that turns about every ``days`` days."""
         knots = index / (2 * days)
         left = np.floor(knots).astype(int)
         part = (1 - np.cos(np.pi * (knots - left))) / 2
-        a, b = (np.array([_chance(self._seed, int(k), salt) for k in left + step]) for step in (0, 1))
+        a, b = (
+            np.array([_chance(self._seed, int(k), salt) for k in left + step]) for step in (0, 1)
+        )
         return np.asarray(a * (1 - part) + b * part)
 
     def _bent(self, day: StationDay) -> StationDay:

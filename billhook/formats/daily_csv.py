@@ -1,7 +1,9 @@
-"""Daily minima and maxima as CSV, in and out: every problem with its line, and nothing taken until it is resolved or accepted.
+"""Daily minima and maxima as CSV, in and out: every problem with its line, and nothing taken until
+it is resolved or accepted.
 
-Columns: ``date`` (YYYY-MM-DD, or day, month, year in three columns), ``tmin``, ``tmax``, and optionally ``rain``, in any order; extra
-columns are left out. Degrees Celsius, unless the header names ``tmin_f`` and ``tmax_f``.
+Columns: ``date`` (YYYY-MM-DD, or day, month, year in three columns), ``tmin``, ``tmax``, and
+optionally ``rain``, in any order; extra columns are left out. Degrees Celsius, unless the header
+names ``tmin_f`` and ``tmax_f``.
 """
 
 from __future__ import annotations
@@ -18,17 +20,26 @@ from ..core.season.station import StationDay
 from .table import reader_of
 
 _NAMES = {
-    "date": ("date", "day_date"), "tmin": ("tmin", "tmin_c", "min", "minimum", "mintemp", "tmin_f"), "tmax": ("tmax", "tmax_c", "max", "maximum", "maxtemp", "tmax_f"),
-    "rain": ("rain", "rain_mm", "prcp", "precipitation"), "day": ("day",), "month": ("month",), "year": ("year",),
-}  # fmt: skip
+    "date": ("date", "day_date"),
+    "tmin": ("tmin", "tmin_c", "min", "minimum", "mintemp", "tmin_f"),
+    "tmax": ("tmax", "tmax_c", "max", "maximum", "maxtemp", "tmax_f"),
+    "rain": ("rain", "rain_mm", "prcp", "precipitation"),
+    "day": ("day",),
+    "month": ("month",),
+    "year": ("year",),
+}
 _LOW, _HIGH = -60.0, 60.0
-_FAHRENHEIT_FROM = 50.0  # a mean maximum above this is no place where these trees grow in degrees Celsius
+_FAHRENHEIT_FROM = (
+    50.0  # a mean maximum above this is no place where these trees grow in degrees Celsius
+)
 ACCEPTABLE = ("gaps", "duplicates", "swapped", "fahrenheit")
 
 
 @dataclass(frozen=True)
 class DayProblem:
-    """What is wrong, and on which line (0: the list as a whole). ``accept``: the word by which it may be accepted, None where it must be mended."""
+    """What is wrong, and on which line (0: the list as a whole). ``accept``: the word by which it
+    may be accepted, None where it must be mended.
+    """
 
     line: int
     column: str
@@ -45,20 +56,30 @@ class DaysRead:
 
 
 def read_days(text: str, accept: Iterable[str] = ()) -> DaysRead:
-    """Read a daily series. ``accept``: ``gaps`` and ``duplicates`` (the first of a day holds) are left as they are, ``swapped`` turns
-    columns round, ``fahrenheit`` converts."""
+    """Read a daily series. ``accept``: ``gaps`` and ``duplicates`` (the first of a day holds) are
+    left as they are, ``swapped`` turns columns round, ``fahrenheit`` converts.
+    """
     reader = reader_of(text)
     try:
         return _read(reader, set(accept))
     except csv.Error as error:
-        return DaysRead((), (DayProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}"),))
+        return DaysRead(
+            (), (DayProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}"),)
+        )
 
 
 def _read(reader: Any, accepted: set[str]) -> DaysRead:
     problems: list[DayProblem] = []
     header = [h.strip().lower() for h in next(reader, [])]
-    column = {name: next((i for i, h in enumerate(header) if h.split("(")[0] in known), None) for name, known in _NAMES.items()}
-    dated = column["date"] is not None or None not in (column["day"], column["month"], column["year"])
+    column = {
+        name: next((i for i, h in enumerate(header) if h.split("(")[0] in known), None)
+        for name, known in _NAMES.items()
+    }
+    dated = column["date"] is not None or None not in (
+        column["day"],
+        column["month"],
+        column["year"],
+    )
     for name in ("tmin", "tmax"):
         if column[name] is None:
             problems.append(DayProblem(1, name, f"there is no column {name}"))
@@ -78,14 +99,28 @@ def _read(reader: Any, accepted: set[str]) -> DaysRead:
         for (_, a), (line, b) in pairwise(rows):
             if (missing := (b.date - a.date).days - 1) > 0:
                 problems.append(
-                    DayProblem(line, "date", f"{missing} day{'s are' if missing > 1 else ' is'} missing after {a.date.isoformat()}", "gaps")
+                    DayProblem(
+                        line,
+                        "date",
+                        (
+                            f"{missing} day{'s are' if missing > 1 else ' is'} missing after "
+                            f"{a.date.isoformat()}"
+                        ),
+                        "gaps",
+                    )
                 )
     if not rows and not problems:
         problems.append(DayProblem(0, "date", "the list holds no day"))
     return DaysRead(tuple(day for _, day in rows), tuple(sorted(problems, key=lambda p: p.line)))
 
 
-def _row(cells: list[str], line: int, column: dict[str, int | None], rows: list[tuple[int, StationDay]], problems: list[DayProblem]) -> None:
+def _row(
+    cells: list[str],
+    line: int,
+    column: dict[str, int | None],
+    rows: list[tuple[int, StationDay]],
+    problems: list[DayProblem],
+) -> None:
     def cell(name: str) -> str:
         at = column[name]
         return cells[at].strip() if at is not None and at < len(cells) else ""
@@ -113,19 +148,36 @@ def _row(cells: list[str], line: int, column: dict[str, int | None], rows: list[
     rows.append((line, StationDay(date, figures["tmin"], figures["tmax"], figures["rain"])))
 
 
-def _converted(rows: list[tuple[int, StationDay]], header: list[str], accepted: set[str], problems: list[DayProblem]) -> list[tuple[int, StationDay]]:
+def _converted(
+    rows: list[tuple[int, StationDay]],
+    header: list[str],
+    accepted: set[str],
+    problems: list[DayProblem],
+) -> list[tuple[int, StationDay]]:
     maxima = [d.tmax_c for _, d in rows if d.tmax_c is not None]
     named = any(h in ("tmin_f", "tmax_f") for h in header)
     looks = bool(maxima) and sum(maxima) / len(maxima) > _FAHRENHEIT_FROM
     if not named and looks and "fahrenheit" not in accepted:
-        problems.append(DayProblem(0, "tmax", f"the mean maximum is {sum(maxima) / len(maxima):.0f}: this looks like °F", "fahrenheit"))
+        problems.append(
+            DayProblem(
+                0,
+                "tmax",
+                f"the mean maximum is {sum(maxima) / len(maxima):.0f}: this looks like °F",
+                "fahrenheit",
+            )
+        )
         return rows
     if named or (looks and "fahrenheit" in accepted):
-        rows = [(n, StationDay(d.date, _celsius(d.tmin_c), _celsius(d.tmax_c), d.rain_mm)) for n, d in rows]
+        rows = [
+            (n, StationDay(d.date, _celsius(d.tmin_c), _celsius(d.tmax_c), d.rain_mm))
+            for n, d in rows
+        ]
     for line, day in rows:
         for name, value in (("tmin", day.tmin_c), ("tmax", day.tmax_c)):
             if value is not None and not _LOW <= value <= _HIGH:
-                problems.append(DayProblem(line, name, f"{value:g} °C lies outside {_LOW:g} to {_HIGH:g} °C"))
+                problems.append(
+                    DayProblem(line, name, f"{value:g} °C lies outside {_LOW:g} to {_HIGH:g} °C")
+                )
     return rows
 
 
@@ -133,27 +185,49 @@ def _celsius(value: float | None) -> float | None:
     return None if value is None else round((value - 32) / 1.8, 2)
 
 
-def _turned(rows: list[tuple[int, StationDay]], accepted: set[str], problems: list[DayProblem]) -> list[tuple[int, StationDay]]:
+def _turned(
+    rows: list[tuple[int, StationDay]], accepted: set[str], problems: list[DayProblem]
+) -> list[tuple[int, StationDay]]:
     both = [(n, d) for n, d in rows if d.tmin_c is not None and d.tmax_c is not None]
     wrong = [(n, d) for n, d in both if (d.tmin_c or 0.0) > (d.tmax_c or 0.0)]
     if len(both) > 3 and len(wrong) > 0.8 * len(both):
         if "swapped" in accepted:
             return [(n, StationDay(d.date, d.tmax_c, d.tmin_c, d.rain_mm)) for n, d in rows]
         problems.append(
-            DayProblem(0, "tmin", f"on {len(wrong)} of {len(both)} days the minimum lies above the maximum: the columns look swapped", "swapped")
+            DayProblem(
+                0,
+                "tmin",
+                (
+                    f"on {len(wrong)} of {len(both)} days the minimum lies above the maximum: "
+                    "the columns look swapped"
+                ),
+                "swapped",
+            )
         )
         return rows
-    problems += [DayProblem(n, "tmax", f"the maximum {d.tmax_c:g} lies below the minimum {d.tmin_c:g}") for n, d in wrong]
+    problems += [
+        DayProblem(n, "tmax", f"the maximum {d.tmax_c:g} lies below the minimum {d.tmin_c:g}")
+        for n, d in wrong
+    ]
     return rows
 
 
-def _once(rows: list[tuple[int, StationDay]], accepted: set[str], problems: list[DayProblem]) -> list[tuple[int, StationDay]]:
+def _once(
+    rows: list[tuple[int, StationDay]], accepted: set[str], problems: list[DayProblem]
+) -> list[tuple[int, StationDay]]:
     first: dict[dt.date, int] = {}
     kept: list[tuple[int, StationDay]] = []
     for line, day in rows:
         if day.date in first:
             if "duplicates" not in accepted:
-                problems.append(DayProblem(line, "date", f"{day.date.isoformat()} stands on line {first[day.date]} already", "duplicates"))
+                problems.append(
+                    DayProblem(
+                        line,
+                        "date",
+                        f"{day.date.isoformat()} stands on line {first[day.date]} already",
+                        "duplicates",
+                    )
+                )
             continue
         first[day.date] = line
         kept.append((line, day))
@@ -166,5 +240,10 @@ def write_days(days: Iterable[StationDay]) -> str:
     writer = csv.writer(out, lineterminator="\n")
     writer.writerow(["date", "tmin", "tmax", "rain"])
     for day in days:
-        writer.writerow([day.date.isoformat(), *("" if v is None else f"{v:g}" for v in (day.tmin_c, day.tmax_c, day.rain_mm))])
+        writer.writerow(
+            [
+                day.date.isoformat(),
+                *("" if v is None else f"{v:g}" for v in (day.tmin_c, day.tmax_c, day.rain_mm)),
+            ]
+        )
     return out.getvalue()

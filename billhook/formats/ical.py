@@ -1,4 +1,6 @@
-"""iCalendar (RFC 5545) out: all-day events with stable UIDs, so that a subscribed calendar updates in place."""
+"""iCalendar (RFC 5545) out: all-day events with stable UIDs, so that a subscribed calendar updates
+in place.
+"""
 
 from __future__ import annotations
 

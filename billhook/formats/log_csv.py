@@ -6,11 +6,27 @@ import csv
 import io
 from collections.abc import Iterable, Mapping
 
-COLUMNS = ("date", "tree", "work", "share", "cuts", "height_before_m", "height_after_m", "minutes", "who", "note", "id", "corrects", "corrected_by")
+COLUMNS = (
+    "date",
+    "tree",
+    "work",
+    "share",
+    "cuts",
+    "height_before_m",
+    "height_after_m",
+    "minutes",
+    "who",
+    "note",
+    "id",
+    "corrects",
+    "corrected_by",
+)
 
 
 def write_log(lines: Iterable[Mapping[str, object]]) -> str:
-    """A CSV text with one line an entry; a leading sign that a spreadsheet would run as a formula is kept as text."""
+    """A CSV text with one line an entry; a leading sign that a spreadsheet would run as a formula
+    is kept as text.
+    """
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
     writer.writerow(COLUMNS)

@@ -1,4 +1,6 @@
-"""A cut sheet as a PDF: hazards first, the drawing to scale with its cuts numbered, and a line to tick for each; readable in black and white."""
+"""A cut sheet as a PDF: hazards first, the drawing to scale with its cuts numbered, and a line to
+tick for each; readable in black and white.
+"""
 
 from __future__ import annotations
 
@@ -25,7 +27,9 @@ _DRAWING = 78 * mm
 
 @dataclass(frozen=True)
 class PrintedLimb:
-    """A limb in the plane of the drawing [m]: base and tip, half widths there [m]; gone: it falls."""
+    """A limb in the plane of the drawing [m]: base and tip, half widths there [m]; gone: it
+    falls.
+    """
 
     base: Point
     tip: Point
@@ -77,7 +81,9 @@ class PrintedSheet:
 
 @dataclass(frozen=True)
 class RoundList:
-    """The first page of a round of several sheets: where one goes in which order, and what is carried. rows: tree, cuts, minutes, tools."""
+    """The first page of a round of several sheets: where one goes in which order, and what is
+    carried. rows: tree, cuts, minutes, tools.
+    """
 
     title: str
     heading: str
@@ -92,7 +98,9 @@ def write_sheet(sheet: PrintedSheet, paper: Paper = "a4") -> bytes:
     return write_round(None, [sheet], paper)
 
 
-def write_round(first: RoundList | None, sheets: Sequence[PrintedSheet], paper: Paper = "a4") -> bytes:
+def write_round(
+    first: RoundList | None, sheets: Sequence[PrintedSheet], paper: Paper = "a4"
+) -> bytes:
     """Several sheets one after the other, after a list of the round."""
     out = io.BytesIO()
     size = PAPERS[paper]
@@ -145,7 +153,9 @@ class _Page:
         self.width, self.y, self.number = size[0] - 2 * _MARGIN, size[1] - _MARGIN, 1
         self.size = size
 
-    def _paragraph(self, text: str, style: ParagraphStyle, x: float, width: float, y: float | None = None) -> float:
+    def _paragraph(
+        self, text: str, style: ParagraphStyle, x: float, width: float, y: float | None = None
+    ) -> float:
         """Sets text with its top at y (here: where the page stands); returns its height."""
         made = Paragraph(text.replace("&", "&amp;").replace("<", "&lt;"), style)
         _, height = made.wrap(width, self.size[1])
@@ -189,7 +199,9 @@ class _Page:
         canvas.line(x + 8 * mm, ground, x + width, ground)
         # the staff: half metres in black and white
         for n in range(int(sheet.height_m / 0.5) + 1):
-            canvas.rect(x + 2 * mm, ground + n * 0.5 * scale, 2.4 * mm, 0.5 * scale, fill=n % 2, stroke=1)
+            canvas.rect(
+                x + 2 * mm, ground + n * 0.5 * scale, 2.4 * mm, 0.5 * scale, fill=n % 2, stroke=1
+            )
         canvas.setFillGray(0)
         foot, top = at((0, 0)), at((0, sheet.trunk_m))
         canvas.setLineWidth(max(1.0, sheet.trunk_w * scale))
@@ -223,7 +235,9 @@ class _Page:
         canvas.line(x + width - length, y + 4 * mm, x + width, y + 4 * mm)
         for end in (x + width - length, x + width):
             canvas.line(end, y + 3 * mm, end, y + 5 * mm)
-        canvas.drawRightString(x + width - length - 4, y + 3.2 * mm, f"{sheet.seen_from}; {sheet.bar[1]}")
+        canvas.drawRightString(
+            x + width - length - 4, y + 3.2 * mm, f"{sheet.seen_from}; {sheet.bar[1]}"
+        )
 
     def cuts(self) -> None:
         self.y -= self._paragraph(self.sheet.cuts_title, _BOLD, _MARGIN, self.width) + 2
@@ -245,7 +259,12 @@ class _Page:
     def _cut(self, cut: PrintedCut, right: float) -> None:
         width = self.width - 86 * mm
         where, how = (
-            Paragraph(cut.where.capitalize() if cut.where.islower() else cut.where[0].upper() + cut.where[1:], _BOLD),
+            Paragraph(
+                cut.where.capitalize()
+                if cut.where.islower()
+                else cut.where[0].upper() + cut.where[1:],
+                _BOLD,
+            ),
             Paragraph(f"{cut.how} ({cut.tool})", _SMALL),
         )
         needed = where.wrap(width, 999)[1] + how.wrap(width, 999)[1] + 5
@@ -261,7 +280,11 @@ class _Page:
         where.drawOn(self.canvas, _MARGIN + 7 * mm, top - where.height)
         how.drawOn(self.canvas, _MARGIN + 7 * mm, top - where.height - how.height)
         self.canvas.setFont("Helvetica", 9)
-        for words, x in ((cut.wound, right - 78 * mm), (cut.weight, right - 60 * mm), (cut.share, right - 43 * mm)):
+        for words, x in (
+            (cut.wound, right - 78 * mm),
+            (cut.weight, right - 60 * mm),
+            (cut.share, right - 43 * mm),
+        ):
             self.canvas.drawString(x, self.y - 11, words)
         self.canvas.rect(right - 28 * mm, self.y - 14, 4 * mm, 4 * mm)
         self.canvas.line(right - 22 * mm, self.y - 13, right - 16 * mm, self.y - 13)
@@ -274,6 +297,15 @@ class _Page:
             self.y -= 3
             self._paragraph(self.sheet.besides, _BOLD, _MARGIN, self.width)
             for n in range(1, min(4, int((self.y - floor) / (8 * mm)))):
-                self.canvas.line(_MARGIN, self.y - 4 * mm - n * 7 * mm, _MARGIN + self.width, self.y - 4 * mm - n * 7 * mm)
+                self.canvas.line(
+                    _MARGIN,
+                    self.y - 4 * mm - n * 7 * mm,
+                    _MARGIN + self.width,
+                    self.y - 4 * mm - n * 7 * mm,
+                )
         self.canvas.setFont("Helvetica", 7.5)
-        self.canvas.drawRightString(_MARGIN + self.width, _MARGIN - 2, f"{self.sheet.heading}, {self.sheet.page_word} {self.number}")
+        self.canvas.drawRightString(
+            _MARGIN + self.width,
+            _MARGIN - 2,
+            f"{self.sheet.heading}, {self.sheet.page_word} {self.number}",
+        )

@@ -1,4 +1,6 @@
-"""A CSV text as spreadsheets of all ages write it: with or without a mark in front, with any line ends, by comma, semicolon or tab."""
+"""A CSV text as spreadsheets of all ages write it: with or without a mark in front, with any line
+ends, by comma, semicolon or tab.
+"""
 
 from __future__ import annotations
 

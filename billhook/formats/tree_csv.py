@@ -14,7 +14,9 @@ from .table import reader_of
 
 @dataclass(frozen=True)
 class TreeLine:
-    """One tree of a list. Sizes may be missing; a sketch needs all three of height, spread and trunk."""
+    """One tree of a list. Sizes may be missing; a sketch needs all three of height, spread and
+    trunk.
+    """
 
     block: str
     row: int
@@ -44,14 +46,24 @@ class LineProblem:
 COLUMNS = [f.name for f in fields(TreeLine)]
 _NEEDED = ("block", "row", "place", "species", "planted_year")
 _RANGES = {
-    "row": (1, 999), "place": (1, 9999), "planted_year": (1850, 2200), "pot_l": (1, 2000), "union_m": (-0.5, 3), "height_m": (0.3, 30), "spread_m": (0.1, 30),
-    "trunk_mm": (4, 2000), "x": (-1e5, 1e5), "y": (-1e5, 1e5),
-}  # fmt: skip
+    "row": (1, 999),
+    "place": (1, 9999),
+    "planted_year": (1850, 2200),
+    "pot_l": (1, 2000),
+    "union_m": (-0.5, 3),
+    "height_m": (0.3, 30),
+    "spread_m": (0.1, 30),
+    "trunk_mm": (4, 2000),
+    "x": (-1e5, 1e5),
+    "y": (-1e5, 1e5),
+}
 MAX_LINES = 20_000
 
 
 def read_trees(text: str, know: Knowledge) -> tuple[list[TreeLine], list[LineProblem]]:
-    """Trees and problems of a CSV text; separated by comma, semicolon or tab. Any problem means that nothing should be imported."""
+    """Trees and problems of a CSV text; separated by comma, semicolon or tab. Any problem means
+    that nothing should be imported.
+    """
     reader = reader_of(text)
     try:
         return _read(reader, know)
@@ -61,8 +73,14 @@ def read_trees(text: str, know: Knowledge) -> tuple[list[TreeLine], list[LinePro
 
 def _read(reader: Any, know: Knowledge) -> tuple[list[TreeLine], list[LineProblem]]:
     names = [n.strip().lower() for n in next(reader, [])]
-    problems = [LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(COLUMNS)}") for n in names if n not in COLUMNS]
-    problems += [LineProblem(1, n, f"the column {n!r} is missing") for n in _NEEDED if n not in names]
+    problems = [
+        LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(COLUMNS)}")
+        for n in names
+        if n not in COLUMNS
+    ]
+    problems += [
+        LineProblem(1, n, f"the column {n!r} is missing") for n in _NEEDED if n not in names
+    ]
     if problems:
         return [], problems
     found: list[TreeLine] = []
@@ -82,13 +100,21 @@ def _read(reader: Any, know: Knowledge) -> tuple[list[TreeLine], list[LineProble
         tree = TreeLine(**values)  # type: ignore[arg-type]  # every cell was read by its column
         key = (tree.block, tree.row, tree.place)
         if key in seen:
-            problems.append(LineProblem(line, "place", f"{tree.block} {tree.row}·{tree.place} stands on line {seen[key]} already"))
+            problems.append(
+                LineProblem(
+                    line,
+                    "place",
+                    f"{tree.block} {tree.row}·{tree.place} stands on line {seen[key]} already",
+                )
+            )
         seen[key] = line
         found.append(tree)
     return ([] if problems else found), problems
 
 
-def _line(cells: dict[str, str], line: int, know: Knowledge) -> tuple[dict[str, object], list[LineProblem]]:
+def _line(
+    cells: dict[str, str], line: int, know: Knowledge
+) -> tuple[dict[str, object], list[LineProblem]]:
     values: dict[str, object] = {}
     wrong: list[LineProblem] = []
     for column, cell in cells.items():
@@ -114,13 +140,21 @@ def _line(cells: dict[str, str], line: int, know: Knowledge) -> tuple[dict[str, 
         elif column == "block":
             values[column] = cell[:60]
         else:
-            table = {"species": "species", "cultivar": "cultivars", "rootstock": "rootstocks"}[column]
+            table = {"species": "species", "cultivar": "cultivars", "rootstock": "rootstocks"}[
+                column
+            ]
             found = _known(know, table, cell)
             if found is None:
                 wrong.append(LineProblem(line, column, f"{cell!r} is not in the catalogue"))
             values[column] = found
-    if not wrong and values.get("cultivar") and know.text(f"cultivars/{values['cultivar']}/species") != values["species"]:
-        wrong.append(LineProblem(line, "cultivar", f"{cells['cultivar']!r} is not a {cells['species']}"))
+    if (
+        not wrong
+        and values.get("cultivar")
+        and know.text(f"cultivars/{values['cultivar']}/species") != values["species"]
+    ):
+        wrong.append(
+            LineProblem(line, "cultivar", f"{cells['cultivar']!r} is not a {cells['species']}")
+        )
     return values, wrong
 
 
@@ -139,5 +173,14 @@ def write_trees(trees: Iterable[TreeLine]) -> str:
     writer = csv.writer(out, lineterminator="\n")
     writer.writerow(COLUMNS)
     for tree in trees:
-        writer.writerow(["" if (v := getattr(tree, c)) is None else round(v, 4) if isinstance(v, float) else v for c in COLUMNS])
+        writer.writerow(
+            [
+                ""
+                if (v := getattr(tree, c)) is None
+                else round(v, 4)
+                if isinstance(v, float)
+                else v
+                for c in COLUMNS
+            ]
+        )
     return out.getvalue()

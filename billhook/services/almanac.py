@@ -1,4 +1,6 @@
-"""The almanac of a tree or a block: events, warmth, and a lane for each kind of work, over twelve to eighteen months."""
+"""The almanac of a tree or a block: events, warmth, and a lane for each kind of work, over twelve
+to eighteen months.
+"""
 
 from __future__ import annotations
 
@@ -33,7 +35,9 @@ class Cost:
 
 @dataclass(frozen=True)
 class Lane:
-    """One kind of work over the span, without a gap. prices: crops per share on every day, None where none of a crop is at stake. costs: the same in words."""
+    """One kind of work over the span, without a gap. prices: crops per share on every day, None
+    where none of a crop is at stake. costs: the same in words.
+    """
 
     work: Work
     segments: tuple[Segment, ...]
@@ -43,7 +47,9 @@ class Lane:
 
 @dataclass(frozen=True)
 class Almanac:
-    """``trees`` share this almanac, of ``of`` that were asked about. warmth: day degrees of every seventh day from ``first`` [K d]."""
+    """``trees`` share this almanac, of ``of`` that were asked about. warmth: day degrees of every
+    seventh day from ``first`` [K d].
+    """
 
     name: str
     record: TreeRecord
@@ -66,14 +72,17 @@ def almanac(
     months: int = 14,
     what_if: Mapping[str, dt.date] | None = None,
 ) -> Almanac:
-    """The almanac from the month of ``day`` on, of one tree, of most trees of a block, or of most trees of the holding.
+    """The almanac from the month of ``day`` on, of one tree, of most trees of a block, or of most
+    trees of the holding.
 
     what_if: dates in place of the computed or observed ones, by observed name.
 
     Raises: InvalidInput for a span outside 12 to 18 months or where no tree stands; NotFound.
     """
     if not _MONTHS[0] <= months <= _MONTHS[1]:
-        raise InvalidInput([FieldProblem("/months", f"must be between {_MONTHS[0]} and {_MONTHS[1]}")])
+        raise InvalidInput(
+            [FieldProblem("/months", f"must be between {_MONTHS[0]} and {_MONTHS[1]}")]
+        )
     first = day.replace(day=1)
     after = first.month - 1 + months
     last = dt.date(first.year + after // 12, after % 12 + 1, 1) - dt.timedelta(days=1)
@@ -96,9 +105,25 @@ def almanac(
         rule = HeatRule(at.know, record.tree.species)
         daily = rule.units(desk.site(record), first, (last - first).days + 1)
         lanes = tuple(_lane(answer, work, first) for work in WORKS)
-        shown = tuple(lane for lane in lanes if not all(any(r.code == "not-for-this-tree" for r in s.reasons) for s in lane.segments))
+        shown = tuple(
+            lane
+            for lane in lanes
+            if not all(any(r.code == "not-for-this-tree" for r in s.reasons) for s in lane.segments)
+        )
         warmth = tuple(float(v) for v in np.round(daily[::7], 2))
-        return Almanac(name, record, count, len(records), first, last, day, rule.base_c, answer.events, warmth, shown)
+        return Almanac(
+            name,
+            record,
+            count,
+            len(records),
+            first,
+            last,
+            day,
+            rule.base_c,
+            answer.events,
+            warmth,
+            shown,
+        )
 
 
 def _lane(answer: SeasonAnswer, work: Work, first: dt.date) -> Lane:

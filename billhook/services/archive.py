@@ -1,4 +1,6 @@
-"""One archive of database and files, taken while Billhook runs, and put back only when it is whole."""
+"""One archive of database and files, taken while Billhook runs, and put back only when it is
+whole.
+"""
 
 from __future__ import annotations
 
@@ -24,7 +26,9 @@ class BadArchive(BillhookError):
 
 
 def back_up(settings: Settings, target: Path) -> Path:
-    """Write an archive. SQLite's online backup copies the database while others write to it. Raises: BadArchive without a database."""
+    """Write an archive. SQLite's online backup copies the database while others write to it.
+    Raises: BadArchive without a database.
+    """
     if not settings.database.exists():
         raise BadArchive(f"there is no database in {settings.data}")
     with tempfile.TemporaryDirectory() as folder:
@@ -34,8 +38,18 @@ def back_up(settings: Settings, target: Path) -> Path:
             source.backup(sink)
         source.close()
         sink.close()
-        contents = [(copy, _DATABASE), *((f, str(f.relative_to(settings.data))) for f in sorted((settings.data / _FILES).rglob("*")) if f.is_file())]
-        manifest = {"billhook": __version__, "files": {name: _digest(path) for path, name in contents}}
+        contents = [
+            (copy, _DATABASE),
+            *(
+                (f, str(f.relative_to(settings.data)))
+                for f in sorted((settings.data / _FILES).rglob("*"))
+                if f.is_file()
+            ),
+        ]
+        manifest = {
+            "billhook": __version__,
+            "files": {name: _digest(path) for path, name in contents},
+        }
         part = target.with_name(target.name + ".part")
         with zipfile.ZipFile(part, "w", zipfile.ZIP_DEFLATED) as archive:
             archive.writestr(_MANIFEST, json.dumps(manifest, indent=1))
@@ -46,7 +60,9 @@ def back_up(settings: Settings, target: Path) -> Path:
 
 
 def restore(settings: Settings, source: Path) -> None:
-    """Check an archive to the last row, bring it up to date, then put it into an empty data folder. Raises: BadArchive, with nothing written."""
+    """Check an archive to the last row, bring it up to date, then put it into an empty data folder.
+    Raises: BadArchive, with nothing written.
+    """
     if settings.database.exists():
         raise BadArchive(f"{settings.data} holds a database already; restore into an empty folder")
     try:
@@ -57,7 +73,9 @@ def restore(settings: Settings, source: Path) -> None:
             _check_database(source, Path(folder) / _DATABASE)
             _put_in_place(Path(folder), settings.data, names)
     except OSError as error:
-        raise BadArchive(f"{source} could not be restored into {settings.data}: {error.strerror or error}") from error
+        raise BadArchive(
+            f"{source} could not be restored into {settings.data}: {error.strerror or error}"
+        ) from error
 
 
 def _unpack(source: Path, folder: Path) -> list[str]:
@@ -71,7 +89,15 @@ def _unpack(source: Path, folder: Path) -> list[str]:
                 if name.startswith("/") or ".." in Path(name).parts:
                     raise BadArchive(f"the archive holds a file outside its folder: {name}")
                 archive.extract(name, folder)
-    except (zipfile.BadZipFile, zlib.error, KeyError, ValueError, TypeError, EOFError, NotImplementedError) as error:
+    except (
+        zipfile.BadZipFile,
+        zlib.error,
+        KeyError,
+        ValueError,
+        TypeError,
+        EOFError,
+        NotImplementedError,
+    ) as error:
         raise BadArchive(f"{source} is not a Billhook archive, or is damaged: {error}") from error
     if _DATABASE not in listed:
         raise BadArchive(f"{source} holds no database")
@@ -82,7 +108,9 @@ def _unpack(source: Path, folder: Path) -> list[str]:
 
 
 def _check_database(source: Path, database: Path) -> None:
-    """Raises: BadArchive for a database that is damaged, of a newer Billhook, or not Billhook's; one of an older is brought up to date."""
+    """Raises: BadArchive for a database that is damaged, of a newer Billhook, or not Billhook's;
+    one of an older is brought up to date.
+    """
     try:
         revision = check_revision(database)
         if revision is None:
@@ -92,7 +120,9 @@ def _check_database(source: Path, database: Path) -> None:
             raise BadArchive(f"the database in {source} is damaged: {broken}")
         bring_up_to_date(database)
     except CannotOpen as error:
-        raise BadArchive(f"{source} cannot be opened: {error}".replace(str(database), "its database")) from error
+        raise BadArchive(
+            f"{source} cannot be opened: {error}".replace(str(database), "its database")
+        ) from error
 
 
 def _put_in_place(folder: Path, data: Path, names: list[str]) -> None:

@@ -1,4 +1,6 @@
-"""The calendar of a holding or a block: come-backs, windows of each kind of work, and open sheets."""
+"""The calendar of a holding or a block: come-backs, windows of each kind of work, and open
+sheets.
+"""
 
 from __future__ import annotations
 
@@ -21,28 +23,57 @@ _MUTE = ("sucker", "sanitation")  # any day: no window to put into a calendar
 
 
 def calendar(at: Workplace, block_id: str | None = None) -> bytes:
-    """The feed as iCalendar bytes. UIDs stay with the task, or with the kind, the work and the year of a window. Raises: NotFound."""
+    """The feed as iCalendar bytes. UIDs stay with the task, or with the kind, the work and the year
+    of a window. Raises: NotFound.
+    """
     today = at.today()
     with at.store.reading() as session:
         holding = places.holding(session)
         block = places.block(session, block_id) if block_id else None
         desk = SeasonDesk(session, at, today)
-        records = [r for r in tree_records(session) if (block is None or r.block.id == block.id) and desk.sound(r)]
-        names = {r.tree.id: r.name for r in records} | {r.row.id: f"{r.block.name} row {r.row.n}" for r in records}
+        records = [
+            r
+            for r in tree_records(session)
+            if (block is None or r.block.id == block.id) and desk.sound(r)
+        ]
+        names = {r.tree.id: r.name for r in records} | {
+            r.row.id: f"{r.block.name} row {r.row.n}" for r in records
+        }
         entries = [
             Entry(
-                f"{task.calendar_uid}@billhook", task.due, task.due, f"{names[task.scope_id]}: {task.does}",
-                f"Come-back. {task.why_later and 'Put off: ' + task.why_later + '. '}Rests on {task.rule}.", "come-back", task.version,
+                f"{task.calendar_uid}@billhook",
+                task.due,
+                task.due,
+                f"{names[task.scope_id]}: {task.does}",
+                (
+                    f"Come-back. {task.why_later and 'Put off: ' + task.why_later + '. '}Rests "
+                    f"on {task.rule}."
+                ),
+                "come-back",
+                task.version,
             )
-            for task in logbook.tasks(session) if task.scope_id in names
-        ]  # fmt: skip
+            for task in logbook.tasks(session)
+            if task.scope_id in names
+        ]
         entries += [
-            Entry(f"{p.id}@billhook", p.day, p.day, f"{names[p.tree_id]}: finish the cut sheet", "Open cut sheet.", "cut sheet", p.version)
-            for p in plans.open_plans(session) if p.tree_id in names
-        ]  # fmt: skip
+            Entry(
+                f"{p.id}@billhook",
+                p.day,
+                p.day,
+                f"{names[p.tree_id]}: finish the cut sheet",
+                "Open cut sheet.",
+                "cut sheet",
+                p.version,
+            )
+            for p in plans.open_plans(session)
+            if p.tree_id in names
+        ]
         for where in dict.fromkeys(r.block.id for r in records):
             entries += _windows(desk, [r for r in records if r.block.id == where], today)
-        name = f"{holding.name if holding else 'Billhook'}{', ' + block.name if block else ''}: pruning"
+        name = (
+            f"{holding.name if holding else 'Billhook'}{', ' + block.name if block else ''}: "
+            "pruning"
+        )
     return write_calendar(name, entries, dt.datetime.combine(today, dt.time(), dt.UTC))
 
 
@@ -53,18 +84,32 @@ def _windows(desk: SeasonDesk, records: list[TreeRecord], today: dt.date) -> lis
         of_kind = [r for r in records if (r.tree.species, r.cultivar) == kind]
         commonest: SeasonOf = Counter(desk.of(r) for r in of_kind).most_common(1)[0][0]
         record = next(r for r in of_kind if desk.of(r) == commonest)
-        said = str(desk.at.know[f"cultivars/{kind[1]}/name" if kind[1] else f"species/{kind[0]}/name"].value)
+        said = str(
+            desk.at.know[
+                f"cultivars/{kind[1]}/name" if kind[1] else f"species/{kind[0]}/name"
+            ].value
+        )
         segments = desk.season(record).segments
         for work in WORKS:
             if work in _MUTE:
                 continue
             for nth, (run, first) in enumerate(_runs([s for s in segments if s.work == work])):
-                uid = uuid.uuid5(_NAMES, f"{record.block.id} {kind} {work} {first.start.year} {nth}")
+                uid = uuid.uuid5(
+                    _NAMES, f"{record.block.id} {kind} {work} {first.start.year} {nth}"
+                )
                 share = f", to {share_words(first.max_share)}" if first.max_share else ""
                 why = " ".join(r.text for r in first.reasons[:2])
                 found.append(
-                    Entry(f"{uid}@billhook", run[0], run[1], f"{record.block.name}, {said}: {LANE_WORDS[work].lower()}{share}", why, "window", (today - _FIRST).days)
-                )  # fmt: skip
+                    Entry(
+                        f"{uid}@billhook",
+                        run[0],
+                        run[1],
+                        f"{record.block.name}, {said}: {LANE_WORDS[work].lower()}{share}",
+                        why,
+                        "window",
+                        (today - _FIRST).days,
+                    )
+                )
     return found
 
 

@@ -1,4 +1,6 @@
-"""Before the cold: banks and wraps with their dates, what is done on the evening itself, and the come-backs for it."""
+"""Before the cold: banks and wraps with their dates, what is done on the evening itself, and the
+come-backs for it.
+"""
 
 from __future__ import annotations
 
@@ -19,7 +21,9 @@ from .workplace import Workplace
 
 @dataclass(frozen=True)
 class BlockBefore:
-    """A block before the frosts: banks and wraps with their dates and the trees they are for, and what is done tonight if a cold night is foreseen."""
+    """A block before the frosts: banks and wraps with their dates and the trees they are for, and
+    what is done tonight if a cold night is foreseen.
+    """
 
     block_id: str
     name: str
@@ -30,7 +34,9 @@ class BlockBefore:
 
 
 def before_the_cold(at: Workplace, site_id: str) -> list[BlockBefore]:
-    """What is put on when, block by block, the coldest first; blocks without frost or without young trees say nothing. Raises: NotFound."""
+    """What is put on when, block by block, the coldest first; blocks without frost or without young
+    trees say nothing. Raises: NotFound.
+    """
     today, know = at.today(), at.know
     with at.store.reading() as session:
         places.site(session, site_id)
@@ -40,29 +46,48 @@ def before_the_cold(at: Workplace, site_id: str) -> list[BlockBefore]:
             if not record.tree.under_cover:
                 blocks[record.block.id].append(record)
         found = []
-        for block_id, trees in sorted(blocks.items(), key=lambda b: (b[1][0].block.offset_c, b[1][0].block.name)):
+        for block_id, trees in sorted(
+            blocks.items(), key=lambda b: (b[1][0].block.offset_c, b[1][0].block.name)
+        ):
             first = trees[0]
             frost = _next_frosts(desk, first)
             ages = [today.year - r.tree.planted_year for r in trees]
-            wanted = [(p, sum(a <= p.until_age for a in ages)) for p in protections(know, *frost, today)]
+            wanted = [
+                (p, sum(a <= p.until_age for a in ages)) for p in protections(know, *frost, today)
+            ]
             ahead = [f for f in desk.forecast(first) if f.tmin <= know.number("frost/cold-from")]
             evening = tonight(know, min(f.tmin for f in ahead), min(ages)) if ahead else []
             wanted = [(p, count) for p, count in wanted if count]
             if wanted or evening:
                 found.append(
-                    BlockBefore(block_id, first.block.name, tuple(wanted), ahead[0].date if ahead else None, min(f.tmin for f in ahead) if ahead else None, tuple(evening))
-                )  # fmt: skip
+                    BlockBefore(
+                        block_id,
+                        first.block.name,
+                        tuple(wanted),
+                        ahead[0].date if ahead else None,
+                        min(f.tmin for f in ahead) if ahead else None,
+                        tuple(evening),
+                    )
+                )
         return found
 
 
 def _next_frosts(desk: SeasonDesk, record: TreeRecord) -> tuple[dt.date | None, dt.date | None]:
     """First and last frost of the cold season that runs or comes next."""
-    season = next((e for e in desk.season(record, ("sucker",)).events if e.name == "frost likely" and e.end >= desk.day), None)
+    season = next(
+        (
+            e
+            for e in desk.season(record, ("sucker",)).events
+            if e.name == "frost likely" and e.end >= desk.day
+        ),
+        None,
+    )
     return (season.start, season.end) if season else (None, None)
 
 
 def protect(at: Workplace, site_id: str, block_id: str) -> int:
-    """Put a block's banks and wraps, on and off, among its come-backs, row by row; those there already are not set twice. Returns how many were set.
+    """Put a block's banks and wraps, on and off, among its come-backs, row by row; those there
+    already are not set twice. Returns how many were set.
 
     Raises: NotFound; InvalidInput for a block that needs none.
     """
@@ -75,13 +100,30 @@ def protect(at: Workplace, site_id: str, block_id: str) -> int:
         for record in tree_records(session, block_id=block_id):
             rows[record.row.id].append(record)
         for row_id, trees in rows.items():
-            there = {(t.kind, t.due) for t in logbook.tasks(session, row_id)}
+            there = {(t.rule, t.due) for t in logbook.tasks(session, row_id)}
             for p, _ in wanted.protections:
-                young = [r for r in trees if at.today().year - r.tree.planted_year <= p.until_age and not r.tree.under_cover]
-                for kind, due, does in ((f"{p.kind}-on", p.on, p.does), (f"{p.kind}-off", p.off, p.takes_off)):
-                    if young and (f"frost-{kind}", due) not in there:
+                young = [
+                    r
+                    for r in trees
+                    if at.today().year - r.tree.planted_year <= p.until_age
+                    and not r.tree.under_cover
+                ]
+                for kind, due, does, timed_by in (
+                    ("frost-protect-on", p.on, p.does, "on-before"),
+                    ("frost-protect-off", p.off, p.takes_off, "off-after"),
+                ):
+                    rule = f"frost-protect/{p.kind}/{timed_by}"
+                    if young and (rule, due) not in there:
                         text = f"{does[:1].upper()}{does[1:]} ({named(young)})."
-                        rule = f"frost-protect/{p.kind}/{'on-before' if kind.endswith('on') else 'off-after'}"
-                        session.add(Task(scope="row", scope_id=row_id, kind=f"frost-{kind}", does=text, due=due, rule=rule))
+                        session.add(
+                            Task(
+                                scope="row",
+                                scope_id=row_id,
+                                kind=kind,
+                                does=text,
+                                due=due,
+                                rule=rule,
+                            )
+                        )
                         made += 1
     return made

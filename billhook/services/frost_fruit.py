@@ -12,8 +12,11 @@ from .seasons import SeasonDesk
 from .workplace import Workplace
 
 
-def cut_sample(at: Workplace, site_id: str, block_id: str, observation_id: str, cut: int, hurt: int) -> CutTest:
-    """A block's cut fruit after its last cold night, weighed and written down. The same id twice writes it once.
+def cut_sample(
+    at: Workplace, site_id: str, block_id: str, observation_id: str, cut: int, hurt: int
+) -> CutTest:
+    """A block's cut fruit after its last cold night, weighed and written down. The same id twice
+    writes it once.
 
     Raises: NotFound; InvalidInput where no night was written down, or the sample cannot be.
     """
@@ -27,5 +30,14 @@ def cut_sample(at: Workplace, site_id: str, block_id: str, observation_id: str, 
         mean = mean_of(SeasonDesk(session, at, today), records[0], today, 14) if records else None
         found = cut_test(at.know, cut, hurt, last.day, today, mean)
         if session.get(Observation, observation_id) is None:
-            session.add(Observation(id=observation_id, scope="block", scope_id=block_id, kind="cut_test", value=f"{hurt}/{cut}", date=today))
+            session.add(
+                Observation(
+                    id=observation_id,
+                    scope="block",
+                    scope_id=block_id,
+                    kind="cut_test",
+                    value=f"{hurt}/{cut}",
+                    date=today,
+                )
+            )
         return found

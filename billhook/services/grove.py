@@ -47,10 +47,20 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
         found = trees_with_needs(at, session, tree_records(session), day)
         standing = {t.record.place.id for t in found}
         empty = [(p.row_id, p.x, p.y) for p in places.places(session) if p.id not in standing]
-        return GroveView(places.holding(session), day, places.sites(session), places.blocks(session), places.rows(session), found, empty)
+        return GroveView(
+            places.holding(session),
+            day,
+            places.sites(session),
+            places.blocks(session),
+            places.rows(session),
+            found,
+            empty,
+        )
 
 
-def trees_with_needs(at: Workplace, session: Session, records: Sequence[TreeRecord], day: dt.date) -> list[GroveTree]:
+def trees_with_needs(
+    at: Workplace, session: Session, records: Sequence[TreeRecord], day: dt.date
+) -> list[GroveTree]:
     """What each tree needs next on a day."""
     stems = {r.stem.id for r in records}
     current = {row.stem_id: row for row in frames.current_rows(session) if row.stem_id in stems}
@@ -68,8 +78,16 @@ def trees_with_needs(at: Workplace, session: Session, records: Sequence[TreeReco
         height = size.height_m if size else None
         in_pot, hedged = record.tree.pot_l is not None, record.row.kind == "hedgerow"
         work = main_work(in_pot, hedged, height, record.block.cap_m, desk.young(record))
-        need = _need(desk, record, work, frame, size, due, sheets) if desk.sound(record) else CANNOT_TELL
-        found.append(GroveTree(record, size, frame.origin if frame else None, need, record.stem.id in measured))
+        need = (
+            _need(desk, record, work, frame, size, due, sheets)
+            if desk.sound(record)
+            else CANNOT_TELL
+        )
+        found.append(
+            GroveTree(
+                record, size, frame.origin if frame else None, need, record.stem.id in measured
+            )
+        )
     return found
 
 
@@ -82,7 +100,9 @@ def _need(
     due: Mapping[str, tuple[str, dt.date]],
     sheets: Mapping[str, dt.date],
 ) -> Need:
-    done = {e.work for e in desk.log(record) if frame is not None and frame.date <= e.date <= desk.day}
+    done = {
+        e.work for e in desk.log(record) if frame is not None and frame.date <= e.date <= desk.day
+    }
     return next_need(
         desk.verdict(record, work),
         due.get(record.tree.id),

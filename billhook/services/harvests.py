@@ -16,8 +16,18 @@ from .workplace import Workplace
 SCOPES = ("tree", "row", "block")
 
 
-def pick(at: Workplace, harvest_id: str, scope: str, scope_id: str, day: dt.date, kg: float, who: str = "") -> Harvest:
-    """Fruit picked [kg]. The same id twice writes it once. Raises: NotFound; InvalidInput for a scope that is none or a day to come."""
+def pick(
+    at: Workplace,
+    harvest_id: str,
+    scope: str,
+    scope_id: str,
+    day: dt.date,
+    kg: float,
+    who: str = "",
+) -> Harvest:
+    """Fruit picked [kg]. The same id twice writes it once. Raises: NotFound; InvalidInput for a
+    scope that is none or a day to come.
+    """
     if scope not in SCOPES:
         raise InvalidInput([FieldProblem("/scope", f"must be one of {', '.join(SCOPES)}")])
     refuse({"/day": done_problem(day, at.today())})

@@ -1,4 +1,6 @@
-"""Heights of a block: its rows in section with the sun on them, schools of renewal over years, and hedging rounds."""
+"""Heights of a block: its rows in section with the sun on them, schools of renewal over years, and
+hedging rounds.
+"""
 
 from __future__ import annotations
 
@@ -34,7 +36,8 @@ _GRID = 24
 
 @dataclass(frozen=True)
 class BlockHeights:
-    """A block as its heights are planned. rows: numbers; spacing_m, bearing_deg: of its rows; profile: as it stands; date: when its lower fruit needs sun.
+    """A block as its heights are planned. rows: numbers; spacing_m, bearing_deg: of its rows;
+    profile: as it stands; date: when its lower fruit needs sun.
 
     measured: trees whose size is known.
     """
@@ -63,7 +66,9 @@ class BlockHeights:
 
 
 def block_heights(at: Workplace, block_id: str) -> BlockHeights:
-    """What heights are planned from. Raises: NotFound; InvalidInput where no tree of it was measured or sketched."""
+    """What heights are planned from. Raises: NotFound; InvalidInput where no tree of it was
+    measured or sketched.
+    """
     with at.store.reading() as session:
         return _heights(at, session, block_id)
 
@@ -76,38 +81,87 @@ def _heights(at: Workplace, session: Session, block_id: str) -> BlockHeights:
     sizes = at.sizes(session, list(current.values()))
     known = {r.tree.id: sizes[current[r.stem.id].id] for r in records if r.stem.id in current}
     if not known:
-        raise InvalidInput([FieldProblem("", "no tree of this block has a size yet: give height and spread of a few, five can stand for a row")])
+        raise InvalidInput(
+            [
+                FieldProblem(
+                    "",
+                    (
+                        "no tree of this block has a size yet: give height and spread of a "
+                        "few, five can stand for a row"
+                    ),
+                )
+            ]
+        )
     record = _typical(records, known)
     desk = SeasonDesk(session, at, day)
     state, events = desk.state(record), desk.season(record, ("sucker",)).events
     bearing, spacing = _ground(at, session, records)
     size = list(known.values())
-    height, spread = sum(s.height_m for s in size) / len(size), sum(s.spread_m for s in size) / len(size)
+    height, spread = (
+        sum(s.height_m for s in size) / len(size),
+        sum(s.spread_m for s in size) / len(size),
+    )
     vigour, species = vigour_of(state, know), record.tree.species
     frame = frames.frame_of(session, current[record.stem.id])[0]
-    scaffolds = sum(x.on == TRUNK and (frame.union_m is None or x.at_m >= frame.union_m) for x in frame.limbs)
+    scaffolds = sum(
+        x.on == TRUNK and (frame.union_m is None or x.at_m >= frame.union_m) for x in frame.limbs
+    )
     natural = max(height * 1.1, sum(know.numbers(f"species/{species}/height")) / 2)
-    cap = block.cap_m if block.cap_m is not None else round(know.number("section/spacing-share") * spacing, 1)
+    cap = (
+        block.cap_m
+        if block.cap_m is not None
+        else round(know.number("section/spacing-share") * spacing, 1)
+    )
     heights = tuple(known[r.tree.id].height_m if r.tree.id in known else height for r in records)
     stand = Stand(
-        heights, tuple(r.row.n for r in records), scaffolds, tree_age(state, day.year), vigour, natural, cap, block.frost_pocket,
+        heights,
+        tuple(r.row.n for r in records),
+        scaffolds,
+        tree_age(state, day.year),
+        vigour,
+        natural,
+        cap,
+        block.frost_pocket,
         know.text(f"species/{species}/group"),
-    )  # fmt: skip
+    )
     bloom = next((e for e in events if e.name == "bloom"), None)
-    needs = bloom.start + (bloom.end - bloom.start) / 2 if bloom else dt.date(day.year, 4 if record.site.latitude >= 0 else 10, 15)
+    needs = (
+        bloom.start + (bloom.end - bloom.start) / 2
+        if bloom
+        else dt.date(day.year, 4 if record.site.latitude >= 0 else 10, 15)
+    )
     hot = any(e.name == "strong sun on bark" for e in events)
     ripe = any(e.name == "harvest" and e.start <= day <= e.end for e in events)
     return BlockHeights(
-        block.id, block.name, block.kind, species, know.text(f"species/{species}/group"), record.site.latitude, record.site.longitude or 0.0,
-        tuple(sorted({r.row.n for r in records})), records[0].row.kind == "hedgerow", len(records), len(known), spacing, bearing,
-        Profile(_standing(at, height, spread, spacing)), cap, needs, ripe, hot, stand, _hedge_rows(records, bearing),
+        block.id,
+        block.name,
+        block.kind,
+        species,
+        know.text(f"species/{species}/group"),
+        record.site.latitude,
+        record.site.longitude or 0.0,
+        tuple(sorted({r.row.n for r in records})),
+        records[0].row.kind == "hedgerow",
+        len(records),
+        len(known),
+        spacing,
+        bearing,
+        Profile(_standing(at, height, spread, spacing)),
+        cap,
+        needs,
+        ripe,
+        hot,
+        stand,
+        _hedge_rows(records, bearing),
         tuple(rotations.of_block(session, records, block_id)),
-    )  # fmt: skip
+    )
 
 
 def _typical(records: Sequence[TreeRecord], known: Mapping[str, Size]) -> TreeRecord:
     """The tree of middle height among those that are known."""
-    there = sorted((r for r in records if r.tree.id in known), key=lambda r: known[r.tree.id].height_m)
+    there = sorted(
+        (r for r in records if r.tree.id in known), key=lambda r: known[r.tree.id].height_m
+    )
     return there[len(there) // 2]
 
 
@@ -116,16 +170,26 @@ def _standing(at: Workplace, height: float, spread: float, spacing: float) -> Se
     skirt = min(at.know.number("wall/skirt"), height * 0.4)
     base = min(spread, spacing - at.know.number("section/least-gap"))
     lean = tan(radians(at.know.number("section/free-lean")))
-    return Section(round(height, 2), round(base, 2), round(max(0.3 * base, base - 2 * (height - skirt) * lean), 2), round(skirt, 2))
+    return Section(
+        round(height, 2),
+        round(base, 2),
+        round(max(0.3 * base, base - 2 * (height - skirt) * lean), 2),
+        round(skirt, 2),
+    )
 
 
 def _ground(at: Workplace, session: Session, records: Sequence[TreeRecord]) -> tuple[float, float]:
-    """Bearing of the rows [degrees] and distance between them [m]; the catalogue's spacing where there is one row."""
+    """Bearing of the rows [degrees] and distance between them [m]; the catalogue's spacing where
+    there is one row.
+    """
     first = {r.row.n: r for r in reversed(records)}
     bearings = [b for r in first.values() if (b := row_bearing_deg(session, r)) is not None]
     bearing = median(bearings) if bearings else 0.0
     across = radians(bearing + 90)
-    lines = sorted(sum(r.place.x * sin(across) + r.place.y * cos(across) for r in group) / len(group) for group in _by_row(records))
+    lines = sorted(
+        sum(r.place.x * sin(across) + r.place.y * cos(across) for r in group) / len(group)
+        for group in _by_row(records)
+    )
     gaps = [b - a for a, b in itertools.pairwise(lines) if b - a > 0.5]
     return bearing, median(gaps) if gaps else at.know.number("section/lone-spacing")
 
@@ -150,7 +214,9 @@ def _hedge_rows(records: Sequence[TreeRecord], bearing: float) -> tuple[HedgeRow
 
 @dataclass(frozen=True)
 class SectionAsk:
-    """A section as it is dragged. at_m, hours: what is asked of the lower wall. step_m: rise to the next row on the right-hand side."""
+    """A section as it is dragged. at_m, hours: what is asked of the lower wall. step_m: rise to the
+    next row on the right-hand side.
+    """
 
     cut: Profile
     now: Profile | None = None
@@ -165,7 +231,9 @@ class SectionAsk:
 
 @dataclass(frozen=True)
 class SunStep:
-    """The sun at a solar hour [h]: elevation and azimuth, its slope in the plane across the rows, and from which height up each wall is lit [m]."""
+    """The sun at a solar hour [h]: elevation and azimuth, its slope in the plane across the rows,
+    and from which height up each wall is lit [m].
+    """
 
     hour: float
     elevation: float
@@ -177,7 +245,8 @@ class SunStep:
 
 @dataclass(frozen=True)
 class SectionView:
-    """Sun on both walls now and after the cut, what the cut takes, the rules of the trade, and how tall each wall allows the row for the hours asked.
+    """Sun on both walls now and after the cut, what the cut takes, the rules of the trade, and how
+    tall each wall allows the row for the hours asked.
 
     year: hours on both walls at ``at_m`` in the middle of each month.
     """
@@ -196,7 +265,9 @@ class SectionView:
     year: tuple[tuple[float, float], ...]
 
 
-def section_view(at: Workplace, block_id: str, ask: SectionAsk, units: Units = "metric") -> SectionView:
+def section_view(
+    at: Workplace, block_id: str, ask: SectionAsk, units: Units = "metric"
+) -> SectionView:
     """A section dragged to a new wall. Raises: NotFound, InvalidInput."""
     view = block_heights(at, block_id)
     know, date = at.know, ask.date or view.date
@@ -215,10 +286,19 @@ def section_view(at: Workplace, block_id: str, ask: SectionAsk, units: Units = "
     hours = ask.hours if ask.hours is not None else know.number("section/hours-wanted")
     tallest = tuple(tallest_for(rows, cut.section, f, at_m, hours, date) for f in rows.walls)
     return SectionView(
-        date, heights, wall_sun(rows, now.section, heights, date), cut_heights, wall_sun(rows, cut.section, cut_heights, date), _steps(rows, cut.section, date),
-        wall_cost(know, now, cut, view.ripe, None, units), trade_rules(know, rows, cut, units), at_m, hours, (tallest[0], tallest[1]),
+        date,
+        heights,
+        wall_sun(rows, now.section, heights, date),
+        cut_heights,
+        wall_sun(rows, cut.section, cut_heights, date),
+        _steps(rows, cut.section, date),
+        wall_cost(know, now, cut, view.ripe, None, units),
+        trade_rules(know, rows, cut, units),
+        at_m,
+        hours,
+        (tallest[0], tallest[1]),
         _year(rows, cut.section, at_m, date.year),
-    )  # fmt: skip
+    )
 
 
 def _year(rows: Rows, section: Section, at_m: float, year: int) -> tuple[tuple[float, float], ...]:
@@ -232,7 +312,12 @@ def _year(rows: Rows, section: Section, at_m: float, year: int) -> tuple[tuple[f
 def _fits(rows: Rows, cut: Profile) -> None:
     wrong = []
     if cut.section.base_width_m >= rows.row_spacing_m:
-        wrong.append(FieldProblem("/cut/base_width_m", f"leaves no alley between rows {rows.row_spacing_m:.1f} m apart"))
+        wrong.append(
+            FieldProblem(
+                "/cut/base_width_m",
+                f"leaves no alley between rows {rows.row_spacing_m:.1f} m apart",
+            )
+        )
     if cut.section.height_m <= cut.section.skirt_m:
         wrong.append(FieldProblem("/cut/height_m", "must lie above the skirt"))
     if wrong:
@@ -248,7 +333,10 @@ def _levels(section: Section) -> tuple[float, ...]:
 def _steps(rows: Rows, section: Section, date: dt.date) -> tuple[SunStep, ...]:
     """Every quarter of an hour in which the sun is up."""
     path = sun_path(rows.latitude, date, 1, rows.longitude, 15.0)
-    grid = [section.skirt_m + (section.height_m - section.skirt_m) * (i + 0.5) / _GRID for i in range(_GRID)]
+    grid = [
+        section.skirt_m + (section.height_m - section.skirt_m) * (i + 0.5) / _GRID
+        for i in range(_GRID)
+    ]
     shone = [lit(rows, section, f, grid, path) for f in rows.walls]
     found = []
     for i in range(len(path.hour)):
@@ -256,8 +344,20 @@ def _steps(rows: Rows, section: Section, date: dt.date) -> tuple[SunStep, ...]:
             continue
         turn = radians(path.azimuth[i] - rows.walls[0])
         out, up = cos(radians(path.elevation[i])) * cos(turn), sin(radians(path.elevation[i]))
-        first = tuple(next((round(z, 2) for z, on in zip(grid, wall[:, i], strict=True) if on), None) for wall in shone)
-        found.append(SunStep(float(path.hour[i]), float(path.elevation[i]), float(path.azimuth[i]), out, up, (first[0], first[1])))
+        first = tuple(
+            next((round(z, 2) for z, on in zip(grid, wall[:, i], strict=True) if on), None)
+            for wall in shone
+        )
+        found.append(
+            SunStep(
+                float(path.hour[i]),
+                float(path.elevation[i]),
+                float(path.azimuth[i]),
+                out,
+                up,
+                (first[0], first[1]),
+            )
+        )
     return tuple(found)
 
 
@@ -271,16 +371,35 @@ def schools_over_years(
     by_machine: bool = False,
     units: Units = "metric",
 ) -> list[Compared]:
-    """Schools side by side for the trees of a block. own: the grower's recovery, regrowth and heights. Raises: NotFound, InvalidInput."""
+    """Schools side by side for the trees of a block. own: the grower's recovery, regrowth and
+    heights. Raises: NotFound, InvalidInput.
+    """
     unknown = [n for n in names if n not in SCHOOL_ROWS]
     if unknown:
-        raise InvalidInput([FieldProblem("/schools", f"{unknown[0]!r} is none of {', '.join(SCHOOL_ROWS)}")])
+        raise InvalidInput(
+            [FieldProblem("/schools", f"{unknown[0]!r} is none of {', '.join(SCHOOL_ROWS)}")]
+        )
     view = block_heights(at, block_id)
-    stand = replace(view.stand, by_machine=by_machine, cap_m=view.stand.cap_m if cap_m is None else cap_m)
+    stand = replace(
+        view.stand, by_machine=by_machine, cap_m=view.stand.cap_m if cap_m is None else cap_m
+    )
     return compare(at.know, stand, names, years, own, units)
 
 
-def round_of(at: Workplace, block_id: str, cut: Profile, years: int, units: Units = "metric") -> Round:
+def round_of(
+    at: Workplace, block_id: str, cut: Profile, years: int, units: Units = "metric"
+) -> Round:
     """A hedging round of a block. Raises: NotFound, InvalidInput."""
     view = block_heights(at, block_id)
-    return hedging_round(at.know, view.hedge_rows, view.profile, cut, view.stand.vigour, at.today().year, years, view.hot_sun, view.group, units)
+    return hedging_round(
+        at.know,
+        view.hedge_rows,
+        view.profile,
+        cut,
+        view.stand.vigour,
+        at.today().year,
+        years,
+        view.hot_sun,
+        view.group,
+        units,
+    )

@@ -15,7 +15,9 @@ from .workplace import Workplace
 
 @dataclass(frozen=True)
 class OddEntry:
-    """An entry that cannot be used. where: the tree or block; tree_id: None for a block's; says: what it is of; problem: what is wrong with its value."""
+    """An entry that cannot be used. where: the tree or block; tree_id: None for a block's; says:
+    what it is of; problem: what is wrong with its value.
+    """
 
     id: str
     where: str
@@ -32,7 +34,9 @@ def odd_entries(at: Workplace) -> list[OddEntry]:
         found = odd_observations(session)
         if not found:
             return []
-        names = {r.tree.id: r.name for r in tree_records(session)} | {b.id: b.name for b in places.blocks(session)}
+        names = {r.tree.id: r.name for r in tree_records(session)} | {
+            b.id: b.name for b in places.blocks(session)
+        }
         return [
             OddEntry(
                 o.id,
@@ -48,9 +52,27 @@ def odd_entries(at: Workplace) -> list[OddEntry]:
 
 
 def take_out(at: Workplace, observation_id: str) -> None:
-    """Take an entry out; it stays in the history, and nothing reads it any more. Raises: NotFound; InvalidInput for one that is sound."""
+    """Take an entry out; it stays in the history, and nothing reads it any more. Raises: NotFound;
+    InvalidInput for one that is sound.
+    """
     with at.store.writing() as session:
         wrong = observation(session, observation_id)
         if all(odd.id != observation_id for odd, _ in odd_observations(session)):
-            raise InvalidInput([FieldProblem("", "this entry makes sense, or is out already; correct it where it is shown")])
-        session.add(Observation(scope=wrong.scope, scope_id=wrong.scope_id, kind=wrong.kind, value=TAKEN_OUT, date=at.today(), corrects=wrong.id))
+            raise InvalidInput(
+                [
+                    FieldProblem(
+                        "",
+                        "this entry makes sense, or is out already; correct it where it is shown",
+                    )
+                ]
+            )
+        session.add(
+            Observation(
+                scope=wrong.scope,
+                scope_id=wrong.scope_id,
+                kind=wrong.kind,
+                value=TAKEN_OUT,
+                date=at.today(),
+                corrects=wrong.id,
+            )
+        )

@@ -1,4 +1,6 @@
-"""A kind of tree that the catalogue lacks, described by its events. A deciduous one is outside what Billhook knows, and is not guessed at."""
+"""A kind of tree that the catalogue lacks, described by its events. A deciduous one is outside what
+Billhook knows, and is not guessed at.
+"""
 
 from __future__ import annotations
 
@@ -15,24 +17,52 @@ from .workplace import Workplace
 
 
 def describe_species(
-    at: Workplace, name: str, evergreen: bool, everbearing: bool, bloom: Sequence[int] | None, harvest: Sequence[int] | None, vigour: int, size: str,
-    frost_c: float, coldest_night_c: float,
-) -> OwnSpecies:  # fmt: skip
-    """Add a kind of tree by its events; months are those of this place, first and last. Raises: InvalidInput by field."""
+    at: Workplace,
+    name: str,
+    evergreen: bool,
+    everbearing: bool,
+    bloom: Sequence[int] | None,
+    harvest: Sequence[int] | None,
+    vigour: int,
+    size: str,
+    frost_c: float,
+    coldest_night_c: float,
+) -> OwnSpecies:
+    """Add a kind of tree by its events; months are those of this place, first and last. Raises:
+    InvalidInput by field.
+    """
     wrong: list[FieldProblem] = []
     if not evergreen:
         wrong.append(
             FieldProblem(
                 "/evergreen",
-                "Billhook knows evergreen trees only: a tree that drops its leaves in winter rests by other rules. Ask somebody who prunes it.",
+                (
+                    "Billhook knows evergreen trees only: a tree that drops its leaves in "
+                    "winter rests by other rules. Ask somebody who prunes it."
+                ),
             )
         )
-    kind_id = "own-" + re.sub(r"[^a-z0-9]+", "-", unicodedata.normalize("NFKD", name).encode("ascii", "ignore").decode().lower()).strip("-")
-    if kind_id == "own-" or any(str(at.know[f"species/{s}/name"].value).lower() == name.strip().lower() for s in at.know.rows("species")):
-        wrong.append(FieldProblem("/name", "the catalogue knows this kind already" if kind_id != "own-" else "needs letters"))
+    kind_id = "own-" + re.sub(
+        r"[^a-z0-9]+",
+        "-",
+        unicodedata.normalize("NFKD", name).encode("ascii", "ignore").decode().lower(),
+    ).strip("-")
+    if kind_id == "own-" or any(
+        str(at.know[f"species/{s}/name"].value).lower() == name.strip().lower()
+        for s in at.know.rows("species")
+    ):
+        wrong.append(
+            FieldProblem(
+                "/name",
+                "the catalogue knows this kind already" if kind_id != "own-" else "needs letters",
+            )
+        )
     if not everbearing and (bloom is None or harvest is None):
         wrong.append(
-            FieldProblem("/bloom" if bloom is None else "/harvest", "give the first and last month, or say that it blooms and bears all year")
+            FieldProblem(
+                "/bloom" if bloom is None else "/harvest",
+                "give the first and last month, or say that it blooms and bears all year",
+            )
         )
     if size not in SIZES:
         wrong.append(FieldProblem("/size", f"must be one of {', '.join(SIZES)}"))
@@ -54,7 +84,9 @@ def describe_species(
         "coldest_night_c": coldest_night_c,
     }
     with at.store.writing() as session:
-        kind = session.get(OwnSpecies, kind_id) or OwnSpecies(id=kind_id, name=name.strip(), data=data)
+        kind = session.get(OwnSpecies, kind_id) or OwnSpecies(
+            id=kind_id, name=name.strip(), data=data
+        )
         kind.name, kind.data = name.strip(), data
         session.add(kind)
         session.flush()

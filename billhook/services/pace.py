@@ -9,7 +9,9 @@ from ..store import plans
 
 
 def pace_of(session: Session, know: Knowledge, tree_id: str) -> float | None:
-    """Minutes taken over minutes reckoned: of this tree, or of the whole holding where this tree had too few visits; None before there are enough."""
+    """Minutes taken over minutes reckoned: of this tree, or of the whole holding where this tree
+    had too few visits; None before there are enough.
+    """
     need = int(know.number("look-back/visits"))
     for visits in (plans.visits(session, tree_id), plans.visits(session)):
         if len(visits) >= need:

@@ -1,4 +1,6 @@
-"""Photos of a tree before and after work: turned upright, made smaller, without the place they were taken, and kept as files."""
+"""Photos of a tree before and after work: turned upright, made smaller, without the place they were
+taken, and kept as files.
+"""
 
 from __future__ import annotations
 
@@ -33,10 +35,14 @@ def most_bytes(at: Workplace) -> int:
     return int(at.know.number("photo/most-mb") * _MB)
 
 
-def keep(at: Workplace, photo_id: str, tree_id: str, moment: str, day: dt.date, content: bytes) -> Photo:
-    """Keep a photo. The same id twice keeps it once. What the camera wrote into it (place, maker, time) is left out; its turn is applied.
+def keep(
+    at: Workplace, photo_id: str, tree_id: str, moment: str, day: dt.date, content: bytes
+) -> Photo:
+    """Keep a photo. The same id twice keeps it once. What the camera wrote into it (place, maker,
+    time) is left out; its turn is applied.
 
-    Raises: NotFound; InvalidInput for a moment that is none, a day to come, a file over the limit or no picture.
+    Raises: NotFound; InvalidInput for a moment that is none, a day to come, a file over the limit
+    or no picture.
     """
     problems = []
     if (wrong := done_problem(day, at.today())) is not None:
@@ -44,7 +50,15 @@ def keep(at: Workplace, photo_id: str, tree_id: str, moment: str, day: dt.date, 
     if moment not in MOMENTS:
         problems.append(FieldProblem("/moment", f"must be one of {', '.join(MOMENTS)}"))
     if len(content) > most_bytes(at):
-        problems.append(FieldProblem("/photo", f"is larger than {at.know.number('photo/most-mb'):g} MB: take it at a lower setting"))
+        problems.append(
+            FieldProblem(
+                "/photo",
+                (
+                    f"is larger than {at.know.number('photo/most-mb'):g} MB: take it at a lower "
+                    "setting"
+                ),
+            )
+        )
     if problems:
         raise InvalidInput(problems)
     with at.store.reading() as session:
@@ -52,16 +66,27 @@ def keep(at: Workplace, photo_id: str, tree_id: str, moment: str, day: dt.date, 
         if known is not None:
             return known
         tree_record(session, tree_id)
-    # decoded before anybody has to wait for it, and one at a time, so that several do not take the memory of all
+    # decoded before anybody has to wait for it, and one at a time, so that several do not take the
+    # memory of all
     with _DECODING:
-        jpeg, width, height = _plain_jpeg(content, int(at.know.number("photo/side-px")), at.know.number("photo/most-megapixels"))
+        jpeg, width, height = _plain_jpeg(
+            content, int(at.know.number("photo/side-px")), at.know.number("photo/most-megapixels")
+        )
     digest = hashlib.sha256(jpeg).hexdigest()
     _put_file(path_of(at, digest), jpeg)
     with at.store.writing() as session:
         known = session.get(Photo, photo_id)
         if known is not None:
             return known
-        photo = Photo(id=photo_id, tree_id=tree_id, moment=moment, day=day, digest=digest, width=width, height=height)
+        photo = Photo(
+            id=photo_id,
+            tree_id=tree_id,
+            moment=moment,
+            day=day,
+            digest=digest,
+            width=width,
+            height=height,
+        )
         session.add(photo)
         return photo
 
@@ -95,7 +120,8 @@ def of_tree(session: Session, tree_id: str) -> list[Photo]:
 def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[bytes, int, int]:
     """The picture upright, within a longest side, with nothing but its pixels.
 
-    Its size is read before anything is decoded. Raises: InvalidInput for what is no picture, or one of more pixels than a camera takes.
+    Its size is read before anything is decoded. Raises: InvalidInput for what is no picture, or one
+    of more pixels than a camera takes.
     """
     try:
         with (
@@ -104,12 +130,23 @@ def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[b
         ):
             megapixels = opened.width * opened.height / 1e6
             if megapixels > most_megapixels:
-                said = f"has {megapixels:.0f} megapixels; {most_megapixels:g} is the most: take it at a lower setting"
+                said = (
+                    f"has {megapixels:.0f} megapixels; {most_megapixels:g} is the most: take it "
+                    "at a lower setting"
+                )
                 raise InvalidInput([FieldProblem("/photo", said)])
             opened.thumbnail((side_px, side_px))
             upright = ImageOps.exif_transpose(opened).convert("RGB")
-    except (UnidentifiedImageError, OSError, ValueError, SyntaxError, Image.DecompressionBombError) as error:
-        raise InvalidInput([FieldProblem("/photo", "is not a picture that can be read; take it as JPEG or PNG")]) from error
+    except (
+        UnidentifiedImageError,
+        OSError,
+        ValueError,
+        SyntaxError,
+        Image.DecompressionBombError,
+    ) as error:
+        raise InvalidInput(
+            [FieldProblem("/photo", "is not a picture that can be read; take it as JPEG or PNG")]
+        ) from error
     out = io.BytesIO()
     upright.save(out, "JPEG", quality=_QUALITY)
     return out.getvalue(), upright.width, upright.height

@@ -1,4 +1,6 @@
-"""Describing a place after the start: correcting its normals, its frost dates and dangers, and a station's own series."""
+"""Describing a place after the start: correcting its normals, its frost dates and dangers, and a
+station's own series.
+"""
 
 from __future__ import annotations
 
@@ -34,13 +36,32 @@ def site_view(at: Workplace, site_id: str) -> SiteView:
 
 
 def describe_site(
-    at: Workplace, site_id: str, version: int, latitude: float, climate: str, tmin_c: Sequence[float], tmax_c: Sequence[float], last_frost: str | None,
-    first_frost: str | None, elevation_m: float | None, dangers: Sequence[str], longitude: float | None = None, origin: str = "typed",
-) -> SiteView:  # fmt: skip
-    """Correct a place. New normals are added; the old ones stay on record. Raises: InvalidInput by field, NotFound, StaleVersion."""
-    wrong = [FieldProblem(f"/tmax_c/{i}", f"the maximum lies below the minimum, {tmin_c[i]:g} °C") for i in range(12) if tmax_c[i] < tmin_c[i]]
+    at: Workplace,
+    site_id: str,
+    version: int,
+    latitude: float,
+    climate: str,
+    tmin_c: Sequence[float],
+    tmax_c: Sequence[float],
+    last_frost: str | None,
+    first_frost: str | None,
+    elevation_m: float | None,
+    dangers: Sequence[str],
+    longitude: float | None = None,
+    origin: str = "typed",
+) -> SiteView:
+    """Correct a place. New normals are added; the old ones stay on record. Raises: InvalidInput by
+    field, NotFound, StaleVersion.
+    """
+    wrong = [
+        FieldProblem(f"/tmax_c/{i}", f"the maximum lies below the minimum, {tmin_c[i]:g} °C")
+        for i in range(12)
+        if tmax_c[i] < tmin_c[i]
+    ]
     if climate not in at.know.rows("climates"):
-        wrong.append(FieldProblem("/climate", f"must be one of {', '.join(at.know.rows('climates'))}"))
+        wrong.append(
+            FieldProblem("/climate", f"must be one of {', '.join(at.know.rows('climates'))}")
+        )
     wrong += [
         FieldProblem(f"/dangers/{i}", f"must be one of {', '.join(at.know.rows('dangers'))}")
         for i, d in enumerate(dangers)
@@ -48,14 +69,26 @@ def describe_site(
     ]
     if (last_frost is None) != (first_frost is None):
         missing = "last_frost" if last_frost is None else "first_frost"
-        wrong.append(FieldProblem(f"/{missing}", "where there is frost both dates are needed; where there is none, neither"))
+        wrong.append(
+            FieldProblem(
+                f"/{missing}",
+                "where there is frost both dates are needed; where there is none, neither",
+            )
+        )
     if wrong:
         raise InvalidInput(wrong)
     with at.store.writing() as session:
         site = places.site(session, site_id)
         if site.version != version:
-            raise StaleVersion("Someone else changed this place in the meantime.", {"version": site.version})
-        site.latitude, site.longitude, site.climate, site.elevation_m = latitude, longitude, climate, elevation_m
+            raise StaleVersion(
+                "Someone else changed this place in the meantime.", {"version": site.version}
+            )
+        site.latitude, site.longitude, site.climate, site.elevation_m = (
+            latitude,
+            longitude,
+            climate,
+            elevation_m,
+        )
         site.dangers = list(dangers)
         _climate_of(session, site, tmin_c, tmax_c, last_frost, first_frost, origin)
     at.weather_changes += 1
@@ -63,19 +96,35 @@ def describe_site(
 
 
 def _climate_of(
-    session: Session, site: Site, tmin_c: Sequence[float], tmax_c: Sequence[float], last_frost: str | None, first_frost: str | None, origin: str
+    session: Session,
+    site: Site,
+    tmin_c: Sequence[float],
+    tmax_c: Sequence[float],
+    last_frost: str | None,
+    first_frost: str | None,
+    origin: str,
 ) -> None:
     """Frost dates of a site, and its normals where they are new; a change of the site."""
     before = places.normals(session, site.id)
     site.last_frost, site.first_frost, site.version = last_frost, first_frost, site.version + 1
     session.add(site)
     if list(tmin_c) != before.tmin_c or list(tmax_c) != before.tmax_c:
-        session.add(SiteNormals(site_id=site.id, tmin_c=list(tmin_c), tmax_c=list(tmax_c), origin=origin, seq=before.seq + 1))
+        session.add(
+            SiteNormals(
+                site_id=site.id,
+                tmin_c=list(tmin_c),
+                tmax_c=list(tmax_c),
+                origin=origin,
+                seq=before.seq + 1,
+            )
+        )
 
 
 @dataclass(frozen=True)
 class Series:
-    """What a station's CSV holds, what is wrong with it line by line, and what it would make of the place."""
+    """What a station's CSV holds, what is wrong with it line by line, and what it would make of the
+    place.
+    """
 
     count: int
     problems: tuple[DayProblem, ...]
@@ -85,9 +134,16 @@ class Series:
 
 
 def station_series(
-    at: Workplace, site_id: str, text: str, accept: Sequence[str] = (), risk: float = 0.1, save: bool = False, as_normals: bool = False
+    at: Workplace,
+    site_id: str,
+    text: str,
+    accept: Sequence[str] = (),
+    risk: float = 0.1,
+    save: bool = False,
+    as_normals: bool = False,
 ) -> Series:
-    """Check a daily series, and bring it in when asked; nothing is taken while a problem is neither mended nor accepted.
+    """Check a daily series, and bring it in when asked; nothing is taken while a problem is neither
+    mended nor accepted.
 
     as_normals: also take its normals and frost dates for the place. Raises: NotFound, InvalidInput.
     """
@@ -109,9 +165,22 @@ def station_series(
     with at.store.writing() as session:
         stored.put(session, site_id, read.days, "csv")
         if as_normals and climate is not None:
-            origin = f"station {climate.first.year} to {climate.last.year}, {climate.years} whole years, frost at {climate.risk:.0%} risk"
-            normals, frost = climate.normals, (_text(climate.last_frost), _text(climate.first_frost))
-            _climate_of(session, places.site(session, site_id), normals.tmin_c, normals.tmax_c, *frost, origin)
+            origin = (
+                f"station {climate.first.year} to {climate.last.year}, {climate.years} whole "
+                f"years, frost at {climate.risk:.0%} risk"
+            )
+            normals, frost = (
+                climate.normals,
+                (_text(climate.last_frost), _text(climate.first_frost)),
+            )
+            _climate_of(
+                session,
+                places.site(session, site_id),
+                normals.tmin_c,
+                normals.tmax_c,
+                *frost,
+                origin,
+            )
     at.weather_changes += 1
     return Series(len(read.days), (), climate, None, True)
 

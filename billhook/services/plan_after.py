@@ -1,4 +1,6 @@
-"""What comes after a plan's cuts, by school and place: wounds, clippings, animals, feed and water, ties."""
+"""What comes after a plan's cuts, by school and place: wounds, clippings, animals, feed and water,
+ties.
+"""
 
 from __future__ import annotations
 
@@ -25,7 +27,9 @@ def after_words(
     heat: Reason | None = None,
     bark: Reason | None = None,
 ) -> tuple[Reason, ...]:
-    """Sentences in the order of the work. share: of the canopy taken [0..1]; fruit: on what is cut; heat: what the day asks for; bark: sun on what is bared."""
+    """Sentences in the order of the work. share: of the canopy taken [0..1]; fruit: on what is cut;
+    heat: what the day asks for; bark: sun on what is bared.
+    """
     if not cuts:
         return ()
     found: list[Reason] = []
@@ -62,8 +66,35 @@ def _animals(know: Knowledge, tree: WalkTree, found: list[Reason]) -> None:
     """Whether prunings may be fed: never avocado, and the list of what else is not."""
     row = next((r for r in (tree.species, tree.group) if f"not-fodder/{r}/says" in know), None)
     if row is not None:
-        found.append(Reason("not-fodder", know.text(f"not-fodder/{row}/says"), {}, None, None, (f"not-fodder/{row}/says",)))
+        found.append(
+            Reason(
+                "not-fodder",
+                know.text(f"not-fodder/{row}/says"),
+                {},
+                None,
+                None,
+                (f"not-fodder/{row}/says",),
+            )
+        )
     else:
         none = ", ".join(know.rows("not-fodder"))
-        found.append(Reason("fodder", know.text("after-words/animals/says").format(none=none), {}, None, None, ("after-words/animals/says",)))
-    found.append(Reason("sprayed", know.text("after-words/sprayed/says"), {}, None, None, ("after-words/sprayed/says",)))
+        found.append(
+            Reason(
+                "fodder",
+                know.text("after-words/animals/says").format(none=none),
+                {},
+                None,
+                None,
+                ("after-words/animals/says",),
+            )
+        )
+    found.append(
+        Reason(
+            "sprayed",
+            know.text("after-words/sprayed/says"),
+            {},
+            None,
+            None,
+            ("after-words/sprayed/says",),
+        )
+    )

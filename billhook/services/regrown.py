@@ -16,15 +16,30 @@ from .trees import observe
 from .workplace import Workplace
 
 
-def regrown(at: Workplace, tree_id: str, day: dt.date, length_m: float, units: Units = "metric") -> Measured:
-    """Shoots of this length [m] at the last live cuts; the tree's vigour follows. Raises: NotFound; InvalidInput where no live cut is logged, or too early."""
+def regrown(
+    at: Workplace, tree_id: str, day: dt.date, length_m: float, units: Units = "metric"
+) -> Measured:
+    """Shoots of this length [m] at the last live cuts; the tree's vigour follows. Raises: NotFound;
+    InvalidInput where no live cut is logged, or too early.
+    """
     refuse({"/day": done_problem(day, at.today())})
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
-        cuts = [e for e in logbook.in_force(logbook.entries(session, tree_id)) if e.share and e.date < day]
+        cuts = [
+            e
+            for e in logbook.in_force(logbook.entries(session, tree_id))
+            if e.share and e.date < day
+        ]
         thought = vigour_of(SeasonDesk(session, at, day).state(record), at.know)
     if not cuts:
-        raise InvalidInput([FieldProblem("/day", "no live cut is logged before this day, so there is nothing to measure from")])
+        raise InvalidInput(
+            [
+                FieldProblem(
+                    "/day",
+                    "no live cut is logged before this day, so there is nothing to measure from",
+                )
+            ]
+        )
     found = measured_vigour(at.know, length_m, (day - cuts[0].date).days, thought, units)
     if found.vigour != thought:
         observe(at, "tree", tree_id, "vigour", str(found.vigour), day)

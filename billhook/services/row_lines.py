@@ -1,4 +1,6 @@
-"""A row on the ground: its bearing, the gap to the next, the place a tree has in it, and the wall that leaves an alley clear."""
+"""A row on the ground: its bearing, the gap to the next, the place a tree has in it, and the wall
+that leaves an alley clear.
+"""
 
 from __future__ import annotations
 
@@ -29,8 +31,16 @@ def spacing_in_row(at: Workplace, session: Session, record: TreeRecord) -> float
     return min(gaps, default=at.know.number("wall/spacing"))
 
 
-def outline_of(at: Workplace, session: Session, record: TreeRecord, tree: WalkTree, top_m: float | None, half_m: float | None) -> Outline:
-    """The wall of a tree in a row, or a round about a tree alone: to the cap, and as wide as a clear alley allows.
+def outline_of(
+    at: Workplace,
+    session: Session,
+    record: TreeRecord,
+    tree: WalkTree,
+    top_m: float | None,
+    half_m: float | None,
+) -> Outline:
+    """The wall of a tree in a row, or a round about a tree alone: to the cap, and as wide as a
+    clear alley allows.
 
     top_m, half_m: in place of what the row says.
     """
@@ -39,9 +49,21 @@ def outline_of(at: Workplace, session: Session, record: TreeRecord, tree: WalkTr
     bearing = row_bearing_deg(session, record) if tree.row_gap_m is not None else None
     spread = radius_m(frame)
     if half_m is None:
-        room = (tree.row_gap_m - know.number("wall/alley")) / 2 if tree.row_gap_m is not None else spread
-        half_m = max(know.number("wall/thinnest"), min(room, spread * (1 - know.number("wall/trim"))))
+        room = (
+            (tree.row_gap_m - know.number("wall/alley")) / 2
+            if tree.row_gap_m is not None
+            else spread
+        )
+        half_m = max(
+            know.number("wall/thinnest"), min(room, spread * (1 - know.number("wall/trim")))
+        )
     if top_m is None:
-        top_m = tree.cap_m if tree.cap_m is not None else height_m(frame) * (1 - know.number("wall/trim"))
+        top_m = (
+            tree.cap_m
+            if tree.cap_m is not None
+            else height_m(frame) * (1 - know.number("wall/trim"))
+        )
     skirt, lean = know.number("wall/skirt"), know.number("wall/lean")
-    return Outline("wall" if bearing is not None else "round", top_m, half_m, skirt, lean, bearing or 0.0)
+    return Outline(
+        "wall" if bearing is not None else "round", top_m, half_m, skirt, lean, bearing or 0.0
+    )

@@ -1,4 +1,6 @@
-"""The season of stored trees: places, states and shares used, turned into what the core asks for."""
+"""The season of stored trees: places, states and shares used, turned into what the core asks
+for.
+"""
 
 from __future__ import annotations
 
@@ -12,13 +14,26 @@ from typing import cast
 
 from sqlmodel import Session
 
+from ..core.choice import one_of
 from ..core.errors import BillhookError
+from ..core.frost.classes import CLASSES, FrostClass
 from ..core.known import Knowledge
 from ..core.pots import fits
 from ..core.season.budget import tree_age
 from ..core.season.claims import Asked
 from ..core.season.events import growing_year, growing_year_of, growing_year_starts
-from ..core.season.model import WORKS, Condition, ForecastDay, FruitOn, SeasonAnswer, Site, Stance, TreeState, Weather, Work
+from ..core.season.model import (
+    WORKS,
+    Condition,
+    ForecastDay,
+    FruitOn,
+    SeasonAnswer,
+    Site,
+    Stance,
+    TreeState,
+    Weather,
+    Work,
+)
 from ..core.season.normals import Normals
 from ..core.season.place import month_day, pocket_frost_dates
 from ..core.season.schools import stance_in_force
@@ -60,7 +75,19 @@ def _season(
     works: tuple[Work, ...],
     unknown_on: dt.date | None,
 ) -> SeasonAnswer:
-    return season(of.site, of.tree, at_know, first, last, works, dict(of.observed), forecast, dict(of.stance), dict(of.moved), unknown_on)
+    return season(
+        of.site,
+        of.tree,
+        at_know,
+        first,
+        last,
+        works,
+        dict(of.observed),
+        forecast,
+        dict(of.stance),
+        dict(of.moved),
+        unknown_on,
+    )
 
 
 @lru_cache(maxsize=4096)
@@ -71,29 +98,56 @@ def _gap(know: Knowledge, site: Site, tree: TreeState, kind: str, seen: dt.date)
     for start, end in pairwise(starts):
         year = growing_year(site, tree, know, start, end - dt.timedelta(days=1), {})
         computed: dict[str, dt.date | None] = {
-            "flush_start": year.flush, "flush_hard": year.flush_hard, "bloom_start": year.bloom.start if year.bloom else None,
-            "harvest_start": year.harvest.start if year.harvest else None, "harvest_end": year.harvest.end if year.harvest else None,
-            "first_frost": None, "last_frost": None, "carry_out": None, "carry_in": None,  # of the year's weather, and of whoever carries
-        }  # fmt: skip
+            "flush_start": year.flush,
+            "flush_hard": year.flush_hard,
+            "bloom_start": year.bloom.start if year.bloom else None,
+            "harvest_start": year.harvest.start if year.harvest else None,
+            "harvest_end": year.harvest.end if year.harvest else None,
+            "first_frost": None,
+            "last_frost": None,
+            "carry_out": None,
+            "carry_in": None,  # of the year's weather, and of whoever carries
+        }
         if (model := computed[kind]) is not None:
             gaps.append((seen - model).days)
     best = min(gaps, key=abs, default=None)
     return best if best is not None and abs(best) <= know.days("season/learn-within") else None
 
 
-def core_site(site: SiteTable, normals: SiteNormals, block: Block | None, lapse_k_per_km: float, measured: Weather | None = None) -> Site:
-    """A block's place: the station's normals moved by the block's offset and height, and the frost dates with them."""
-    higher = 0.0 if block is None or block.elevation_m is None or site.elevation_m is None else block.elevation_m - site.elevation_m
+def core_site(
+    site: SiteTable,
+    normals: SiteNormals,
+    block: Block | None,
+    lapse_k_per_km: float,
+    measured: Weather | None = None,
+) -> Site:
+    """A block's place: the station's normals moved by the block's offset and height, and the frost
+    dates with them.
+    """
+    higher = (
+        0.0
+        if block is None or block.elevation_m is None or site.elevation_m is None
+        else block.elevation_m - site.elevation_m
+    )
     by_height = -lapse_k_per_km * higher / 1000
     base = Normals(tuple(normals.tmin_c), tuple(normals.tmax_c))
     last, first = month_day(site.last_frost or ""), month_day(site.first_frost or "")
     offset = (block.offset_c if block else 0.0) + by_height
     last, first = pocket_frost_dates(base, last, first, offset)
     moved = Normals(
-        tuple(t + offset for t in base.tmin_c), tuple(max(t + by_height, low + offset) for t, low in zip(base.tmax_c, base.tmin_c, strict=True))
+        tuple(t + offset for t in base.tmin_c),
+        tuple(
+            max(t + by_height, low + offset)
+            for t, low in zip(base.tmax_c, base.tmin_c, strict=True)
+        ),
     )
     if measured is not None and offset:
-        measured = Weather(f"{measured.key}{offset:+.2f}", measured.first, measured.tmin_c + offset, measured.tmax_c + by_height)
+        measured = Weather(
+            f"{measured.key}{offset:+.2f}",
+            measured.first,
+            measured.tmin_c + offset,
+            measured.tmax_c + by_height,
+        )
     return Site(
         site.latitude,
         moved,
@@ -106,8 +160,16 @@ def core_site(site: SiteTable, normals: SiteNormals, block: Block | None, lapse_
     )
 
 
-def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: float, day: dt.date, too_tall: bool = False) -> TreeState:
-    """What the season needs of a tree on a day, with its latest observed condition. too_tall: by its room, where nobody said otherwise."""
+def core_tree(
+    record: TreeRecord,
+    seen: Mapping[str, Observation],
+    used_share: float,
+    day: dt.date,
+    too_tall: bool = False,
+) -> TreeState:
+    """What the season needs of a tree on a day, with its latest observed condition. too_tall: by
+    its room, where nobody said otherwise.
+    """
 
     def value(kind: str) -> str | None:
         return seen[kind].value if kind in seen else None
@@ -119,20 +181,42 @@ def core_tree(record: TreeRecord, seen: Mapping[str, Observation], used_share: f
 
     # `observe` let only the known words in
     return TreeState(
-        record.tree.species, record.tree.planted_year, record.cultivar, record.stem.rootstock, record.tree.pot_l is not None, record.tree.under_cover,
-        int(value("vigour") or 0) or None, cast(Condition, value("condition") or "healthy"), _freeze_class(seen, day), cast(FruitOn | None, value("fruit_on")),
-        round(used_share, 3), value("low_bloom") == "yes", tall, None, day if used_share else None, on("fruit_on"), on("condition"), on("freeze_class"),
+        record.tree.species,
+        record.tree.planted_year,
+        record.cultivar,
+        record.stem.rootstock,
+        record.tree.pot_l is not None,
+        record.tree.under_cover,
+        int(value("vigour") or 0) or None,
+        cast(Condition, value("condition") or "healthy"),
+        _freeze_class(seen, day),
+        cast(FruitOn | None, value("fruit_on")),
+        round(used_share, 3),
+        value("low_bloom") == "yes",
+        tall,
+        None,
+        day if used_share else None,
+        on("fruit_on"),
+        on("condition"),
+        on("freeze_class"),
         float(seen["first_branch_m"].value) if "first_branch_m" in seen else None,
-    )  # fmt: skip
+    )
 
 
-def _freeze_class(seen: Mapping[str, Observation], day: dt.date) -> int:
-    """The class of frost damage that still holds back cuts: none from the day an edge that held has opened them."""
+def _freeze_class(seen: Mapping[str, Observation], day: dt.date) -> FrostClass:
+    """The class of frost damage that still holds back cuts: none from the day an edge that held has
+    opened them.
+    """
     hurt, opened = seen.get("freeze_class"), seen.get("frost_open")
     if hurt is None:
-        return 0
-    early = opened is not None and opened.date >= hurt.date and opened.value != "none" and day >= dt.date.fromisoformat(opened.value)
-    return 0 if early else int(hurt.value)
+        return "F0"
+    early = (
+        opened is not None
+        and opened.date >= hurt.date
+        and opened.value != "none"
+        and day >= dt.date.fromisoformat(opened.value)
+    )
+    return "F0" if early else one_of(CLASSES, hurt.value)
 
 
 _OF_THE_BLOCK = frozenset({"first_branch_m"})
@@ -156,11 +240,15 @@ class SeasonDesk:
         self._dated = season_dates(self.session, OBSERVABLE)
         self._stances = stances.choices(self.session)
         self._log: dict[str, list[LogEntry]] = {}
-        for entry in logbook.in_force(logbook.entries(self.session, since=self.day - dt.timedelta(days=1200))):
+        for entry in logbook.in_force(
+            logbook.entries(self.session, since=self.day - dt.timedelta(days=1200))
+        ):
             self._log.setdefault(entry.tree_id, []).append(entry)
 
     def sound(self, record: TreeRecord) -> bool:
-        """Whether a tree's season can be worked out. Something odd in one tree's record must not close the holding."""
+        """Whether a tree's season can be worked out. Something odd in one tree's record must not
+        close the holding.
+        """
         try:
             self.season(record, ("sucker",), with_forecast=False)
         except (ArithmeticError, LookupError, TypeError, ValueError, BillhookError):
@@ -174,15 +262,27 @@ class SeasonDesk:
             normals = places.normals(self.session, record.site.id)
             measured = weather.measured(self.at, self.session, record.site, normals, self.day)
             lapse = self.at.know.number("season/lapse-per-km")
-            self._sites[record.block.id] = core_site(record.site, normals, record.block, lapse, measured)
+            self._sites[record.block.id] = core_site(
+                record.site, normals, record.block, lapse, measured
+            )
         return self._sites[record.block.id]
 
     def forecast(self, record: TreeRecord) -> tuple[ForecastDay, ...]:
-        """The forecast at a tree's block; nothing on a real holding, where no simulated one counts."""
+        """The forecast at a tree's block; nothing on a real holding, where no simulated one
+        counts.
+        """
         if record.block.id not in self._forecasts:
-            ahead = weather.forecast(self.at, self.session, record.site, places.normals(self.session, record.site.id), self.day)
+            ahead = weather.forecast(
+                self.at,
+                self.session,
+                record.site,
+                places.normals(self.session, record.site.id),
+                self.day,
+            )
             offset = record.block.offset_c
-            self._forecasts[record.block.id] = tuple(ForecastDay(f.date, round(f.tmin + offset, 1), f.tmax, f.rain_mm) for f in ahead)
+            self._forecasts[record.block.id] = tuple(
+                ForecastDay(f.date, round(f.tmin + offset, 1), f.tmax, f.rain_mm) for f in ahead
+            )
         return self._forecasts[record.block.id]
 
     def growing_year(self, record: TreeRecord, day: dt.date | None = None) -> dt.date:
@@ -207,7 +307,9 @@ class SeasonDesk:
 
     def state(self, record: TreeRecord) -> TreeState:
         """The tree's state on the day."""
-        seen = {k: o for k, o in self._seen.get(record.block.id, {}).items() if k in _OF_THE_BLOCK} | self._seen.get(record.tree.id, {})
+        seen = {
+            k: o for k, o in self._seen.get(record.block.id, {}).items() if k in _OF_THE_BLOCK
+        } | self._seen.get(record.tree.id, {})
         return core_tree(record, seen, self.used(record), self.day, self._too_tall(record))
 
     def _too_tall(self, record: TreeRecord) -> bool:
@@ -216,29 +318,42 @@ class SeasonDesk:
         if record.tree.pot_l is None or "winter_room_m" not in seen:
             return False
         row = frames.current_row(self.session, record.stem.id)
-        height = self.at.size(row.id, frames.frame_of(self.session, row)[0]).height_m if row else None
+        height = (
+            self.at.size(row.id, frames.frame_of(self.session, row)[0]).height_m if row else None
+        )
         if height is None and "height_m" in seen:
             height = float(seen["height_m"].value)
-        return height is not None and not fits(record.tree.pot_l, height, float(seen["winter_room_m"].value))
+        return height is not None and not fits(
+            record.tree.pot_l, height, float(seen["winter_room_m"].value)
+        )
 
     def young(self, record: TreeRecord) -> bool:
         """Whether the tree is still trained."""
-        return tree_age(self.state(record), self.day.year) < self.at.know.number("budget/mature-from")
+        return tree_age(self.state(record), self.day.year) < self.at.know.number(
+            "budget/mature-from"
+        )
 
     def bears(self, record: TreeRecord) -> bool:
         """Whether the tree has come to its first crop."""
         first, last = growing_year_of(self.site(record), self.day)
         year = growing_year(self.site(record), self.state(record), self.at.know, first, last, {})
-        return Asked(self.site(record), self.state(record), self.at.know, year, year, year, {}).bears
+        return Asked(
+            self.site(record), self.state(record), self.at.know, year, year, year, {}
+        ).bears
 
-    def frost_class(self, record: TreeRecord) -> int:
-        """The class of frost damage a tree bears, whether or not cuts are open [0..6]."""
+    def frost_class(self, record: TreeRecord) -> FrostClass:
+        """The class of frost damage a tree bears, whether or not cuts are open."""
         seen = self._seen.get(record.tree.id, {}).get("freeze_class")
-        return int(seen.value) if seen is not None else 0
+        return one_of(CLASSES, seen.value) if seen is not None else "F0"
 
     def stance(self, record: TreeRecord) -> dict[str, str]:
-        """The school on each topic: the catalogue's, the holding's, the block's, the tree's; the nearest one holds."""
-        chosen = (self._stances.get(scope, {}) for scope in (record.site.holding_id, record.block.id, record.tree.id))
+        """The school on each topic: the catalogue's, the holding's, the block's, the tree's; the
+        nearest one holds.
+        """
+        chosen = (
+            self._stances.get(scope, {})
+            for scope in (record.site.holding_id, record.block.id, record.tree.id)
+        )
         return stance_in_force(self.at.know, *chosen)
 
     def observed(self, record: TreeRecord) -> Dates:
@@ -252,9 +367,11 @@ class SeasonDesk:
         return tuple(sorted(found.items()))
 
     def moved(self, record: TreeRecord) -> Moves:
-        """Days by which this tree, or its block, differed from the model in the last three years it was seen; the tree's own before its block's.
+        """Days by which this tree, or its block, differed from the model in the last three years it
+        was seen; the tree's own before its block's.
 
-        What was seen beats the model in its own year and moves all the others, so that a day asked about ahead is answered as it will be.
+        What was seen beats the model in its own year and moves all the others, so that a day asked
+        about ahead is answered as it will be.
         """
         found: dict[str, int] = {}
         years = int(self.at.know.number("season/learn-years"))
@@ -263,7 +380,12 @@ class SeasonDesk:
         site, state = self.site(record), replace(self.state(record), used_share=0.0)
         for scope_id in (record.block.id, record.tree.id):
             for kind, days in self._dated.get(scope_id, {}).items():
-                gaps = [g for d in days if d <= max(self.day, self.at.today()) and (g := _gap(self.at.know, site, state, kind, d)) is not None]
+                gaps = [
+                    g
+                    for d in days
+                    if d <= max(self.day, self.at.today())
+                    and (g := _gap(self.at.know, site, state, kind, d)) is not None
+                ]
                 if gaps:
                     found[kind] = round(sum(gaps[-years:]) / len(gaps[-years:]))
         return tuple(sorted(found.items()))
@@ -272,29 +394,62 @@ class SeasonDesk:
         """All that the tree's season depends on."""
         if record.tree.id not in self._of:
             stance = tuple(sorted(self.stance(record).items()))
-            self._of[record.tree.id] = SeasonOf(self.site(record), self.state(record), self.observed(record), self.moved(record), stance)
+            self._of[record.tree.id] = SeasonOf(
+                self.site(record),
+                self.state(record),
+                self.observed(record),
+                self.moved(record),
+                stance,
+            )
         return self._of[record.tree.id]
 
-    def season(self, record: TreeRecord, works: Sequence[Work] = WORKS, with_forecast: bool = True) -> SeasonAnswer:
+    def season(
+        self, record: TreeRecord, works: Sequence[Work] = WORKS, with_forecast: bool = True
+    ) -> SeasonAnswer:
         """Events and segments from the day on, a year and more."""
         last = self.day + dt.timedelta(days=HORIZON_DAYS)
         ahead = self.forecast(record) if with_forecast else ()
-        return _season(self.at.know, self.of(record), ahead, self.day, last, tuple(works), self._unknown(record) if with_forecast else None)
+        return _season(
+            self.at.know,
+            self.of(record),
+            ahead,
+            self.day,
+            last,
+            tuple(works),
+            self._unknown(record) if with_forecast else None,
+        )
 
     def season_between(
-        self, record: TreeRecord, first: dt.date, last: dt.date, works: Sequence[Work] = WORKS, what_if: Mapping[str, dt.date] | None = None,
+        self,
+        record: TreeRecord,
+        first: dt.date,
+        last: dt.date,
+        works: Sequence[Work] = WORKS,
+        what_if: Mapping[str, dt.date] | None = None,
         stance: Stance | None = None,
-    ) -> SeasonAnswer:  # fmt: skip
-        """Events and segments of a span, with the tree's state of the desk's day. what_if: dates in place of the tree's own."""
+    ) -> SeasonAnswer:
+        """Events and segments of a span, with the tree's state of the desk's day. what_if: dates in
+        place of the tree's own.
+        """
         of = self.of(record)
         if what_if:
             of = replace(of, observed=tuple(sorted({**dict(of.observed), **what_if}.items())))
         if stance:
             of = replace(of, stance=tuple(sorted({**dict(of.stance), **stance}.items())))
-        return _season(self.at.know, of, self.forecast(record), first, last, tuple(works), self._unknown(record))
+        return _season(
+            self.at.know,
+            of,
+            self.forecast(record),
+            first,
+            last,
+            tuple(works),
+            self._unknown(record),
+        )
 
     def _unknown(self, record: TreeRecord) -> dt.date | None:
-        """The day itself, where no real forecast is known for it and nobody said that no frost is forecast."""
+        """The day itself, where no real forecast is known for it and nobody said that no frost is
+        forecast.
+        """
         if self.day != self.at.today() or self.forecast(record):
             return None
         said = self._seen.get(record.block.id, {}).get("frost_ahead")
@@ -304,11 +459,20 @@ class SeasonDesk:
 
     def verdict(self, record: TreeRecord, work: Work, with_forecast: bool = True) -> Verdict:
         """May I, today, do this to this tree."""
-        return replace(found := verdict(self.season(record, (work,), with_forecast), work, self.day), ask=self._ask(record, found))
+        return replace(
+            found := verdict(self.season(record, (work,), with_forecast), work, self.day),
+            ask=self._ask(record, found),
+        )
 
     def _ask(self, record: TreeRecord, found: Verdict) -> Ask | None:
-        """The one thing that would make a verdict surer, where nobody has said it of this tree or its block."""
-        said = {k for scope in (record.block.id, record.tree.id) for k in (*self._seen.get(scope, {}), *self._dated.get(scope, {}))}
+        """The one thing that would make a verdict surer, where nobody has said it of this tree or
+        its block.
+        """
+        said = {
+            k
+            for scope in (record.block.id, record.tree.id)
+            for k in (*self._seen.get(scope, {}), *self._dated.get(scope, {}))
+        }
         open_ = [ASKS[i] for r in found.reasons for i in r.catalogue_ids[:1] if i in ASKS]
         rests = any(r.code in ("forecast-first", "bloom-to-come") for r in found.reasons)
         if rests and self.at.know.text(f"species/{record.tree.species}/group") == "citrus":

@@ -25,7 +25,9 @@ _AHEAD = 400
 
 @dataclass(frozen=True)
 class TopicView:
-    """A topic with its schools, the one in force, and where it was chosen: ``default``, ``holding``, ``block`` or ``tree``."""
+    """A topic with its schools, the one in force, and where it was chosen: ``default``,
+    ``holding``, ``block`` or ``tree``.
+    """
 
     topic: str
     schools: tuple[School, ...]
@@ -53,7 +55,9 @@ def _scopes(session: Session, scope: str, scope_id: str | None) -> list[tuple[st
 def _known(at: Workplace, topic: str, school: str | None) -> None:
     there = schools_of(at.know, topic)
     if not there:
-        raise InvalidInput([FieldProblem("/topic", f"must be one of {', '.join(stance_in_force(at.know))}")])
+        raise InvalidInput(
+            [FieldProblem("/topic", f"must be one of {', '.join(stance_in_force(at.know))}")]
+        )
     if school is not None and school not in there:
         raise InvalidInput([FieldProblem("/school", f"must be one of {', '.join(there)}")])
 
@@ -62,15 +66,24 @@ def view(at: Workplace, scope: str, scope_id: str | None) -> list[TopicView]:
     """Every topic as it stands for a scope. Raises: NotFound, InvalidInput."""
     with at.store.reading() as session:
         chosen, known = stances.choices(session), schools(at.know)
-        found: dict[str, tuple[str, str]] = {topic: (school, "default") for topic, school in stance_in_force(at.know).items()}
+        found: dict[str, tuple[str, str]] = {
+            topic: (school, "default") for topic, school in stance_in_force(at.know).items()
+        }
         for name, here in _scopes(session, scope, scope_id):
             for topic, school in chosen.get(here, {}).items():
                 found[topic] = (school, name)
-        return [TopicView(topic, tuple(s for s in known if s.topic == topic), *found[topic]) for topic in found]
+        return [
+            TopicView(topic, tuple(s for s in known if s.topic == topic), *found[topic])
+            for topic in found
+        ]
 
 
-def choose(at: Workplace, scope: str, scope_id: str | None, topic: str, school: str | None) -> list[TopicView]:
-    """Choose a school for a scope, or take the choice back so that the wider one holds. Raises: NotFound, InvalidInput."""
+def choose(
+    at: Workplace, scope: str, scope_id: str | None, topic: str, school: str | None
+) -> list[TopicView]:
+    """Choose a school for a scope, or take the choice back so that the wider one holds. Raises:
+    NotFound, InvalidInput.
+    """
     _known(at, topic, school)
     with at.store.writing() as session:
         name, here = _scopes(session, scope, scope_id)[-1]
@@ -80,7 +93,9 @@ def choose(at: Workplace, scope: str, scope_id: str | None, topic: str, school: 
 
 @dataclass(frozen=True)
 class Change:
-    """What a school changes for one kind of work: the go and light days before and after, in words."""
+    """What a school changes for one kind of work: the go and light days before and after, in
+    words.
+    """
 
     work: Work
     name: str
@@ -96,12 +111,18 @@ class Effect:
     changes: tuple[Change, ...]
 
 
-def effect(at: Workplace, scope: str, scope_id: str | None, topic: str, school: str) -> list[Effect]:
-    """What this school would change over the next year, species by species. Raises: NotFound, InvalidInput."""
+def effect(
+    at: Workplace, scope: str, scope_id: str | None, topic: str, school: str
+) -> list[Effect]:
+    """What this school would change over the next year, species by species. Raises: NotFound,
+    InvalidInput.
+    """
     _known(at, topic, school)
     with at.store.reading() as session:
         here = _scopes(session, scope, scope_id)[-1][1]
-        records = [r for r in tree_records(session) if here in (r.site.holding_id, r.block.id, r.tree.id)]
+        records = [
+            r for r in tree_records(session) if here in (r.site.holding_id, r.block.id, r.tree.id)
+        ]
         desk = SeasonDesk(session, at, at.today())
         found: list[Effect] = []
         for species in dict.fromkeys(r.tree.species for r in records):
@@ -134,6 +155,9 @@ def _said(segments: list[Segment]) -> str:
             else:
                 runs.append((s.start, s.end, s.max_share))
         if runs:
-            words = [f"{day_words(a)} to {day_words(b)}" + (f", {share_words(c)}" if c else "") for a, b, c in runs[:3]]
+            words = [
+                f"{day_words(a)} to {day_words(b)}" + (f", {share_words(c)}" if c else "")
+                for a, b, c in runs[:3]
+            ]
             said.append(f"{status} {'; '.join(words)}")
     return ". ".join(said) or "not in the next year"

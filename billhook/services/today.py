@@ -1,4 +1,6 @@
-"""The fortnight's work in walking order, each with its reason and last good day; and what can no longer be done this season."""
+"""The fortnight's work in walking order, each with its reason and last good day; and what can no
+longer be done this season.
+"""
 
 from __future__ import annotations
 
@@ -15,6 +17,7 @@ from ..core.reasons import Reason
 from ..core.season.model import WORKS, Segment, Status, Work
 from ..core.season.today import WORK_WORDS, Act, acts_of, priced
 from ..core.season.wanted import Standing, Wanted, wanted
+from ..core.tasks import FROST_TASKS
 from ..core.words.dates import day_words
 from ..core.words.prices import cost_words
 from ..core.words.units import Units, share_words
@@ -31,7 +34,8 @@ FORTNIGHT = 14
 
 @dataclass
 class Item:
-    """Like work on trees of one row. last_good: the last day it is right. closed_by: the forecast that stops it. late: no longer this season.
+    """Like work on trees of one row. last_good: the last day it is right. closed_by: the forecast
+    that stops it. late: no longer this season.
 
     acts: what would change it. cost: what the cut takes of the crop, in words.
     """
@@ -69,7 +73,9 @@ class TodayView:
     forecast: str | None
 
 
-def fortnight(at: Workplace, day: dt.date, units: Units = "metric", days: int = FORTNIGHT) -> TodayView:
+def fortnight(
+    at: Workplace, day: dt.date, units: Units = "metric", days: int = FORTNIGHT
+) -> TodayView:
     """The work of the days ahead. Raises: InvalidInput for a span outside 1 to 60 days."""
     if not 1 <= days <= 60:
         raise InvalidInput([FieldProblem("/days", "must be between 1 and 60")])
@@ -79,13 +85,18 @@ def fortnight(at: Workplace, day: dt.date, units: Units = "metric", days: int = 
 
 
 class _Fortnight:
-    def __init__(self, at: Workplace, session: Session, day: dt.date, until: dt.date, units: Units) -> None:
+    def __init__(
+        self, at: Workplace, session: Session, day: dt.date, until: dt.date, units: Units
+    ) -> None:
         self.at, self.session, self.day, self.until, self.units = at, session, day, until, units
         self.desk = SeasonDesk(session, at, day)
         self.records = [r for r in tree_records(session) if self.desk.sound(r)]
         current = {row.stem_id: row for row in frames.current_rows(session)}
         sizes = at.sizes(session, list(current.values()))
-        self.sizes: dict[str, Size | None] = {r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None for r in self.records}
+        self.sizes: dict[str, Size | None] = {
+            r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None
+            for r in self.records
+        }
         self.drawn: dict[str, dt.date] = {stem_id: row.date for stem_id, row in current.items()}
         self.later: dict[tuple[str, str], PutOff] = {}
         for put in logbook.put_offs(session):
@@ -103,13 +114,30 @@ class _Fortnight:
             self._seasonal(record)
         place = {r.tree.id: n for n, r in enumerate(self.records)}
         ordered = sorted(
-            self.items.values(), key=lambda i: (i.trees[0].site.name, i.block, len(i.rows) == 1, i.rows[0], place[i.trees[0].tree.id], i.key)
+            self.items.values(),
+            key=lambda i: (
+                i.trees[0].site.name,
+                i.block,
+                len(i.rows) == 1,
+                i.rows[0],
+                place[i.trees[0].tree.id],
+                i.key,
+            ),
         )
         here = [i for i in ordered if i.later is None]
         ahead = self.desk.forecast(self.records[0]) if self.records else ()
-        missing = None if ahead else "No forecast: frost and heat are judged from the normals alone. Look at your own forecast before you cut."
+        missing = (
+            None
+            if ahead
+            else (
+                "No forecast: frost and heat are judged from the normals alone. Look at your "
+                "own forecast before you cut."
+            )
+        )
         late = sorted(self.late.values(), key=lambda i: (i.trees[0].site.name, i.block, i.rows[0]))
-        return TodayView(self.day, self.until, here, [i for i in ordered if i.later is not None], late, missing)
+        return TodayView(
+            self.day, self.until, here, [i for i in ordered if i.later is not None], late, missing
+        )
 
     def _logged_minutes(self) -> dict[str, float]:
         found: dict[str, list[float]] = {}
@@ -123,7 +151,9 @@ class _Fortnight:
         if work in self.own_minutes:
             return self.own_minutes[work]
         size = self.sizes[record.tree.id]
-        by_height = 1.0 if size is None or work in ("sucker", "look") else max(0.5, size.height_m / 3)
+        by_height = (
+            1.0 if size is None or work in ("sucker", "look") else max(0.5, size.height_m / 3)
+        )
         return self.at.know.number(f"today-minutes/{work}/minutes") * by_height
 
     def _add(self, record: TreeRecord, item: Item, into: dict[str, Item] | None = None) -> None:
@@ -134,13 +164,38 @@ class _Fortnight:
         found.trees.append(record)
         found.minutes += self._minutes(record, item.work if item.work in WORKS else "look")
 
-    def _item(self, record: TreeRecord, kind: str, work: str, says: str, tone: Status, reasons: tuple[Reason, ...], opens: dt.date | None,
-              last_good: dt.date | None, alone: str = "") -> Item:  # fmt: skip
+    def _item(
+        self,
+        record: TreeRecord,
+        kind: str,
+        work: str,
+        says: str,
+        tone: Status,
+        reasons: tuple[Reason, ...],
+        opens: dt.date | None,
+        last_good: dt.date | None,
+        alone: str = "",
+    ) -> Item:
         later = self.later.get((record.tree.id, work))
         later = later if later is not None and later.until > self.day else None
-        where = record.block.id if kind == "sweep" else record.row.id  # a sweep is walked over a whole block
+        where = (
+            record.block.id if kind == "sweep" else record.row.id
+        )  # a sweep is walked over a whole block
         key = f"{kind}|{work}|{where}|{alone or (says, last_good, later.until if later else None)}"
-        return Item(key, kind, work, record.block.name, [], says, tone, reasons, opens, last_good, 0.0, later=later)
+        return Item(
+            key,
+            kind,
+            work,
+            record.block.name,
+            [],
+            says,
+            tone,
+            reasons,
+            opens,
+            last_good,
+            0.0,
+            later=later,
+        )
 
     def _tasks(self) -> None:
         by_scope: dict[str, list[TreeRecord]] = {}
@@ -155,7 +210,10 @@ class _Fortnight:
             put = f" Put off: {task.why_later}." if task.why_later else ""
             reason = Reason(
                 "come-back",
-                f"Due {day_words(task.due)} after the {'frost' if task.kind.startswith('frost') else 'last work'}.{late}{put}",
+                (
+                    f"Due {day_words(task.due)} after the "
+                    f"{'frost' if task.kind in FROST_TASKS else 'last work'}.{late}{put}"
+                ),
                 {},
                 task.due,
                 None,
@@ -163,7 +221,17 @@ class _Fortnight:
             )
             for record in by_scope[task.scope_id]:
                 work = "renewal" if task.rotation_id else "look"
-                item = self._item(record, "come-back", work, task.does, "go", (reason,), None, task.due, alone=task.id)
+                item = self._item(
+                    record,
+                    "come-back",
+                    work,
+                    task.does,
+                    "go",
+                    (reason,),
+                    None,
+                    task.due,
+                    alone=task.id,
+                )
                 item.task, item.later = task, None
                 self._add(record, item)
 
@@ -172,7 +240,17 @@ class _Fortnight:
         for plan in plans.open_plans(self.session):
             if (record := by_tree.get(plan.tree_id)) is not None:
                 reason = Reason("open-sheet", f"Its cut sheet of {day_words(plan.day)} is open.")
-                item = self._item(record, "sheet", plan.work, "Finish the open cut sheet", "go", (reason,), None, None, alone=plan.id)
+                item = self._item(
+                    record,
+                    "sheet",
+                    plan.work,
+                    "Finish the open cut sheet",
+                    "go",
+                    (reason,),
+                    None,
+                    None,
+                    alone=plan.id,
+                )
                 item.plan_id = plan.id
                 self._add(record, item)
 
@@ -182,12 +260,48 @@ class _Fortnight:
         ticked = {e.work for e in self.desk.log(record) if since <= e.date <= self.day}
         if size is not None and size.suckers and "sucker" not in ticked:
             reason = Reason(
-                "sucker", "Suckers were seen below the union: they come off any day, the sooner the better.", {}, None, None, ("rule/sucker",)
+                "sucker",
+                "Suckers were seen below the union: they come off any day, the sooner the better.",
+                {},
+                None,
+                None,
+                ("rule/sucker",),
             )
-            self._add(record, self._item(record, "work", "sucker", "Suckers below the union: off at their origin", "go", (reason,), None, None))
+            self._add(
+                record,
+                self._item(
+                    record,
+                    "work",
+                    "sucker",
+                    "Suckers below the union: off at their origin",
+                    "go",
+                    (reason,),
+                    None,
+                    None,
+                ),
+            )
         if size is not None and size.dead and "sanitation" not in ticked:
-            reason = Reason("sanitation", "Dead limbs are marked: off to a live junction on a dry day.", {}, None, None, ("rule/sanitation",))
-            self._add(record, self._item(record, "work", "sanitation", "Dead limbs: off, on a dry day", "go", (reason,), None, None))
+            reason = Reason(
+                "sanitation",
+                "Dead limbs are marked: off to a live junction on a dry day.",
+                {},
+                None,
+                None,
+                ("rule/sanitation",),
+            )
+            self._add(
+                record,
+                self._item(
+                    record,
+                    "work",
+                    "sanitation",
+                    "Dead limbs: off, on a dry day",
+                    "go",
+                    (reason,),
+                    None,
+                    None,
+                ),
+            )
 
     def _sweep(self, record: TreeRecord) -> None:
         if record.stem.rootstock in (None, "own-rooted"):
@@ -195,12 +309,25 @@ class _Fortnight:
         for event in self.desk.season(record, ("sucker",)).events:
             if event.name != "sucker sweep" or event.start > self.until or event.end < self.day:
                 continue
-            if any(e.work == "sucker" and event.start <= e.date <= event.end for e in self.desk.log(record)):
+            if any(
+                e.work == "sucker" and event.start <= e.date <= event.end
+                for e in self.desk.log(record)
+            ):
                 continue
-            text = f"A flush starts about {day_words(event.end + dt.timedelta(days=1))}: suckers are small now and rub off."
-            reason = Reason("sucker-sweep", text, {}, event.end, None, ("windows/sweep-before-flush",))
+            text = (
+                f"A flush starts about {day_words(event.end + dt.timedelta(days=1))}: suckers "
+                "are small now and rub off."
+            )
+            reason = Reason(
+                "sucker-sweep", text, {}, event.end, None, ("windows/sweep-before-flush",)
+            )
             says = "Look below the union before the flush"
-            self._add(record, self._item(record, "sweep", "sucker", says, "go", (reason,), event.start, event.end))
+            self._add(
+                record,
+                self._item(
+                    record, "sweep", "sucker", says, "go", (reason,), event.start, event.end
+                ),
+            )
 
     def _standing(self, record: TreeRecord) -> Standing:
         size, state = self.sizes[record.tree.id], self.desk.state(record)
@@ -237,10 +364,21 @@ class _Fortnight:
             says = f"{WORK_WORDS[want.work].capitalize()}{share}"
             ripe = next((r for r in segment.reasons if r.code == "ripe"), None)
             both = (pick_and_cut(ripe),) if ripe else ()
-            item = self._item(record, "work", want.work, says, "go", (want.why, *both, *segment.reasons), max(first, self.day), last)
+            item = self._item(
+                record,
+                "work",
+                want.work,
+                says,
+                "go",
+                (want.why, *both, *segment.reasons),
+                max(first, self.day),
+                last,
+            )
             item.acts = acts_of(segment.reasons)
             if priced(want.work, segment.reasons):
-                item.cost = cost_words(float(season.prices[want.work][(max(first, self.day) - self.day).days]))
+                item.cost = cost_words(
+                    float(season.prices[want.work][(max(first, self.day) - self.day).days])
+                )
                 item.key += f"|{item.cost}"
             asked = self.desk.verdict(record, want.work) if segment.start <= self.day else None
             if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
@@ -249,7 +387,16 @@ class _Fortnight:
             if self.desk.forecast(record):
                 ahead = self.desk.season(record, (want.work,)).segments
                 if _open_run(ahead, self.day, self.until) is None:
-                    stop = next((r for s in ahead if s.end >= max(first, self.day) for r in s.reasons if r.code.startswith("forecast-")), None)
+                    stop = next(
+                        (
+                            r
+                            for s in ahead
+                            if s.end >= max(first, self.day)
+                            for r in s.reasons
+                            if r.code.startswith("forecast-")
+                        ),
+                        None,
+                    )
                     item.tone = "stop"
                     item.closed_by = stop.text if stop else "The forecast closes this window."
                     item.key += "|closed"
@@ -259,24 +406,51 @@ class _Fortnight:
         start = self.desk.growing_year(record)
         if start >= self.day:
             return
-        gone = [s for s in self.desk.season_between(record, start, self.day, (want.work,)).segments if s.status == "go"]
+        gone = [
+            s
+            for s in self.desk.season_between(record, start, self.day, (want.work,)).segments
+            if s.status == "go"
+        ]
         opens = next((s.start for s in ahead if s.status == "go"), None)
         patience = self.at.know.days("today/too-late-after")
-        if not gone or (self.day - gone[-1].end).days > patience or (opens is not None and (opens - self.day).days < FORTNIGHT):
+        if (
+            not gone
+            or (self.day - gone[-1].end).days > patience
+            or (opens is not None and (opens - self.day).days < FORTNIGHT)
+        ):
             return
         now = ahead[0]
-        can = f"Until then small cuts of at most {share_words(now.max_share)}. " if now.status == "light" and now.max_share else "No cut until then. "
-        following = f"Next from {day_words(opens)}." if opens else "Look at the almanac for what closes it."
+        can = (
+            f"Until then small cuts of at most {share_words(now.max_share)}. "
+            if now.status == "light" and now.max_share
+            else "No cut until then. "
+        )
+        following = (
+            f"Next from {day_words(opens)}." if opens else "Look at the almanac for what closes it."
+        )
         says = f"{WORK_WORDS[want.work].capitalize()}: too late this season"
-        item = self._item(record, "too-late", want.work, says, now.status, (want.why, *now.reasons), opens, gone[-1].end)
+        item = self._item(
+            record,
+            "too-late",
+            want.work,
+            says,
+            now.status,
+            (want.why, *now.reasons),
+            opens,
+            gone[-1].end,
+        )
         item.instead = can + following
         item.acts = acts_of(now.reasons, opens)
         item.later = None
         self._add(record, item, self.late)
 
 
-def _open_run(segments: Sequence[Segment], first: dt.date, until: dt.date) -> tuple[dt.date, dt.date, Segment] | None:
-    """The first run of go that touches the days asked: its first and last day, and its first segment."""
+def _open_run(
+    segments: Sequence[Segment], first: dt.date, until: dt.date
+) -> tuple[dt.date, dt.date, Segment] | None:
+    """The first run of go that touches the days asked: its first and last day, and its first
+    segment.
+    """
     for i, s in enumerate(segments):
         if s.status == "go" and s.start <= until and s.end >= first:
             end = s.end
@@ -292,8 +466,12 @@ def _later_problem(until: dt.date, day: dt.date) -> str | None:
     return f"must lie after {day_words(day)}" if until <= day else planned_problem(until, day)
 
 
-def put_off(at: Workplace, tree_ids: Sequence[str], work: str, until: dt.date, why: str, day: dt.date) -> None:
-    """Put seasonal work on trees off to a day, with the reason. Raises: InvalidInput by field, NotFound."""
+def put_off(
+    at: Workplace, tree_ids: Sequence[str], work: str, until: dt.date, why: str, day: dt.date
+) -> None:
+    """Put seasonal work on trees off to a day, with the reason. Raises: InvalidInput by field,
+    NotFound.
+    """
     problems = []
     if work not in WORKS:
         problems.append(FieldProblem("/work", f"must be one of {', '.join(WORKS)}"))
@@ -309,22 +487,36 @@ def put_off(at: Workplace, tree_ids: Sequence[str], work: str, until: dt.date, w
             session.add(PutOff(tree_id=tree_id, work=work, until=until, why=why.strip()))
 
 
-def put_task_off(at: Workplace, task_id: str, version: int, until: dt.date, why: str, day: dt.date) -> Task:
-    """Put a come-back off to another day, with the reason. Raises: InvalidInput by field, NotFound, StaleVersion."""
+def put_task_off(
+    at: Workplace, task_id: str, version: int, until: dt.date, why: str, day: dt.date
+) -> Task:
+    """Put a come-back off to another day, with the reason. Raises: InvalidInput by field, NotFound,
+    StaleVersion.
+    """
     refuse({"/until": _later_problem(until, day), "/why": None if why.strip() else "say why"})
     with at.store.writing() as session:
         task = logbook.task(session, task_id)
         if task.version != version:
-            raise StaleVersion("Someone else changed this come-back in the meantime.", {"version": task.version})
+            raise StaleVersion(
+                "Someone else changed this come-back in the meantime.", {"version": task.version}
+            )
         task.due, task.why_later, task.version = until, why.strip(), version + 1
         session.add(task)
         return task
 
 
 def done(
-    at: Workplace, tree_ids: Sequence[str], work: Work, date: dt.date, who: str, minutes: float | None, request_id: str, count: int | None = None
+    at: Workplace,
+    tree_ids: Sequence[str],
+    work: Work,
+    date: dt.date,
+    who: str,
+    minutes: float | None,
+    request_id: str,
+    count: int | None = None,
 ) -> int:
-    """Log work as done on trees, unmeasured; ``count``: how many came off each. The same request twice changes nothing. Returns how many entries are on record for it.
+    """Log work as done on trees, unmeasured; ``count``: how many came off each. The same request
+    twice changes nothing. Returns how many entries are on record for it.
 
     Raises: InvalidInput, NotFound.
     """
@@ -337,5 +529,16 @@ def done(
             if session.get(LogEntry, entry_id) is None:
                 tree_record(session, tree_id)
                 each = None if minutes is None else minutes / len(tree_ids)
-                session.add(LogEntry(id=entry_id, tree_id=tree_id, date=date, work=work, who=who, minutes=each, cuts=count, note="unmeasured"))
+                session.add(
+                    LogEntry(
+                        id=entry_id,
+                        tree_id=tree_id,
+                        date=date,
+                        work=work,
+                        who=who,
+                        minutes=each,
+                        cuts=count,
+                        note="unmeasured",
+                    )
+                )
     return len(tree_ids)

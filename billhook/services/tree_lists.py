@@ -1,4 +1,6 @@
-"""Lists of trees in and out. A list is worked out beside the others' work; only putting it down makes them wait."""
+"""Lists of trees in and out. A list is worked out beside the others' work; only putting it down
+makes them wait.
+"""
 
 from __future__ import annotations
 
@@ -48,7 +50,11 @@ class _Rows:
 def import_trees(at: Workplace, site_id: str, text: str, save: bool) -> Imported:
     """Read a list of trees; save it whole, or not at all. Raises: NotFound for an unknown site."""
     lines, problems = read_trees(text, at.know)
-    problems += [LineProblem(i + 2, "planted_year", wrong) for i, t in enumerate(lines) if (wrong := planted_problem(t.planted_year, at.today()))]
+    problems += [
+        LineProblem(i + 2, "planted_year", wrong)
+        for i, t in enumerate(lines)
+        if (wrong := planted_problem(t.planted_year, at.today()))
+    ]
     if not problems and not lines:
         problems = [LineProblem(1, "", "the list holds no tree")]
     sketches = {} if problems or not save else _sketches(at, lines)
@@ -79,13 +85,25 @@ def _taken(session: Session, site_id: str, lines: list[TreeLine]) -> list[LinePr
 def _sketches(at: Workplace, lines: list[TreeLine]) -> dict[int, Frame]:
     """An outline of every tree whose three sizes are given, by its place in the list."""
     return {
-        i: sketched_frame(at, f"{t.block} {t.row}·{t.place}", t.species, t.cultivar, t.planted_year, t.height_m, t.spread_m, t.trunk_mm, t.union_m)
+        i: sketched_frame(
+            at,
+            f"{t.block} {t.row}·{t.place}",
+            t.species,
+            t.cultivar,
+            t.planted_year,
+            t.height_m,
+            t.spread_m,
+            t.trunk_mm,
+            t.union_m,
+        )
         for i, t in enumerate(lines)
         if t.height_m and t.spread_m and t.trunk_mm
     }
 
 
-def _rows(at: Workplace, session: Session, site_id: str, lines: list[TreeLine], sketches: dict[int, Frame]) -> _Rows:
+def _rows(
+    at: Workplace, session: Session, site_id: str, lines: list[TreeLine], sketches: dict[int, Frame]
+) -> _Rows:
     """Everything that the list adds, with its ids."""
     made = _Rows(places.ground_mark(session))
     ground = ground_of(session, site_id)
@@ -94,14 +112,25 @@ def _rows(at: Workplace, session: Session, site_id: str, lines: list[TreeLine], 
     rows = {(names[r.block_id], r.n): r.id for r in places.rows(session) if r.block_id in names}
     for i, line in enumerate(lines):
         if line.block not in blocks:
-            blocks[line.block] = made.add(Block, **Block(site_id=site_id, name=line.block).model_dump(exclude={"id"}))
+            blocks[line.block] = made.add(
+                Block, **Block(site_id=site_id, name=line.block).model_dump(exclude={"id"})
+            )
         where = (line.block, line.row)
         if where not in rows:
             rows[where] = made.add(Row, block_id=blocks[line.block], n=line.row, kind="trees")
-        place_id = ground.places[where].get(line.place) or _place(at, made, ground, rows[where], line)
-        tree = Tree(place_id=place_id, species=line.species, planted_year=line.planted_year, pot_l=line.pot_l)
+        place_id = ground.places[where].get(line.place) or _place(
+            at, made, ground, rows[where], line
+        )
+        tree = Tree(
+            place_id=place_id,
+            species=line.species,
+            planted_year=line.planted_year,
+            pot_l=line.pot_l,
+        )
         tree_id = made.add(Tree, **tree.model_dump(exclude={"id"}))
-        stem_id = made.add(Stem, tree_id=tree_id, rootstock=line.rootstock, union_m=line.union_m, union_mark=None)
+        stem_id = made.add(
+            Stem, tree_id=tree_id, rootstock=line.rootstock, union_m=line.union_m, union_mark=None
+        )
         if line.cultivar:
             made.add(Graft, stem_id=stem_id, cultivar=line.cultivar)
         if i in sketches:
@@ -126,8 +155,13 @@ def _put_down(session: Session, made: _Rows) -> None:
     for table in (t for t in _ORDER if t in made.rows):
         columns = list(made.rows[table][0])
         names, marks = ", ".join(columns), ", ".join("?" * len(columns))
-        values = [tuple(v.isoformat() if isinstance(v, dt.date) else v for v in row.values()) for row in made.rows[table]]
-        session.connection().exec_driver_sql(f'INSERT INTO "{table.__tablename__}" ({names}) VALUES ({marks})', values)
+        values = [
+            tuple(v.isoformat() if isinstance(v, dt.date) else v for v in row.values())
+            for row in made.rows[table]
+        ]
+        session.connection().exec_driver_sql(
+            f'INSERT INTO "{table.__tablename__}" ({names}) VALUES ({marks})', values
+        )
 
 
 def export_trees(at: Workplace) -> str:
@@ -140,8 +174,20 @@ def export_trees(at: Workplace) -> str:
             size = sizes[current[r.stem.id].id] if r.stem.id in current else None
             lines.append(
                 TreeLine(
-                    r.block.name, r.row.n, r.place.n, r.tree.species, r.tree.planted_year, r.cultivar, r.stem.rootstock, r.tree.pot_l, r.stem.union_m,
-                    size.height_m if size else None, size.spread_m if size else None, size.trunk_mm if size else None, r.place.x, r.place.y,
+                    r.block.name,
+                    r.row.n,
+                    r.place.n,
+                    r.tree.species,
+                    r.tree.planted_year,
+                    r.cultivar,
+                    r.stem.rootstock,
+                    r.tree.pot_l,
+                    r.stem.union_m,
+                    size.height_m if size else None,
+                    size.spread_m if size else None,
+                    size.trunk_mm if size else None,
+                    r.place.x,
+                    r.place.y,
                 )
-            )  # fmt: skip
+            )
         return write_trees(lines)

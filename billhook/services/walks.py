@@ -1,4 +1,6 @@
-"""Walking a tree: begun, paused, taken up on another device, and finished with findings, cuts and days to come back."""
+"""Walking a tree: begun, paused, taken up on another device, and finished with findings, cuts and
+days to come back.
+"""
 
 from __future__ import annotations
 
@@ -15,10 +17,20 @@ from ..core.errors import FieldProblem, InvalidInput, refuse
 from ..core.frame.model import Cut
 from ..core.known import Knowledge
 from ..core.reasons import Reason
+from ..core.season.model import Work
 from ..core.season.next_need import Need
 from ..core.walk.findings import Finding, Summary, summary
 from ..core.walk.looks import notes
-from ..core.walk.questions import LATER, Question, Step, asked_next, check_answer, chosen_limb, questions_of, steps_of
+from ..core.walk.questions import (
+    LATER,
+    Question,
+    Step,
+    asked_next,
+    check_answer,
+    chosen_limb,
+    questions_of,
+    steps_of,
+)
 from ..core.walk.suggest import LimbOption, limb_options
 from ..core.walk.tree import FORM_SCHOOLS
 from ..core.words.dates import day_words
@@ -38,7 +50,9 @@ from .workplace import Workplace
 
 @dataclass(frozen=True)
 class Asked:
-    """A question with what is worked out at it and the limbs it may mean; given: the answer in force and its id."""
+    """A question with what is worked out at it and the limbs it may mean; given: the answer in
+    force and its id.
+    """
 
     question: Question
     notes: tuple[Reason, ...]
@@ -49,10 +63,11 @@ class Asked:
 
 @dataclass(frozen=True)
 class WalkView:
-    """A walk as it stands. walk: None before it is begun. at: the question that is asked now, None when all are answered.
+    """A walk as it stands. walk: None before it is begun. at: the question that is asked now, None
+    when all are answered.
 
-    cuts: what the cuts named so far would cost together, None where none is named. after_cuts: the looks that follow once they
-    are made. next_tree: the next tree of the row.
+    cuts: what the cuts named so far would cost together, None where none is named. after_cuts: the
+    looks that follow once they are made. next_tree: the next tree of the row.
     """
 
     walk: Walk | None
@@ -72,9 +87,11 @@ class WalkView:
 
 
 def begin(at: Workplace, tree_id: str, walk_id: str, day: dt.date | None = None) -> WalkView:
-    """Begin a walk, or take up the one that is open on this tree. The same id twice begins one walk; a walk begun without signal is merged into the open one.
+    """Begin a walk, or take up the one that is open on this tree. The same id twice begins one
+    walk; a walk begun without signal is merged into the open one.
 
-    day: when it was begun, for a walk begun without signal. Raises: NotFound, InvalidInput for a day to come.
+    day: when it was begun, for a walk begun without signal. Raises: NotFound, InvalidInput for a
+    day to come.
     """
     refuse({"/day": done_problem(day, at.today())})
     with at.store.writing() as session:
@@ -85,7 +102,11 @@ def begin(at: Workplace, tree_id: str, walk_id: str, day: dt.date | None = None)
             if going is not None and day is None:
                 return _view(at, session, going)
             found = Walk(
-                id=walk_id, tree_id=record.tree.id, day=day or at.today(), state="merged" if going else "open", into=going.id if going else None
+                id=walk_id,
+                tree_id=record.tree.id,
+                day=day or at.today(),
+                state="merged" if going else "open",
+                into=going.id if going else None,
             )
             session.add(found)
             session.flush()
@@ -99,14 +120,29 @@ def walk_view(at: Workplace, walk_id: str) -> WalkView:
 
 
 def walk_form(at: Workplace, tree_id: str) -> WalkView:
-    """A tree's questions before a walk is begun, or its open walk: what a phone takes along. Raises: NotFound."""
+    """A tree's questions before a walk is begun, or its open walk: what a phone takes along.
+    Raises: NotFound.
+    """
     with at.store.reading() as session:
         going = walks.open_walk(session, tree_id)
-        return _view(at, session, going, None if going else walked_tree(at, session, tree_record(session, tree_id), at.today()))
+        return _view(
+            at,
+            session,
+            going,
+            None if going else walked_tree(at, session, tree_record(session, tree_id), at.today()),
+        )
 
 
-def give(at: Workplace, walk_id: str, answer_id: str, question: str, answer: str | None, seen: str | None = None) -> WalkView:
-    """Answer a question, change its answer, or take it back with None. The same answer id twice counts once.
+def give(
+    at: Workplace,
+    walk_id: str,
+    answer_id: str,
+    question: str,
+    answer: str | None,
+    seen: str | None = None,
+) -> WalkView:
+    """Answer a question, change its answer, or take it back with None. The same answer id twice
+    counts once.
 
     seen: id of the answer the device knew of, empty for none. Raises: NotFound, InvalidInput.
     """
@@ -115,9 +151,15 @@ def give(at: Workplace, walk_id: str, answer_id: str, question: str, answer: str
         walked = walked_tree(at, session, tree_record(session, walk.tree_id), walk.day)
         if session.get(WalkAnswer, answer_id) is None:
             if walk.state != "open":
-                raise InvalidInput([FieldProblem("/question", "this walk is finished; begin another")])
+                raise InvalidInput(
+                    [FieldProblem("/question", "this walk is finished; begin another")]
+                )
             _check(at.know, walked, question, answer)
-            session.add(WalkAnswer(id=answer_id, walk_id=walk.id, step=question, answer=answer or "", seen=seen))
+            session.add(
+                WalkAnswer(
+                    id=answer_id, walk_id=walk.id, step=question, answer=answer or "", seen=seen
+                )
+            )
             session.flush()
         return _view(at, session, walk, walked)
 
@@ -133,11 +175,14 @@ def _check(know: Knowledge, walked: Walked, question: str, answer: str | None) -
         known = {x.id: x.length_m for x in walked.tree.frame.limbs} if walked.tree.frame else {}
         for limb, keep in map(chosen_limb, answer.split()):
             if limb not in known or keep >= known[limb]:
-                raise InvalidInput([FieldProblem("/answer", f"there is no limb {limb!r} to cut at {keep:g} m")])
+                raise InvalidInput(
+                    [FieldProblem("/answer", f"there is no limb {limb!r} to cut at {keep:g} m")]
+                )
 
 
 def finish(at: Workplace, walk_id: str) -> WalkView:
-    """End a walk: what was measured goes to the record, what came off to the log, and its findings set the days to come back.
+    """End a walk: what was measured goes to the record, what came off to the log, and its findings
+    set the days to come back.
 
     Ending twice ends once. Raises: NotFound.
     """
@@ -154,8 +199,16 @@ def finish(at: Workplace, walk_id: str) -> WalkView:
         return _view(at, session, walk)
 
 
-def quick(at: Workplace, tree_id: str, walk_id: str, suckers: int, sprouts: int, day: dt.date | None = None) -> Walk:
-    """A tree of a row looked at in passing: nothing to do, or so many suckers and sprouts rubbed off. The same id twice counts once.
+def quick(
+    at: Workplace,
+    tree_id: str,
+    walk_id: str,
+    suckers: int,
+    sprouts: int,
+    day: dt.date | None = None,
+) -> Walk:
+    """A tree of a row looked at in passing: nothing to do, or so many suckers and sprouts rubbed
+    off. The same id twice counts once.
 
     Raises: NotFound, InvalidInput for a day to come.
     """
@@ -165,11 +218,15 @@ def quick(at: Workplace, tree_id: str, walk_id: str, suckers: int, sprouts: int,
         known = session.get(Walk, walk_id)
         if known is not None:
             return known
-        walk = Walk(id=walk_id, tree_id=record.tree.id, day=day or at.today(), state="done", quick=True)
+        walk = Walk(
+            id=walk_id, tree_id=record.tree.id, day=day or at.today(), state="done", quick=True
+        )
         session.add(walk)
         session.flush()
         tallies = {"below": "rubbed", "below-count": str(suckers)} if suckers else {"below": "none"}
-        tallies |= {"sprouts": "small", "sprouts-count": str(sprouts)} if sprouts else {"sprouts": "none"}
+        tallies |= (
+            {"sprouts": "small", "sprouts-count": str(sprouts)} if sprouts else {"sprouts": "none"}
+        )
         for question, answer in tallies.items():
             session.add(WalkAnswer(walk_id=walk.id, step=question, answer=answer))
         session.flush()
@@ -180,13 +237,27 @@ def quick(at: Workplace, tree_id: str, walk_id: str, suckers: int, sprouts: int,
 
 
 def plan(at: Workplace, walk_id: str, plan_id: str) -> Plan:
-    """The cuts a walk named, as a cut sheet. The same id twice makes one. Raises: NotFound, InvalidInput where no limb was named, StaleVersion."""
+    """The cuts a walk named, as a cut sheet. The same id twice makes one. Raises: NotFound,
+    InvalidInput where no limb was named, StaleVersion.
+    """
     with at.store.reading() as session:
         view = _view(at, session, walks.walk(session, walk_id))
     if view.cuts is None or view.walked.frame_row is None:
-        raise InvalidInput([FieldProblem("", "no limb was named on this walk: name them, or mark the cuts in the drawing")])
+        raise InvalidInput(
+            [
+                FieldProblem(
+                    "", "no limb was named on this walk: name them, or mark the cuts in the drawing"
+                )
+            ]
+        )
     return cutting.make_sheet(
-        at, view.walked.record.tree.id, plan_id, named_cuts(view.end.findings), view.cuts.verdict.work, at.today(), view.walked.frame_row.id
+        at,
+        view.walked.record.tree.id,
+        plan_id,
+        named_cuts(view.end.findings),
+        view.cuts.verdict.work,
+        at.today(),
+        view.walked.frame_row.id,
     )
 
 
@@ -198,7 +269,9 @@ def named_cuts(findings: tuple[Finding, ...]) -> list[Cut]:
     return [Cut(limb, at) for limb, at in keep.items()]
 
 
-def _view(at: Workplace, session: Session, walk: Walk | None, walked: Walked | None = None) -> WalkView:
+def _view(
+    at: Workplace, session: Session, walk: Walk | None, walked: Walked | None = None
+) -> WalkView:
     """walked: the tree, where it was read already; needed where there is no walk."""
     if walked is None:
         assert walk is not None
@@ -211,57 +284,124 @@ def _view(at: Workplace, session: Session, walk: Walk | None, walked: Walked | N
     end = summary(at.know, walked.tree, questions, answers)
     cuts = _cost(at, session, walked, end.findings)
     sun = walked.bark_sun
-    after = tuple(come_backs(cuts.advice, at.today(), walked.tree.age_years, sun, at.know)) if cuts else ()
+    after = (
+        tuple(come_backs(cuts.advice, at.today(), walked.tree.age_years, sun, at.know))
+        if cuts
+        else ()
+    )
     return WalkView(
-        walk, walked, day, steps_of(at.know), tuple(_asked(at.know, walked, q, answers, force) for q in questions), answers,
-        asked_next(questions, answers), end, walks.crossings(rows), frame_view(at, session, walked.frame_row) if walked.frame_row else None, cuts, after,
-        _next_in_row(session, walked), photos.of_tree(session, record.tree.id),
-    )  # fmt: skip
+        walk,
+        walked,
+        day,
+        steps_of(at.know),
+        tuple(_asked(at.know, walked, q, answers, force) for q in questions),
+        answers,
+        asked_next(questions, answers),
+        end,
+        walks.crossings(rows),
+        frame_view(at, session, walked.frame_row) if walked.frame_row else None,
+        cuts,
+        after,
+        _next_in_row(session, walked),
+        photos.of_tree(session, record.tree.id),
+    )
 
 
-def _asked(know: Knowledge, walked: Walked, question: Question, answers: Mapping[str, str], force: Mapping[str, WalkAnswer]) -> Asked:
+def _asked(
+    know: Knowledge,
+    walked: Walked,
+    question: Question,
+    answers: Mapping[str, str],
+    force: Mapping[str, WalkAnswer],
+) -> Asked:
     tree = walked.tree
     worked = notes(question.looks, tree, know, answers) if question.skipped is None else ()
     limbs = limb_options(question.looks, tree, know, answers) if question.kind == "limbs" else ()
     row = force.get(question.id)
-    return Asked(question, tuple(n.reason for n in worked), limbs, answers.get(question.id), row.id if row else None)
+    return Asked(
+        question,
+        tuple(n.reason for n in worked),
+        limbs,
+        answers.get(question.id),
+        row.id if row else None,
+    )
 
 
-def _cost(at: Workplace, session: Session, walked: Walked, findings: tuple[Finding, ...]) -> Preview | None:
+def _cost(
+    at: Workplace, session: Session, walked: Walked, findings: tuple[Finding, ...]
+) -> Preview | None:
     """The named cuts together, under the work of the finding that takes most."""
     cuts = named_cuts(findings)
     if not cuts or walked.frame_row is None:
         return None
-    weigh = {f.work: 0.0 for f in findings if f.cuts}
+    weigh: dict[Work, float] = {}
     known = {x.id: x for x in walked.tree.frame.limbs} if walked.tree.frame else {}
     cuts = [c for c in cuts if c.limb in known and c.keep_m < known[c.limb].length_m]
     for finding in findings:
-        for cut in finding.cuts:
-            limb = known.get(cut.limb)
-            weigh[finding.work] += limb.leafing * limb.base_mm**2 if limb else 0.0
+        if finding.work and finding.cuts:
+            limbs = [known[c.limb] for c in finding.cuts if c.limb in known]
+            taken = sum(limb.leafing * limb.base_mm**2 for limb in limbs)
+            weigh[finding.work] = weigh.get(finding.work, 0.0) + taken
+    if not cuts:
+        return None
     work = max(weigh, key=lambda w: (weigh[w], w))
-    return cutting.preview_in(at, session, walked.record, walked.frame_row, cuts, work, at.today(), walked.tree.units) if cuts else None  # type: ignore[arg-type]  # the catalogue names kinds of work
+    day, units = at.today(), walked.tree.units
+    return cutting.preview_in(at, session, walked.record, walked.frame_row, cuts, work, day, units)
 
 
 def _keep_measures(session: Session, view: WalkView) -> None:
-    """What was measured on the walk goes to the tree's record; its drawing gets the new union and trunk."""
+    """What was measured on the walk goes to the tree's record; its drawing gets the new union and
+    trunk.
+    """
     answers, record, day = view.answers, view.walked.record, view.day
-    number = {q: float(answers[q]) for q in ("union-height", "union-trunk", "load-trunk", "pot-height", "pot-room") if answers.get(q, LATER) != LATER}
+    number = {
+        q: float(answers[q])
+        for q in ("union-height", "union-trunk", "load-trunk", "pot-height", "pot-room")
+        if answers.get(q, LATER) != LATER
+    }
     row = frames.current_row(session, record.stem.id)
     if row is not None and {"union-height", "union-trunk", "load-trunk"} & number.keys():
-        frames.correct_foot(session, record.stem, row, number.get("union-height"), number.get("union-trunk", number.get("load-trunk")), day)
+        frames.correct_foot(
+            session,
+            record.stem,
+            row,
+            number.get("union-height"),
+            number.get("union-trunk", number.get("load-trunk")),
+            day,
+        )
     if "union-height" in number:
         record.stem.union_m = number["union-height"]
         session.add(record.stem)
     if answers.get("union-mark", "not") != "not":
         record.stem.union_mark = f"{answers['union-mark']}, {day_words(day)}"
         session.add(record.stem)
-    kinds = {"union-trunk": "trunk_mm", "load-trunk": "trunk_mm", "pot-height": "height_m", "pot-room": "winter_room_m"}
+    kinds = {
+        "union-trunk": "trunk_mm",
+        "load-trunk": "trunk_mm",
+        "pot-height": "height_m",
+        "pot-room": "winter_room_m",
+    }
     for question, kind in kinds.items():
         if question in number and not (row is not None and kind in ("trunk_mm", "height_m")):
-            session.add(Observation(scope="tree", scope_id=record.tree.id, kind=kind, value=answers[question], date=day))
+            session.add(
+                Observation(
+                    scope="tree",
+                    scope_id=record.tree.id,
+                    kind=kind,
+                    value=answers[question],
+                    date=day,
+                )
+            )
     if "ground" in answers:
-        session.add(Observation(scope="block", scope_id=record.block.id, kind="ground", value=answers["ground"], date=day))
+        session.add(
+            Observation(
+                scope="block",
+                scope_id=record.block.id,
+                kind="ground",
+                value=answers["ground"],
+                date=day,
+            )
+        )
     if "form" in answers:
         stances.choose(session, "tree", record.tree.id, "form", FORM_SCHOOLS[answers["form"]])
 
@@ -272,19 +412,51 @@ def _log_tallies(session: Session, walk: Walk, answers: Mapping[str, str]) -> No
         entry_id = str(uuid.uuid5(uuid.UUID(walk.id), work))
         if answers.get(question, LATER) != LATER and session.get(LogEntry, entry_id) is None:
             count = int(float(answers[question]))
-            session.add(LogEntry(id=entry_id, tree_id=walk.tree_id, date=walk.day, work=work, cuts=count, note="rubbed off on a walk"))
+            session.add(
+                LogEntry(
+                    id=entry_id,
+                    tree_id=walk.tree_id,
+                    date=walk.day,
+                    work=work,
+                    cuts=count,
+                    note="rubbed off on a walk",
+                )
+            )
 
 
 def _come_backs(session: Session, walk: Walk, end: Summary) -> None:
     for finding in end.findings:
         if finding.again is not None:
-            session.add(Task(scope_id=walk.tree_id, kind="walk", does=finding.text, due=finding.again, rule=finding.rule))
+            session.add(
+                Task(
+                    scope_id=walk.tree_id,
+                    kind="walk",
+                    does=finding.text,
+                    due=finding.again,
+                    rule=finding.rule,
+                )
+            )
     if end.nothing and not any(f.again for f in end.findings):
-        session.add(Task(scope_id=walk.tree_id, kind="walk", does="Walk the tree again", due=end.look_again, rule="walk/look-again"))
+        session.add(
+            Task(
+                scope_id=walk.tree_id,
+                kind="walk",
+                does="Walk the tree again",
+                due=end.look_again,
+                rule="walk/look-again",
+            )
+        )
 
 
 def _next_in_row(session: Session, walked: Walked) -> str | None:
-    return next((r.tree.id for r in tree_records(session, row_id=walked.record.row.id) if r.place.n > walked.record.place.n), None)
+    return next(
+        (
+            r.tree.id
+            for r in tree_records(session, row_id=walked.record.row.id)
+            if r.place.n > walked.record.place.n
+        ),
+        None,
+    )
 
 
 @dataclass(frozen=True)
@@ -301,7 +473,9 @@ class RowTree:
 
 @dataclass(frozen=True)
 class RowWalk:
-    """A row as it is walked, and how many cut sheets are open in it. one_pass: where it is ripe and due for shearing."""
+    """A row as it is walked, and how many cut sheets are open in it. one_pass: where it is ripe and
+    due for shearing.
+    """
 
     row_id: str
     block: str
@@ -320,12 +494,26 @@ def row_walk(at: Workplace, row_id: str) -> RowWalk:
             raise NotFound(f"there is no row {row_id} with trees")
         last = walks.last_walks(session, [r.tree.id for r in records])
         first, last_of = records[0], {r.tree.id for r in records}
-        needs = {t.record.tree.id: t.need for t in trees_with_needs(at, session, records, at.today())}
-        trees = tuple(RowTree(r.tree.id, r.name, r.tree.species, r.cultivar, last.get(r.tree.id), needs[r.tree.id]) for r in records)
+        needs = {
+            t.record.tree.id: t.need for t in trees_with_needs(at, session, records, at.today())
+        }
+        trees = tuple(
+            RowTree(
+                r.tree.id, r.name, r.tree.species, r.cultivar, last.get(r.tree.id), needs[r.tree.id]
+            )
+            for r in records
+        )
         sheets_open = sum(p.tree_id in last_of for p in plans.open_plans(session))
-        holding = places.holding(session)
-        pass_ = one_pass(at, session, records, holding.units if holding else "metric")  # type: ignore[arg-type]  # stored units were checked
-        return RowWalk(row_id, first.block.name, first.row.n, at.today(), trees, sheets_open, pass_.reason if pass_ else None)
+        pass_ = one_pass(at, session, records, places.units(session))
+        return RowWalk(
+            row_id,
+            first.block.name,
+            first.row.n,
+            at.today(),
+            trees,
+            sheets_open,
+            pass_.reason if pass_ else None,
+        )
 
 
 def row_of(at: Workplace, tree_id: str) -> RowWalk:

@@ -1,6 +1,8 @@
-"""Weather of a site: measured days for the heat sums, and a forecast, through whatever station the holding has.
+"""Weather of a site: measured days for the heat sums, and a forecast, through whatever station the
+holding has.
 
-Only the demo listens to the simulated station. On a real holding there are the days that were brought in, and no forecast.
+Only the demo listens to the simulated station. On a real holding there are the days that were
+brought in, and no forecast.
 """
 
 from __future__ import annotations
@@ -32,10 +34,17 @@ def station(at: Workplace, session: Session, site: Site, normals: SiteNormals) -
     if not at.settings.demo or listed:
         return ListedStation(listed)
     holding = places.holding(session)
-    return StandIn(Normals(tuple(normals.tmin_c), tuple(normals.tmax_c)), site.name, holding.scenario if holding else "ordinary", at.today())
+    return StandIn(
+        Normals(tuple(normals.tmin_c), tuple(normals.tmax_c)),
+        site.name,
+        holding.scenario if holding else "ordinary",
+        at.today(),
+    )
 
 
-def measured(at: Workplace, session: Session, site: Site, normals: SiteNormals, day: dt.date) -> Weather | None:
+def measured(
+    at: Workplace, session: Session, site: Site, normals: SiteNormals, day: dt.date
+) -> Weather | None:
     """Measured days up to a day or today, for the heat sums. None where nothing was measured."""
     day = min(day, at.today())
     first = day - dt.timedelta(days=_LOOK_BACK)
@@ -54,8 +63,12 @@ def _as_weather(key: str, first: dt.date, last: dt.date, found: Sequence[Station
     return Weather(key, first, low, high)
 
 
-def forecast(at: Workplace, session: Session, site: Site, normals: SiteNormals, day: dt.date) -> tuple[ForecastDay, ...]:
-    """What the station foresees today; nothing where it is simulated and the holding real, nor for whoever asks about days gone by."""
+def forecast(
+    at: Workplace, session: Session, site: Site, normals: SiteNormals, day: dt.date
+) -> tuple[ForecastDay, ...]:
+    """What the station foresees today; nothing where it is simulated and the holding real, nor for
+    whoever asks about days gone by.
+    """
     if day < at.today():
         return ()
     found = station(at, session, site, normals)
@@ -64,7 +77,9 @@ def forecast(at: Workplace, session: Session, site: Site, normals: SiteNormals, 
 
 @dataclass(frozen=True)
 class WeatherView:
-    """What a site's station says. ``missing``: why there is no forecast, None where there is one."""
+    """What a site's station says. ``missing``: why there is no forecast, None where there is
+    one.
+    """
 
     site_id: str
     station: str
@@ -86,18 +101,29 @@ def view(at: Workplace, site_id: str) -> WeatherView:
         missing = (
             None
             if ahead
-            else "No forecast: no station that foresees is connected. Frost and heat are judged from the normals alone; look at your own forecast."
+            else (
+                "No forecast: no station that foresees is connected. Frost and heat are judged "
+                "from the normals alone; look at your own forecast."
+            )
         )
         holding = places.holding(session)
         demo = at.settings.demo and found.simulated
         return WeatherView(
-            site_id, found.name, found.simulated, tuple(found.days(today - dt.timedelta(days=13), today)), ahead, missing,
-            holding.scenario if demo and holding else None, SCENARIOS if demo else {},
-        )  # fmt: skip
+            site_id,
+            found.name,
+            found.simulated,
+            tuple(found.days(today - dt.timedelta(days=13), today)),
+            ahead,
+            missing,
+            holding.scenario if demo and holding else None,
+            SCENARIOS if demo else {},
+        )
 
 
 def set_scenario(at: Workplace, scenario: str) -> str:
-    """Switch the simulated weather of the demo. Raises: InvalidInput outside the demo or for a scenario that is not known."""
+    """Switch the simulated weather of the demo. Raises: InvalidInput outside the demo or for a
+    scenario that is not known.
+    """
     if not at.settings.demo:
         raise InvalidInput([FieldProblem("/scenario", "a real holding has no simulated weather")])
     if scenario not in SCENARIOS:
@@ -112,7 +138,9 @@ def set_scenario(at: Workplace, scenario: str) -> str:
 
 
 def all_days(at: Workplace, site_id: str) -> Sequence[StationDay]:
-    """Every day there is of a site: those brought in, or a year and more of the demo's. Raises: NotFound."""
+    """Every day there is of a site: those brought in, or a year and more of the demo's. Raises:
+    NotFound.
+    """
     with at.store.reading() as session:
         site = places.site(session, site_id)
         listed = stored.days(session, site_id)

@@ -1,4 +1,6 @@
-"""What every service works with: the store, the catalogue, today's date, and measures of frames that never change."""
+"""What every service works with: the store, the catalogue, today's date, and measures of frames
+that never change.
+"""
 
 from __future__ import annotations
 
@@ -24,7 +26,9 @@ from ..store.trees import own_species
 
 @dataclass(frozen=True)
 class Size:
-    """What a frame measures as a whole [m, mm], and what can come off it any day: suckers and dead limbs."""
+    """What a frame measures as a whole [m, mm], and what can come off it any day: suckers and dead
+    limbs.
+    """
 
     height_m: float
     spread_m: float
@@ -36,7 +40,9 @@ class Size:
 
 @dataclass
 class Workplace:
-    """One holding at work. know: the catalogue with this holding's own kinds; shipped: the catalogue alone."""
+    """One holding at work. know: the catalogue with this holding's own kinds; shipped: the
+    catalogue alone.
+    """
 
     settings: Settings
     store: Store
@@ -56,13 +62,22 @@ class Workplace:
             return last_number(session)
 
     def size(self, frame_id: str, frame: Frame) -> Size:
-        """Height, spread, trunk and fruit of a frame; frames do not change, so they are worked out once."""
+        """Height, spread, trunk and fruit of a frame; frames do not change, so they are worked out
+        once.
+        """
         if frame_id not in self._sizes:
             ends = limb_ends(frame)
             suckers = sum(is_sucker(frame, x) for x in frame.limbs)
             dead = sum(x.state == "dead" for x in frame.limbs)
             fruit = sum(x.fruit for x in frame.limbs)
-            self._sizes[frame_id] = Size(height_m(frame, ends), 2 * radius_m(frame, ends), frame.trunk.diameter_mm, fruit, suckers, dead)
+            self._sizes[frame_id] = Size(
+                height_m(frame, ends),
+                2 * radius_m(frame, ends),
+                frame.trunk.diameter_mm,
+                fruit,
+                suckers,
+                dead,
+            )
         return self._sizes[frame_id]
 
     def sizes(self, session: Session, rows: list[FrameRow]) -> dict[str, Size]:

@@ -1,6 +1,7 @@
 """Acts: every write is one, with an id made by whoever writes and a number that only rises.
 
-The number gives the order in which things came in, so that nothing hangs on a clock; the id makes a thing sent twice one thing.
+The number gives the order in which things came in, so that nothing hangs on a clock; the id makes a
+thing sent twice one thing.
 
 No ``from __future__ import annotations`` here: SQLModel reads the annotations at run time.
 """
@@ -32,9 +33,11 @@ def utc_now() -> dt.datetime:
 
 
 class Act(SQLModel, table=True):
-    """One write. seq: its place in the order; day: the holding's day; made_at: what the clock said, for reading only.
+    """One write. seq: its place in the order; day: the holding's day; made_at: what the clock said,
+    for reading only.
 
-    kind: what was asked for; device, person: who did it, empty where nobody says; undoes: the act that it takes back.
+    kind: what was asked for; device, person: who did it, empty where nobody says; undoes: the act
+    that it takes back.
     """
 
     __table_args__ = {"sqlite_autoincrement": True}
@@ -103,18 +106,34 @@ def going_on() -> Doing:
 
 
 def enter(session: Session, act: Doing, day: dt.date) -> int:
-    """The act's number; entered now, unless this very act has written before. Raises: DoneAlready for an act of an earlier time."""
+    """The act's number; entered now, unless this very act has written before. Raises: DoneAlready
+    for an act of an earlier time.
+    """
     if act.seq is not None:
         return act.seq
     not_before(session, act)
-    values = {"id": act.id, "kind": act.kind, "device": act.device, "person": act.person, "undoes": act.undoes, "day": day}
+    values = {
+        "id": act.id,
+        "kind": act.kind,
+        "device": act.device,
+        "person": act.person,
+        "undoes": act.undoes,
+        "day": day,
+    }
     made = session.connection().execute(insert(Act).values(**values, made_at=utc_now()))
-    return int(made.inserted_primary_key[0])  # type: ignore[index]  # an insert of one row has one key
+    # an insert of one row has one key
+    return int(made.inserted_primary_key[0])  # type: ignore[index]
 
 
 def not_before(session: Session, act: Doing) -> None:
-    """Raises: DoneAlready for an act that was written; InvalidInput where its id was given to another."""
-    known = session.connection().execute(select(col(Act.seq), col(Act.kind)).where(col(Act.id) == act.id)).first()
+    """Raises: DoneAlready for an act that was written; InvalidInput where its id was given to
+    another.
+    """
+    known = (
+        session.connection()
+        .execute(select(col(Act.seq), col(Act.kind)).where(col(Act.id) == act.id))
+        .first()
+    )
     if known is not None:
         refuse({"/id": None if known[1] == act.kind else ID_TAKEN})
         raise DoneAlready(act.id, int(known[0] or 0))
@@ -126,10 +145,17 @@ def leave_out(session: Session, seq: int) -> None:
 
 
 def arrival(table: type[Acted]) -> tuple[Any, ColumnElement[Any]]:
-    """The order in which rows of a table came in, to order a query by; within an act by their place in the file."""
+    """The order in which rows of a table came in, to order a query by; within an act by their place
+    in the file.
+    """
     return col(table.act), literal_column(f"{table.__tablename__}.rowid")
 
 
 def last_number(session: Session) -> int:
     """The number of the newest act, 0 before there is any."""
-    return int(session.connection().execute(select(col(Act.seq)).order_by(col(Act.seq).desc()).limit(1)).scalar() or 0)
+    return int(
+        session.connection()
+        .execute(select(col(Act.seq)).order_by(col(Act.seq).desc()).limit(1))
+        .scalar()
+        or 0
+    )

@@ -1,4 +1,6 @@
-"""The SQLite database: one writer at a time, readers beside it, foreign keys on, brought up to date at start."""
+"""The SQLite database: one writer at a time, readers beside it, foreign keys on, brought up to date
+at start.
+"""
 
 from __future__ import annotations
 
@@ -54,7 +56,8 @@ class Store:
     def writing(self) -> Iterator[Session]:
         """A session that writes, all or nothing, as one act; writers take turns.
 
-        Raises: DoneAlready for an act that was written before; Busy when another writes for too long.
+        Raises: DoneAlready for an act that was written before; Busy when another writes for too
+        long.
         """
         act = acts.going_on()
         try:
@@ -70,7 +73,9 @@ class Store:
                     seq = 0
         except OperationalError as error:
             if "locked" in str(error.orig):
-                raise Busy("Somebody else is writing just now. Nothing of yours is lost: try again.") from error
+                raise Busy(
+                    "Somebody else is writing just now. Nothing of yours is lost: try again."
+                ) from error
             raise
         act.seq = act.seq or seq or None
 
@@ -93,12 +98,21 @@ def _engine(path: Path) -> Engine:
     engine = create_engine(f"sqlite:///{path}", connect_args=settings)
 
     @event.listens_for(engine, "connect")
-    def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]  # SQLAlchemy hands over driver objects
-        for pragma in ("journal_mode=WAL", "foreign_keys=ON", f"busy_timeout={_BUSY_MS}", "synchronous=NORMAL"):
+    # SQLAlchemy hands over driver objects
+    def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]
+        for pragma in (
+            "journal_mode=WAL",
+            "foreign_keys=ON",
+            f"busy_timeout={_BUSY_MS}",
+            "synchronous=NORMAL",
+        ):
             connection.execute(f"PRAGMA {pragma}")
 
     @event.listens_for(engine, "begin")
-    def _begin(connection) -> None:  # type: ignore[no-untyped-def]  # SQLAlchemy hands over driver objects
-        connection.exec_driver_sql(connection.get_execution_options().get("billhook_begin", "BEGIN IMMEDIATE"))
+    # SQLAlchemy hands over driver objects
+    def _begin(connection) -> None:  # type: ignore[no-untyped-def]
+        connection.exec_driver_sql(
+            connection.get_execution_options().get("billhook_begin", "BEGIN IMMEDIATE")
+        )
 
     return engine

@@ -12,7 +12,8 @@ from sqlalchemy import func, insert
 from sqlalchemy import select as plain_select
 from sqlmodel import Session, col, select
 
-from ..core.frame.model import Frame, Limb, Trunk
+from ..core.choice import one_of
+from ..core.frame.model import STATES, Frame, Limb, Trunk
 from .acts import new_id
 from .database import NotFound, StaleVersion
 from .tables import Baseline, FrameRow, LimbRow, Stem
@@ -20,15 +21,30 @@ from .tables import Baseline, FrameRow, LimbRow, Stem
 
 def _limb(row: LimbRow) -> Limb:
     return Limb(
-        row.limb_key, row.parent, row.at_m, row.base_mm, row.length_m, row.rise_deg, row.bearing_deg, row.tip_mm,
-        row.state, row.foliage, row.fruit, row.headed_mm, row.kind,  # type: ignore[arg-type]  # the core checked the state before it was stored
-    )  # fmt: skip
+        row.limb_key,
+        row.parent,
+        row.at_m,
+        row.base_mm,
+        row.length_m,
+        row.rise_deg,
+        row.bearing_deg,
+        row.tip_mm,
+        one_of(STATES, row.state),
+        row.foliage,
+        row.fruit,
+        row.headed_mm,
+        row.kind,
+    )
 
 
 def frame_of(session: Session, row: FrameRow) -> tuple[Frame, set[str]]:
     """The core's frame, and the keys of the limbs that were measured."""
-    limbs = session.exec(select(LimbRow).where(LimbRow.frame_id == row.id).order_by(col(LimbRow.nth))).all()
-    return Frame(Trunk(row.trunk_mm, row.trunk_m), tuple(_limb(x) for x in limbs), row.union_m), {x.limb_key for x in limbs if x.measured}
+    limbs = session.exec(
+        select(LimbRow).where(LimbRow.frame_id == row.id).order_by(col(LimbRow.nth))
+    ).all()
+    return Frame(Trunk(row.trunk_mm, row.trunk_m), tuple(_limb(x) for x in limbs), row.union_m), {
+        x.limb_key for x in limbs if x.measured
+    }
 
 
 def frame_row(session: Session, frame_id: str) -> FrameRow:
@@ -41,12 +57,16 @@ def frame_row(session: Session, frame_id: str) -> FrameRow:
 
 def current_row(session: Session, stem_id: str) -> FrameRow | None:
     """The newest frame of a stem, or None before one was made."""
-    return session.exec(select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq).desc())).first()
+    return session.exec(
+        select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq).desc())
+    ).first()
 
 
 def row_on(session: Session, stem_id: str, day: dt.date) -> FrameRow | None:
     """The newest frame of a stem up to a day, else its first; None before one was made."""
-    rows = session.exec(select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq))).all()
+    rows = session.exec(
+        select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq))
+    ).all()
     return next((r for r in reversed(rows) if r.date <= day), rows[0] if rows else None)
 
 
@@ -54,7 +74,9 @@ def current_rows(session: Session, stem_ids: Sequence[str] | None = None) -> lis
     """The newest frame of every stem, or of these."""
     of = select(FrameRow.stem_id, func.max(FrameRow.seq).label("seq")).group_by(FrameRow.stem_id)
     newest = (of if stem_ids is None else of.where(col(FrameRow.stem_id).in_(stem_ids))).subquery()
-    query = select(FrameRow).join(newest, (col(FrameRow.stem_id) == newest.c.stem_id) & (col(FrameRow.seq) == newest.c.seq))
+    query = select(FrameRow).join(
+        newest, (col(FrameRow.stem_id) == newest.c.stem_id) & (col(FrameRow.seq) == newest.c.seq)
+    )
     return list(session.exec(query).all())
 
 
@@ -63,10 +85,24 @@ def many_frames(session: Session, rows: list[FrameRow]) -> dict[str, Frame]:
     wanted = {r.id for r in rows}
     limbs: dict[str, list[Limb]] = defaultdict(list)
     columns = (
-        LimbRow.frame_id, LimbRow.limb_key, LimbRow.parent, LimbRow.at_m, LimbRow.base_mm, LimbRow.length_m, LimbRow.rise_deg, LimbRow.bearing_deg,
-        LimbRow.tip_mm, LimbRow.state, LimbRow.foliage, LimbRow.fruit, LimbRow.headed_mm, LimbRow.kind,
-    )  # fmt: skip
-    query = plain_select(*columns).order_by(col(LimbRow.frame_id), col(LimbRow.nth))  # type: ignore[call-overload]  # more columns than SQLAlchemy types
+        LimbRow.frame_id,
+        LimbRow.limb_key,
+        LimbRow.parent,
+        LimbRow.at_m,
+        LimbRow.base_mm,
+        LimbRow.length_m,
+        LimbRow.rise_deg,
+        LimbRow.bearing_deg,
+        LimbRow.tip_mm,
+        LimbRow.state,
+        LimbRow.foliage,
+        LimbRow.fruit,
+        LimbRow.headed_mm,
+        LimbRow.kind,
+    )
+    # more columns than SQLAlchemy types
+    query = plain_select(*columns)  # type: ignore[call-overload]
+    query = query.order_by(col(LimbRow.frame_id), col(LimbRow.nth))
     if len(wanted) < 400:
         query = query.where(col(LimbRow.frame_id).in_(wanted))
     for frame_id, *rest in session.connection().execute(query):
@@ -78,31 +114,70 @@ def many_frames(session: Session, rows: list[FrameRow]) -> dict[str, Frame]:
 def _limb_rows(frame_id: str, frame: Frame, measured: set[str]) -> list[dict[str, Any]]:
     return [
         {
-            "frame_id": frame_id, "limb_key": x.id, "nth": nth, "parent": x.on, "at_m": x.at_m, "base_mm": x.base_mm, "tip_mm": x.tip_mm, "length_m": x.length_m,
-            "rise_deg": x.rise_deg, "bearing_deg": x.bearing_deg, "state": x.state, "foliage": x.foliage, "fruit": x.fruit, "headed_mm": x.headed_mm,
-            "kind": x.kind, "measured": x.id in measured,
+            "frame_id": frame_id,
+            "limb_key": x.id,
+            "nth": nth,
+            "parent": x.on,
+            "at_m": x.at_m,
+            "base_mm": x.base_mm,
+            "tip_mm": x.tip_mm,
+            "length_m": x.length_m,
+            "rise_deg": x.rise_deg,
+            "bearing_deg": x.bearing_deg,
+            "state": x.state,
+            "foliage": x.foliage,
+            "fruit": x.fruit,
+            "headed_mm": x.headed_mm,
+            "kind": x.kind,
+            "measured": x.id in measured,
         }
         for nth, x in enumerate(frame.limbs)
-    ]  # fmt: skip
+    ]
 
 
-def _frame_row(tree_id: str, stem_id: str, frame: Frame, date: dt.date, origin: str, newest: FrameRow | None, frame_id: str | None) -> FrameRow:
+def _frame_row(
+    tree_id: str,
+    stem_id: str,
+    frame: Frame,
+    date: dt.date,
+    origin: str,
+    newest: FrameRow | None,
+    frame_id: str | None,
+) -> FrameRow:
     return FrameRow(
-        id=frame_id or new_id(), tree_id=tree_id, stem_id=stem_id, seq=(newest.seq + 1) if newest else 1, date=date, origin=origin,
-        previous_id=newest.id if newest else None, union_m=frame.union_m, trunk_mm=frame.trunk.diameter_mm, trunk_m=frame.trunk.height_m,
-    )  # fmt: skip
+        id=frame_id or new_id(),
+        tree_id=tree_id,
+        stem_id=stem_id,
+        seq=(newest.seq + 1) if newest else 1,
+        date=date,
+        origin=origin,
+        previous_id=newest.id if newest else None,
+        union_m=frame.union_m,
+        trunk_mm=frame.trunk.diameter_mm,
+        trunk_m=frame.trunk.height_m,
+    )
 
 
-def first_rows(tree_id: str, stem_id: str, frame: Frame, date: dt.date, origin: str) -> tuple[dict[str, Any], list[dict[str, Any]]]:
+def first_rows(
+    tree_id: str, stem_id: str, frame: Frame, date: dt.date, origin: str
+) -> tuple[dict[str, Any], list[dict[str, Any]]]:
     """The first frame of a new stem and its limbs as rows, for putting down many at once."""
     row = _frame_row(tree_id, stem_id, frame, date, origin, None, None)
     return row.model_dump(), _limb_rows(row.id, frame, set())
 
 
 def add_frame(
-    session: Session, stem: Stem, frame: Frame, date: dt.date, origin: str, previous_id: str | None, measured: set[str], frame_id: str | None = None
+    session: Session,
+    stem: Stem,
+    frame: Frame,
+    date: dt.date,
+    origin: str,
+    previous_id: str | None,
+    measured: set[str],
+    frame_id: str | None = None,
 ) -> FrameRow:
-    """Append a frame to a stem. ``previous_id`` must be the stem's newest frame. The same id twice is one.
+    """Append a frame to a stem. ``previous_id`` must be the stem's newest frame. The same id twice
+    is one.
 
     Raises: StaleVersion when it is not.
     """
@@ -111,7 +186,10 @@ def add_frame(
         return known
     newest = current_row(session, stem.id)
     if (newest.id if newest else None) != previous_id:
-        raise StaleVersion("Someone else measured or cut this tree in the meantime.", {"frame_id": newest.id if newest else None})
+        raise StaleVersion(
+            "Someone else measured or cut this tree in the meantime.",
+            {"frame_id": newest.id if newest else None},
+        )
     row = _frame_row(stem.tree_id, stem.id, frame, date, origin, newest, frame_id)
     session.add(row)
     session.flush()
@@ -121,22 +199,45 @@ def add_frame(
     return row
 
 
-def correct_foot(session: Session, stem: Stem, row: FrameRow, union_m: float | None, trunk_mm: float | None, date: dt.date) -> FrameRow:
+def correct_foot(
+    session: Session,
+    stem: Stem,
+    row: FrameRow,
+    union_m: float | None,
+    trunk_mm: float | None,
+    date: dt.date,
+) -> FrameRow:
     """The same frame with the union or the trunk measured anew; what is None stays."""
     frame, measured = frame_of(session, row)
-    trunk = Trunk(trunk_mm if trunk_mm is not None else frame.trunk.diameter_mm, frame.trunk.height_m)
+    trunk = Trunk(
+        trunk_mm if trunk_mm is not None else frame.trunk.diameter_mm, frame.trunk.height_m
+    )
     union = frame.union_m if union_m is None else min(union_m, frame.trunk.height_m)
-    return add_frame(session, stem, replace(frame, trunk=trunk, union_m=union), date, row.origin, row.id, measured)
+    return add_frame(
+        session,
+        stem,
+        replace(frame, trunk=trunk, union_m=union),
+        date,
+        row.origin,
+        row.id,
+        measured,
+    )
 
 
 def baseline(session: Session, tree_id: str, first: dt.date, last: dt.date) -> FrameRow | None:
-    """The frame that was there before the first cut of the growing year from ``first`` to ``last``, where one is set."""
-    query = select(Baseline).where(Baseline.tree_id == tree_id, Baseline.first_cut >= first, Baseline.first_cut <= last)
+    """The frame that was there before the first cut of the growing year from ``first`` to ``last``,
+    where one is set.
+    """
+    query = select(Baseline).where(
+        Baseline.tree_id == tree_id, Baseline.first_cut >= first, Baseline.first_cut <= last
+    )
     found = session.exec(query.order_by(col(Baseline.first_cut))).first()
     return frame_row(session, found.frame_id) if found else None
 
 
-def set_baseline(session: Session, tree_id: str, year: tuple[dt.date, dt.date], first_cut: dt.date, frame_id: str) -> None:
+def set_baseline(
+    session: Session, tree_id: str, year: tuple[dt.date, dt.date], first_cut: dt.date, frame_id: str
+) -> None:
     """Make a frame the total of a growing year, unless one is set already."""
     if baseline(session, tree_id, *year) is None:
         session.add(Baseline(tree_id=tree_id, first_cut=first_cut, frame_id=frame_id))
@@ -145,4 +246,6 @@ def set_baseline(session: Session, tree_id: str, year: tuple[dt.date, dt.date], 
 
 def stems_once_measured(session: Session) -> set[str]:
     """Stems whose frame was measured at some time; frames after a plan keep what was measured."""
-    return set(session.exec(select(FrameRow.stem_id).where(FrameRow.origin == "measured").distinct()).all())
+    return set(
+        session.exec(select(FrameRow.stem_id).where(FrameRow.origin == "measured").distinct()).all()
+    )

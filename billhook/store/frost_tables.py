@@ -12,7 +12,9 @@ from .acts import Acted, new_id, utc_now
 
 
 class FrostNight(SQLModel, table=True):
-    """A cold night that was written down: the minimum at the station [degrees C] and for how long [h], None where nobody knows."""
+    """A cold night that was written down: the minimum at the station [degrees C] and for how long
+    [h], None where nobody knows.
+    """
 
     __table_args__ = (UniqueConstraint("site_id", "day"),)
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -24,7 +26,9 @@ class FrostNight(SQLModel, table=True):
 
 
 class FrostAssessment(SQLModel, table=True):
-    """What a night was foreseen to do to a tree: the air where it stands [degrees C], the class and a worse possible one."""
+    """What a night was foreseen to do to a tree: the air where it stands [degrees C], the class and
+    a worse possible one.
+    """
 
     __table_args__ = (UniqueConstraint("night_id", "tree_id"),)
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -36,9 +40,11 @@ class FrostAssessment(SQLModel, table=True):
 
 
 class Scratch(Acted, table=True):
-    """A scratch of the bark after a frost: where on a limb [m from its base], and whether it was green.
+    """A scratch of the bark after a frost: where on a limb [m from its base], and whether it was
+    green.
 
-    Round the trunk ``at_m`` is above ground and ``bearing_deg`` the side [degrees clockwise from north]; along a limb there is no bearing.
+    Round the trunk ``at_m`` is above ground and ``bearing_deg`` the side [degrees clockwise from
+    north]; along a limb there is no bearing.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)

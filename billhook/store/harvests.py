@@ -19,5 +19,7 @@ def harvests(session: Session, scope_ids: Sequence[str]) -> list[Harvest]:
     found: list[Harvest] = []
     # a list of ids in one statement has a limit in SQLite
     for i in range(0, len(scope_ids), 500):
-        found += session.exec(select(Harvest).where(col(Harvest.scope_id).in_(scope_ids[i : i + 500]))).all()
+        found += session.exec(
+            select(Harvest).where(col(Harvest.scope_id).in_(scope_ids[i : i + 500]))
+        ).all()
     return sorted(found, key=lambda h: (h.day, h.act), reverse=True)

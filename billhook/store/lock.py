@@ -26,12 +26,17 @@ def held(path: Path, wait: bool = False) -> Iterator[None]:
         path.parent.mkdir(parents=True, exist_ok=True)
         handle = os.open(path, os.O_RDWR | os.O_CREAT, 0o644)
     except OSError as error:
-        raise NotWritable(f"{path.parent} cannot be written to: {error.strerror or error}.") from error
+        raise NotWritable(
+            f"{path.parent} cannot be written to: {error.strerror or error}."
+        ) from error
     try:
         try:
             fcntl.flock(handle, fcntl.LOCK_EX | (0 if wait else fcntl.LOCK_NB))
         except BlockingIOError as error:
-            raise Taken(f"{path.parent} is in use by another Billhook: stop that one first, or give another folder with --data.") from error
+            raise Taken(
+                f"{path.parent} is in use by another Billhook: stop that one first, or give "
+                "another folder with --data."
+            ) from error
         yield
     finally:
         os.close(handle)

@@ -11,7 +11,9 @@ from .database import NotFound
 from .tables import LogEntry, PutOff, Task
 
 
-def entries(session: Session, tree_id: str | None = None, since: dt.date | None = None) -> list[LogEntry]:
+def entries(
+    session: Session, tree_id: str | None = None, since: dt.date | None = None
+) -> list[LogEntry]:
     """Log entries, the newest work first; corrected ones are kept."""
     query = select(LogEntry).order_by(col(LogEntry.date).desc(), col(LogEntry.act).desc())
     if tree_id is not None:
@@ -31,7 +33,9 @@ def entry(session: Session, entry_id: str) -> LogEntry:
 
 def entry_of_plan(session: Session, plan_id: str) -> LogEntry | None:
     """The entry that finishing a plan wrote."""
-    return session.exec(select(LogEntry).where(LogEntry.plan_id == plan_id, col(LogEntry.corrects).is_(None))).first()
+    return session.exec(
+        select(LogEntry).where(LogEntry.plan_id == plan_id, col(LogEntry.corrects).is_(None))
+    ).first()
 
 
 def in_force(found: list[LogEntry]) -> list[LogEntry]:

@@ -10,4 +10,8 @@ from .tables import Photo
 
 def photos_of(session: Session, tree_id: str) -> list[Photo]:
     """Photos of a tree, the oldest first."""
-    return list(session.exec(select(Photo).where(Photo.tree_id == tree_id).order_by(col(Photo.day), *arrival(Photo))).all())
+    return list(
+        session.exec(
+            select(Photo).where(Photo.tree_id == tree_id).order_by(col(Photo.day), *arrival(Photo))
+        ).all()
+    )

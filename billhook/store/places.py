@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from sqlmodel import Session, col, select
 
+from ..core.choice import one_of
+from ..core.words.units import UNITS, Units
 from .database import NotFound
 from .tables import Block, Holding, Place, Row, Site, SiteNormals
 
@@ -11,6 +13,12 @@ from .tables import Block, Holding, Place, Row, Site, SiteNormals
 def holding(session: Session) -> Holding | None:
     """The holding of this database, or None before one is set up."""
     return session.exec(select(Holding)).first()
+
+
+def units(session: Session) -> Units:
+    """The holding's units; metric before one is set up."""
+    found = holding(session)
+    return one_of(UNITS, found.units) if found else "metric"
 
 
 def sites(session: Session) -> list[Site]:
@@ -28,7 +36,11 @@ def site(session: Session, site_id: str) -> Site:
 
 def normals(session: Session, site_id: str) -> SiteNormals:
     """The normals in force. Raises: NotFound."""
-    found = session.exec(select(SiteNormals).where(SiteNormals.site_id == site_id).order_by(col(SiteNormals.seq).desc())).first()
+    found = session.exec(
+        select(SiteNormals)
+        .where(SiteNormals.site_id == site_id)
+        .order_by(col(SiteNormals.seq).desc())
+    ).first()
     if found is None:
         raise NotFound(f"site {site_id} has no normals")
     return found
@@ -77,7 +89,10 @@ def places(session: Session) -> list[Place]:
 
 def ground_mark(session: Session) -> tuple[int, ...]:
     """Figures that differ once a block, a row, a place or a tree has come or gone."""
-    parts = [f"(SELECT count(*) FROM {t}), (SELECT max(rowid) FROM {t})" for t in ("block", '"row"', "place", "tree")]
+    parts = [
+        f"(SELECT count(*) FROM {t}), (SELECT max(rowid) FROM {t})"
+        for t in ("block", '"row"', "place", "tree")
+    ]
     gone = "(SELECT count(*) FROM tree WHERE removed_on IS NOT NULL)"
     found = session.connection().exec_driver_sql(f"SELECT {', '.join([*parts, gone])}").one()
     return tuple(int(n or 0) for n in found)

@@ -25,17 +25,27 @@ def known(session: Session, rotation_id: str) -> Rotation | None:
 
 def rotations(session: Session, scope_ids: Sequence[str]) -> list[Rotation]:
     """Rotations of these trees, rows and blocks, the newest first; those given up too."""
-    query = select(Rotation).where(col(Rotation.scope_id).in_(scope_ids)).order_by(col(Rotation.act).desc())
+    query = (
+        select(Rotation)
+        .where(col(Rotation.scope_id).in_(scope_ids))
+        .order_by(col(Rotation.act).desc())
+    )
     return list(session.exec(query).all())
 
 
 def tasks_of(session: Session, rotation_id: str) -> list[Task]:
     """Its dated work, the soonest first, settled or not."""
-    return list(session.exec(select(Task).where(Task.rotation_id == rotation_id).order_by(col(Task.due))).all())
+    return list(
+        session.exec(
+            select(Task).where(Task.rotation_id == rotation_id).order_by(col(Task.due))
+        ).all()
+    )
 
 
 def cuts_done(session: Session, tree_id: str) -> list[tuple[str, float, CutDone]]:
-    """Every cut that was ticked off on a tree: limb, what was kept [m], and the tick, the oldest first."""
+    """Every cut that was ticked off on a tree: limb, what was kept [m], and the tick, the oldest
+    first.
+    """
     query = (
         select(PlanCut.limb_key, PlanCut.keep_m, CutDone)
         .join(Plan, col(Plan.id) == PlanCut.plan_id)

@@ -17,5 +17,9 @@ def known(session: Session, scratch_id: str) -> Scratch | None:
 
 def scratches(session: Session, tree_id: str, since: dt.date) -> list[Scratch]:
     """Scratches of a tree since a day, the oldest first."""
-    query = select(Scratch).where(Scratch.tree_id == tree_id, Scratch.day >= since).order_by(col(Scratch.day), *arrival(Scratch))
+    query = (
+        select(Scratch)
+        .where(Scratch.tree_id == tree_id, Scratch.day >= since)
+        .order_by(col(Scratch.day), *arrival(Scratch))
+    )
     return list(session.exec(query).all())

@@ -17,7 +17,9 @@ def choices(session: Session) -> dict[str, dict[str, str]]:
 
 def choose(session: Session, scope: str, scope_id: str, topic: str, school: str | None) -> None:
     """Set the school of a scope on a topic, or take the choice back."""
-    row = session.exec(select(StanceChoice).where(StanceChoice.scope_id == scope_id, StanceChoice.topic == topic)).first()
+    row = session.exec(
+        select(StanceChoice).where(StanceChoice.scope_id == scope_id, StanceChoice.topic == topic)
+    ).first()
     if school is None:
         if row is not None:
             session.delete(row)

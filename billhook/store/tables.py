@@ -1,4 +1,5 @@
-"""The domain as tables. Ids are UUIDs made by whoever creates the thing; rows that change carry a version; what happened is appended.
+"""The domain as tables. Ids are UUIDs made by whoever creates the thing; rows that change carry a
+version; what happened is appended.
 
 No ``from __future__ import annotations`` here: SQLModel reads the annotations at run time.
 """
@@ -154,7 +155,9 @@ class Baseline(SQLModel, table=True):
 
 
 class Observation(Acted, table=True):
-    """What was seen of a tree or block, e.g. ``harvest_end``; a later one of a kind holds, a correction names what it corrects."""
+    """What was seen of a tree or block, e.g. ``harvest_end``; a later one of a kind holds, a
+    correction names what it corrects.
+    """
 
     id: str = Field(default_factory=new_id, primary_key=True)
     scope: str
@@ -193,7 +196,8 @@ class PlanCut(SQLModel, table=True):
 class CutDone(Acted, table=True):
     """A tick on a cut, its taking back, or why it was not made; the newest holds.
 
-    seen: id of the word on this cut that the device knew of, empty where it knew of none, None where it did not say.
+    seen: id of the word on this cut that the device knew of, empty where it knew of none, None
+    where it did not say.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -208,7 +212,9 @@ class CutDone(Acted, table=True):
 
 
 class LogEntry(Acted, table=True):
-    """What was done to a tree. ``share`` is live canopy of the year's baseline; None where nobody measured it."""
+    """What was done to a tree. ``share`` is live canopy of the year's baseline; None where nobody
+    measured it.
+    """
 
     id: str = Field(default_factory=new_id, primary_key=True)
     tree_id: str = Field(foreign_key="tree.id", index=True)
@@ -229,7 +235,9 @@ class LogEntry(Acted, table=True):
 
 
 class Rotation(Acted, table=True):
-    """A school of renewal adopted for a tree, a row or a block; one that was given up keeps its history. Heights in metres."""
+    """A school of renewal adopted for a tree, a row or a block; one that was given up keeps its
+    history. Heights in metres.
+    """
 
     id: str = Field(default_factory=new_id, primary_key=True)
     scope: str
@@ -246,7 +254,9 @@ class Rotation(Acted, table=True):
 
 
 class Task(SQLModel, table=True):
-    """Something to come back for, at a tree or a whole row. ``rule``: the catalogue id its date rests on."""
+    """Something to come back for, at a tree or a whole row. ``rule``: the catalogue id its date
+    rests on.
+    """
 
     id: str = Field(default_factory=new_id, primary_key=True)
     scope: str = "tree"
@@ -307,7 +317,9 @@ class OwnSpecies(SQLModel, table=True):
 
 
 class Walk(Acted, table=True):
-    """A walk round a tree. ``state``: open, done, or merged into another walk that was open on the same tree; quick: without questions."""
+    """A walk round a tree. ``state``: open, done, or merged into another walk that was open on the
+    same tree; quick: without questions.
+    """
 
     id: str = Field(default_factory=new_id, primary_key=True)
     tree_id: str = Field(foreign_key="tree.id", index=True)
@@ -321,8 +333,8 @@ class Walk(Acted, table=True):
 class WalkAnswer(Acted, table=True):
     """What was answered at a question; the newest of a question holds, an empty one takes it back.
 
-    seen: id of the answer in force on the device that gave this one, empty where it knew of none, None where it did not say;
-    where another had come in between, both are shown.
+    seen: id of the answer in force on the device that gave this one, empty where it knew of none,
+    None where it did not say; where another had come in between, both are shown.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -334,7 +346,9 @@ class WalkAnswer(Acted, table=True):
 
 
 class Photo(Acted, table=True):
-    """A picture of a tree before or after work; the file lies beside the database under the digest of its content."""
+    """A picture of a tree before or after work; the file lies beside the database under the digest
+    of its content.
+    """
 
     id: str = Field(default_factory=new_id, primary_key=True)
     tree_id: str = Field(foreign_key="tree.id", index=True)

@@ -46,7 +46,9 @@ def tree_records(
     box: Box | None = None,
     block_id: str | None = None,
 ) -> list[TreeRecord]:
-    """Standing trees in walking order (block, row, place); of one row or block, of a site within a box, or one tree whether standing or not."""
+    """Standing trees in walking order (block, row, place); of one row or block, of a site within a
+    box, or one tree whether standing or not.
+    """
     query = (
         joined_select(Tree, Stem, Graft, Place, Row, Block, Site)
         .join(Stem, col(Stem.tree_id) == Tree.id)
@@ -57,7 +59,11 @@ def tree_records(
         .join(Site, col(Site.id) == Block.site_id)
         .order_by(col(Site.name), col(Block.name), col(Row.n), col(Place.n))
     )
-    query = query.where(col(Tree.id) == tree_id) if tree_id is not None else query.where(col(Tree.removed_on).is_(None))
+    query = (
+        query.where(col(Tree.id) == tree_id)
+        if tree_id is not None
+        else query.where(col(Tree.removed_on).is_(None))
+    )
     if row_id is not None:
         query = query.where(col(Row.id) == row_id)
     if site_id is not None:
@@ -65,8 +71,13 @@ def tree_records(
     if block_id is not None:
         query = query.where(col(Block.id) == block_id)
     if box is not None:
-        query = query.where(col(Place.x).between(box[0], box[2]), col(Place.y).between(box[1], box[3]))
-    return [TreeRecord(t, s, g.cultivar if g else None, p, r, b, site) for t, s, g, p, r, b, site in session.execute(query).all()]
+        query = query.where(
+            col(Place.x).between(box[0], box[2]), col(Place.y).between(box[1], box[3])
+        )
+    return [
+        TreeRecord(t, s, g.cultivar if g else None, p, r, b, site)
+        for t, s, g, p, r, b, site in session.execute(query).all()
+    ]
 
 
 def tree_record(session: Session, tree_id: str) -> TreeRecord:
@@ -78,17 +89,23 @@ def tree_record(session: Session, tree_id: str) -> TreeRecord:
 
 
 def _standing(session: Session, query: Any) -> Iterator[tuple[Observation, dt.date]]:
-    """Observations that nothing corrects, each with the day it was written down, in the order they came in."""
-    rows = session.execute(query.join(Act, col(Act.seq) == col(Observation.act)).order_by(*arrival(Observation))).all()
+    """Observations that nothing corrects, each with the day it was written down, in the order they
+    came in.
+    """
+    rows = session.execute(
+        query.join(Act, col(Act.seq) == col(Observation.act)).order_by(*arrival(Observation))
+    ).all()
     corrected = {o.corrects for o, _ in rows if o.corrects}
     return ((o, said_on) for o, said_on in rows if o.id not in corrected and o.value != TAKEN_OUT)
 
 
-def observations(session: Session, scope_ids: Sequence[str] | None = None) -> dict[str, dict[str, Observation]]:
+def observations(
+    session: Session, scope_ids: Sequence[str] | None = None
+) -> dict[str, dict[str, Observation]]:
     """The observation in force per scope id and kind: the latest by date, then by entry.
 
-    What was said of the day it was written on holds over all that was written before, whatever a clock said then. Corrected ones
-    do not count, nor do values that make no sense.
+    What was said of the day it was written on holds over all that was written before, whatever a
+    clock said then. Corrected ones do not count, nor do values that make no sense.
     """
     query = joined_select(Observation, col(Act.day))
     if scope_ids is not None:
@@ -105,7 +122,8 @@ def observations(session: Session, scope_ids: Sequence[str] | None = None) -> di
 
 
 def season_dates(session: Session, kinds: Sequence[str]) -> dict[str, dict[str, list[dt.date]]]:
-    """Dates observed per scope id and kind, the earliest first; of two within half a year the later entry holds.
+    """Dates observed per scope id and kind, the earliest first; of two within half a year the later
+    entry holds.
 
     Corrected ones do not count, nor do dates that make no sense.
     """
@@ -120,19 +138,29 @@ def season_dates(session: Session, kinds: Sequence[str]) -> dict[str, dict[str, 
     return dates
 
 
-def not_overtaken(session: Session, scope_id: str, kind: str, value: str, as_of: int | None) -> None:
-    """Raises: StaleVersion where something else was written down of the same thing since the act that the device knew of."""
+def not_overtaken(
+    session: Session, scope_id: str, kind: str, value: str, as_of: int | None
+) -> None:
+    """Raises: StaleVersion where something else was written down of the same thing since the act
+    that the device knew of.
+    """
     held = observations(session, [scope_id]).get(scope_id, {}).get(kind)
     if as_of is not None and held is not None and held.act > as_of and held.value != value:
         said = (
-            f"In the meantime somebody else wrote down {SAYS.get(kind, kind)}, {value_words(kind, held.value)}. That holds; look, then say it again."
+            f"In the meantime somebody else wrote down {SAYS.get(kind, kind)}, "
+            f"{value_words(kind, held.value)}. That holds; look, then say it again."
         )
-        raise StaleVersion(said, {"id": held.id, "value": held.value, "date": held.date.isoformat()})
+        raise StaleVersion(
+            said, {"id": held.id, "value": held.value, "date": held.date.isoformat()}
+        )
 
 
 def odd_observations(session: Session) -> list[tuple[Observation, str]]:
     """Entries whose value makes no sense, and what is wrong with each."""
-    found = ((seen, value_problem(seen.kind, seen.value, said_on)) for seen, said_on in _standing(session, joined_select(Observation, col(Act.day))))
+    found = (
+        (seen, value_problem(seen.kind, seen.value, said_on))
+        for seen, said_on in _standing(session, joined_select(Observation, col(Act.day)))
+    )
     return [(seen, problem) for seen, problem in found if problem]
 
 

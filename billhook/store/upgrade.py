@@ -1,10 +1,12 @@
 """Bringing a database up to date: whole, or not at all.
 
-The tables are changed in a copy beside the database. Only when the copy is done, checked and on disk does it take the database's
-place, in one step; the database as it was stays beside it. Whatever stops it before that step leaves all as it was.
+The tables are changed in a copy beside the database. Only when the copy is done, checked and on
+disk does it take the database's place, in one step; the database as it was stays beside it.
+Whatever stops it before that step leaves all as it was.
 
     billhook.sqlite  ──copy──►  billhook.sqlite.upgrading  ──migrate, check──►  billhook.sqlite
-           └──────────────────────── kept as ──────────────────────────────►  billhook.before-0010.sqlite
+           └──────────────────────── kept as ──────────────────────────────►
+           billhook.before-0010.sqlite
 """
 
 from __future__ import annotations
@@ -38,15 +40,26 @@ def _known_revisions() -> set[str]:
 
 
 def revision_of(path: Path) -> str | None:
-    """The revision a database is at; None where there is none yet. Raises: CannotOpen for what is not Billhook's."""
+    """The revision a database is at; None where there is none yet. Raises: CannotOpen for what is
+    not Billhook's.
+    """
     if not path.exists() or path.stat().st_size == 0:
         return None
     try:
         with closing(sqlite3.connect(path)) as database:
-            tables = {name for (name,) in database.execute("SELECT name FROM sqlite_master WHERE type = 'table'")}
+            tables = {
+                name
+                for (name,) in database.execute(
+                    "SELECT name FROM sqlite_master WHERE type = 'table'"
+                )
+            }
             if not tables:
                 return None
-            found = database.execute("SELECT version_num FROM alembic_version").fetchone() if "alembic_version" in tables else None
+            found = (
+                database.execute("SELECT version_num FROM alembic_version").fetchone()
+                if "alembic_version" in tables
+                else None
+            )
     except sqlite3.Error as error:
         raise CannotOpen(f"{path} cannot be read as a database: {error}.") from error
     if found is None:
@@ -55,10 +68,15 @@ def revision_of(path: Path) -> str | None:
 
 
 def check_revision(path: Path) -> str | None:
-    """The revision of a database that this program can use. Raises: CannotOpen, also for one that a newer Billhook wrote."""
+    """The revision of a database that this program can use. Raises: CannotOpen, also for one that a
+    newer Billhook wrote.
+    """
     found = revision_of(path)
     if found is not None and found not in _known_revisions():
-        raise CannotOpen(f"{path} was written by a newer Billhook (tables {found}; this one knows {newest_revision()}): use that one or a newer.")
+        raise CannotOpen(
+            f"{path} was written by a newer Billhook (tables {found}; this one knows "
+            f"{newest_revision()}): use that one or a newer."
+        )
     return found
 
 
@@ -76,7 +94,9 @@ def damage_of(path: Path) -> str | None:
 
 
 def bring_up_to_date(path: Path) -> None:
-    """Upgrade a database in one step, or make a new one. Raises: CannotOpen, with the database as it was."""
+    """Upgrade a database in one step, or make a new one. Raises: CannotOpen, with the database as
+    it was.
+    """
     if check_revision(path) == newest_revision():
         return
     with held(path.with_name(path.name + ".lock"), wait=True):
@@ -92,10 +112,14 @@ def bring_up_to_date(path: Path) -> None:
             _migrate(made)
             broken = damage_of(made)
             if broken is not None:
-                raise CannotOpen(f"{path} could not be brought up to date: {broken}. It is as it was.")
+                raise CannotOpen(
+                    f"{path} could not be brought up to date: {broken}. It is as it was."
+                )
             _put_in_place(made, path, before)
         except (sqlite3.Error, OSError) as error:
-            raise CannotOpen(f"{path} could not be brought up to date: {error}. It is as it was.") from error
+            raise CannotOpen(
+                f"{path} could not be brought up to date: {error}. It is as it was."
+            ) from error
         finally:
             _clear(made)
 
@@ -111,7 +135,9 @@ def _copy(path: Path, made: Path) -> None:
 
 
 def _migrate(made: Path) -> None:
-    """Run the migrations on the copy; foreign keys are off, since a table that is rebuilt is gone for a moment."""
+    """Run the migrations on the copy; foreign keys are off, since a table that is rebuilt is gone
+    for a moment.
+    """
     from alembic import command
     from alembic.config import Config
     from sqlalchemy.exc import SQLAlchemyError
@@ -119,10 +145,13 @@ def _migrate(made: Path) -> None:
     engine = create_engine(f"sqlite:///{made}")
 
     @event.listens_for(engine, "connect")
-    def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]  # SQLAlchemy hands over driver objects
+    # SQLAlchemy hands over driver objects
+    def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]
         connection.execute("PRAGMA foreign_keys=OFF")
         # what is left of a table that an older program was rebuilding when it was stopped
-        for (name,) in connection.execute("SELECT name FROM sqlite_master WHERE name LIKE '\\_alembic\\_tmp\\_%' ESCAPE '\\'").fetchall():
+        for (name,) in connection.execute(
+            "SELECT name FROM sqlite_master WHERE name LIKE '\\_alembic\\_tmp\\_%' ESCAPE '\\'"
+        ).fetchall():
             connection.execute(f'DROP TABLE "{name}"')
 
     config = Config()
@@ -131,7 +160,10 @@ def _migrate(made: Path) -> None:
     try:
         command.upgrade(config, "head")
     except SQLAlchemyError as error:
-        raise CannotOpen(f"{made.with_suffix('')} could not be brought up to date: {error.__cause__ or error}. It is as it was.") from error
+        raise CannotOpen(
+            f"{made.with_suffix('')} could not be brought up to date: "
+            f"{error.__cause__ or error}. It is as it was."
+        ) from error
     finally:
         engine.dispose()
 
@@ -152,12 +184,17 @@ def _put_in_place(made: Path, path: Path, before: str | None) -> None:
 
 
 def _settle(path: Path) -> None:
-    """Fold the database's side files into it, so that none is left to be taken for the new one's. Raises: CannotOpen while somebody has it open."""
+    """Fold the database's side files into it, so that none is left to be taken for the new one's.
+    Raises: CannotOpen while somebody has it open.
+    """
     with closing(sqlite3.connect(path)) as database:
         busy = database.execute("PRAGMA wal_checkpoint(TRUNCATE)").fetchone()[0]
         database.execute("PRAGMA journal_mode=DELETE")
     if busy or path.with_name(path.name + "-wal").exists():
-        raise CannotOpen(f"{path} is open elsewhere: close every other Billhook on this folder, then start again. It is as it was.")
+        raise CannotOpen(
+            f"{path} is open elsewhere: close every other Billhook on this folder, then "
+            "start again. It is as it was."
+        )
 
 
 def _to_disk(folder: Path) -> None:

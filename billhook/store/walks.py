@@ -14,7 +14,9 @@ from .tables import Walk, WalkAnswer
 
 @dataclass(frozen=True)
 class Crossing:
-    """Two devices answered one question without knowing of each other: what holds, and what the other said."""
+    """Two devices answered one question without knowing of each other: what holds, and what the
+    other said.
+    """
 
     question: str
     holds: str
@@ -31,12 +33,20 @@ def walk(session: Session, walk_id: str) -> Walk:
 
 def open_walk(session: Session, tree_id: str) -> Walk | None:
     """The walk of a tree that was begun and not finished."""
-    return session.exec(select(Walk).where(Walk.tree_id == tree_id, Walk.state == "open").order_by(col(Walk.act).desc())).first()
+    return session.exec(
+        select(Walk)
+        .where(Walk.tree_id == tree_id, Walk.state == "open")
+        .order_by(col(Walk.act).desc())
+    ).first()
 
 
 def last_walks(session: Session, tree_ids: Sequence[str]) -> dict[str, Walk]:
     """The newest walk of each tree, merged ones apart."""
-    query = select(Walk).where(col(Walk.tree_id).in_(tree_ids), Walk.state != "merged").order_by(col(Walk.day), *arrival(Walk))
+    query = (
+        select(Walk)
+        .where(col(Walk.tree_id).in_(tree_ids), Walk.state != "merged")
+        .order_by(col(Walk.day), *arrival(Walk))
+    )
     return {w.tree_id: w for w in session.exec(query).all()}
 
 
@@ -47,7 +57,9 @@ def history(session: Session, walk_id: str) -> list[WalkAnswer]:
 
 
 def in_force(rows: Sequence[WalkAnswer]) -> dict[str, WalkAnswer]:
-    """The answer that holds of each question: the newest, but one given without knowing of a different newer one does not take its place."""
+    """The answer that holds of each question: the newest, but one given without knowing of a
+    different newer one does not take its place.
+    """
     held: dict[str, WalkAnswer] = {}
     for row in rows:
         if not _crosses(row, held.get(row.step)):
@@ -56,7 +68,9 @@ def in_force(rows: Sequence[WalkAnswer]) -> dict[str, WalkAnswer]:
 
 
 def crossings(rows: Sequence[WalkAnswer]) -> tuple[Crossing, ...]:
-    """Questions where an answer came in that did not know of the one that holds, until somebody who knows both answers again."""
+    """Questions where an answer came in that did not know of the one that holds, until somebody who
+    knows both answers again.
+    """
     held: dict[str, WalkAnswer] = {}
     open_: dict[str, Crossing] = {}
     for row in rows:
@@ -70,5 +84,12 @@ def crossings(rows: Sequence[WalkAnswer]) -> tuple[Crossing, ...]:
 
 
 def _crosses(row: WalkAnswer, held: WalkAnswer | None) -> bool:
-    """Whether an answer was given without knowing of the one that held when it came in, and says otherwise."""
-    return held is not None and row.seen is not None and row.seen != held.id and row.answer != held.answer
+    """Whether an answer was given without knowing of the one that held when it came in, and says
+    otherwise.
+    """
+    return (
+        held is not None
+        and row.seen is not None
+        and row.seen != held.id
+        and row.answer != held.answer
+    )

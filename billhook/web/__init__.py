@@ -1,1 +1,3 @@
-"""Flask: application factory, one blueprint per subject, request and response models, errors in one place."""
+"""Flask: application factory, one blueprint per subject, request and response models, errors in one
+place.
+"""

@@ -1,7 +1,9 @@
-"""Every write is an act with an id made by whoever writes: sent twice, it is written once and answered alike.
+"""Every write is an act with an id made by whoever writes: sent twice, it is written once and
+answered alike.
 
-The id stands in the header ``Billhook-Act``, or in the body as ``id``; the answer to one with the header names it. Without either
-the write is an act all the same, but nothing holds a second one back.
+The id stands in the header ``Billhook-Act``, or in the body as ``id``; the answer to one with the
+header names it. Without either the write is an act all the same, but nothing holds a second one
+back.
 """
 
 from __future__ import annotations
@@ -49,7 +51,9 @@ class _Answers:
         self._going = [threading.Lock() for _ in range(_LOCKS)]
 
     def going(self, act_id: str) -> threading.Lock:
-        """Held while an act goes on, so that the same one sent twice at once waits for the first one's answer."""
+        """Held while an act goes on, so that the same one sent twice at once waits for the first
+        one's answer.
+        """
         return self._going[hash(act_id) % _LOCKS]
 
     def find(self, act_id: str) -> _Answer | None:
@@ -80,14 +84,20 @@ def register(app: Flask) -> None:
 
     @app.before_request
     def _begin() -> Response | None:
-        if request.method in SAFE or not request.path.startswith("/api/") or request.path.startswith("/api/calc/"):
+        if (
+            request.method in SAFE
+            or not request.path.startswith("/api/")
+            or request.path.startswith("/api/calc/")
+        ):
             return None
         act_id = _given_id()
         if act_id is None:
             return None
         g.act_stack = ExitStack()
         g.act_stack.enter_context(answers.going(act_id))
-        act = Doing(act_id, f"{request.method} {request.path}"[:200], request.headers.get(DEVICE, "")[:60])
+        act = Doing(
+            act_id, f"{request.method} {request.path}"[:200], request.headers.get(DEVICE, "")[:60]
+        )
         known = answers.find(act_id)
         if known is not None:
             refuse({"/id": None if known.kind == act.kind else ID_TAKEN})
@@ -107,7 +117,15 @@ def register(app: Flask) -> None:
             if isinstance(body, dict):
                 response.set_data(json.dumps(body | {"act": act.id}))
         if act.seq is not None and response.status_code < 300 and not response.is_streamed:
-            answers.keep(act.id, _Answer(act.kind, response.status_code, response.get_data(), response.mimetype or "application/json"))
+            answers.keep(
+                act.id,
+                _Answer(
+                    act.kind,
+                    response.status_code,
+                    response.get_data(),
+                    response.mimetype or "application/json",
+                ),
+            )
         return response
 
     @app.teardown_request

@@ -7,9 +7,10 @@ from typing import Any
 from flask import current_app
 from pydantic import BaseModel
 
+from ..core.choice import one_of
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.geometry import Point
-from ..core.season.model import Work
+from ..core.season.model import WORKS
 from ..core.season.today import WORK_WORDS
 from ..services.logbook import LogLine
 from ..services.trees import FrameView
@@ -27,7 +28,9 @@ def known_row(pointer: str, table: str, row: str | None) -> None:
     """Refuse a word the catalogue's table has no row for; None passes. Raises: InvalidInput."""
     rows = here().know.rows(table)
     if row is not None and row not in rows:
-        raise InvalidInput([FieldProblem(pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows)}")])
+        raise InvalidInput(
+            [FieldProblem(pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows)}")]
+        )
 
 
 def body(model: type[BaseModel], value: Any) -> dict[str, Any]:
@@ -45,16 +48,41 @@ def drawn(view: FrameView) -> dict[str, Any]:
     row = view.row
     limbs = [
         {
-            "id": x.id, "on": x.on, "name": view.names[x.id], "start": rounded(view.ends[x.id][0]), "end": rounded(view.ends[x.id][1]), "at_m": x.at_m,
-            "base_mm": x.base_mm, "tip_mm": x.end_mm, "length_m": x.length_m, "rise_deg": x.rise_deg, "bearing_deg": x.bearing_deg, "state": x.state,
-            "foliage": x.foliage, "fruit": x.fruit, "headed_mm": x.headed_mm, "kind": x.kind, "measured": x.id in view.measured, "sucker": x.id in view.suckers,
+            "id": x.id,
+            "on": x.on,
+            "name": view.names[x.id],
+            "start": rounded(view.ends[x.id][0]),
+            "end": rounded(view.ends[x.id][1]),
+            "at_m": x.at_m,
+            "base_mm": x.base_mm,
+            "tip_mm": x.end_mm,
+            "length_m": x.length_m,
+            "rise_deg": x.rise_deg,
+            "bearing_deg": x.bearing_deg,
+            "state": x.state,
+            "foliage": x.foliage,
+            "fruit": x.fruit,
+            "headed_mm": x.headed_mm,
+            "kind": x.kind,
+            "measured": x.id in view.measured,
+            "sucker": x.id in view.suckers,
         }
         for x in view.frame.limbs
-    ]  # fmt: skip
+    ]
     return {
-        "id": row.id, "date": row.date.isoformat(), "origin": row.origin, "seq": row.seq, "union_m": row.union_m, "trunk_mm": row.trunk_mm,
-        "trunk_m": row.trunk_m, "height_m": view.size.height_m, "spread_m": view.size.spread_m, "skirt_m": view.outline.skirt_m, "fruit": view.size.fruit, "limbs": limbs,
-    }  # fmt: skip
+        "id": row.id,
+        "date": row.date.isoformat(),
+        "origin": row.origin,
+        "seq": row.seq,
+        "union_m": row.union_m,
+        "trunk_mm": row.trunk_mm,
+        "trunk_m": row.trunk_m,
+        "height_m": view.size.height_m,
+        "spread_m": view.size.spread_m,
+        "skirt_m": view.outline.skirt_m,
+        "fruit": view.size.fruit,
+        "limbs": limbs,
+    }
 
 
 def log_body(entry: LogEntry, tree: str, corrected_by: str | None = None) -> dict[str, Any]:
@@ -68,7 +96,9 @@ def log_lines(lines: list[LogLine]) -> list[dict[str, Any]]:
 
 
 def name_of(table: str, row: str | None) -> str | None:
-    """The catalogue's name of a species, cultivar or rootstock; the id itself where the catalogue has none."""
+    """The catalogue's name of a species, cultivar or rootstock; the id itself where the catalogue
+    has none.
+    """
     if row is None:
         return None
     known = here().know.get(f"{table}/{row}/name")
@@ -76,16 +106,20 @@ def name_of(table: str, row: str | None) -> str | None:
 
 
 def kind_name(species: str, cultivar: str | None) -> str:
-    """Cultivar and species as one says them: ``Hass avocado``, ``Washington navel orange``, ``Lemon``."""
+    """Cultivar and species as one says them: ``Hass avocado``, ``Washington navel orange``,
+    ``Lemon``.
+    """
     of_species, of_cultivar = name_of("species", species) or species, name_of("cultivars", cultivar)
     if of_cultivar is None:
         return of_species
     said, words = of_cultivar.split(), of_species.lower().split()
     # what the cultivar's name ends with is not said again
-    overlap = next((n for n in range(len(words), 0, -1) if [w.lower() for w in said[-n:]] == words[:n]), 0)
+    overlap = next(
+        (n for n in range(len(words), 0, -1) if [w.lower() for w in said[-n:]] == words[:n]), 0
+    )
     return " ".join([*said, *words[overlap:]])
 
 
-def work_words(work: Work) -> str:
-    """A kind of work in the grower's words."""
-    return WORK_WORDS[work]
+def work_words(work: str) -> str:
+    """A kind of work in the grower's words. Raises: ValueError for one that is none."""
+    return WORK_WORDS[one_of(WORKS, work)]

@@ -45,9 +45,16 @@ _ERRORS = {
 def create_app(at: Workplace) -> OpenAPI:
     """A Flask application on a workplace; nothing happens at import."""
     app = OpenAPI(
-        "billhook", info=Info(title="Billhook", version=__version__, description="Pruning decisions for evergreen subtropical fruit trees."),
-        doc_ui=False, validation_error_callback=errors.validation_answer, static_folder=None,
-    )  # fmt: skip
+        "billhook",
+        info=Info(
+            title="Billhook",
+            version=__version__,
+            description="Pruning decisions for evergreen subtropical fruit trees.",
+        ),
+        doc_ui=False,
+        validation_error_callback=errors.validation_answer,
+        static_folder=None,
+    )
     app.openapi_version = "3.1.0"
     app.config["COMPRESS_STREAMS"] = False
     app.config["MAX_CONTENT_LENGTH"] = 8 * 1024 * 1024
@@ -104,7 +111,9 @@ def create_app(at: Workplace) -> OpenAPI:
 
 
 def api_description(app: OpenAPI) -> dict[str, Any]:
-    """The OpenAPI 3.1 document: bodies from the models that validate, every error as problem+json, lists as CSV."""
+    """The OpenAPI 3.1 document: bodies from the models that validate, every error as problem+json,
+    lists as CSV.
+    """
     document: dict[str, Any] = app.api_doc
     schemas = document["components"]["schemas"]
     problem = Problem.model_json_schema(ref_template="#/components/schemas/{model}")
@@ -115,14 +124,25 @@ def api_description(app: OpenAPI) -> dict[str, Any]:
     for path, operations in document["paths"].items():
         for method, operation in operations.items():
             if method.upper() not in acts.SAFE and not path.startswith("/api/calc/"):
-                operation.setdefault("parameters", []).append({"$ref": "#/components/parameters/Act"})
+                operation.setdefault("parameters", []).append(
+                    {"$ref": "#/components/parameters/Act"}
+                )
             responses = operation.setdefault("responses", {})
             if not any(status.startswith("2") for status in responses):
-                kind = {"ics": "text/calendar", "jpg": "image/jpeg", "pdf": "application/pdf"}.get(path.rsplit(".", 1)[-1], "text/csv")
-                responses["200"] = {"description": "A list", "content": {kind: {"schema": {"type": "string"}}}}
+                kind = {"ics": "text/calendar", "jpg": "image/jpeg", "pdf": "application/pdf"}.get(
+                    path.rsplit(".", 1)[-1], "text/csv"
+                )
+                responses["200"] = {
+                    "description": "A list",
+                    "content": {kind: {"schema": {"type": "string"}}},
+                }
             for status, meaning in _ERRORS.items():
                 responses[status] = {
                     "description": meaning,
-                    "content": {"application/problem+json": {"schema": {"$ref": "#/components/schemas/Problem"}}},
+                    "content": {
+                        "application/problem+json": {
+                            "schema": {"$ref": "#/components/schemas/Problem"}
+                        }
+                    },
                 }
     return document

@@ -24,7 +24,15 @@ from ..core.season.season import season
 from .answers import body as answer
 from .answers import here
 from .models.frames import FrameCalcIn, FrameCalcOut
-from .models.season import HeatUnitsIn, HeatUnitsOut, LatestCutIn, LatestCutOut, NormalsIn, SeasonIn, SeasonOut
+from .models.season import (
+    HeatUnitsIn,
+    HeatUnitsOut,
+    LatestCutIn,
+    LatestCutOut,
+    NormalsIn,
+    SeasonIn,
+    SeasonOut,
+)
 
 calc = APIBlueprint("calc", __name__, url_prefix="/api/calc")
 
@@ -42,19 +50,36 @@ def frame(body: FrameCalcIn) -> dict[str, Any]:
     baseline = body.baseline.core() if body.baseline else None
     checked(core, cuts, baseline)
     found = frame_answer(core, cuts, wood, baseline, body.exponent or know.number("wood/exponent"))
-    return answer(FrameCalcOut, {**vars(found), "balance_before": balance(core), "balance_after": balance(after_cuts(core, cuts))})
+    return answer(
+        FrameCalcOut,
+        {
+            **vars(found),
+            "balance_before": balance(core),
+            "balance_after": balance(after_cuts(core, cuts)),
+        },
+    )
 
 
 @calc.post("/heat-units", responses={200: HeatUnitsOut})
 def heat_units(body: HeatUnitsIn) -> dict[str, Any]:
     """Day degrees of daily minima and maxima."""
     if len(body.tmin) != len(body.tmax):
-        raise InvalidInput([FieldProblem("/tmax", f"must hold as many days as tmin ({len(body.tmin)})")])
+        raise InvalidInput(
+            [FieldProblem("/tmax", f"must hold as many days as tmin ({len(body.tmin)})")]
+        )
     wrong = [
-        FieldProblem(f"/tmax/{i}", "the maximum lies below the minimum") for i, (a, b) in enumerate(zip(body.tmin, body.tmax, strict=True)) if b < a
+        FieldProblem(f"/tmax/{i}", "the maximum lies below the minimum")
+        for i, (a, b) in enumerate(zip(body.tmin, body.tmax, strict=True))
+        if b < a
     ]
     _upper(body.base_c, body.upper_c, wrong)
-    daily = day_degrees(np.array(body.tmin, dtype=float), np.array(body.tmax, dtype=float), body.base_c, body.upper_c, body.method)
+    daily = day_degrees(
+        np.array(body.tmin, dtype=float),
+        np.array(body.tmax, dtype=float),
+        body.base_c,
+        body.upper_c,
+        body.method,
+    )
     return answer(HeatUnitsOut, {"daily": daily.tolist(), "total": float(daily.sum())})
 
 
@@ -66,7 +91,11 @@ def _upper(base_c: float, upper_c: float | None, wrong: list[FieldProblem]) -> N
 
 
 def _normals(given: NormalsIn, pointer: str) -> Normals:
-    wrong = [FieldProblem(f"{pointer}/tmax/{i}", "the maximum lies below the minimum") for i in range(12) if given.tmax[i] < given.tmin[i]]
+    wrong = [
+        FieldProblem(f"{pointer}/tmax/{i}", "the maximum lies below the minimum")
+        for i in range(12)
+        if given.tmax[i] < given.tmin[i]
+    ]
     if wrong:
         raise InvalidInput(wrong)
     return Normals(tuple(given.tmin), tuple(given.tmax), tuple(given.rain) if given.rain else None)
@@ -78,25 +107,52 @@ def latest(body: LatestCutIn) -> dict[str, Any]:
     normals = _normals(body.normals, "/normals")
     wrong: list[FieldProblem] = []
     if body.cap_days is not None and body.cap_days < body.floor_days:
-        wrong.append(FieldProblem("/cap_days", f"must be at least the floor, {body.floor_days} days"))
+        wrong.append(
+            FieldProblem("/cap_days", f"must be at least the floor, {body.floor_days} days")
+        )
     _upper(body.base_c, body.upper_c, wrong)
     found = latest_cut(
-        normals, body.base_c, body.heat_units, body.before, body.safety_days, body.upper_c, body.method, body.floor_days, body.cap_days
+        normals,
+        body.base_c,
+        body.heat_units,
+        body.before,
+        body.safety_days,
+        body.upper_c,
+        body.method,
+        body.floor_days,
+        body.cap_days,
     )
     return answer(LatestCutOut, {**vars(found), "reason": found.why_not})
 
 
 @calc.post("/season", responses={200: SeasonOut})
 def season_(body: SeasonIn) -> dict[str, Any]:
-    """Events, and for every kind of work and day: go, light, wait or stop, with the share limit and the reasons."""
+    """Events, and for every kind of work and day: go, light, wait or stop, with the share limit and
+    the reasons.
+    """
     know = here().know
     normals = _normals(body.site.normals, "/site/normals")
     climate = body.site.climate or nearest_climate(know, normals, body.site.latitude)
-    _known([("/site/climate", "climates", climate), ("/tree/species", "species", body.tree.species), ("/tree/cultivar", "cultivars", body.tree.cultivar),
-            ("/tree/rootstock", "rootstocks", body.tree.rootstock), *((f"/site/dangers/{i}", "dangers", d) for i, d in enumerate(body.site.dangers))])  # fmt: skip
-    if body.tree.cultivar and know.text(f"cultivars/{body.tree.cultivar}/species") != body.tree.species:
-        raise InvalidInput([FieldProblem("/tree/cultivar", f"{body.tree.cultivar} is not a {body.tree.species}")])
-    dates = {name: month_day(getattr(body.site, name) or "") for name in ("last_frost", "first_frost", "hot_from", "hot_to")}
+    _known(
+        [
+            ("/site/climate", "climates", climate),
+            ("/tree/species", "species", body.tree.species),
+            ("/tree/cultivar", "cultivars", body.tree.cultivar),
+            ("/tree/rootstock", "rootstocks", body.tree.rootstock),
+            *((f"/site/dangers/{i}", "dangers", d) for i, d in enumerate(body.site.dangers)),
+        ]
+    )
+    if (
+        body.tree.cultivar
+        and know.text(f"cultivars/{body.tree.cultivar}/species") != body.tree.species
+    ):
+        raise InvalidInput(
+            [FieldProblem("/tree/cultivar", f"{body.tree.cultivar} is not a {body.tree.species}")]
+        )
+    dates = {
+        name: month_day(getattr(body.site, name) or "")
+        for name in ("last_frost", "first_frost", "hot_from", "hot_to")
+    }
     site = Site(
         body.site.latitude,
         normals,
@@ -120,7 +176,9 @@ def season_(body: SeasonIn) -> dict[str, Any]:
     if wrong:
         raise InvalidInput(wrong)
     stance = {k.replace("_", "-"): v for k, v in chosen.items()}
-    found = season(site, tree, know, body.from_, body.to, body.work or WORKS, observed, forecast, stance)
+    found = season(
+        site, tree, know, body.from_, body.to, body.work or WORKS, observed, forecast, stance
+    )
     best = [{**vars(b), "range": [b.year.start, b.year.end]} for b in found.best]
     return answer(SeasonOut, {"events": found.events, "best": best, "segments": found.segments})
 
@@ -128,7 +186,9 @@ def season_(body: SeasonIn) -> dict[str, Any]:
 def _known(asked: list[tuple[str, str, str | None]]) -> None:
     rows = here().know.rows
     wrong = [
-        FieldProblem(pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows(table))}")
+        FieldProblem(
+            pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows(table))}"
+        )
         for pointer, table, row in asked
         if row is not None and row not in rows(table)
     ]

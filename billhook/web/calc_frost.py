@@ -40,20 +40,35 @@ calc_frost = APIBlueprint("calc_frost", __name__, url_prefix="/api/calc")
 def post_damage(body: FrostDamageIn) -> dict[str, Any]:
     """What a cold night hurts on a tree, organ by organ; off by about 1.5 degrees either way."""
     given = body.model_dump(exclude={"min_c", "hours"})
-    return answer(FrostDamageOut, frost_damage(here().know, ColdTree(**given), body.min_c, body.hours))
+    return answer(
+        FrostDamageOut, frost_damage(here().know, ColdTree(**given), body.min_c, body.hours)
+    )
 
 
 @calc_frost.post("/scratch", responses={200: ScratchOut})
 def post_scratch(body: ScratchIn) -> dict[str, Any]:
     """Where to scratch next, or the boundary and the cut."""
     readings = [Reading(r.at_m, r.green) for r in body.readings]
-    return answer(ScratchOut, scratched(body.length_m, readings, body.resolution_m, body.into_green_m, body.side_branches_m, body.judged))
+    return answer(
+        ScratchOut,
+        scratched(
+            body.length_m,
+            readings,
+            body.resolution_m,
+            body.into_green_m,
+            body.side_branches_m,
+            body.judged,
+        ),
+    )
 
 
 @calc_frost.post("/stem-round", responses={200: StemRoundOut})
 def post_stem_round(body: StemRoundIn) -> dict[str, Any]:
     """Where to scratch next round a stem, or how much of it lives and which side is dead."""
-    return answer(StemRoundOut, stem_round([RoundReading(r.bearing_deg, r.green) for r in body.readings], body.step_deg))
+    return answer(
+        StemRoundOut,
+        stem_round([RoundReading(r.bearing_deg, r.green) for r in body.readings], body.step_deg),
+    )
 
 
 @calc_frost.post("/frost-verdict", responses={200: FrostVerdictOut})
@@ -71,7 +86,12 @@ def post_cut_test(body: CutTestIn) -> dict[str, Any]:
 @calc_frost.post("/leader", responses={200: LeaderOut})
 def post_leader(body: LeaderIn) -> dict[str, Any]:
     """Which shoots are grown on after a freeze."""
-    return answer(LeaderOut, leaders(here().know, [Shoot(**s.model_dump()) for s in body.shoots], body.form, body.trunk_m))
+    return answer(
+        LeaderOut,
+        leaders(
+            here().know, [Shoot(**s.model_dump()) for s in body.shoots], body.form, body.trunk_m
+        ),
+    )
 
 
 @calc_frost.post("/recovery", responses={200: RecoveryOut})
@@ -79,4 +99,10 @@ def post_recovery(body: RecoveryIn) -> dict[str, Any]:
     """Crop by year against replanting; with the canopy that was lost, feed and water too."""
     know, given = here().know, body.model_dump(exclude={"canopy_lost", "stand"})
     found = recovery(know, **given, stand=Stand(**body.stand.model_dump()) if body.stand else None)
-    return answer(RecoveryOut, {**vars(found), "feed": feed(know, body.canopy_lost) if body.canopy_lost is not None else None})
+    return answer(
+        RecoveryOut,
+        {
+            **vars(found),
+            "feed": feed(know, body.canopy_lost) if body.canopy_lost is not None else None,
+        },
+    )

@@ -40,7 +40,9 @@ from .models.calc_heights import (
 calc_heights = APIBlueprint("calc_heights", __name__, url_prefix="/api/calc")
 
 
-def _section(height: float, base: float, top: float, skirt: float, pointer: str, spacing: float) -> Section:
+def _section(
+    height: float, base: float, top: float, skirt: float, pointer: str, spacing: float
+) -> Section:
     wrong = []
     if height <= skirt:
         wrong.append(FieldProblem(f"{pointer}/height_m", "must lie above the skirt"))
@@ -55,17 +57,41 @@ def _section(height: float, base: float, top: float, skirt: float, pointer: str,
 def post_hedgerow(body: HedgerowIn) -> dict[str, Any]:
     """Hours of direct sun on both walls of endless rows on a date, before and after a cut."""
     know = here().know
-    rows = Rows(body.latitude, body.row_bearing_deg, body.row_spacing_m, body.longitude, body.step_m, tuple(o.core() for o in body.obstacles))
-    section = _section(body.height_m, body.base_width_m, body.top_width_m, body.skirt_m, "", body.row_spacing_m)
-    cut = body.cut and _section(body.cut.height_m, body.cut.base_width_m, body.cut.top_width_m, body.cut.skirt_m, "/cut", body.row_spacing_m)
+    rows = Rows(
+        body.latitude,
+        body.row_bearing_deg,
+        body.row_spacing_m,
+        body.longitude,
+        body.step_m,
+        tuple(o.core() for o in body.obstacles),
+    )
+    section = _section(
+        body.height_m, body.base_width_m, body.top_width_m, body.skirt_m, "", body.row_spacing_m
+    )
+    cut = body.cut and _section(
+        body.cut.height_m,
+        body.cut.base_width_m,
+        body.cut.top_width_m,
+        body.cut.skirt_m,
+        "/cut",
+        body.row_spacing_m,
+    )
     walls = wall_sun(rows, section, body.heights_m, body.date)
     after = wall_sun(rows, cut, body.heights_m, body.date) if cut else None
     tallest = None
     if body.hours is not None:
         at_m = body.at_m if body.at_m is not None else section.skirt_m
-        tallest = [tallest_for(rows, cut or section, f, at_m, body.hours, body.date) for f in rows.walls]
+        tallest = [
+            tallest_for(rows, cut or section, f, at_m, body.hours, body.date) for f in rows.walls
+        ]
     k, area = know.number("light/other/k"), know.number("light/other/leaf-area")
-    said = ", ".join(f"{min(w.sun_hours):.1f} to {max(w.sun_hours):.1f} h on the wall that faces {w.facing_deg:.0f}°" for w in walls)
+    said = ", ".join(
+        (
+            f"{min(w.sun_hours):.1f} to {max(w.sun_hours):.1f} h on the wall that faces "
+            f"{w.facing_deg:.0f}°"
+        )
+        for w in walls
+    )
     used: dict[str, float | str | None] = {
         "row spacing, m": body.row_spacing_m,
         "alley, m": round(body.row_spacing_m - body.base_width_m, 2),
@@ -73,9 +99,25 @@ def post_hedgerow(body: HedgerowIn) -> dict[str, Any]:
         "leaf area": area,
     }
     reasons = [
-        Reason("wall-sun", f"Direct sun on {body.date.isoformat()}: {said}.", used, body.date, None, ("light/other/k", "light/other/leaf-area"))
+        Reason(
+            "wall-sun",
+            f"Direct sun on {body.date.isoformat()}: {said}.",
+            used,
+            body.date,
+            None,
+            ("light/other/k", "light/other/leaf-area"),
+        )
     ]
-    return answer(HedgerowOut, {"walls": walls, "cut_walls": after, "tallest_m": tallest, "inner_light": light_under(area, k), "reasons": reasons})
+    return answer(
+        HedgerowOut,
+        {
+            "walls": walls,
+            "cut_walls": after,
+            "tallest_m": tallest,
+            "inner_light": light_under(area, k),
+            "reasons": reasons,
+        },
+    )
 
 
 @calc_heights.post("/renewal", responses={200: RenewalOut})
@@ -88,13 +130,17 @@ def post_renewal(body: RenewalIn) -> dict[str, Any]:
 
 @calc_heights.post("/wall", responses={200: WallTakesOut})
 def post_wall(body: WallIn) -> dict[str, Any]:
-    """What a new wall takes of a row, what it costs, whether a bar can, and the rules of the trade beside it."""
+    """What a new wall takes of a row, what it costs, whether a bar can, and the rules of the trade
+    beside it.
+    """
     know, now, cut = here().know, body.now.core(), body.cut.core()
     for pointer, profile in (("/now", now), ("/cut", cut)):
         s = profile.section
         _section(s.height_m, s.base_width_m, s.top_width_m, s.skirt_m, pointer, body.row_spacing_m)
     cost = wall_cost(know, now, cut, body.ripe_on, body.thickest_mm, body.units)
-    rules = trade_rules(know, Rows(body.latitude, body.row_bearing_deg, body.row_spacing_m), cut, body.units)
+    rules = trade_rules(
+        know, Rows(body.latitude, body.row_bearing_deg, body.row_spacing_m), cut, body.units
+    )
     return answer(WallTakesOut, {**vars(cost), "rules": rules})
 
 
@@ -111,8 +157,13 @@ def post_which_limb(body: WhichLimbIn) -> dict[str, Any]:
     """Main limbs of a frame, the one to lower first."""
     at, frame = here(), body.frame.core()
     checked(frame)
-    tree = WalkTree("other", "other", at.today(), 10, 3, frame=frame, names=limb_names(frame)).with_frame()
-    return answer(WhichLimbOut, {"limbs": rank_limbs(at.know, replace(tree, cap_m=body.low_m), body.low_m, body.seasons)})
+    tree = WalkTree(
+        "other", "other", at.today(), 10, 3, frame=frame, names=limb_names(frame)
+    ).with_frame()
+    return answer(
+        WhichLimbOut,
+        {"limbs": rank_limbs(at.know, replace(tree, cap_m=body.low_m), body.low_m, body.seasons)},
+    )
 
 
 @calc_heights.post("/bark-sun", responses={200: BarkSunOut})
@@ -120,8 +171,24 @@ def post_bark_sun(body: BarkSunIn) -> dict[str, Any]:
     """Hours of hot sun on bark that a cut would bare, and the whitewash for it."""
     know = here().know
     hours = bark_hours(body.latitude, body.date, body.facing_deg, body.rise_deg, body.longitude)
-    paint = whitewash(know, (), [(body.diameter_mm, body.length_m)]) if body.diameter_mm and body.length_m else None
+    paint = (
+        whitewash(know, (), [(body.diameter_mm, body.length_m)])
+        if body.diameter_mm and body.length_m
+        else None
+    )
     burns = hours > know.number("bark/hours")
-    text = f"{hours:.1f} h of steep sun after eleven: {'it burns where maxima reach 32 °C, paint it the same day' if burns else 'little; leaf will shade it again'}."
-    reasons = [Reason("bark-sun", text, {"faces, degrees": body.facing_deg}, body.date, None, ("bark/hours",)), *(paint.reasons if paint else ())]
-    return answer(BarkSunOut, {"hours": hours, "paint_l": paint.mix_l if paint else None, "reasons": reasons})
+    means = (
+        "it burns where maxima reach 32 °C, paint it the same day"
+        if burns
+        else "little; leaf will shade it again"
+    )
+    text = f"{hours:.1f} h of steep sun after eleven: {means}."
+    reasons = [
+        Reason(
+            "bark-sun", text, {"faces, degrees": body.facing_deg}, body.date, None, ("bark/hours",)
+        ),
+        *(paint.reasons if paint else ()),
+    ]
+    return answer(
+        BarkSunOut, {"hours": hours, "paint_l": paint.mix_l if paint else None, "reasons": reasons}
+    )

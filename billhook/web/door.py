@@ -1,8 +1,9 @@
-"""Who is answered: pages of this very site and programs on this machine. No other page that a browser shows can read or write a holding.
+"""Who is answered: pages of this very site and programs on this machine. No other page that a
+browser shows can read or write a holding.
 
-A page that a grower visits may ask any address of his network, and a name that points here may be anybody's. So the name that was asked
-for must be one of ours, and what writes must not come from another site's page. Programs send neither ``Origin`` nor
-``Sec-Fetch-Site`` and are let through.
+A page that a grower visits may ask any address of his network, and a name that points here may be
+anybody's. So the name that was asked for must be one of ours, and what writes must not come from
+another site's page. Programs send neither ``Origin`` nor ``Sec-Fetch-Site`` and are let through.
 """
 
 from __future__ import annotations
@@ -19,7 +20,14 @@ from .errors import problem
 
 HEADERS = {
     "Content-Security-Policy": "; ".join(
-        ("default-src 'self'", "img-src 'self' data: blob:", "object-src 'none'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'")
+        (
+            "default-src 'self'",
+            "img-src 'self' data: blob:",
+            "object-src 'none'",
+            "base-uri 'none'",
+            "form-action 'self'",
+            "frame-ancestors 'none'",
+        )
     ),
     "X-Content-Type-Options": "nosniff",
     "X-Frame-Options": "DENY",
@@ -77,7 +85,10 @@ def register(app: Flask, settings: Settings) -> None:
     @app.before_request
     def _shut() -> Response | None:
         if not ours(_host(request.host), settings):
-            said = f"Billhook does not answer to the name {request.host!r}. Start it with --name to add one."
+            said = (
+                f"Billhook does not answer to the name {request.host!r}. Start it with --name "
+                "to add one."
+            )
             return problem(403, "Not this name.", said)
         if request.method not in SAFE and from_another_site():
             return problem(403, "Not from there.", "Only Billhook's own pages may write here.")

@@ -66,7 +66,12 @@ def problems_of(error: ValidationError) -> list[FieldProblem]:
     found: dict[str, str] = {}
     for one in error.errors(include_url=False):
         parts = [
-            str(p) for p in one["loc"] if not (isinstance(p, str) and (p.endswith("]") or p in ("Number", "constrained-str", "constrained-float")))
+            str(p)
+            for p in one["loc"]
+            if not (
+                isinstance(p, str)
+                and (p.endswith("]") or p in ("Number", "constrained-str", "constrained-float"))
+            )
         ]
         pointer = "".join("/" + p.replace("~", "~0").replace("/", "~1") for p in parts)
         found.setdefault(pointer, _sentence(dict(one)))
@@ -82,7 +87,12 @@ def problem(
     more: dict[str, object] | None = None,
 ) -> Response:
     """A problem+json answer."""
-    body: dict[str, Any] = {"type": "about:blank", "title": title, "status": status, "detail": detail}
+    body: dict[str, Any] = {
+        "type": "about:blank",
+        "title": title,
+        "status": status,
+        "detail": detail,
+    }
     body["errors"] = [{"pointer": e.pointer, "message": e.message} for e in errors or []]
     if current is not None:
         body["current"] = current
@@ -107,7 +117,9 @@ def register(app: Flask) -> None:
 
     @app.errorhandler(UnknownKnowledge)
     def _unknown(error: UnknownKnowledge) -> Response:
-        return problem(422, "Some entries cannot be used.", str(error), [FieldProblem("", str(error))])
+        return problem(
+            422, "Some entries cannot be used.", str(error), [FieldProblem("", str(error))]
+        )
 
     @app.errorhandler(NotFound)
     def _missing(error: NotFound) -> Response:
@@ -119,7 +131,12 @@ def register(app: Flask) -> None:
 
     @app.errorhandler(DoneAlready)
     def _done(error: DoneAlready) -> Response:
-        return problem(409, "That was taken already.", "It is written down; look at the page anew.", more={"taken": True, "act": error.act_id})
+        return problem(
+            409,
+            "That was taken already.",
+            "It is written down; look at the page anew.",
+            more={"taken": True, "act": error.act_id},
+        )
 
     @app.errorhandler(Busy)
     def _busy(error: Busy) -> Response:
@@ -146,4 +163,6 @@ def register(app: Flask) -> None:
     @app.errorhandler(Exception)
     def _unforeseen(error: Exception) -> Response:
         _log.exception("unforeseen error")
-        return problem(500, "Something went wrong on our side.", "Nothing you entered is lost; try again.")
+        return problem(
+            500, "Something went wrong on our side.", "Nothing you entered is lost; try again."
+        )

@@ -58,7 +58,9 @@ def get_after_frost(path: IdPath) -> dict[str, Any]:
 @frost_trees.post("/<id>/scratches", responses={201: TreeFrostOut})
 def post_tree_scratch(path: IdPath, body: TreeScratchIn) -> tuple[dict[str, Any], int]:
     """Write a scratch down."""
-    service.scratch(here(), path.id, body.id, body.limb, body.at_m, body.green, body.day, body.bearing_deg)
+    service.scratch(
+        here(), path.id, body.id, body.limb, body.at_m, body.green, body.day, body.bearing_deg
+    )
     return _hurt(path.id), 201
 
 
@@ -109,6 +111,8 @@ def post_grow_on(path: IdPath, body: GrowOnIn) -> dict[str, Any]:
 @frost_trees.post("/<id>/new-shoots", responses={201: GrowOnOut})
 def post_new_shoot(path: IdPath, body: NewShootIn) -> tuple[dict[str, Any], int]:
     """Draw a shoot that came out of the trunk since the freeze."""
-    limb = Limb(body.id, TRUNK, body.at_m, body.diameter_mm, body.length_m, body.rise_deg, body.bearing_deg)
+    limb = Limb(
+        body.id, TRUNK, body.at_m, body.diameter_mm, body.length_m, body.rise_deg, body.bearing_deg
+    )
     frost_grow_on.add_shoot(here(), path.id, limb)
     return _grow_on(frost_grow_on.grow_on(here(), path.id)), 201

@@ -1,4 +1,6 @@
-"""Heights of stored blocks and trees: section and sun, schools over years, which limb, shapes, hedging rounds, rotations."""
+"""Heights of stored blocks and trees: section and sun, schools over years, which limb, shapes,
+hedging rounds, rotations.
+"""
 
 from __future__ import annotations
 
@@ -66,12 +68,19 @@ def _own(body: SchoolsIn) -> dict[str, Any]:
 
 
 def _rotation(found: RotationView) -> dict[str, Any]:
-    return {**found.rotation.model_dump(), "name": found.name, "scope_name": found.scope_name, "tasks": found.tasks}
+    return {
+        **found.rotation.model_dump(),
+        "name": found.name,
+        "scope_name": found.scope_name,
+        "tasks": found.tasks,
+    }
 
 
 @heights.get("/blocks/<id>/heights", responses={200: BlockHeightsOut})
 def get_heights(path: IdPath) -> dict[str, Any]:
-    """What heights of a block are planned from: its rows, its section as it stands and to its cap, its rotations."""
+    """What heights of a block are planned from: its rows, its section as it stands and to its cap,
+    its rotations.
+    """
     at = here()
     found = service.block_heights(at, path.id)
     now, stand = found.profile.section, found.stand
@@ -79,14 +88,24 @@ def get_heights(path: IdPath) -> dict[str, Any]:
     height = min(now.height_m, stand.cap_m)
     base = min(now.base_width_m, max(0.8, found.spacing_m - at.know.number("wall/alley")))
     slope = (now.base_width_m - now.top_width_m) / 2 / max(0.1, now.height_m - now.skirt_m)
-    proposed = Profile(Section(height, base, max(0.2, base - 2 * slope * (height - now.skirt_m)), now.skirt_m))
+    proposed = Profile(
+        Section(height, base, max(0.2, base - 2 * slope * (height - now.skirt_m)), now.skirt_m)
+    )
     return answer(
         BlockHeightsOut,
         {
-            **vars(found), "vigour": stand.vigour, "scaffolds": stand.scaffolds, "low_m": school.low_m, "tip_m": school.tip_m, "profile": profile_body(found.profile), "inner": inside(at.know, found.species, found.group),
-            "proposed": profile_body(proposed), "lines": found.hedge_rows, "rotations": [_rotation(v) for v in rotations.view(at, "block", path.id)],
+            **vars(found),
+            "vigour": stand.vigour,
+            "scaffolds": stand.scaffolds,
+            "low_m": school.low_m,
+            "tip_m": school.tip_m,
+            "profile": profile_body(found.profile),
+            "inner": inside(at.know, found.species, found.group),
+            "proposed": profile_body(proposed),
+            "lines": found.hedge_rows,
+            "rotations": [_rotation(v) for v in rotations.view(at, "block", path.id)],
         },
-    )  # fmt: skip
+    )
 
 
 @heights.post("/blocks/<id>/section", responses={200: SectionViewOut})
@@ -110,23 +129,31 @@ def post_section(path: IdPath, body: SectionAskIn) -> dict[str, Any]:
 def post_schools(path: IdPath, body: SchoolsIn) -> dict[str, Any]:
     """Schools of renewal side by side over years, for the trees of a block."""
     at = here()
-    found = service.schools_over_years(at, path.id, body.schools, body.years, _own(body), body.cap_m, body.by_machine, body.units)
+    found = service.schools_over_years(
+        at, path.id, body.schools, body.years, _own(body), body.cap_m, body.by_machine, body.units
+    )
     cap = body.cap_m if body.cap_m is not None else service.block_heights(at, path.id).cap_m
     return answer(SchoolsOut, {"first_year": at.today().year, "cap_m": cap, "compared": found})
 
 
 @heights.post("/trees/<id>/schools", responses={200: SchoolsOut})
 def post_tree_schools(path: IdPath, body: SchoolsIn) -> dict[str, Any]:
-    """Schools of renewal side by side over years, for one tree; `by_machine` is a thing of rows and has no effect."""
+    """Schools of renewal side by side over years, for one tree; `by_machine` is a thing of rows and
+    has no effect.
+    """
     at = here()
-    cap, found = tree_heights.schools_of_tree(at, path.id, body.schools, body.years, _own(body), body.cap_m, body.units)
+    cap, found = tree_heights.schools_of_tree(
+        at, path.id, body.schools, body.years, _own(body), body.cap_m, body.units
+    )
     return answer(SchoolsOut, {"first_year": at.today().year, "cap_m": cap, "compared": found})
 
 
 @heights.post("/blocks/<id>/hedging-round", responses={200: RoundOut})
 def post_round(path: IdPath, body: HedgingIn) -> dict[str, Any]:
     """Faces and years, passes, hours, paint, clippings and hand follow-up of a hedging round."""
-    return answer(RoundOut, service.round_of(here(), path.id, body.cut.core(), body.years, body.units))
+    return answer(
+        RoundOut, service.round_of(here(), path.id, body.cut.core(), body.years, body.units)
+    )
 
 
 @heights.get("/trees/<id>/which-limb", responses={200: WhichLimbOut})
@@ -134,14 +161,27 @@ def get_which_limb(path: IdPath) -> dict[str, Any]:
     """Which main limb of a tree goes next, from its drawing and from what was cut before."""
     at = here()
     low, tip = rotations.levels(at, path.id)
-    return answer(WhichLimbOut, {"limbs": rotations.ranked(at, path.id, low), "low_m": low, "tip_m": tip})
+    return answer(
+        WhichLimbOut, {"limbs": rotations.ranked(at, path.id, low), "low_m": low, "tip_m": tip}
+    )
 
 
 @heights.post("/trees/<id>/envelope", responses={200: EnvelopeOut})
 def post_envelope(path: IdPath, body: TreeEnvelopeIn) -> dict[str, Any]:
     """A shape laid over a tree, and the limbs that break it."""
     return answer(
-        EnvelopeOut, envelope_body(tree_heights.envelope_of(here(), path.id, body.shape, body.top_m, body.half_m, body.draw_in_m, body.draw_in_deg))
+        EnvelopeOut,
+        envelope_body(
+            tree_heights.envelope_of(
+                here(),
+                path.id,
+                body.shape,
+                body.top_m,
+                body.half_m,
+                body.draw_in_m,
+                body.draw_in_deg,
+            )
+        ),
     )
 
 
@@ -149,7 +189,10 @@ def post_envelope(path: IdPath, body: TreeEnvelopeIn) -> dict[str, Any]:
 def post_grown(path: IdPath, body: GrownIn) -> dict[str, Any]:
     """A tree over seasons of a school, as it would be drawn."""
     found = tree_heights.grown_tree(here(), path.id, body.school, body.years, body.cap_m)
-    seasons = [{**vars(s), "year": found.first_year + i, "cut_name": name, "frame": drawn(view)} for i, (s, view, name) in enumerate(found.seasons)]
+    seasons = [
+        {**vars(s), "year": found.first_year + i, "cut_name": name, "frame": drawn(view)}
+        for i, (s, view, name) in enumerate(found.seasons)
+    ]
     return answer(GrownOut, {"school": body.school, "name": found.name, "seasons": seasons})
 
 
@@ -163,14 +206,27 @@ def get_shade(path: IdPath, query: DayQuery) -> dict[str, Any]:
 @heights.get("/rotations", responses={200: RotationsOut})
 def get_rotations(query: RotationsQuery) -> dict[str, Any]:
     """Rotations of a scope with their dated work, those given up too."""
-    return answer(RotationsOut, {"rotations": [_rotation(v) for v in rotations.view(here(), query.scope, query.scope_id)]})
+    return answer(
+        RotationsOut,
+        {"rotations": [_rotation(v) for v in rotations.view(here(), query.scope, query.scope_id)]},
+    )
 
 
 @heights.post("/rotations", responses={201: RotationOut})
 def post_rotation(body: RotationIn) -> tuple[dict[str, Any], int]:
     """Adopt a school: it becomes dated work in the almanac's windows."""
     at = here()
-    made = rotations.adopt(at, body.id, body.scope, body.scope_id, body.school, body.low_m, body.tip_m, body.years, body.first_year)
+    made = rotations.adopt(
+        at,
+        body.id,
+        body.scope,
+        body.scope_id,
+        body.school,
+        body.low_m,
+        body.tip_m,
+        body.years,
+        body.first_year,
+    )
     return answer(RotationOut, _rotation(rotations.one(at, made.id))), 201
 
 

@@ -54,58 +54,112 @@ def get_grove(query: DayQuery) -> dict[str, Any]:
     return answer(
         GroveOut,
         {
-            "holding": view.holding.name if view.holding else None, "units": view.holding.units if view.holding else "metric", "day": view.day,
-            "sites": view.sites, "blocks": view.blocks, "rows": view.rows,
-            "trees": [_in_plan(t) for t in view.trees], "gaps": [{"row_id": r, "x": x, "y": y} for r, x, y in view.empty_places],
+            "holding": view.holding.name if view.holding else None,
+            "units": view.holding.units if view.holding else "metric",
+            "day": view.day,
+            "sites": view.sites,
+            "blocks": view.blocks,
+            "rows": view.rows,
+            "trees": [_in_plan(t) for t in view.trees],
+            "gaps": [{"row_id": r, "x": x, "y": y} for r, x, y in view.empty_places],
         },
-    )  # fmt: skip
+    )
 
 
 def _in_plan(found: GroveTree) -> dict[str, Any]:
     record, size = found.record, found.size
     return {
-        "id": record.tree.id, "name": record.name, "row_id": record.row.id, "x": record.place.x, "y": record.place.y, "species": record.tree.species,
-        "cultivar": record.cultivar, "kind_name": kind_name(record.tree.species, record.cultivar),
-        "pot_l": record.tree.pot_l, "planted_year": record.tree.planted_year, "height_m": size.height_m if size else None,
-        "spread_m": size.spread_m if size else None, "measured": found.measured, "tone": found.need.tone, "need": found.need.text, "need_alike": found.need.alike,
-        "need_kind": found.need.kind, "need_by": found.need.by,
-    }  # fmt: skip
+        "id": record.tree.id,
+        "name": record.name,
+        "row_id": record.row.id,
+        "x": record.place.x,
+        "y": record.place.y,
+        "species": record.tree.species,
+        "cultivar": record.cultivar,
+        "kind_name": kind_name(record.tree.species, record.cultivar),
+        "pot_l": record.tree.pot_l,
+        "planted_year": record.tree.planted_year,
+        "height_m": size.height_m if size else None,
+        "spread_m": size.spread_m if size else None,
+        "measured": found.measured,
+        "tone": found.need.tone,
+        "need": found.need.text,
+        "need_alike": found.need.alike,
+        "need_kind": found.need.kind,
+        "need_by": found.need.by,
+    }
 
 
 @holding.get("/almanac", responses={200: AlmanacOut})
 def get_almanac(query: AlmanacQuery) -> dict[str, Any]:
-    """When each kind of work is right, over twelve to eighteen months, for a tree, a block or the holding."""
+    """When each kind of work is right, over twelve to eighteen months, for a tree, a block or the
+    holding.
+    """
     at = here()
-    what_if = {k: d for k in ("harvest_end", "first_frost", "last_frost") if (d := getattr(query, k)) is not None}
+    what_if = {
+        k: d
+        for k in ("harvest_end", "first_frost", "last_frost")
+        if (d := getattr(query, k)) is not None
+    }
     found = almanac(at, query.day or at.today(), query.tree, query.block, query.months, what_if)
     lanes = [
-        {"work": lane.work, "name": LANE_WORDS[lane.work], "segments": lane.segments, "prices": lane.prices, "costs": lane.costs}
+        {
+            "work": lane.work,
+            "name": LANE_WORDS[lane.work],
+            "segments": lane.segments,
+            "prices": lane.prices,
+            "costs": lane.costs,
+        }
         for lane in found.lanes
     ]
     kind = kind_name(found.record.tree.species, found.record.cultivar)
-    return answer(AlmanacOut, {**vars(found), "kind_name": kind, "species": found.record.tree.species, "lanes": lanes})
+    return answer(
+        AlmanacOut,
+        {**vars(found), "kind_name": kind, "species": found.record.tree.species, "lanes": lanes},
+    )
 
 
 @holding.get("/climates", responses={200: ClimatesOut})
 def get_climates(query: ClimateQuery) -> dict[str, Any]:
     """Climates that ship with Billhook, as they stand in one hemisphere."""
     found = planting.climates(here(), query.southern == "true")
-    return answer(ClimatesOut, {"climates": [{**vars(c), "tmin_c": c.normals.tmin_c, "tmax_c": c.normals.tmax_c} for c in found]})
+    return answer(
+        ClimatesOut,
+        {
+            "climates": [
+                {**vars(c), "tmin_c": c.normals.tmin_c, "tmax_c": c.normals.tmax_c} for c in found
+            ]
+        },
+    )
 
 
 @holding.post("/climates/nearest", responses={200: NearestOut})
 def post_nearest(body: LatitudeNormalsIn) -> dict[str, Any]:
     """The shipped climate nearest to twelve pairs of temperatures."""
-    return {"climate": planting.nearest(here(), Normals(tuple(body.tmin_c), tuple(body.tmax_c)), body.latitude)}
+    return {
+        "climate": planting.nearest(
+            here(), Normals(tuple(body.tmin_c), tuple(body.tmax_c)), body.latitude
+        )
+    }
 
 
 @holding.post("/sites", responses={201: SiteOut})
 def post_site(body: SetUpIn) -> tuple[dict[str, Any], int]:
     """Describe a place; the first one makes the holding."""
     site = planting.set_up(
-        here(), body.holding, body.site, body.latitude, body.climate, body.tmin_c, body.tmax_c, body.last_frost, body.first_frost, body.units,
-        body.longitude, body.elevation_m,
-    )  # fmt: skip
+        here(),
+        body.holding,
+        body.site,
+        body.latitude,
+        body.climate,
+        body.tmin_c,
+        body.tmax_c,
+        body.last_frost,
+        body.first_frost,
+        body.units,
+        body.longitude,
+        body.elevation_m,
+    )
     return answer(SiteOut, site), 201
 
 
@@ -125,9 +179,19 @@ def post_understand(body: PhraseIn) -> dict[str, Any]:
 def post_planting(body: PlantIn) -> tuple[dict[str, Any], int]:
     """Put like trees into a row."""
     made = planting.plant(
-        here(), body.site_id, body.block, body.row, body.count, body.species, body.planted_year, body.cultivar, body.rootstock, body.pot_l,
-        body.under_cover, body.spacing_m,
-    )  # fmt: skip
+        here(),
+        body.site_id,
+        body.block,
+        body.row,
+        body.count,
+        body.species,
+        body.planted_year,
+        body.cultivar,
+        body.rootstock,
+        body.pot_l,
+        body.under_cover,
+        body.spacing_m,
+    )
     return answer(PlantedOut, made), 201
 
 
@@ -135,7 +199,17 @@ def post_planting(body: PlantIn) -> tuple[dict[str, Any], int]:
 def put_block(path: IdPath, body: BlockIn) -> dict[str, Any]:
     """Describe a block: height cap, cold air, hedgerows."""
     return answer(
-        BlockOut, planting.describe_block(here(), path.id, body.cap_m, body.offset_c, body.frost_pocket, body.rows, body.version, body.elevation_m)
+        BlockOut,
+        planting.describe_block(
+            here(),
+            path.id,
+            body.cap_m,
+            body.offset_c,
+            body.frost_pocket,
+            body.rows,
+            body.version,
+            body.elevation_m,
+        ),
     )
 
 
@@ -148,7 +222,11 @@ def post_import(body: ImportIn) -> dict[str, Any]:
 @holding.get("/trees.csv")
 def get_trees_csv() -> Response:
     """Every standing tree as CSV."""
-    return Response(tree_lists.export_trees(here()), mimetype="text/csv", headers={"Content-Disposition": 'attachment; filename="trees.csv"'})
+    return Response(
+        tree_lists.export_trees(here()),
+        mimetype="text/csv",
+        headers={"Content-Disposition": 'attachment; filename="trees.csv"'},
+    )
 
 
 @holding.post("/rows/<id>/mean", responses={200: MeanOut})
@@ -167,6 +245,13 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
         CatalogueOut,
         {
             "version": catalogue_version(),
-            "values": [{**vars(k), "sure": k.sure, "value": list(k.value) if isinstance(k.value, tuple) else k.value} for k in found],
+            "values": [
+                {
+                    **vars(k),
+                    "sure": k.sure,
+                    "value": list(k.value) if isinstance(k.value, tuple) else k.value,
+                }
+                for k in found
+            ],
         },
     )

@@ -36,9 +36,13 @@ class _Secure:
         from cheroot.ssl.builtin import BuiltinSSLAdapter
         from cheroot.wsgi import Server
 
-        self._server = Server((settings.host, settings.port), app, numthreads=_THREADS, server_name="billhook")
+        self._server = Server(
+            (settings.host, settings.port), app, numthreads=_THREADS, server_name="billhook"
+        )
         try:
-            self._server.ssl_adapter = BuiltinSSLAdapter(str(settings.certificate), str(settings.key))
+            self._server.ssl_adapter = BuiltinSSLAdapter(
+                str(settings.certificate), str(settings.key)
+            )
         except OSError as error:
             raise BadCertificate(f"the certificate cannot be used: {error}") from error
 
@@ -59,14 +63,20 @@ def listener(app: Any, settings: Settings) -> Listener:
         where = f"{settings.host}:{settings.port}"
         taken = error.errno == errno.EADDRINUSE or "in use" in str(error)
         why = "another program listens there" if taken else (error.strerror or str(error))
-        raise CannotListen(f"Billhook cannot listen on {where}: {why}. Give another with --port or --host.") from error
+        raise CannotListen(
+            f"Billhook cannot listen on {where}: {why}. Give another with --port or --host."
+        ) from error
 
 
 def _listener(app: Any, settings: Settings) -> Listener:
     if (settings.certificate is None) != (settings.key is None):
-        raise BadCertificate("a certificate and its key go together: give --certificate and --key, or neither")
+        raise BadCertificate(
+            "a certificate and its key go together: give --certificate and --key, or neither"
+        )
     if settings.secure:
         return _Secure(app, settings)
     import waitress
 
-    return waitress.create_server(app, host=settings.host, port=settings.port, threads=_THREADS)  # type: ignore[no-any-return]  # waitress names two kinds
+    where = {"host": settings.host, "port": settings.port}
+    # waitress names two kinds
+    return waitress.create_server(app, **where, threads=_THREADS)  # type: ignore[no-any-return]

@@ -9,7 +9,14 @@ from flask_openapi.blueprint import APIBlueprint
 from ..services import harvests, look_back, regrown
 from .answers import body as answer
 from .answers import here
-from .models.look_back import BlockBackOut, HarvestIn, HarvestOut, LookBackOut, RegrowthIn, RegrowthOut
+from .models.look_back import (
+    BlockBackOut,
+    HarvestIn,
+    HarvestOut,
+    LookBackOut,
+    RegrowthIn,
+    RegrowthOut,
+)
 from .models.trees import IdPath
 
 looking_back = APIBlueprint("looking_back", __name__, url_prefix="/api")
@@ -31,7 +38,9 @@ def get_block_back(path: IdPath) -> dict[str, Any]:
 def post_harvest(body: HarvestIn) -> tuple[dict[str, Any], int]:
     """Write down what was picked."""
     at = here()
-    made = harvests.pick(at, body.id, body.scope, body.scope_id, body.day or at.today(), body.kg, body.who)
+    made = harvests.pick(
+        at, body.id, body.scope, body.scope_id, body.day or at.today(), body.kg, body.who
+    )
     return answer(HarvestOut, made), 201
 
 
@@ -39,4 +48,6 @@ def post_harvest(body: HarvestIn) -> tuple[dict[str, Any], int]:
 def post_regrowth(path: IdPath, body: RegrowthIn) -> dict[str, Any]:
     """Measure what grew at the last live cuts; the tree's vigour follows."""
     at = here()
-    return answer(RegrowthOut, regrown.regrown(at, path.id, body.day or at.today(), body.length_m, body.units))
+    return answer(
+        RegrowthOut, regrown.regrown(at, path.id, body.day or at.today(), body.length_m, body.units)
+    )

@@ -1,4 +1,6 @@
-"""The built front end: hashed files that never change, compressed once; and the page itself for every route of its own."""
+"""The built front end: hashed files that never change, compressed once; and the page itself for
+every route of its own.
+"""
 
 from __future__ import annotations
 

@@ -17,7 +17,9 @@ says = APIBlueprint("says", __name__, url_prefix="/api/says")
 @says.post("", responses={201: SaidOut})
 def post_saying(body: SayIn) -> tuple[dict[str, Any], int]:
     """Say it of trees, or of a row or block and its kinds."""
-    found = spoken.say(here(), body.saying, body.tree_ids, body.scope, body.scope_id, body.species, body.day)
+    found = spoken.say(
+        here(), body.saying, body.tree_ids, body.scope, body.scope_id, body.species, body.day
+    )
     return answer(SaidOut, found), 201
 
 

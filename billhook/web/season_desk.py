@@ -46,7 +46,13 @@ _SHOWN_PROBLEMS = 200
 
 def _site(found: place.SiteView) -> dict[str, Any]:
     return answer(
-        SiteViewOut, {**found.site.model_dump(), "tmin_c": found.normals.tmin_c, "tmax_c": found.normals.tmax_c, "origin": found.normals.origin}
+        SiteViewOut,
+        {
+            **found.site.model_dump(),
+            "tmin_c": found.normals.tmin_c,
+            "tmax_c": found.normals.tmax_c,
+            "origin": found.normals.origin,
+        },
     )
 
 
@@ -60,9 +66,19 @@ def get_site(path: IdPath) -> dict[str, Any]:
 def put_site(path: IdPath, body: SiteIn) -> dict[str, Any]:
     """Correct a place."""
     found = place.describe_site(
-        here(), path.id, body.version, body.latitude, body.climate, body.tmin_c, body.tmax_c, body.last_frost, body.first_frost, body.elevation_m,
-        body.dangers, body.longitude,
-    )  # fmt: skip
+        here(),
+        path.id,
+        body.version,
+        body.latitude,
+        body.climate,
+        body.tmin_c,
+        body.tmax_c,
+        body.last_frost,
+        body.first_frost,
+        body.elevation_m,
+        body.dangers,
+        body.longitude,
+    )
     return _site(found)
 
 
@@ -70,33 +86,58 @@ def put_site(path: IdPath, body: SiteIn) -> dict[str, Any]:
 def get_dangers() -> dict[str, Any]:
     """Pests and diseases of a region that move windows."""
     know = here().know
-    return {"dangers": [{"id": r, "name": know.text(f"dangers/{r}/name"), "says": know.text(f"dangers/{r}/says")} for r in know.rows("dangers")]}
+    return {
+        "dangers": [
+            {
+                "id": r,
+                "name": know.text(f"dangers/{r}/name"),
+                "says": know.text(f"dangers/{r}/says"),
+            }
+            for r in know.rows("dangers")
+        ]
+    }
 
 
 @season_desk.post("/sites/<id>/days", responses={200: DaysOut})
 def post_days(path: IdPath, body: DaysIn) -> dict[str, Any]:
     """Check a station's daily series, and bring it in when asked; problems come with their line."""
-    found = place.station_series(here(), path.id, body.text, body.accept, body.risk, body.save, body.as_normals)
+    found = place.station_series(
+        here(), path.id, body.text, body.accept, body.risk, body.save, body.as_normals
+    )
     climate = found.climate
     dates = {
-        k: None if climate is None or (d := getattr(climate, k)) is None else f"{d[0]:02d}-{d[1]:02d}"
+        k: None
+        if climate is None or (d := getattr(climate, k)) is None
+        else f"{d[0]:02d}-{d[1]:02d}"
         for k in ("last_frost", "first_frost", "hot_from", "hot_to")
     }
     return answer(
         DaysOut,
         {
-            "count": found.count, "problems": found.problems[:_SHOWN_PROBLEMS], "problem_count": len(found.problems), "why_not": found.why_not,
-            "saved": found.saved, "tmin_c": climate.normals.tmin_c if climate else None, "tmax_c": climate.normals.tmax_c if climate else None,
-            "first": climate.first if climate else None, "last": climate.last if climate else None, "years": climate.years if climate else None, **dates,
+            "count": found.count,
+            "problems": found.problems[:_SHOWN_PROBLEMS],
+            "problem_count": len(found.problems),
+            "why_not": found.why_not,
+            "saved": found.saved,
+            "tmin_c": climate.normals.tmin_c if climate else None,
+            "tmax_c": climate.normals.tmax_c if climate else None,
+            "first": climate.first if climate else None,
+            "last": climate.last if climate else None,
+            "years": climate.years if climate else None,
+            **dates,
         },
-    )  # fmt: skip
+    )
 
 
 @season_desk.get("/sites/<id>/days.csv")
 def get_days(path: IdPath) -> Response:
     """The station's days as CSV."""
     text = write_days(weather.all_days(here(), path.id))
-    return Response(text, mimetype="text/csv", headers={"Content-Disposition": 'attachment; filename="days.csv"'})
+    return Response(
+        text,
+        mimetype="text/csv",
+        headers={"Content-Disposition": 'attachment; filename="days.csv"'},
+    )
 
 
 @season_desk.get("/sites/<id>/weather", responses={200: WeatherOut})
@@ -108,7 +149,10 @@ def get_weather(path: IdPath) -> dict[str, Any]:
         return {"date": day.date, "tmin": day.tmin_c, "tmax": day.tmax_c, "rain_mm": day.rain_mm}
 
     scenarios = [{"id": k, "says": v} for k, v in found.scenarios.items()]
-    return answer(WeatherOut, {**vars(found), "days": [measured(d) for d in found.days], "scenarios": scenarios})
+    return answer(
+        WeatherOut,
+        {**vars(found), "days": [measured(d) for d in found.days], "scenarios": scenarios},
+    )
 
 
 @season_desk.put("/weather/scenario", responses={200: ScenarioChosenOut})
@@ -126,14 +170,24 @@ def get_stances(query: StanceQuery) -> dict[str, Any]:
 @season_desk.put("/stances", responses={200: StancesOut})
 def put_stance(body: StanceChoiceIn) -> dict[str, Any]:
     """Choose a school, or take the choice back."""
-    return answer(StancesOut, {"topics": stances.choose(here(), body.scope, body.scope_id, body.topic, body.school)})
+    return answer(
+        StancesOut,
+        {"topics": stances.choose(here(), body.scope, body.scope_id, body.topic, body.school)},
+    )
 
 
 @season_desk.post("/stances/effect", responses={200: EffectOut})
 def post_effect(body: StanceEffectIn) -> dict[str, Any]:
     """What a school would change in the dates of the next year."""
     found = stances.effect(here(), body.scope, body.scope_id, body.topic, body.school)
-    kinds = [{"tree": e.record.name, "kind_name": kind_name(e.record.tree.species, None), "changes": e.changes} for e in found]
+    kinds = [
+        {
+            "tree": e.record.name,
+            "kind_name": kind_name(e.record.tree.species, None),
+            "changes": e.changes,
+        }
+        for e in found
+    ]
     return answer(EffectOut, {"kinds": kinds})
 
 
@@ -155,8 +209,19 @@ def get_today(query: TodayQuery) -> dict[str, Any]:
     at = here()
     found = today.fortnight(at, query.day or at.today(), query.units, query.days)
     minutes = round(sum(i.minutes for i in found.items if i.closed_by is None), 1)
-    lists = {name: [_item(i) for i in getattr(found, name)] for name in ("items", "put_off", "too_late")}
-    return answer(TodayOut, {"day": found.day, "until": found.until, "forecast": found.forecast, "minutes": minutes, **lists})
+    lists = {
+        name: [_item(i) for i in getattr(found, name)] for name in ("items", "put_off", "too_late")
+    }
+    return answer(
+        TodayOut,
+        {
+            "day": found.day,
+            "until": found.until,
+            "forecast": found.forecast,
+            "minutes": minutes,
+            **lists,
+        },
+    )
 
 
 @season_desk.post("/today/put-off", responses={200: PutOffOut})
@@ -173,20 +238,36 @@ def post_put_off(body: PutOffIn) -> dict[str, Any]:
 @season_desk.post("/today/done", responses={200: DoneOut})
 def post_done(body: DoneIn) -> dict[str, Any]:
     """Log work as done, unmeasured."""
-    return {"entries": today.done(here(), body.tree_ids, body.work, body.date, body.who, body.minutes, body.id, body.count)}
+    return {
+        "entries": today.done(
+            here(), body.tree_ids, body.work, body.date, body.who, body.minutes, body.id, body.count
+        )
+    }
 
 
 @season_desk.post("/blocks/<id>/observations", responses={201: SeenOut})
 def post_block_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
     """Write down a date that was seen of a whole block."""
-    return answer(SeenOut, observe(here(), "block", path.id, body.kind, body.value, body.date, as_of=body.as_of)), 201
+    return answer(
+        SeenOut,
+        observe(here(), "block", path.id, body.kind, body.value, body.date, as_of=body.as_of),
+    ), 201
 
 
 @season_desk.post("/species", responses={201: OwnSpeciesOut})
 def post_species(body: OwnSpeciesIn) -> tuple[dict[str, Any], int]:
     """Describe a kind of tree that the catalogue lacks."""
     made = own_species.describe_species(
-        here(), body.name, body.evergreen, body.everbearing, body.bloom, body.harvest, body.vigour, body.size, body.frost_c, body.coldest_night_c
+        here(),
+        body.name,
+        body.evergreen,
+        body.everbearing,
+        body.bloom,
+        body.harvest,
+        body.vigour,
+        body.size,
+        body.frost_c,
+        body.coldest_night_c,
     )
     return answer(OwnSpeciesOut, made), 201
 
@@ -194,4 +275,8 @@ def post_species(body: OwnSpeciesIn) -> tuple[dict[str, Any], int]:
 @season_desk.get("/calendar.ics")
 def get_calendar(query: CalendarQuery) -> Response:
     """The calendar feed, as iCalendar."""
-    return Response(calendar(here(), query.block), mimetype="text/calendar", headers={"Content-Disposition": 'inline; filename="billhook.ics"'})
+    return Response(
+        calendar(here(), query.block),
+        mimetype="text/calendar",
+        headers={"Content-Disposition": 'inline; filename="billhook.ics"'},
+    )

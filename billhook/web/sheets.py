@@ -15,7 +15,20 @@ from ..store import logbook as log_store
 from .answers import body as answer
 from .answers import drawn, here, kind_name, log_body, log_lines, name_of, work_words
 from .models.holding import DayQuery
-from .models.trees import CutPath, ExtraCutIn, FinishedOut, FinishIn, IdPath, LogListOut, PrintQuery, SheetLineOut, SheetOut, TaskIn, TaskOut, TickIn
+from .models.trees import (
+    CutPath,
+    ExtraCutIn,
+    FinishedOut,
+    FinishIn,
+    IdPath,
+    LogListOut,
+    PrintQuery,
+    SheetLineOut,
+    SheetOut,
+    TaskIn,
+    TaskOut,
+    TickIn,
+)
 
 field = APIBlueprint("field", __name__, url_prefix="/api")
 
@@ -25,31 +38,63 @@ def _line(line: SheetCut) -> dict[str, Any]:
     return answer(
         SheetLineOut,
         {
-            "id": line.cut.id, "nth": line.cut.nth, "cost": line.cost, "advice": line.advice, "done": tick is not None,
-            "done_mm": tick.diameter_mm if tick else None, "done_by": tick.who if tick else "", "done_on": tick.date if tick else None, "extra": line.cut.extra, "left": line.left,
+            "id": line.cut.id,
+            "nth": line.cut.nth,
+            "cost": line.cost,
+            "advice": line.advice,
+            "done": tick is not None,
+            "done_mm": tick.diameter_mm if tick else None,
+            "done_by": tick.who if tick else "",
+            "done_on": tick.date if tick else None,
+            "extra": line.cut.extra,
+            "left": line.left,
             "said_id": line.said_id,
         },
-    )  # fmt: skip
+    )
 
 
 def _sheet(view: SheetView) -> dict[str, Any]:
     record, plan = view.record, view.plan
     kind = kind_name(record.tree.species, record.cultivar)
     stock = name_of("rootstocks", record.stem.rootstock)
+    on_stock = f" on {stock}" if stock else ""
     cautions = {
-        c.text: c for line in view.lines for c in line.advice.cautions if c.code not in ("between-branches", "weak-side-branch", "fruit-on-it")
+        c.text: c
+        for line in view.lines
+        for c in line.advice.cautions
+        if c.code not in ("between-branches", "weak-side-branch", "fruit-on-it")
     }
     return answer(
         SheetOut,
         {
-            "id": plan.id, "version": plan.version, "state": plan.state, "day": plan.day, "work": plan.work, "work_words": work_words(plan.work),  # type: ignore[arg-type]  # checked when it was saved
-            "tree_id": record.tree.id, "tree": record.name, "tree_line": f"{kind}{f' on {stock}' if stock else ''}, planted {record.tree.planted_year}",
-            "status": plan.answer["status"], "sentence": plan.answer["sentence"], "total": plan.answer["total"], "removed": plan.answer["removed"],
-            "max_share": plan.answer["max_share"], "before": view.answer.before, "after": view.answer.after,
-            "minutes": view.minutes, "cap_m": record.block.cap_m, "reach_m": here().know.number("cuts/reach"),
-            "gone": view.gone, "cautions": list(cautions.values()), "reasons": plan.answer["reasons"], "frame": drawn(view.frame), "lines": [_line(x) for x in view.lines], "today": here().today(), "log_id": view.log_id,
+            "id": plan.id,
+            "version": plan.version,
+            "state": plan.state,
+            "day": plan.day,
+            "work": plan.work,
+            "work_words": work_words(plan.work),
+            "tree_id": record.tree.id,
+            "tree": record.name,
+            "tree_line": f"{kind}{on_stock}, planted {record.tree.planted_year}",
+            "status": plan.answer["status"],
+            "sentence": plan.answer["sentence"],
+            "total": plan.answer["total"],
+            "removed": plan.answer["removed"],
+            "max_share": plan.answer["max_share"],
+            "before": view.answer.before,
+            "after": view.answer.after,
+            "minutes": view.minutes,
+            "cap_m": record.block.cap_m,
+            "reach_m": here().know.number("cuts/reach"),
+            "gone": view.gone,
+            "cautions": list(cautions.values()),
+            "reasons": plan.answer["reasons"],
+            "frame": drawn(view.frame),
+            "lines": [_line(x) for x in view.lines],
+            "today": here().today(),
+            "log_id": view.log_id,
         },
-    )  # fmt: skip
+    )
 
 
 @field.get("/sheets/<id>", responses={200: SheetOut})
@@ -64,7 +109,11 @@ def get_sheet_pdf(path: IdPath, query: PrintQuery) -> Response:
     from ..services import printing  # loaded when something is printed, so that starting is quick
 
     made = printing.sheet_pdf(here(), path.id, query.paper, query.language, query.units)
-    return Response(made, mimetype="application/pdf", headers={"Content-Disposition": f'inline; filename="cut-sheet-{query.language}.pdf"'})
+    return Response(
+        made,
+        mimetype="application/pdf",
+        headers={"Content-Disposition": f'inline; filename="cut-sheet-{query.language}.pdf"'},
+    )
 
 
 @field.get("/rows/<id>/sheets.pdf")
@@ -73,14 +122,29 @@ def get_row_pdf(path: IdPath, query: PrintQuery) -> Response:
     from ..services import printing
 
     made = printing.row_pdf(here(), path.id, query.paper, query.language, query.units)
-    return Response(made, mimetype="application/pdf", headers={"Content-Disposition": f'inline; filename="round-{query.language}.pdf"'})
+    return Response(
+        made,
+        mimetype="application/pdf",
+        headers={"Content-Disposition": f'inline; filename="round-{query.language}.pdf"'},
+    )
 
 
 @field.put("/sheets/<id>/cuts/<cut_id>", responses={200: SheetOut})
 def put_tick(path: CutPath, query: DayQuery, body: TickIn) -> dict[str, Any]:
     """Tick a cut off with its diameter and who did it, or take the tick back."""
     at = here()
-    sheets.tick(at, path.id, path.cut_id, body.id, body.done, body.date or at.today(), body.diameter_mm, body.who, body.why, body.seen)
+    sheets.tick(
+        at,
+        path.id,
+        path.cut_id,
+        body.id,
+        body.done,
+        body.date or at.today(),
+        body.diameter_mm,
+        body.who,
+        body.why,
+        body.seen,
+    )
     return _sheet(sheets.sheet(at, path.id, query.units))
 
 
@@ -96,7 +160,9 @@ def post_cut(path: IdPath, query: DayQuery, body: ExtraCutIn) -> tuple[dict[str,
 def post_finish(path: IdPath, body: FinishIn) -> dict[str, Any]:
     """Finish a sheet: the frame loses what was cut, the log is written, come-backs are set."""
     at = here()
-    entry = sheets.finish(at, path.id, body.version, body.date or at.today(), body.who, body.minutes, body.note)
+    entry = sheets.finish(
+        at, path.id, body.version, body.date or at.today(), body.who, body.minutes, body.note
+    )
     with at.store.reading() as session:
         made = [t for t in log_store.tasks(session, entry.tree_id) if t.cause == entry.id]
     return answer(FinishedOut, {"entry": log_body(entry, ""), "tasks": made})
@@ -112,7 +178,9 @@ def get_log() -> dict[str, Any]:
 def get_log_csv() -> Response:
     """The whole log as CSV."""
     text = write_log(log_lines(logbook.log(here(), limit=100_000)))
-    return Response(text, mimetype="text/csv", headers={"Content-Disposition": 'attachment; filename="log.csv"'})
+    return Response(
+        text, mimetype="text/csv", headers={"Content-Disposition": 'attachment; filename="log.csv"'}
+    )
 
 
 @field.put("/tasks/<id>", responses={200: TaskOut})

@@ -46,22 +46,44 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
     return answer(
         TreeOut,
         {
-            "id": tree.id, "name": record.name, "version": tree.version, "site": record.site.name, "block": record.block.name, "block_id": record.block.id,
-            "row_id": record.row.id, "species": tree.species, "kind_name": kind_name(tree.species, record.cultivar), "cultivar": record.cultivar,
-            "rootstock": record.stem.rootstock, "rootstock_name": name_of("rootstocks", record.stem.rootstock),
-            "planted_year": tree.planted_year, "pot_l": tree.pot_l, "under_cover": tree.under_cover, "union_m": record.stem.union_m,
-            "union_mark": record.stem.union_mark, "note": tree.note, "cap_m": record.block.cap_m, "reach_m": at.know.number("cuts/reach"), "day": day,
-            "used_share": view.used_share, "year_share": view.year_share,
+            "id": tree.id,
+            "name": record.name,
+            "version": tree.version,
+            "site": record.site.name,
+            "block": record.block.name,
+            "block_id": record.block.id,
+            "row_id": record.row.id,
+            "species": tree.species,
+            "kind_name": kind_name(tree.species, record.cultivar),
+            "cultivar": record.cultivar,
+            "rootstock": record.stem.rootstock,
+            "rootstock_name": name_of("rootstocks", record.stem.rootstock),
+            "planted_year": tree.planted_year,
+            "pot_l": tree.pot_l,
+            "under_cover": tree.under_cover,
+            "union_m": record.stem.union_m,
+            "union_mark": record.stem.union_mark,
+            "note": tree.note,
+            "cap_m": record.block.cap_m,
+            "reach_m": at.know.number("cuts/reach"),
+            "day": day,
+            "used_share": view.used_share,
+            "year_share": view.year_share,
             "main_work": view.main_work,
-            "seen": list(view.seen.values()), "frame": drawn(view.frame) if view.frame else None, "verdicts": view.verdicts, "tasks": view.tasks,
-            "sheets": [sheet_link(s) for s in view.sheets], "log": [log_body(e, record.name, corrected.get(e.id)) for e in view.log], "photos": view.photos,
+            "seen": list(view.seen.values()),
+            "frame": drawn(view.frame) if view.frame else None,
+            "verdicts": view.verdicts,
+            "tasks": view.tasks,
+            "sheets": [sheet_link(s) for s in view.sheets],
+            "log": [log_body(e, record.name, corrected.get(e.id)) for e in view.log],
+            "photos": view.photos,
         },
-    )  # fmt: skip
+    )
 
 
 def sheet_link(plan: Plan) -> dict[str, Any]:
     """A sheet as a tree names it."""
-    return answer(SheetLink, {**plan.model_dump(), "work_words": work_words(plan.work)})  # type: ignore[arg-type]  # the model that saved it checked the word
+    return answer(SheetLink, {**plan.model_dump(), "work_words": work_words(plan.work)})
 
 
 @trees.get("/<id>", responses={200: TreeOut})
@@ -90,28 +112,45 @@ def post_gone(path: IdPath, body: GoneIn) -> dict[str, Any]:
 def post_frame(path: IdPath, body: FrameSaveIn) -> tuple[dict[str, Any], int]:
     """Save a measured or corrected frame; the old one stays."""
     date = body.date or here().today()
-    service.save_frame(here(), path.id, body.frame.core(), body.previous_id, set(body.measured), date, body.id)
+    service.save_frame(
+        here(), path.id, body.frame.core(), body.previous_id, set(body.measured), date, body.id
+    )
     return _tree(path.id, here().today()), 201
 
 
 @trees.post("/<id>/sketch", responses={201: TreeOut})
 def post_sketch(path: IdPath, body: SketchIn) -> tuple[dict[str, Any], int]:
     """Sketch a frame from height, spread and trunk."""
-    service.sketch_tree(here(), path.id, body.height_m, body.spread_m, body.trunk_mm, here().today())
+    service.sketch_tree(
+        here(), path.id, body.height_m, body.spread_m, body.trunk_mm, here().today()
+    )
     return _tree(path.id, here().today()), 201
 
 
 @trees.post("/<id>/observations", responses={201: SeenOut})
 def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
     """Write down what was seen of the tree."""
-    return answer(SeenOut, service.observe(here(), "tree", path.id, body.kind, body.value, body.date, as_of=body.as_of)), 201
+    return answer(
+        SeenOut,
+        service.observe(
+            here(), "tree", path.id, body.kind, body.value, body.date, as_of=body.as_of
+        ),
+    ), 201
 
 
 @trees.post("/<id>/preview", responses={200: PreviewOut})
 def post_preview(path: IdPath, body: PreviewIn) -> dict[str, Any]:
     """What cuts would cost, against the limit of the day, and how to make each."""
     at = here()
-    found = cutting.preview(at, path.id, [c.core() for c in body.cuts], body.work, body.day or at.today(), body.units, body.frame_id)
+    found = cutting.preview(
+        at,
+        path.id,
+        [c.core() for c in body.cuts],
+        body.work,
+        body.day or at.today(),
+        body.units,
+        body.frame_id,
+    )
     return preview_body(found)
 
 
@@ -126,7 +165,14 @@ def post_sheet(path: IdPath, body: SheetIn) -> tuple[dict[str, Any], int]:
     """Save a cut sheet."""
     at = here()
     plan = cutting.make_sheet(
-        at, path.id, body.id, [c.core() for c in body.cuts], body.work, body.day or at.today(), body.frame_id, {x.day: x.says for x in body.later}
+        at,
+        path.id,
+        body.id,
+        [c.core() for c in body.cuts],
+        body.work,
+        body.day or at.today(),
+        body.frame_id,
+        {x.day: x.says for x in body.later},
     )
     return sheet_link(plan), 201
 

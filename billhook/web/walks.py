@@ -16,7 +16,17 @@ from .answers import drawn, here, kind_name
 from .calc_walk import question_body
 from .models.shared import PhotoOut
 from .models.trees import IdPath
-from .models.walk import PhotoQuery, RowWalkOut, WalkAnswerIn, WalkFormOut, WalkIn, WalkOut, WalkPlanIn, WalkPlanOut, WalkQuickIn
+from .models.walk import (
+    PhotoQuery,
+    RowWalkOut,
+    WalkAnswerIn,
+    WalkFormOut,
+    WalkIn,
+    WalkOut,
+    WalkPlanIn,
+    WalkPlanOut,
+    WalkQuickIn,
+)
 
 walks = APIBlueprint("walks", __name__, url_prefix="/api")
 
@@ -25,22 +35,51 @@ def _cuts(found: Preview) -> dict[str, Any]:
     lines = [
         {**vars(cost), "position": advice.position, "free": advice.free}
         for cost, advice in zip(found.answer.cuts, found.advice, strict=True)
-    ]  # fmt: skip
+    ]
     return {
-        "work": found.verdict.work, "verdict": found.verdict, "sentence": found.against.sentence, "fits": found.against.fits,
-        "fruit_lost": sum(c.fruit_lost for c in found.answer.cuts), "minutes": found.minutes, "gone": found.gone, "cuts": lines,
-    }  # fmt: skip
+        "work": found.verdict.work,
+        "verdict": found.verdict,
+        "sentence": found.against.sentence,
+        "fits": found.against.fits,
+        "fruit_lost": sum(c.fruit_lost for c in found.answer.cuts),
+        "minutes": found.minutes,
+        "gone": found.gone,
+        "cuts": lines,
+    }
 
 
 def _fields(found: service.WalkView) -> dict[str, Any]:
     record, tree, walk = found.walked.record, found.walked.tree, found.walk
-    questions = [{**vars(a.question), "notes": a.notes, "limbs": a.limbs, "given": a.given, "given_id": a.given_id} for a in found.questions]
+    questions = [
+        {
+            **vars(a.question),
+            "notes": a.notes,
+            "limbs": a.limbs,
+            "given": a.given,
+            "given_id": a.given_id,
+        }
+        for a in found.questions
+    ]
     return {
-        **vars(found.end), "id": walk.id if walk else None, "tree_id": record.tree.id, "row_id": record.row.id, "name": record.name, "day": found.day,
-        "state": walk.state if walk else "blank", "steps": found.steps, "questions": questions, "at": found.at, "crossings": found.crossings,
-        "frame": drawn(found.frame) if found.frame else None, "cap_m": tree.cap_m, "reach_m": tree.reach_m, "cuts": _cuts(found.cuts) if found.cuts else None,
-        "after_cuts": found.after_cuts, "next_tree": found.next_tree, "photos": found.photos,
-    }  # fmt: skip
+        **vars(found.end),
+        "id": walk.id if walk else None,
+        "tree_id": record.tree.id,
+        "row_id": record.row.id,
+        "name": record.name,
+        "day": found.day,
+        "state": walk.state if walk else "blank",
+        "steps": found.steps,
+        "questions": questions,
+        "at": found.at,
+        "crossings": found.crossings,
+        "frame": drawn(found.frame) if found.frame else None,
+        "cap_m": tree.cap_m,
+        "reach_m": tree.reach_m,
+        "cuts": _cuts(found.cuts) if found.cuts else None,
+        "after_cuts": found.after_cuts,
+        "next_tree": found.next_tree,
+        "photos": found.photos,
+    }
 
 
 def _walk(found: service.WalkView) -> dict[str, Any]:
@@ -55,7 +94,9 @@ def post_walk(path: IdPath, body: WalkIn) -> tuple[dict[str, Any], int]:
 
 @walks.get("/trees/<id>/walk-form", responses={200: WalkFormOut})
 def get_form(path: IdPath) -> dict[str, Any]:
-    """What a phone takes along for a tree: its questions, limbs and clues, so that a walk can be begun without signal."""
+    """What a phone takes along for a tree: its questions, limbs and clues, so that a walk can be
+    begun without signal.
+    """
     clues = [question_body(q) for q in shoots.clues_in_order(here(), path.id)]
     return answer(WalkFormOut, {**_fields(service.walk_form(here(), path.id)), "shoot": clues})
 
@@ -76,12 +117,16 @@ def get_row(path: IdPath) -> dict[str, Any]:
 def _row(found: service.RowWalk) -> dict[str, Any]:
     trees = [
         {
-            "tree_id": t.tree_id, "name": t.name, "kind": kind_name(t.species, t.cultivar), "walked": t.last.day if t.last else None,
+            "tree_id": t.tree_id,
+            "name": t.name,
+            "kind": kind_name(t.species, t.cultivar),
+            "walked": t.last.day if t.last else None,
             "state": "never" if t.last is None else "passed" if t.last.quick else t.last.state,
-            "need": t.need.text, "tone": t.need.tone,
+            "need": t.need.text,
+            "tone": t.need.tone,
         }
         for t in found.trees
-    ]  # fmt: skip
+    ]
     return answer(RowWalkOut, {**vars(found), "trees": trees})
 
 
@@ -115,9 +160,15 @@ def _photo(photo: Photo) -> dict[str, Any]:
 
 @walks.put("/photos/<id>", responses={201: PhotoOut})
 def put_photo(path: IdPath, query: PhotoQuery) -> tuple[dict[str, Any], int]:
-    """Keep a photo of a tree. The body is the picture itself (JPEG, PNG or WebP, 10 MB at most); place and maker written into it are left out."""
+    """Keep a photo of a tree. The body is the picture itself (JPEG, PNG or WebP, 10 MB at most);
+    place and maker written into it are left out.
+    """
     at = here()
-    return _photo(photos.keep(at, path.id, query.tree_id, query.moment, query.day or at.today(), request.get_data())), 201
+    return _photo(
+        photos.keep(
+            at, path.id, query.tree_id, query.moment, query.day or at.today(), request.get_data()
+        )
+    ), 201
 
 
 @walks.get("/photos/<id>.jpg")

@@ -26,13 +26,19 @@ useKeys([
 </script>
 
 <template>
-  <a href="#main" class="sr-only focus:not-sr-only focus:fixed focus:left-2 focus:top-2 focus:z-50 btn">Go to the page</a>
+  <a
+    href="#main"
+    class="sr-only focus:not-sr-only focus:fixed focus:left-2 focus:top-2 focus:z-50 btn"
+    >Go to the page</a
+  >
   <Patterns />
   <WireNav @help="help = true"><FindTree ref="find" /></WireNav>
   <FieldState class="no-print" />
   <OddEntries class="no-print" />
   <main id="main" tabindex="-1" class="outline-none">
-    <RouterView v-slot="{ Component, route }"><component :is="Component" :key="String(route.name)" /></RouterView>
+    <RouterView v-slot="{ Component, route }"
+      ><component :is="Component" :key="String(route.name)"
+    /></RouterView>
   </main>
   <KeysHelp v-model="help" />
 </template>

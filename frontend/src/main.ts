@@ -5,9 +5,12 @@ import { start } from './field/outbox'
 import { router } from './router'
 import './style.css'
 
-// a service worker needs a secure origin; elsewhere the outbox works without it. It waits until the first view is done.
+// a service worker needs a secure origin; elsewhere the outbox works without it. It waits until the
+// first view is done.
 if ('serviceWorker' in navigator && window.isSecureContext && import.meta.env.PROD)
-  window.addEventListener('load', () => setTimeout(() => void navigator.serviceWorker.register('/sw.js').catch(() => undefined), 2000))
+  window.addEventListener('load', () =>
+    setTimeout(() => void navigator.serviceWorker.register('/sw.js').catch(() => undefined), 2000),
+  )
 
 createApp(App)
   .use(router)

@@ -1,5 +1,6 @@
 /// <reference lib="webworker" />
-/** Keeps the pages of Billhook on this device so that they open without signal, and sends what waits once there is signal again.
+/** Keeps the pages of Billhook on this device so that they open without signal, and sends what
+ * waits once there is signal again.
  * Answers of the API are never kept here, so that nothing old is shown as new. */
 import { alone, CHANNEL, sendAll, SYNC } from '@/field/send'
 
@@ -16,14 +17,18 @@ const CACHE = 'billhook-pages'
 
 async function takeIn(): Promise<void> {
   const cache = await caches.open(CACHE)
-  const manifest = (await (await fetch('/assets.json', { cache: 'no-store' })).json()) as Record<string, Part>
+  const manifest = (await (await fetch('/assets.json', { cache: 'no-store' })).json()) as Record<
+    string,
+    Part
+  >
   const files = new Set(['/', '/mark.svg', '/billhook.webmanifest'])
   for (const part of Object.values(manifest)) {
     files.add(`/${part.file}`)
     for (const more of [...(part.css ?? []), ...(part.assets ?? [])]) files.add(`/${more}`)
   }
   await cache.addAll([...files])
-  for (const kept of await cache.keys()) if (!files.has(new URL(kept.url).pathname)) await cache.delete(kept)
+  for (const kept of await cache.keys())
+    if (!files.has(new URL(kept.url).pathname)) await cache.delete(kept)
 }
 
 /** Whether a page is Billhook's, and not that of a network that wants a password first. */
@@ -60,7 +65,9 @@ async function send(): Promise<void> {
   if (away) throw new Error('Billhook does not answer yet')
 }
 
-self.addEventListener('install', (event) => event.waitUntil(takeIn().then(() => self.skipWaiting())))
+self.addEventListener('install', (event) =>
+  event.waitUntil(takeIn().then(() => self.skipWaiting())),
+)
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()))
 self.addEventListener('sync' as 'message', (event) => {
   const woken = event as unknown as SyncEvent
@@ -68,7 +75,12 @@ self.addEventListener('sync' as 'message', (event) => {
 })
 self.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url)
-  if (event.request.method !== 'GET' || url.origin !== self.location.origin || url.pathname.startsWith('/api/')) return
+  if (
+    event.request.method !== 'GET' ||
+    url.origin !== self.location.origin ||
+    url.pathname.startsWith('/api/')
+  )
+    return
   if (event.request.mode === 'navigate') event.respondWith(page(event.request))
   else event.respondWith(caches.match(event.request).then((kept) => kept ?? fetch(event.request)))
 })

@@ -41,7 +41,14 @@ def test_rows_hang_together(know):
         assert know.text(f"cultivars/{cultivar}/species") in know.rows("species")
     for climate in know.rows("climates"):
         assert len(know.numbers(f"climates/{climate}/tmin")) == 12
-        assert all(a < b for a, b in zip(know.numbers(f"climates/{climate}/tmin"), know.numbers(f"climates/{climate}/tmax"), strict=True))
+        assert all(
+            a < b
+            for a, b in zip(
+                know.numbers(f"climates/{climate}/tmin"),
+                know.numbers(f"climates/{climate}/tmax"),
+                strict=True,
+            )
+        )
 
 
 @pytest.mark.parametrize(

@@ -10,8 +10,18 @@ from billhook.core.season.season import season
 from billhook.core.season.today import Verdict, verdict
 
 START, END = dt.date(2026, 1, 1), dt.date(2027, 6, 30)
-CLIMATES = ["humid-gulf", "humid-peninsula", "low-desert", "inland-valley", "dry-cool-coast", "mediterranean-coast", "inland-mediterranean",
-            "maritime-cool", "tropical-highland", "tropical-lowland"]  # fmt: skip
+CLIMATES = [
+    "humid-gulf",
+    "humid-peninsula",
+    "low-desert",
+    "inland-valley",
+    "dry-cool-coast",
+    "mediterranean-coast",
+    "inland-mediterranean",
+    "maritime-cool",
+    "tropical-highland",
+    "tropical-lowland",
+]
 NAVEL = TreeState("navel-orange", 2012, "washington-navel")
 
 

@@ -1,4 +1,6 @@
-"""The choice of cuts is exact: the same as trying every set on small cases, and as an integer programme on larger ones."""
+"""The choice of cuts is exact: the same as trying every set on small cases, and as an integer
+programme on larger ones.
+"""
 
 from __future__ import annotations
 
@@ -22,25 +24,42 @@ def chain(c: Candidate, by_id: dict[str, Candidate]) -> set[str]:
 
 
 def brute(candidates: list[Candidate], limit: float) -> tuple[float, tuple]:
-    """Every set of cuts that may be made, with those that must: the greatest benefit, and the key that settles ties."""
+    """Every set of cuts that may be made, with those that must: the greatest benefit, and the key
+    that settles ties.
+    """
     by_id = {c.id: c for c in candidates}
     above = {c.id: chain(c, by_id) for c in candidates}
     musts = [c for c in candidates if c.must]
     paid = [m for m in musts if not any(by_id[a].must for a in above[m.id])]
-    mays = [c for c in candidates if not c.must and c.benefit > sum(m.benefit for m in paid if c.id in above[m.id])]
+    mays = [
+        c
+        for c in candidates
+        if not c.must and c.benefit > sum(m.benefit for m in paid if c.id in above[m.id])
+    ]
     best: tuple[float, tuple] = (sum(m.benefit for m in paid), ((), 0.0, ()))
     for size in range(len(mays) + 1):
         for chosen in combinations(mays, size):
             ids = {c.id for c in chosen} | {m.id for m in musts}
-            if any(set(c.excludes) & ids for c in [*chosen, *musts]) or any(above[c.id] & ids for c in chosen):
+            if any(set(c.excludes) & ids for c in [*chosen, *musts]) or any(
+                above[c.id] & ids for c in chosen
+            ):
                 continue
             # an outer cut pays only what the musts inside it do not pay already
-            share = sum(m.share for m in paid) + sum(max(0.0, c.share - sum(m.share for m in paid if c.id in above[m.id])) for c in chosen)
+            share = sum(m.share for m in paid) + sum(
+                max(0.0, c.share - sum(m.share for m in paid if c.id in above[m.id]))
+                for c in chosen
+            )
             if size and share > limit + 1e-9:
                 continue
             # a must inside a chosen cut is covered: it adds nothing beside it
-            benefit = sum(c.benefit for c in chosen) + sum(m.benefit for m in paid if not above[m.id] & {c.id for c in chosen})
-            key = (tuple(sorted(c.order_class for c in chosen)), round(sum(c.wound_mm for c in chosen), 6), tuple(sorted(c.id for c in chosen)))
+            benefit = sum(c.benefit for c in chosen) + sum(
+                m.benefit for m in paid if not above[m.id] & {c.id for c in chosen}
+            )
+            key = (
+                tuple(sorted(c.order_class for c in chosen)),
+                round(sum(c.wound_mm for c in chosen), 6),
+                tuple(sorted(c.id for c in chosen)),
+            )
             if benefit > best[0] + 1e-9 or (abs(benefit - best[0]) <= 1e-9 and key < best[1]):
                 best = (benefit, key)
     return best
@@ -55,10 +74,21 @@ def some(rng: random.Random, n: int, nested: bool = True) -> list[Candidate]:
         if outer is not None:
             share = min(share, outer.share)
         must = rng.random() < 0.2
-        excludes = tuple(o.id for o in made if rng.random() < 0.06 and not (must and o.must)) if nested else ()
+        excludes = (
+            tuple(o.id for o in made if rng.random() < 0.06 and not (must and o.must))
+            if nested
+            else ()
+        )
         made.append(
             Candidate(
-                f"c{i:02d}", rng.randint(2, 7), must, share, rng.randint(0, 8), float(rng.randint(5, 60)), outer.id if outer else None, excludes
+                f"c{i:02d}",
+                rng.randint(2, 7),
+                must,
+                share,
+                rng.randint(0, 8),
+                float(rng.randint(5, 60)),
+                outer.id if outer else None,
+                excludes,
             )
         )
     return made
@@ -83,9 +113,13 @@ def test_thousands_of_small_cases_agree_with_trying_every_set():
 def test_sixty_candidates_agree_with_an_integer_programme(seed):
     rng = np.random.default_rng(seed)
     shares = rng.uniform(0.002, 0.08, 60)
-    benefits = shares * rng.uniform(50, 60, 60) if seed % 2 else rng.uniform(0.1, 10, 60)  # like benefit for like share is the hard kind
+    benefits = (
+        shares * rng.uniform(50, 60, 60) if seed % 2 else rng.uniform(0.1, 10, 60)
+    )  # like benefit for like share is the hard kind
     candidates = [
-        Candidate(f"c{i:02d}", 7, False, float(s), float(b), 20.0, f"c{i - 1:02d}" if i % 5 == 4 else None)
+        Candidate(
+            f"c{i:02d}", 7, False, float(s), float(b), 20.0, f"c{i - 1:02d}" if i % 5 == 4 else None
+        )
         for i, (s, b) in enumerate(zip(shares, benefits, strict=True))
     ]
     pairs = [(i, i - 1) for i in range(4, 60, 5)]
@@ -119,24 +153,56 @@ def test_what_must_go_is_in_even_over_the_limit_and_named():
 
 
 def test_an_outer_cut_pays_only_the_difference():
-    inner, outer = Candidate("dead", 3, True, 0.04, 1, 15, "limb"), Candidate("limb", 7, False, 0.1, 5, 40)
+    inner, outer = (
+        Candidate("dead", 3, True, 0.04, 1, 15, "limb"),
+        Candidate("limb", 7, False, 0.1, 5, 40),
+    )
     found = choose_cuts([inner, outer], 0.1)
-    assert (found.chosen, found.covered, found.share) == (("dead", "limb"), ("dead",), pytest.approx(0.1))
+    assert (found.chosen, found.covered, found.share) == (
+        ("dead", "limb"),
+        ("dead",),
+        pytest.approx(0.1),
+    )
 
 
 def test_a_cut_that_covers_more_than_it_brings_is_never_chosen():
-    musts = [Candidate("dead", 3, True, 0.02, 4, 15, "limb"), Candidate("rub", 4, True, 0.02, 3, 15, "dead")]
-    for brings, chosen, benefit in ((3, ("dead", "rub"), 4), (4, ("dead", "rub"), 4), (5, ("dead", "rub", "limb"), 5)):
+    musts = [
+        Candidate("dead", 3, True, 0.02, 4, 15, "limb"),
+        Candidate("rub", 4, True, 0.02, 3, 15, "dead"),
+    ]
+    for brings, chosen, benefit in (
+        (3, ("dead", "rub"), 4),
+        (4, ("dead", "rub"), 4),
+        (5, ("dead", "rub", "limb"), 5),
+    ):
         found = choose_cuts([*musts, Candidate("limb", 7, False, 0.1, brings, 40)], 0.2)
         assert (found.chosen, found.benefit) == (chosen, benefit)
 
 
 def test_contradictions_are_refused_at_their_field():
     wrong = [
-        ([Candidate("a", 3, True, 0.1, 1, 9, excludes=("b",)), Candidate("b", 3, True, 0.1, 1, 9)], 0.2, "/candidates/0/excludes/0"),
-        ([Candidate("a", 3, False, 0.1, 1, 9, within="b"), Candidate("b", 3, False, 0.1, 1, 9, within="a")], 0.2, "/candidates/0/within"),
+        (
+            [
+                Candidate("a", 3, True, 0.1, 1, 9, excludes=("b",)),
+                Candidate("b", 3, True, 0.1, 1, 9),
+            ],
+            0.2,
+            "/candidates/0/excludes/0",
+        ),
+        (
+            [
+                Candidate("a", 3, False, 0.1, 1, 9, within="b"),
+                Candidate("b", 3, False, 0.1, 1, 9, within="a"),
+            ],
+            0.2,
+            "/candidates/0/within",
+        ),
         ([Candidate("a", 3, False, 0.1, 1, 9, within="moon")], 0.2, "/candidates/0/within"),
-        ([Candidate("a", 3, False, 0.1, 1, 9), Candidate("a", 3, False, 0.1, 1, 9)], 0.2, "/candidates/1/id"),
+        (
+            [Candidate("a", 3, False, 0.1, 1, 9), Candidate("a", 3, False, 0.1, 1, 9)],
+            0.2,
+            "/candidates/1/id",
+        ),
         ([], 1.2, "/limit"),
     ]
     for candidates, limit, at in wrong:

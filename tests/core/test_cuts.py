@@ -19,18 +19,36 @@ from billhook.core.words.units import diameter_words, length_words, weight_words
 from .frames import hand_worked
 
 
-def one(know, wood, frame: Frame, cut: Cut, work: str = "thin", species: str = "navel-orange", units="metric"):
+def one(
+    know,
+    wood,
+    frame: Frame,
+    cut: Cut,
+    work: str = "thin",
+    species: str = "navel-orange",
+    units="metric",
+):
     answer = frame_answer(frame, [cut], wood)
     return advise(frame, answer.cuts[0], know, work, species, 3, units)
 
 
 def straight(base: float, at: float = 0.5, length: float = 1.0, rise: float = 10, **more) -> Frame:
-    return Frame(Trunk(300, 1.0), (Limb("x", "trunk", at, base, length, rise, 90, tip_mm=base, **more),), union_m=0.2)
+    return Frame(
+        Trunk(300, 1.0),
+        (Limb("x", "trunk", at, base, length, rise, 90, tip_mm=base, **more),),
+        union_m=0.2,
+    )
 
 
 @pytest.mark.parametrize(
     ("base", "state", "tool", "cuts"),
-    [(19, "live", "hand-pruner", 1), (19, "dead", "lopper", 1), (30, "live", "lopper", 1), (41, "live", "hand-saw", 3), (120, "live", "chainsaw", 3)],
+    [
+        (19, "live", "hand-pruner", 1),
+        (19, "dead", "lopper", 1),
+        (30, "live", "lopper", 1),
+        (41, "live", "hand-saw", 3),
+        (120, "live", "chainsaw", 3),
+    ],
 )
 def test_tool_by_diameter(know, wood, base, state, tool, cuts):
     advice = one(know, wood, straight(base, state=state, length=0.4), Cut("x", 0))
@@ -38,7 +56,9 @@ def test_tool_by_diameter(know, wood, base, state, tool, cuts):
 
 
 def test_minutes_of_a_worked_cut(know, wood):
-    """From memory: 60 mm by hand saw in three cuts takes (0.3 + 0.035 x 36) x 1.6 minutes in reach, doubled on a tripod."""
+    """From memory: 60 mm by hand saw in three cuts takes (0.3 + 0.035 x 36) x 1.6 minutes in reach,
+    doubled on a tripod.
+    """
     low = one(know, wood, straight(60, at=1.0), Cut("x", 0))
     assert low.minutes == pytest.approx((0.3 + 0.035 * 36) * 1.6)
     tall = Frame(Trunk(300, 5.2), (Limb("x", "trunk", 5.0, 60, 1, 0, 0, tip_mm=60),))
@@ -48,7 +68,9 @@ def test_minutes_of_a_worked_cut(know, wood):
 
 
 def test_heavy_limbs_come_off_in_steps_the_tool_can_make(know, wood):
-    """Over 2 kg in the hand: shears cut long first and then close; a saw cuts three times (common practice)."""
+    """Over 2 kg in the hand: shears cut long first and then close; a saw cuts three times (common
+    practice).
+    """
     heavy = one(know, wood, straight(30, length=3.0), Cut("x", 0))
     assert (heavy.tool_id, heavy.cuts_needed) == ("lopper", 2)
     assert heavy.technique.startswith("Heavy: cut it long first")
@@ -66,9 +88,14 @@ def test_suckers_come_off_at_their_origin(know, wood):
 
 
 def test_a_side_branch_must_be_a_third_to_take_over(know, wood):
-    """ISA and A300 tradition (named from memory): 27 of 75 mm passes at 0.360, 22 of 75 fails at 0.293."""
+    """ISA and A300 tradition (named from memory): 27 of 75 mm passes at 0.360, 22 of 75 fails at
+    0.293.
+    """
     for side, weak in ((27, False), (22, True)):
-        frame = Frame(Trunk(300, 1), (Limb("x", "trunk", 1, 75, 2, 45, 90, tip_mm=75), Limb("y", "x", 1.0, side, 1, 45, 0)))
+        frame = Frame(
+            Trunk(300, 1),
+            (Limb("x", "trunk", 1, 75, 2, 45, 90, tip_mm=75), Limb("y", "x", 1.0, side, 1, 45, 0)),
+        )
         advice = one(know, wood, frame, Cut("x", 1.0))
         assert advice.place == "side-branch"
         assert advice.takes_over == "side branch facing north on the east limb"
@@ -83,8 +110,12 @@ def test_cut_between_branches_is_called_out(know, wood):
 
 def test_danger_is_named_at_the_place(know, wood):
     codes = [c.code for c in one(know, wood, straight(160, length=4), Cut("x", 0)).cautions]
-    assert {"licensed", "heavy", "chainsaw", "large-wound", "third-of-trunk", "thorns"} <= set(codes)
-    assert "mango-sap" in [c.code for c in one(know, wood, straight(20), Cut("x", 0), species="mango").cautions]
+    assert {"licensed", "heavy", "chainsaw", "large-wound", "third-of-trunk", "thorns"} <= set(
+        codes
+    )
+    assert "mango-sap" in [
+        c.code for c in one(know, wood, straight(20), Cut("x", 0), species="mango").cautions
+    ]
 
 
 def test_wound_closing(know, wood):
@@ -94,12 +125,27 @@ def test_wound_closing(know, wood):
 
 def test_names_tell_limbs_apart(know):
     frame = Frame(
-        Trunk(100, 1), (Limb("a", "trunk", 0.5, 40, 1, 30, 85), Limb("b", "trunk", 0.8, 40, 1, 30, 95), Limb("c", "b", 0.4, 20, 1, 30, 180))
+        Trunk(100, 1),
+        (
+            Limb("a", "trunk", 0.5, 40, 1, 30, 85),
+            Limb("b", "trunk", 0.8, 40, 1, 30, 95),
+            Limb("c", "b", 0.4, 20, 1, 30, 180),
+        ),
     )
     names = limb_names(frame)
-    assert names == {"a": "lower east limb", "b": "upper east limb", "c": "side branch facing south on the upper east limb"}
-    assert position_words(frame, "b", 0.42, names, 0.05) == "0.42 m up the upper east limb, to the first fork"
-    assert position_words(frame, "b", 0.42, names, 0.05, "us") == "1'5\" up the upper east limb, to the first fork"
+    assert names == {
+        "a": "lower east limb",
+        "b": "upper east limb",
+        "c": "side branch facing south on the upper east limb",
+    }
+    assert (
+        position_words(frame, "b", 0.42, names, 0.05)
+        == "0.42 m up the upper east limb, to the first fork"
+    )
+    assert (
+        position_words(frame, "b", 0.42, names, 0.05, "us")
+        == "1'5\" up the upper east limb, to the first fork"
+    )
     assert forks(frame, "b") == [0.4]
 
 
@@ -132,7 +178,12 @@ def test_come_backs_name_their_rule(know, wood):
     cuts = [one(know, wood, hand_worked(), Cut(x, 0)) for x in ("s", "a")]
     day = dt.date(2026, 7, 1)
     found = come_backs(cuts, day, 0, Span(dt.date(2026, 6, 1), dt.date(2026, 8, 31)), know)
-    assert [(c.kind, (c.due - day).days) for c in found] == [("bark", 14), ("sucker", 14), ("sprout", 45), ("trim", 90)]
+    assert [(c.kind, (c.due - day).days) for c in found] == [
+        ("bark", 14),
+        ("sucker", 14),
+        ("sprout", 45),
+        ("trim", 90),
+    ]
     assert all(know[c.rule].unit == "days" for c in found)
     assert [(c.due - day).days for c in come_backs(cuts[:1], day, 3, None, know)] == [30]
     assert come_backs([], day, 3, None, know) == []

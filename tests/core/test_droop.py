@@ -1,4 +1,6 @@
-"""Droop of a loaded limb: a closed form, an independent integration, and a worked figure from memory."""
+"""Droop of a loaded limb: a closed form, an independent integration, and a worked figure from
+memory.
+"""
 
 from __future__ import annotations
 
@@ -20,11 +22,17 @@ def test_an_even_limb_agrees_with_the_closed_form(know):
 
 
 def test_worked_figure(know):
-    """From memory: avocado limb 40 mm, 1.5 m, twelve fruit of 0.25 kg at the tip, 6.0 GPa: 43.9 mm."""
-    assert droop(know, 1.5, 40, 40, 3.0, 1.0, 1.2, 0.3, 6.0).drop_m == pytest.approx(0.0439, abs=0.0002)
+    """From memory: avocado limb 40 mm, 1.5 m, twelve fruit of 0.25 kg at the tip, 6.0 GPa: 43.9
+    mm.
+    """
+    assert droop(know, 1.5, 40, 40, 3.0, 1.0, 1.2, 0.3, 6.0).drop_m == pytest.approx(
+        0.0439, abs=0.0002
+    )
 
 
-@given(st.floats(0.5, 4), st.floats(15, 80), st.floats(0.1, 1), st.floats(0.1, 1), st.floats(0.5, 20))
+@given(
+    st.floats(0.5, 4), st.floats(15, 80), st.floats(0.1, 1), st.floats(0.1, 1), st.floats(0.5, 20)
+)
 def test_a_tapered_limb_agrees_with_scipy(know, length, base, taper, at, load):
     tip = max(5.0, base * taper)
 
@@ -33,7 +41,9 @@ def test_a_tapered_limb_agrees_with_scipy(know, length, base, taper, at, load):
         return (at * length - s) * (length - s) / (9e9 * pi * d**4 / 64)
 
     wanted = load * G * quad(part, 0, at * length)[0]
-    assert droop(know, length, base, tip, load, at, 1.5, 0.3, 9).drop_m == pytest.approx(wanted, rel=1e-4)
+    assert droop(know, length, base, tip, load, at, 1.5, 0.3, 9).drop_m == pytest.approx(
+        wanted, rel=1e-4
+    )
 
 
 def test_a_pull_test_takes_the_moduluss_place(know):

@@ -23,7 +23,9 @@ CLOSE = 1e-9
 
 
 def test_shares_of_a_hand_worked_tree(wood):
-    """Pipe model: diameter at 1.2 m of b is 80 - 60/2 = 50 mm, so 2500 of 10000 goes; its side branch at 1.2 m stays."""
+    """Pipe model: diameter at 1.2 m of b is 80 - 60/2 = 50 mm, so 2500 of 10000 goes; its side
+    branch at 1.2 m stays.
+    """
     answer = frame_answer(hand_worked(), [Cut("b", 1.2), Cut("s", 0)], wood)
     b, sucker = answer.cuts
     assert b.share == pytest.approx(0.25)
@@ -39,7 +41,10 @@ def test_shares_of_a_hand_worked_tree(wood):
 def test_working_shows_the_inputs_of_this_very_answer(wood):
     working = frame_answer(hand_worked(), [Cut("b", 1.2)], wood, baseline=hand_worked()).reasons[0]
     assert working.used["b cut at 1.2 m, diameter, mm"] == 50
-    assert working.used["canopy total of the tree as it was at the start of the growing year, mm^2"] == 10_000
+    assert (
+        working.used["canopy total of the tree as it was at the start of the growing year, mm^2"]
+        == 10_000
+    )
     assert working.catalogue_ids == ("wood/exponent",)
 
 
@@ -61,9 +66,16 @@ def test_a_nested_cut_is_void_and_adds_nothing(wood):
 
 
 def test_scaffold_is_never_charged_more_than_its_own(wood):
-    """A side branch thicker than its share of the pipe would overcharge: 80² and 75² on one scaffold of 80²."""
+    """A side branch thicker than its share of the pipe would overcharge: 80² and 75² on one
+    scaffold of 80².
+    """
     frame = Frame(
-        Trunk(120, 0.6), (Limb("a", "trunk", 0.5, 80, 2, 60, 0), Limb("a1", "a", 0.1, 75, 1, 60, 0), Limb("c", "trunk", 0.5, 60, 2, 60, 180))
+        Trunk(120, 0.6),
+        (
+            Limb("a", "trunk", 0.5, 80, 2, 60, 0),
+            Limb("a1", "a", 0.1, 75, 1, 60, 0),
+            Limb("c", "trunk", 0.5, 60, 2, 60, 180),
+        ),
     )
     answer = frame_answer(frame, [Cut("a", 0.2), Cut("a1", 0)], wood)
     assert sum(c.share or 0 for c in answer.cuts) > 0.64
@@ -79,7 +91,9 @@ def test_lowering_the_trunk(wood):
 
 
 def test_leafless_tree_gives_wood_share_and_says_so(wood):
-    frame = replace(hand_worked(), limbs=tuple(replace(x, state="dead") for x in hand_worked().limbs))
+    frame = replace(
+        hand_worked(), limbs=tuple(replace(x, state="dead") for x in hand_worked().limbs)
+    )
     answer = frame_answer(frame, [Cut("a", 0)], wood)
     assert answer.canopy_share_removed is None
     assert answer.cuts[0].share is None
@@ -94,7 +108,9 @@ def test_second_cut_in_a_year_is_charged_against_the_same_total(wood):
     left = after_cuts(frame, [Cut("b", 1.5)])
     second = frame_answer(left, [Cut("b", 1.0)], wood, baseline=frame)
     assert first.canopy_share_removed + second.canopy_share_removed <= once + CLOSE
-    assert first.cuts[0].wood_kg + second.cuts[0].wood_kg == pytest.approx(frame_answer(frame, [Cut("b", 1.0)], wood).cuts[0].wood_kg)
+    assert first.cuts[0].wood_kg + second.cuts[0].wood_kg == pytest.approx(
+        frame_answer(frame, [Cut("b", 1.0)], wood).cuts[0].wood_kg
+    )
     assert left.limb("b").headed_mm == pytest.approx(80 - 60 * 1.5 / 2.4)
 
 
@@ -113,15 +129,24 @@ def test_shares_stay_within_bounds_and_order_does_not_matter(wood, given_tree):
     lost = sum(c.fruit_lost for c in answer.cuts)
     assert answer.after.fruit + lost == answer.before.fruit
     without_void = [c for c, cost in zip(cuts, answer.cuts, strict=True) if not cost.void]
-    assert frame_answer(frame, without_void, wood).canopy_share_removed == pytest.approx(answer.canopy_share_removed)
+    assert frame_answer(frame, without_void, wood).canopy_share_removed == pytest.approx(
+        answer.canopy_share_removed
+    )
 
 
 @given(frames_with_cuts())
 def test_cutting_twice_in_a_year_costs_no_more_than_once(wood, given_tree):
     frame, cuts = given_tree
     left = after_cuts(frame, cuts)
-    shorter = [Cut(c.limb, c.keep_m / 2) for c in cuts if c.keep_m > 0 and any(x.id == c.limb for x in left.limbs)]
-    first, second = frame_answer(frame, cuts, wood), frame_answer(left, shorter, wood, baseline=frame)
+    shorter = [
+        Cut(c.limb, c.keep_m / 2)
+        for c in cuts
+        if c.keep_m > 0 and any(x.id == c.limb for x in left.limbs)
+    ]
+    first, second = (
+        frame_answer(frame, cuts, wood),
+        frame_answer(left, shorter, wood, baseline=frame),
+    )
     final = {c.limb: c for c in cuts} | {c.limb: c for c in shorter}
     once = frame_answer(frame, list(final.values()), wood)
     # in the wood's terms, so that leafless trees are held to it too
@@ -141,8 +166,15 @@ def test_many_trees_at_once_agree_with_one_by_one(wood, given_tree):
 
 
 def test_limb_mass_table(know, wood):
-    """From memory, the field's limb table at 950 kg/m3: 100 mm 29.5 kg, 50 mm 5.8 kg, 25 mm 1.4 kg, of which leaf and twig 30, 44, 64 %."""
-    for wound, kilograms, share in ((100, 29.5, 0.30), (50, 5.8, 0.44), (25, 1.4, 0.64), (200, 165, 0.205)):
+    """From memory, the field's limb table at 950 kg/m3: 100 mm 29.5 kg, 50 mm 5.8 kg, 25 mm 1.4 kg,
+    of which leaf and twig 30, 44, 64 %.
+    """
+    for wound, kilograms, share in (
+        (100, 29.5, 0.30),
+        (50, 5.8, 0.44),
+        (25, 1.4, 0.64),
+        (200, 165, 0.205),
+    ):
         assert typical_limb_kg(wound, wood) == pytest.approx(kilograms, rel=0.03)
         assert leaf_and_twig_share(wound, wood) == pytest.approx(share, abs=0.01)
 
@@ -153,7 +185,9 @@ def test_frustum_against_cone_and_cylinder():
 
 
 def test_balance_leans_to_the_heavier_side():
-    even = Frame(Trunk(100, 1), tuple(Limb(f"l{i}", "trunk", 1, 50, 2, 30, 90 * i) for i in range(4)))
+    even = Frame(
+        Trunk(100, 1), tuple(Limb(f"l{i}", "trunk", 1, 50, 2, 30, 90 * i) for i in range(4))
+    )
     assert balance(even).offset_m == pytest.approx(0)
     assert balance(even).bearing_deg is None
     lean = replace(even, limbs=even.limbs[:2])

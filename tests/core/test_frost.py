@@ -1,4 +1,6 @@
-"""After frost: worked examples, orders that must hold, and a scratch search that always finds its boundary."""
+"""After frost: worked examples, orders that must hold, and a scratch search that always finds its
+boundary.
+"""
 
 from __future__ import annotations
 
@@ -23,12 +25,68 @@ from billhook.core.frost.verdict import AfterFrost, frost_verdict, signs
 
 # field guide, citrus, worked examples EX05 to EX12: derived from tables that are from memory
 EXAMPLES = [
-    (ColdTree("navel-orange", fruit="ripe"), -4.5, 5, "F1", "F2", {"fruit": -2.27, "leaf": -4.67, "twig": -5.61, "wood": -7.14, "trunk": -9.04, "union": -10.54}),
-    (ColdTree("navel-orange", hardening=0, fruit="ripe"), -4.5, 5, "F3", "F4", {"fruit": -2.27, "leaf": -2.87, "twig": -3.61, "wood": -4.64, "trunk": -5.94, "union": -7.44}),
-    (ColdTree("satsuma", rootstock="trifoliate-orange", age_years=8), -10.5, 8, "F4", None, {"leaf": -6.6, "twig": -7.9, "wood": -9.6, "trunk": -11.2, "union": -12.7}),
-    (ColdTree("key-lime", hardening=0, age_years=6, fruit="green"), -2.2, 4, "F3", "F4", {"fruit": -1.1, "leaf": -1.0, "twig": -1.5, "wood": -2.3, "trunk": -3.2, "union": -4.7}),
-    (ColdTree("grapefruit", rootstock="carrizo", age_years=12, hardening=0.564, fruit="ripe"), -5.0, 10, "F4", None, {"fruit": -1.57, "leaf": -3.14, "twig": -3.79, "wood": -4.85, "trunk": -6.33, "union": -7.83}),
-]  # fmt: skip
+    (
+        ColdTree("navel-orange", fruit="ripe"),
+        -4.5,
+        5,
+        "F1",
+        "F2",
+        {
+            "fruit": -2.27,
+            "leaf": -4.67,
+            "twig": -5.61,
+            "wood": -7.14,
+            "trunk": -9.04,
+            "union": -10.54,
+        },
+    ),
+    (
+        ColdTree("navel-orange", hardening=0, fruit="ripe"),
+        -4.5,
+        5,
+        "F3",
+        "F4",
+        {
+            "fruit": -2.27,
+            "leaf": -2.87,
+            "twig": -3.61,
+            "wood": -4.64,
+            "trunk": -5.94,
+            "union": -7.44,
+        },
+    ),
+    (
+        ColdTree("satsuma", rootstock="trifoliate-orange", age_years=8),
+        -10.5,
+        8,
+        "F4",
+        None,
+        {"leaf": -6.6, "twig": -7.9, "wood": -9.6, "trunk": -11.2, "union": -12.7},
+    ),
+    (
+        ColdTree("key-lime", hardening=0, age_years=6, fruit="green"),
+        -2.2,
+        4,
+        "F3",
+        "F4",
+        {"fruit": -1.1, "leaf": -1.0, "twig": -1.5, "wood": -2.3, "trunk": -3.2, "union": -4.7},
+    ),
+    (
+        ColdTree("grapefruit", rootstock="carrizo", age_years=12, hardening=0.564, fruit="ripe"),
+        -5.0,
+        10,
+        "F4",
+        None,
+        {
+            "fruit": -1.57,
+            "leaf": -3.14,
+            "twig": -3.79,
+            "wood": -4.85,
+            "trunk": -6.33,
+            "union": -7.83,
+        },
+    ),
+]
 
 
 @pytest.mark.parametrize(("tree", "min_c", "hours", "worst", "possible", "at"), EXAMPLES)
@@ -46,8 +104,9 @@ def test_hardening_by_the_worked_example(know):
     assert hardening_index(know, 13, 0, True) == pytest.approx(0.714 / 2, abs=0.001)
 
 
-# Fruit freezing ranges: Snyder and de Melo-Abreu, Frost Protection, FAO Environment and Natural Resources Series 10 (2005), quoting Puffer and
-# Turrell 1967 (from memory, not consulted) [°C]. Onset at four hours must lie within them.
+# Fruit freezing ranges: Snyder and de Melo-Abreu, Frost Protection, FAO Environment and Natural
+# Resources Series 10 (2005), quoting Puffer and Turrell 1967 (from memory, not consulted) [°C].
+# Onset at four hours must lie within them.
 PUBLISHED = [
     ("sweet-orange", "green", -1.9, -1.4),
     ("sweet-orange", "ripe", -2.8, -2.2),
@@ -67,9 +126,17 @@ def rank(damage) -> int:
 
 
 trees = st.builds(
-    ColdTree, st.sampled_from(["navel-orange", "satsuma", "key-lime", "lemon", "mango", "avocado", "lychee", "loquat"]), st.none(), st.sampled_from([None, "carrizo", "rough-lemon"]),
-    st.floats(0, 30), st.floats(0, 1), st.sampled_from(["none", "green", "ripe"]), st.booleans(),
-)  # fmt: skip
+    ColdTree,
+    st.sampled_from(
+        ["navel-orange", "satsuma", "key-lime", "lemon", "mango", "avocado", "lychee", "loquat"]
+    ),
+    st.none(),
+    st.sampled_from([None, "carrizo", "rough-lemon"]),
+    st.floats(0, 30),
+    st.floats(0, 1),
+    st.sampled_from(["none", "green", "ripe"]),
+    st.booleans(),
+)
 
 
 @given(trees, st.floats(-14, 4), st.floats(0.5, 16), st.floats(0, 4), st.floats(0, 8))
@@ -78,8 +145,14 @@ def test_colder_longer_softer_younger_is_never_milder(know, tree, min_c, hours, 
     assert rank(frost_damage(know, tree, min_c - colder, hours)) >= here
     assert rank(frost_damage(know, tree, min_c, hours + more)) >= here
     if tree.rootstock is None:  # a tender stock weighs less on a tree that is not hardened
-        assert rank(frost_damage(know, replace(tree, hardening=tree.hardening * 0.5), min_c, hours)) >= here
-    assert rank(frost_damage(know, replace(tree, age_years=tree.age_years * 0.3), min_c, hours)) >= here
+        assert (
+            rank(frost_damage(know, replace(tree, hardening=tree.hardening * 0.5), min_c, hours))
+            >= here
+        )
+    assert (
+        rank(frost_damage(know, replace(tree, age_years=tree.age_years * 0.3), min_c, hours))
+        >= here
+    )
     assert rank(frost_damage(know, replace(tree, tender_flush=True), min_c, hours)) >= here
     at = thresholds(know, replace(tree, age_years=10), hours)
     organs = [at[o] for o in ("leaf", "twig", "wood", "trunk", "union")]
@@ -87,10 +160,26 @@ def test_colder_longer_softer_younger_is_never_milder(know, tree, min_c, hours, 
 
 
 def test_the_order_of_hardiness_holds(know):
-    order = ["kumquat", "satsuma", "calamondin", "mandarin", "tangelo", "grapefruit", "pummelo", "lemon", "persian-lime", "key-lime"]
+    order = [
+        "kumquat",
+        "satsuma",
+        "calamondin",
+        "mandarin",
+        "tangelo",
+        "grapefruit",
+        "pummelo",
+        "lemon",
+        "persian-lime",
+        "key-lime",
+    ]
     woods = [know.number(f"cold/{s}/wood-h") for s in order]
     assert woods == sorted(woods)
-    for a, b in (("tangelo", "sweet-orange"), ("sweet-orange", "navel-orange"), ("grapefruit", "meyer-lemon"), ("lemon", "finger-lime")):
+    for a, b in (
+        ("tangelo", "sweet-orange"),
+        ("sweet-orange", "navel-orange"),
+        ("grapefruit", "meyer-lemon"),
+        ("lemon", "finger-lime"),
+    ):
         assert abs(know.number(f"cold/{a}/wood-h") - know.number(f"cold/{b}/wood-h")) <= 0.4
 
 
@@ -99,12 +188,19 @@ def test_a_kind_nobody_knows_is_not_guessed_at(know):
         frost_damage(know, ColdTree("feijoa"), -3)
 
 
-@given(st.floats(0.3, 4), st.floats(0, 1), st.sampled_from([0.05, 0.1, 0.02]), st.lists(st.floats(0, 1), max_size=4))
+@given(
+    st.floats(0.3, 4),
+    st.floats(0, 1),
+    st.sampled_from([0.05, 0.1, 0.02]),
+    st.lists(st.floats(0, 1), max_size=4),
+)
 def test_the_search_finds_every_boundary_within_its_bound(length, share, resolution, branches):
     boundary, readings, count = share * length, [], 0
     sides = [b * length for b in branches]
     bound = ceil(log2(length / resolution)) + 1
-    while (found := scratched(length, readings, resolution, side_branches_m=sides)).next_at_m is not None:
+    while (
+        found := scratched(length, readings, resolution, side_branches_m=sides)
+    ).next_at_m is not None:
         assert found.scratches_left <= bound - count
         readings.append(Reading(found.next_at_m, found.next_at_m < boundary))
         count += 1
@@ -121,7 +217,14 @@ def test_the_search_finds_every_boundary_within_its_bound(length, share, resolut
             assert any(abs(found.cut_at_m - s) < 1e-3 for s in sides)
 
 
-@given(st.lists(st.tuples(st.integers(0, 100), st.booleans()), min_size=1, max_size=12, unique_by=lambda r: r[0]))
+@given(
+    st.lists(
+        st.tuples(st.integers(0, 100), st.booleans()),
+        min_size=1,
+        max_size=12,
+        unique_by=lambda r: r[0],
+    )
+)
 def test_a_patchy_limb_is_never_cut_above_dead_wood(readings):
     found = scratched(1.0, [Reading(at / 100, green) for at, green in readings], 0.05)
     browns = [at / 100 for at, green in readings if not green]
@@ -147,7 +250,9 @@ def case(frost_class="F4", today=dt.date(2026, 3, 20), **more) -> AfterFrost:
 
 
 def test_the_cut_of_a_hard_freeze_by_the_worked_example(know):
-    """F4, last frost on 1 March, latest safe cut on 22 August: from 29 June, not postponed (EX42)."""
+    """F4, last frost on 1 March, latest safe cut on 22 August: from 29 June, not postponed
+    (EX42).
+    """
     found = frost_verdict(know, case(latest_cut=dt.date(2026, 8, 22)))
     assert (found.cut_on, found.postponed, found.verdict) == (dt.date(2026, 6, 29), False, "wait")
     late = frost_verdict(know, case(latest_cut=dt.date(2026, 6, 1)))
@@ -163,15 +268,37 @@ def test_an_early_look_is_told_when_to_look_again(know):
 
 
 def test_a_boundary_that_stays_through_the_second_flush_opens_the_cut_early(know):
-    steady = case(today=dt.date(2026, 6, 10), alive_above=True, boundary_steady_since=dt.date(2026, 5, 1), second_flush_hard=dt.date(2026, 6, 1))
+    steady = case(
+        today=dt.date(2026, 6, 10),
+        alive_above=True,
+        boundary_steady_since=dt.date(2026, 5, 1),
+        second_flush_hard=dt.date(2026, 6, 1),
+    )
     assert frost_verdict(know, steady).may_cut
     assert not frost_verdict(know, replace(steady, boundary_steady_since=None)).may_cut
 
 
-@given(st.sampled_from(CLASSES), st.integers(0, 500), st.sampled_from([None, True, False]), st.sampled_from([None, True, False]), st.booleans())
-def test_no_date_lies_in_the_past_and_stock_alone_never_recovers(know, frost_class, days, above, below, limit):
+@given(
+    st.sampled_from(CLASSES),
+    st.integers(0, 500),
+    st.sampled_from([None, True, False]),
+    st.sampled_from([None, True, False]),
+    st.booleans(),
+)
+def test_no_date_lies_in_the_past_and_stock_alone_never_recovers(
+    know, frost_class, days, above, below, limit
+):
     today = NIGHT + dt.timedelta(days=days)
-    found = frost_verdict(know, case(frost_class, today, alive_above=above, alive_below=below, latest_cut=dt.date(2026, 8, 22) if limit else None))
+    found = frost_verdict(
+        know,
+        case(
+            frost_class,
+            today,
+            alive_above=above,
+            alive_below=below,
+            latest_cut=dt.date(2026, 8, 22) if limit else None,
+        ),
+    )
     assert found.judge_on >= today
     assert found.cut_on >= today
     assert found.look_again is None or found.look_again >= today
@@ -189,7 +316,11 @@ def test_signs_come_in_their_order(know):
 
 
 def test_a_shoot_below_the_union_is_never_grown_on(know):
-    shoots = [Shoot("a", 0.4, 0.02, 14, 85, 4, True), Shoot("b", 0.7, 0.3, 9, 40, 3, True), Shoot("k", 0.1, 0.01, 22, 88, 5, False)]
+    shoots = [
+        Shoot("a", 0.4, 0.02, 14, 85, 4, True),
+        Shoot("b", 0.7, 0.3, 9, 40, 3, True),
+        Shoot("k", 0.1, 0.01, 22, 88, 5, False),
+    ]
     found = leaders(know, shoots, "tree")
     assert [s.id for s in found.shoots] == ["a", "b", "k"]
     assert found.shoots[-1].points is None
@@ -210,14 +341,20 @@ def test_crop_that_comes_back_by_the_worked_example(know):
     assert found.kg[2] == pytest.approx(78)
     assert found.advice == "rehabilitate"
     assert recovery(know, "F6", 12, 120).advice == "replant"
-    assert recovery(know, "F4", 40, 120).kg[2] == pytest.approx(0.35 * 120)  # an old tree comes back a year later
+    assert recovery(know, "F4", 40, 120).kg[2] == pytest.approx(
+        0.35 * 120
+    )  # an old tree comes back a year later
     assert recovery(know, "F5", 12, 120, stand=Stand(live_bark=0.2)).advice == "replant"
     assert recovery(know, "F2", 12, 120, trees=10).lost_kg == pytest.approx(10 * 120 * 0.35)
 
 
 def test_a_real_daily_series_goes_through_the_whole_path(know):
-    """Daily minima and maxima that the package aquacrop ships (Apache-2.0; the file names no source), an inland series with hard winters."""
-    text = (Path(find_spec("aquacrop").submodule_search_locations[0]) / "data" / "champion_climate.txt").read_text()
+    """Daily minima and maxima that the package aquacrop ships (Apache-2.0; the file names no
+    source), an inland series with hard winters.
+    """
+    text = (
+        Path(find_spec("aquacrop").submodule_search_locations[0]) / "data" / "champion_climate.txt"
+    ).read_text()
     rows = [line.split() for line in text.splitlines()[1:] if line.strip()]
     days = [(dt.date(int(r[2]), int(r[1]), int(r[0])), float(r[3]), float(r[4])) for r in rows]
     low = min(range(40, len(days)), key=lambda i: days[i][1])
@@ -229,14 +366,20 @@ def test_a_real_daily_series_goes_through_the_whole_path(know):
         before = days[i - 28 : i]
         mean = sum(a + b for _, a, b in before) / 56
         x = hardening_index(know, mean, sum(b >= 24 for _, _, b in days[i - 10 : i]))
-        found = frost_damage(know, ColdTree("satsuma", rootstock="trifoliate-orange", hardening=x), tmin)
+        found = frost_damage(
+            know, ColdTree("satsuma", rootstock="trifoliate-orange", hardening=x), tmin
+        )
         worst_seen = max(worst_seen, rank(found))
         hardened.append((x, tmin))
-        verdict = frost_verdict(know, AfterFrost(found.worst, day, day + dt.timedelta(days=30), day))
+        verdict = frost_verdict(
+            know, AfterFrost(found.worst, day, day + dt.timedelta(days=30), day)
+        )
         assert verdict.cut_on >= day
         assert verdict.may_cut is False  # nobody cuts on the morning after
     assert len(hardened) > 100
     assert worst_seen == rank(
         frost_damage(know, ColdTree("satsuma", rootstock="trifoliate-orange"), days[low][1])
     )  # such cold kills to the union, however hardened
-    assert sum(x > 0.9 for x, t in hardened if t < -8) > 0.9 * sum(t < -8 for _, t in hardened)  # deep cold comes on hardened trees
+    assert sum(x > 0.9 for x, t in hardened if t < -8) > 0.9 * sum(
+        t < -8 for _, t in hardened
+    )  # deep cold comes on hardened trees

@@ -1,4 +1,6 @@
-"""After the night: cut fruit, looks and false starts, dead bark round a stem, dead wood and its stages, shoots grown on, the crop of a block."""
+"""After the night: cut fruit, looks and false starts, dead bark round a stem, dead wood and its
+stages, shoots grown on, the crop of a block.
+"""
 
 from __future__ import annotations
 
@@ -14,7 +16,8 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.finish import after_cuts
 from billhook.core.frame.model import Cut
 from billhook.core.frost.bark import bark_paint
-from billhook.core.frost.damage import CLASSES, ColdTree, frost_damage, thresholds
+from billhook.core.frost.classes import CLASSES
+from billhook.core.frost.damage import ColdTree, frost_damage, thresholds
 from billhook.core.frost.dead_wood import killed, stages
 from billhook.core.frost.feed import feed
 from billhook.core.frost.fruit import cut_test, salvage, wilson_interval
@@ -40,17 +43,24 @@ def test_hours_nobody_knows_lie_between_a_short_and_a_long_night(know):
     found = frost_damage(know, tree, -4.7, None)
     assert found.milder == frost_damage(know, tree, -4.7, 2).worst
     assert found.worst == frost_damage(know, tree, -4.7, 4).worst
-    assert found.possible == max(frost_damage(know, tree, -4.7, 6).worst, frost_damage(know, tree, -4.7, 4).possible)
+    assert found.possible == max(
+        frost_damage(know, tree, -4.7, 6).worst, frost_damage(know, tree, -4.7, 4).possible
+    )
     assert (found.milder, found.possible) == ("F1", "F2")
     assert "for how long" in found.reasons[-1].text
     assert frost_damage(know, tree, -4.7, 4).milder is None
 
 
 def test_lemon_blossom_freezes_at_the_published_figure_and_pea_sized_fruit_before_it(know):
-    """Lemon buds and blossoms -2.8 °C: FAO Environment and Natural Resources Series 10 (2005), quoting Puffer and Turrell 1967 (from memory)."""
+    """Lemon buds and blossoms -2.8 °C: FAO Environment and Natural Resources Series 10 (2005),
+    quoting Puffer and Turrell 1967 (from memory).
+    """
     assert thresholds(know, ColdTree("lemon", fruit="flowers"), 4)["fruit"] == -2.8
     for species in ("lemon", "navel-orange"):
-        assert thresholds(know, ColdTree(species, fruit="fruitlets"), 4)["fruit"] > thresholds(know, ColdTree(species, fruit="flowers"), 4)["fruit"]
+        assert (
+            thresholds(know, ColdTree(species, fruit="fruitlets"), 4)["fruit"]
+            > thresholds(know, ColdTree(species, fruit="flowers"), 4)["fruit"]
+        )
 
 
 @given(st.integers(1, 200), st.floats(0, 1), st.sampled_from([0.8, 0.9, 0.95]))
@@ -67,7 +77,9 @@ def test_cut_fruit_decides_what_is_saved(know):
     none = cut_test(know, 20, 0, NIGHT, on(6))
     assert (lost.advice, some.advice, none.advice) == ("lost", "juice", "sound")
     assert some.reason.date == on(21)
-    assert cut_test(know, 20, 6, NIGHT, on(6), mean_c=20).reason.date == on(10)  # in warm weather it spoils sooner
+    assert cut_test(know, 20, 6, NIGHT, on(6), mean_c=20).reason.date == on(
+        10
+    )  # in warm weather it spoils sooner
     with pytest.raises(InvalidInput, match="too early"):
         cut_test(know, 20, 6, NIGHT, on(2))
     with pytest.raises(InvalidInput, match="more than"):
@@ -110,7 +122,14 @@ def test_what_the_tree_shows_beats_what_the_cold_foretold(know):
 
 def test_green_seen_before_a_collapse_opens_nothing(know):
     case = AfterFrost(
-        "F4", NIGHT, dt.date(2026, 3, 1), on(150), second_flush_hard=on(140), alive_above=None, boundary_steady_since=on(60), collapsed_on=on(110)
+        "F4",
+        NIGHT,
+        dt.date(2026, 3, 1),
+        on(150),
+        second_flush_hard=on(140),
+        alive_above=None,
+        boundary_steady_since=on(60),
+        collapsed_on=on(110),
     )
     found = frost_verdict(know, case)
     assert (found.verdict, found.may_cut, found.opens_early) == ("wait", False, None)
@@ -127,7 +146,14 @@ def test_a_provisional_green_is_asked_again_after_hot_days(know):
 
 
 def test_a_cut_missed_in_its_season_waits_for_the_next_spring_and_then_opens(know):
-    case = AfterFrost("F3", NIGHT, dt.date(2026, 3, 1), dt.date(2026, 11, 25), alive_above=True, latest_cut=dt.date(2026, 8, 22))
+    case = AfterFrost(
+        "F3",
+        NIGHT,
+        dt.date(2026, 3, 1),
+        dt.date(2026, 11, 25),
+        alive_above=True,
+        latest_cut=dt.date(2026, 8, 22),
+    )
     late = frost_verdict(know, case)
     assert (late.postponed, late.may_cut, late.cut_on) == (True, False, dt.date(2027, 2, 15))
     spring = frost_verdict(know, AfterFrost(**{**vars(case), "today": dt.date(2027, 2, 20)}))
@@ -135,10 +161,14 @@ def test_a_cut_missed_in_its_season_waits_for_the_next_spring_and_then_opens(kno
 
 
 def test_kinds_with_waits_of_their_own_have_them(know):
-    """A mango's twigs are cut from three months, its limbs from five; loquat is told by two months."""
+    """A mango's twigs are cut from three months, its limbs from five; loquat is told by two
+    months.
+    """
 
     def cut(species, frost_class):
-        return frost_verdict(know, AfterFrost(frost_class, NIGHT, dt.date(2026, 3, 1), NIGHT, species=species)).cut_on
+        return frost_verdict(
+            know, AfterFrost(frost_class, NIGHT, dt.date(2026, 3, 1), NIGHT, species=species)
+        ).cut_on
 
     assert (cut("mango", "F4") - dt.date(2026, 3, 1)).days == 150
     assert cut("loquat", "F4") < cut("navel-orange", "F4") < cut("macadamia", "F4")
@@ -171,12 +201,23 @@ def test_round_a_stem_all_green_all_brown_and_nonsense(know):
 
 def test_what_grows_on_dead_wood_is_dead_and_bears_no_leaf():
     frame = killed(forked_frame(), {"e": 0.8, "w": 0.0})
-    assert {x.id: x.state for x in frame.limbs} == {"e": "live", "w": "dead", "e1": "dead", "k": "live", "d": "dead"}
+    assert {x.id: x.state for x in frame.limbs} == {
+        "e": "live",
+        "w": "dead",
+        "e1": "dead",
+        "k": "live",
+        "d": "dead",
+    }
     assert frame.limb("e").leafing == frame.limb("e1").leafing == 0
     assert killed(forked_frame(), {}) == forked_frame()
 
 
-@given(st.floats(0.0, 2.0), st.floats(0.0, 2.2), st.booleans(), st.sampled_from(["off", "undecided", "kept"]))
+@given(
+    st.floats(0.0, 2.0),
+    st.floats(0.0, 2.2),
+    st.booleans(),
+    st.sampled_from(["off", "undecided", "kept"]),
+)
 def test_stages_keep_live_wood_and_open_only_on_their_day(know, e_from, w_from, may, stock):
     frame = killed(forked_frame(), {"e": e_from, "w": w_from})
     cuts = [Cut("e", max(0.0, e_from - 0.05)), Cut("w", max(0.0, w_from - 0.05))]
@@ -190,9 +231,13 @@ def test_stages_keep_live_wood_and_open_only_on_their_day(know, e_from, w_from, 
     left = after_cuts(frame, taken)
     for limb in left.limbs:
         if limb.id in ("e", "w"):
-            assert limb.length_m <= {"e": e_from, "w": w_from}[limb.id] + 1e-9  # never above dead wood
+            assert (
+                limb.length_m <= {"e": e_from, "w": w_from}[limb.id] + 1e-9
+            )  # never above dead wood
     thin = {c.limb for c in cuts} & set(found["dead"].left)
-    assert all(frame.limb(x).diameter_mm(next(c.keep_m for c in cuts if c.limb == x)) < 12 for x in thin)
+    assert all(
+        frame.limb(x).diameter_mm(next(c.keep_m for c in cuts if c.limb == x)) < 12 for x in thin
+    )
 
 
 def test_shoots_say_what_speaks_for_and_against_them(know):
@@ -239,10 +284,14 @@ def test_before_the_cold_the_union_comes_first(know):
 @pytest.mark.parametrize(
     ("stand", "advice"),
     [
-        (Stand(live_bark=0.2), "replant"), (Stand(live_bark=0.4), "wait"), (Stand(live_bark=0.6, live_above_m=0.4), "rehabilitate"),
-        (Stand(regrowth_m=0.4), "replant"), (Stand(declining=True), "replant"), (Stand(live_above_m=0.1), "wait"),
+        (Stand(live_bark=0.2), "replant"),
+        (Stand(live_bark=0.4), "wait"),
+        (Stand(live_bark=0.6, live_above_m=0.4), "rehabilitate"),
+        (Stand(regrowth_m=0.4), "replant"),
+        (Stand(declining=True), "replant"),
+        (Stand(live_above_m=0.1), "wait"),
     ],
-)  # fmt: skip
+)
 def test_whether_to_heal_or_replant_by_what_is_left(know, stand, advice):
     found = recovery(know, "F5", 12, 100, stand=stand, replant_on=dt.date(2026, 3, 15))
     assert found.advice == advice
@@ -253,10 +302,18 @@ def test_a_new_tree_is_planted_after_the_frosts_and_never_just_before_them(know)
     cold = (dt.date(2026, 12, 10), dt.date(2027, 2, 12))
     assert replant_day(know, on(10), dt.date(2026, 2, 12), cold) == dt.date(2026, 2, 26)
     assert replant_day(know, dt.date(2026, 6, 1), dt.date(2026, 2, 12), cold) == dt.date(2026, 6, 1)
-    assert replant_day(know, dt.date(2026, 11, 25), dt.date(2026, 2, 12), cold) == dt.date(2027, 2, 26)
+    assert replant_day(know, dt.date(2026, 11, 25), dt.date(2026, 2, 12), cold) == dt.date(
+        2027, 2, 26
+    )
 
 
-@given(st.lists(st.tuples(st.sampled_from(CLASSES), st.integers(1, 40), st.floats(2, 40)), min_size=1, max_size=6))
+@given(
+    st.lists(
+        st.tuples(st.sampled_from(CLASSES), st.integers(1, 40), st.floats(2, 40)),
+        min_size=1,
+        max_size=6,
+    )
+)
 def test_a_block_is_the_sum_of_its_trees(know, made):
     groups = [Group(c, "navel-orange", age, n, 30.0) for c, n, age in made]
     found = block_recovery(know, groups)

@@ -1,4 +1,6 @@
-"""The frost tables against the handbook's: onset of damage, hours, ages, stocks, classes, what other kinds wait for, and how crops come back."""
+"""The frost tables against the handbook's: onset of damage, hours, ages, stocks, classes, what
+other kinds wait for, and how crops come back.
+"""
 
 from __future__ import annotations
 
@@ -6,7 +8,8 @@ import datetime as dt
 
 import pytest
 
-from billhook.core.frost.damage import CLASSES, ColdTree, frost_damage, thresholds
+from billhook.core.frost.classes import CLASSES
+from billhook.core.frost.damage import ColdTree, frost_damage, thresholds
 from billhook.core.frost.kinds import class_figure, of_kind
 from billhook.core.frost.recovery import healing, series
 from billhook.core.frost.verdict import AfterFrost, frost_verdict
@@ -33,15 +36,27 @@ COLD = {
 
 @pytest.mark.parametrize("species", COLD)
 def test_the_table_of_the_citrus_guide_holds(know, species):
-    hard, soft = (thresholds(know, ColdTree(species, hardening=x, fruit="ripe", tender_flush=True), 4) for x in (1.0, 0.0))
+    hard, soft = (
+        thresholds(know, ColdTree(species, hardening=x, fruit="ripe", tender_flush=True), 4)
+        for x in (1.0, 0.0)
+    )
     green = thresholds(know, ColdTree(species, fruit="green"), 4)
     row = COLD[species]
     for i, organ in enumerate(("leaf", "twig", "wood", "trunk")):
-        assert (hard[organ], soft[organ]) == (pytest.approx(row[2 * i]), pytest.approx(row[2 * i + 1])), organ
-    assert (hard["flush"], hard["fruit"], green["fruit"]) == (pytest.approx(row[8]), pytest.approx(row[9]), pytest.approx(row[10]))
+        assert (hard[organ], soft[organ]) == (
+            pytest.approx(row[2 * i]),
+            pytest.approx(row[2 * i + 1]),
+        ), organ
+    assert (hard["flush"], hard["fruit"], green["fruit"]) == (
+        pytest.approx(row[8]),
+        pytest.approx(row[9]),
+        pytest.approx(row[10]),
+    )
 
 
-@pytest.mark.parametrize(("organ", "doubling"), [("leaf", 0.4), ("twig", 0.6), ("wood", 0.8), ("trunk", 0.8)])
+@pytest.mark.parametrize(
+    ("organ", "doubling"), [("leaf", 0.4), ("twig", 0.6), ("wood", 0.8), ("trunk", 0.8)]
+)
 def test_every_doubling_of_the_hours_is_warmer_by_the_organs_own_step(know, organ, doubling):
     tree = ColdTree("navel-orange")
     two, four, eight = (thresholds(know, tree, h)[organ] for h in (2, 4, 8))
@@ -55,19 +70,30 @@ def test_small_fruited_kinds_lose_fruit_more_slowly_with_the_hours(know):
         assert b - a == pytest.approx(doubling)
 
 
-@pytest.mark.parametrize(("age", "leaf", "wood"), [(1, 1.0, 2.0), (3, 0.7, 1.5), (5, 0.5, 0.5), (6, 0, 0)])
+@pytest.mark.parametrize(
+    ("age", "leaf", "wood"), [(1, 1.0, 2.0), (3, 0.7, 1.5), (5, 0.5, 0.5), (6, 0, 0)]
+)
 def test_young_trees_are_less_hardy_by_the_guides_steps(know, age, leaf, wood):
     young, grown = (thresholds(know, ColdTree("mandarin", age_years=a), 4) for a in (age, 20))
-    assert (young["leaf"] - grown["leaf"], young["wood"] - grown["wood"]) == (pytest.approx(leaf), pytest.approx(wood))
+    assert (young["leaf"] - grown["leaf"], young["wood"] - grown["wood"]) == (
+        pytest.approx(leaf),
+        pytest.approx(wood),
+    )
 
 
 def test_a_stock_counts_as_far_as_the_tree_is_hardened(know):
     plain = thresholds(know, ColdTree("mandarin"), 4)["wood"]
     hard = thresholds(know, ColdTree("mandarin", rootstock="trifoliate-orange"), 4)["wood"]
-    half = thresholds(know, ColdTree("mandarin", rootstock="trifoliate-orange", hardening=0.5), 4)["wood"]
+    half = thresholds(know, ColdTree("mandarin", rootstock="trifoliate-orange", hardening=0.5), 4)[
+        "wood"
+    ]
     assert hard == pytest.approx(plain - 1)
-    assert half == pytest.approx(thresholds(know, ColdTree("mandarin", hardening=0.5), 4)["wood"] - 0.5)
-    assert thresholds(know, ColdTree("mandarin", rootstock="trifoliate-orange", fruit="ripe"), 4)["fruit"] == pytest.approx(-2.3)
+    assert half == pytest.approx(
+        thresholds(know, ColdTree("mandarin", hardening=0.5), 4)["wood"] - 0.5
+    )
+    assert thresholds(know, ColdTree("mandarin", rootstock="trifoliate-orange", fruit="ripe"), 4)[
+        "fruit"
+    ] == pytest.approx(-2.3)
 
 
 def test_what_makes_a_tree_tenderer_by_the_guides_modifiers(know):
@@ -77,12 +103,22 @@ def test_what_makes_a_tree_tenderer_by_the_guides_modifiers(know):
     hedged = thresholds(know, ColdTree("mandarin", pruned_within_days=60), 4)
     assert (crop["wood"] - plain["wood"], crop["trunk"] - plain["trunk"]) == (pytest.approx(0.3), 0)
     assert dry["leaf"] - plain["leaf"] == pytest.approx(0.5)
-    assert hedged["wood"] == pytest.approx(thresholds(know, ColdTree("mandarin", hardening=0.5), 4)["wood"])
+    assert hedged["wood"] == pytest.approx(
+        thresholds(know, ColdTree("mandarin", hardening=0.5), 4)["wood"]
+    )
     assert thresholds(know, ColdTree("mandarin", pruned_within_days=120), 4) == plain
 
 
 # mango and others, 1c: temperature and hours at which small branches and limbs are lost
-OTHERS = [("mango", -3.9, 3, "F3"), ("mango", -5.0, 4, "F4"), ("mango", -6.5, 4, "F5"), ("guava", -2.8, 3, "F3"), ("lychee", -3.3, 3, "F3"), ("carambola", -2.5, 3, "F3"), ("macadamia", -4.4, 3, "F3")]  # fmt: skip
+OTHERS = [
+    ("mango", -3.9, 3, "F3"),
+    ("mango", -5.0, 4, "F4"),
+    ("mango", -6.5, 4, "F5"),
+    ("guava", -2.8, 3, "F3"),
+    ("lychee", -3.3, 3, "F3"),
+    ("carambola", -2.5, 3, "F3"),
+    ("macadamia", -4.4, 3, "F3"),
+]
 
 
 @pytest.mark.parametrize(("species", "min_c", "hours", "frost_class"), OTHERS)
@@ -101,7 +137,21 @@ def test_classes_wait_longer_the_worse_they_are(know):
     assert of_kind(know, "frost/possible", "mango") == "frost/possible"
 
 
-@pytest.mark.parametrize("species", [None, "mango", "avocado", "lychee", "longan", "loquat", "guava", "macadamia", "carambola", "cherimoya"])
+@pytest.mark.parametrize(
+    "species",
+    [
+        None,
+        "mango",
+        "avocado",
+        "lychee",
+        "longan",
+        "loquat",
+        "guava",
+        "macadamia",
+        "carambola",
+        "cherimoya",
+    ],
+)
 def test_crops_only_come_back_and_worse_classes_never_sooner(know, species):
     by_class = [series(know, c, 10, species) for c in CLASSES]
     for crop in by_class:
@@ -112,7 +162,17 @@ def test_crops_only_come_back_and_worse_classes_never_sooner(know, species):
 
 
 def test_a_kinds_own_word_stands_in_the_verdict(know):
-    found = frost_verdict(know, AfterFrost("F2", dt.date(2026, 1, 19), dt.date(2026, 3, 1), dt.date(2026, 2, 1), species="mango"))
+    found = frost_verdict(
+        know,
+        AfterFrost(
+            "F2", dt.date(2026, 1, 19), dt.date(2026, 3, 1), dt.date(2026, 2, 1), species="mango"
+        ),
+    )
     assert any("shield" in r.text for r in found.reasons if r.code == "kind")
-    plain = frost_verdict(know, AfterFrost("F2", dt.date(2026, 1, 19), dt.date(2026, 3, 1), dt.date(2026, 2, 1), species="lemon"))
+    plain = frost_verdict(
+        know,
+        AfterFrost(
+            "F2", dt.date(2026, 1, 19), dt.date(2026, 3, 1), dt.date(2026, 2, 1), species="lemon"
+        ),
+    )
     assert "kind" not in {r.code for r in plain.reasons}

@@ -17,7 +17,9 @@ def test_students_t_agrees_with_scipy(freedom):
     assert _t(freedom) == pytest.approx(stats.t.ppf(0.975, freedom), rel=0.005)
 
 
-@given(st.lists(st.integers(0, 12), min_size=5, max_size=40), st.integers(0, 4), st.integers(40, 400))
+@given(
+    st.lists(st.integers(0, 12), min_size=5, max_size=40), st.integers(0, 4), st.integers(40, 400)
+)
 def test_the_interval_holds_the_mean_and_narrows_to_nothing(know, counts, keep, clusters):
     found = thinning(know, counts, keep, clusters)
     assert found.low <= found.per_cluster <= found.high
@@ -42,7 +44,10 @@ def test_thinning_interval_against_scipy(know):
 def test_crop_limit_of_a_navel_in_its_third_year(know):
     """From memory, EX27: a trunk of 50 mm carries 4.909 kg, 21 fruit of 230 g."""
     found = crop_load(know, [50], 3, 30, 0.23)
-    assert (found.section_cm2, found.limit_kg) == (pytest.approx(19.635, abs=0.05), pytest.approx(4.909, abs=0.05))
+    assert (found.section_cm2, found.limit_kg) == (
+        pytest.approx(19.635, abs=0.05),
+        pytest.approx(4.909, abs=0.05),
+    )
     assert (found.limit_fruit, found.remove) == (21, 9)
     assert crop_load(know, [50], 1, 4, 0.23).remove == 4
     assert crop_load(know, [30, 40], 9, 10, 0.23).section_cm2 == pytest.approx(19.635, abs=0.01)
@@ -57,8 +62,14 @@ def test_pot_sizes(know, litres, height):
 
 def test_a_winter_room_may_be_lower_than_the_pot_allows(know):
     found = pot_cap(know, 190, 2.2, winter_room_m=2.4, pot_height_m=0.5)
-    assert (found.by, found.cap_m, found.shorten_m) == ("winter room", pytest.approx(1.5), pytest.approx(0.7))
-    assert pot_cap(know, 57, 1.0, windy=True).cap_m == pytest.approx(0.8 * pot_cap(know, 57, 1.0).cap_m)
+    assert (found.by, found.cap_m, found.shorten_m) == (
+        "winter room",
+        pytest.approx(1.5),
+        pytest.approx(0.7),
+    )
+    assert pot_cap(know, 57, 1.0, windy=True).cap_m == pytest.approx(
+        0.8 * pot_cap(know, 57, 1.0).cap_m
+    )
     with pytest.raises(InvalidInput):
         pot_cap(know, 57, 1.0, winter_room_m=0.8, pot_height_m=0.5)
 

@@ -14,10 +14,19 @@ from billhook.core.frame.geometry import height_m, radius_m
 HABITS = ["rounded", "spreading", "upright", "columnar", "weeping", "hedgerow"]
 
 
-@given(st.sampled_from(HABITS), st.floats(0.9, 9), st.floats(0.25, 1.6), st.floats(20, 400), st.integers(0, 10_000), st.booleans())
+@given(
+    st.sampled_from(HABITS),
+    st.floats(0.9, 9),
+    st.floats(0.25, 1.6),
+    st.floats(20, 400),
+    st.integers(0, 10_000),
+    st.booleans(),
+)
 def test_sketch_reproduces_height_spread_and_trunk(know, name, height, slim, trunk, seed, budded):
     spread = height * slim
-    frame = sketch_frame(height, spread, trunk, habit(know, name), seed, union_m=0.2 if budded else None, fruit=17)
+    frame = sketch_frame(
+        height, spread, trunk, habit(know, name), seed, union_m=0.2 if budded else None, fruit=17
+    )
     assert frame_problems(frame) == []
     assert height_m(frame) == pytest.approx(height, rel=0.02)
     assert 2 * radius_m(frame) == pytest.approx(spread, rel=0.02)
@@ -27,7 +36,9 @@ def test_sketch_reproduces_height_spread_and_trunk(know, name, height, slim, tru
 
 @pytest.mark.parametrize("name", HABITS)
 def test_cross_sections_are_kept_at_every_fork(know, name):
-    """Leonardo's rule (Eloy 2011, source named from memory, not consulted): areas below and above a fork are equal."""
+    """Leonardo's rule (Eloy 2011, source named from memory, not consulted): areas below and above a
+    fork are equal.
+    """
     frame = sketch_frame(4, 3.6, 140, habit(know, name), 5)
     scaffolds = [x for x in frame.limbs if x.on == "trunk"]
     assert sum(x.base_mm**2 for x in scaffolds) == pytest.approx(140**2)

@@ -1,4 +1,6 @@
-"""What a measured regrowth says, who shades whom, what a school weighs, and the inner light against its law."""
+"""What a measured regrowth says, who shades whom, what a school weighs, and the inner light against
+its law.
+"""
 
 from __future__ import annotations
 
@@ -27,13 +29,18 @@ def test_regrowth_of_a_vigour_is_read_as_that_vigour(know, vigour):
     length = know.numbers("regrowth/season-m")[vigour - 1]
     season = know.days("regrowth/season-days")
     assert measured_vigour(know, length, season, 3).vigour == vigour
-    assert measured_vigour(know, length / 2, season // 2, 3).vigour == vigour  # half a season, half the length
+    assert (
+        measured_vigour(know, length / 2, season // 2, 3).vigour == vigour
+    )  # half a season, half the length
     assert measured_vigour(know, length, season, vigour).expected_m == pytest.approx(length)
 
 
 @given(st.floats(0.05, 2), st.floats(0, 1), st.integers(60, 400))
 def test_longer_shoots_never_mean_less_vigour(know, length, more, days):
-    assert measured_vigour(know, length + more, days, 3).vigour >= measured_vigour(know, length, days, 3).vigour
+    assert (
+        measured_vigour(know, length + more, days, 3).vigour
+        >= measured_vigour(know, length, days, 3).vigour
+    )
 
 
 def test_nothing_is_measured_before_it_has_grown(know):
@@ -69,7 +76,11 @@ def test_shade_never_exceeds_the_day_and_grows_with_height(know, latitude, dista
     near = Crown("near", 0, 0, 3, 1.2, 0.5)
     other = Crown("other", distance, 0, 3, 1.2, 0.5)
     a = next(s for s in shades([near, other], latitude, date, 0.4, 4) if s.name == "near")
-    b = next(s for s in shades([near, replace(other, height_m=3 + more)], latitude, date, 0.4, 4) if s.name == "near")
+    b = next(
+        s
+        for s in shades([near, replace(other, height_m=3 + more)], latitude, date, 0.4, 4)
+        if s.name == "near"
+    )
     assert 0 <= a.lost <= a.hours <= 24
     assert b.lost >= a.lost - 1e-9
 
@@ -77,7 +88,9 @@ def test_shade_never_exceeds_the_day_and_grows_with_height(know, latitude, dista
 def test_schools_multiply_and_name_themselves(know):
     stances = {"height": "tall", "middle": "open-windows", "vigour": "mulch"}
     assert factor(know, stances, "height") == 0
-    assert factor(know, stances, "cluster") == pytest.approx(know.number("plan-schools/open-windows/factor"))
+    assert factor(know, stances, "cluster") == pytest.approx(
+        know.number("plan-schools/open-windows/factor")
+    )
     assert factor(know, stances, "dead") == 1
     said = school_reasons(know, stances, {"cluster", "dead"})
     assert [r.code for r in said] == ["school-middle"]  # no limb was weighed by height
@@ -88,15 +101,28 @@ def test_a_skeleton_too_near_the_sun_is_called_out(know):
     tree = sketch(know, 2)
     cuts = [c for c, _ in skeleton_cuts(know, tree)]
     crop = yield_cost(know, 0.7)
-    near, far = (warned(know, tree, cuts, 0.7, tree.day, tree.day + dt.timedelta(days=d), None, crop) for d in (30, 120))
+    near, far = (
+        warned(know, tree, cuts, 0.7, tree.day, tree.day + dt.timedelta(days=d), None, crop)
+        for d in (30, 120)
+    )
     assert "too soon" in next(r.text for r in near if r.code == "sun-date")
     assert "too soon" not in next(r.text for r in far if r.code == "sun-date")
     second = next(r for r in far if r.code == "second-year")
     assert second.date > tree.day + dt.timedelta(days=300)
-    assert bare_bark(know, tree.frame, cuts).area_m2 != pytest.approx(bare_bark(know, tree.frame, cuts[:-1]).area_m2)
+    assert bare_bark(know, tree.frame, cuts).area_m2 != pytest.approx(
+        bare_bark(know, tree.frame, cuts[:-1]).area_m2
+    )
 
 
-@pytest.mark.parametrize(("species", "group"), [("avocado", "avocado"), ("navel-orange", "citrus"), ("guava", "other"), ("macadamia", "other")])
+@pytest.mark.parametrize(
+    ("species", "group"),
+    [
+        ("avocado", "avocado"),
+        ("navel-orange", "citrus"),
+        ("guava", "other"),
+        ("macadamia", "other"),
+    ],
+)
 def test_inner_light_names_a_leaf_area_that_lets_enough_through(know, species, group):
     said = inside(know, species, group)
     row = said.catalogue_ids[0].split("/")[1]

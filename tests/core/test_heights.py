@@ -1,4 +1,6 @@
-"""Sections by their worked examples, which limb, hedging rounds, and frames that grow as the recurrence says."""
+"""Sections by their worked examples, which limb, hedging rounds, and frames that grow as the
+recurrence says.
+"""
 
 from __future__ import annotations
 
@@ -22,7 +24,10 @@ from billhook.core.light.rows import Rows, Section
 from .test_propose import tree_of
 
 # field guide, citrus, worked examples EX03 and EX04; EX01 and EX02 are the rule itself
-EXAMPLES = [((7.0, 2.4, 12, 3.7, 0.6, 30), 3.282, 4.647, 4.8, True), ((6.0, 2.1, 5, 4.0, 0.6, 30), 3.305, 4.954, 4.2, False)]
+EXAMPLES = [
+    ((7.0, 2.4, 12, 3.7, 0.6, 30), 3.282, 4.647, 4.8, True),
+    ((6.0, 2.1, 5, 4.0, 0.6, 30), 3.305, 4.954, 4.2, False),
+]
 
 
 @pytest.mark.parametrize(("given_", "shoulder_w", "peak", "limit", "ok"), EXAMPLES)
@@ -36,9 +41,16 @@ def test_hedge_profiles_by_the_worked_examples(know, given_, shoulder_w, peak, l
 
 
 def test_height_by_latitude_and_bearing(know):
-    """Rows 6.0 m apart, hedge 3.5 m wide at 37°: 3.75 m north-south, 2.81 m east-west (field guide, light, example 9)."""
+    """Rows 6.0 m apart, hedge 3.5 m wide at 37°: 3.75 m north-south, 2.81 m east-west (field guide,
+    light, example 9).
+    """
     profile = Profile(Section(3.0, 3.5, 3.5, 0.5))
-    ns, ew = (next(r for r in trade_rules(know, Rows(37, b, 6.0), profile) if r.id == "by-latitude").most_m for b in (0, 90))
+    ns, ew = (
+        next(
+            r for r in trade_rules(know, Rows(37, b, 6.0), profile) if r.id == "by-latitude"
+        ).most_m
+        for b in (0, 90)
+    )
     assert ns == pytest.approx(3.75)
     assert ew == pytest.approx(2.81, abs=0.005)
 
@@ -52,7 +64,9 @@ def test_area_of_a_box_hedge_by_its_formula():
 def test_a_deeper_wall_takes_more_and_never_more_than_all(know, a, b):
     now = Profile(Section(3.6, 2.6, 2.2, 0.5))
     less, more = sorted((a, b))
-    costs = [wall_cost(know, now, Profile(Section(3.6 - d, 2.6 - d, 2.2 - d, 0.5))) for d in (less, more)]
+    costs = [
+        wall_cost(know, now, Profile(Section(3.6 - d, 2.6 - d, 2.2 - d, 0.5))) for d in (less, more)
+    ]
     assert costs[0].volume_share <= costs[1].volume_share + 1e-9
     assert costs[0].shell_share <= costs[1].shell_share + 1e-9
     assert costs[0].crop.this_year <= costs[1].crop.this_year + 1e-9
@@ -68,9 +82,12 @@ def test_nothing_cut_costs_nothing_and_thick_wood_is_no_work_for_a_bar(know):
 
 
 LIMBS = (
-    Limb("up", "trunk", 0.8, 60, 2.6, 78, 10, tip_mm=15, fruit=4), Limb("e", "trunk", 0.6, 60, 2.0, 45, 90, tip_mm=20, fruit=40), Limb("es", "e", 0.7, 30, 0.9, 30, 110),
-    Limb("w", "trunk", 0.7, 60, 2.2, 40, 270, tip_mm=20, fruit=40), Limb("ups", "up", 0.6, 30, 0.8, 30, 60),
-)  # fmt: skip
+    Limb("up", "trunk", 0.8, 60, 2.6, 78, 10, tip_mm=15, fruit=4),
+    Limb("e", "trunk", 0.6, 60, 2.0, 45, 90, tip_mm=20, fruit=40),
+    Limb("es", "e", 0.7, 30, 0.9, 30, 110),
+    Limb("w", "trunk", 0.7, 60, 2.2, 40, 270, tip_mm=20, fruit=40),
+    Limb("ups", "up", 0.6, 30, 0.8, 30, 60),
+)
 
 
 def test_the_most_upright_limb_with_little_fruit_goes_first(know):
@@ -83,9 +100,18 @@ def test_the_most_upright_limb_with_little_fruit_goes_first(know):
 
 
 def test_a_limb_cut_last_year_waits(know):
-    tree = tree_of(Frame(Trunk(120, 0.9), tuple(replace(x, rise_deg=45, fruit=10) if x.on == "trunk" else x for x in LIMBS), 0.25))
+    tree = tree_of(
+        Frame(
+            Trunk(120, 0.9),
+            tuple(replace(x, rise_deg=45, fruit=10) if x.on == "trunk" else x for x in LIMBS),
+            0.25,
+        )
+    )
     fresh, again = rank_limbs(know, tree, 1.8, {}), rank_limbs(know, tree, 1.8, {"up": 1})
-    assert next(r for r in again if r.limb == "up").points < next(r for r in fresh if r.limb == "up").points
+    assert (
+        next(r for r in again if r.limb == "up").points
+        < next(r for r in fresh if r.limb == "up").points
+    )
 
 
 ROWS = [HedgeRow(n, 60.0, 20, (170.0, 350.0)) for n in (1, 2, 3, 4)]
@@ -97,23 +123,38 @@ def test_faces_take_turns_where_growth_is_quiet(know):
     assert quiet.every == 2
     first, second = quiet.years
     assert all(len(p.facings) == 1 for p in first.passes)
-    assert all(a.facings != b.facings for a, b in zip(first.passes, second.passes, strict=True))  # every face within two years
+    assert all(
+        a.facings != b.facings for a, b in zip(first.passes, second.passes, strict=True)
+    )  # every face within two years
     assert first.passes[0].facings != first.passes[1].facings  # the two faces of one alley
     strong = hedging_round(know, ROWS, now, cut, 5, 2027, 2, hot_sun=False)
     assert all(len(p.facings) == 2 for p in strong.years[0].passes)
     assert strong.years[0].machine_h > first.machine_h
     assert (strong.years[0].paint_l, first.paint_l > 0) == (0, True)
-    # four rows, both faces and the top, at 15 m a minute with a turn each: 12 passes of 4 + 1.5 minutes, and half an hour to set up
+    # four rows, both faces and the top, at 15 m a minute with a turn each: 12 passes of 4 + 1.5
+    # minutes, and half an hour to set up
     assert strong.years[0].machine_h == pytest.approx(12 * 5.5 / 60 + 0.5)
 
 
-@given(st.integers(0, 15), st.sampled_from(["third_of_tree", "tip_only", "do_nothing", "limb_replacement"]), st.integers(1, 5))
+@given(
+    st.integers(0, 15),
+    st.sampled_from(["third_of_tree", "tip_only", "do_nothing", "limb_replacement"]),
+    st.integers(1, 5),
+)
 def test_a_grown_tree_agrees_with_the_recurrence(know, seed, name, seasons):
     frame = sketch_frame(3.6, 3.2, 130, habit(know, "rounded"), seed, 0.25)
     parts = sectors_of(frame, 3)
     school = School(name, len(parts), 0.5, 1.0, 1.5, 2.3, 6.0, (0.05, 0.5, 0.9), 1.2)
     tree = grown(frame, school, seasons)
-    tops = [max(height_m(Frame(frame.trunk, tuple(x for x in frame.limbs if x.id.startswith(tuple(p))), None)) for _ in [0]) for p in parts]
+    tops = [
+        max(
+            height_m(
+                Frame(frame.trunk, tuple(x for x in frame.limbs if x.id.startswith(tuple(p))), None)
+            )
+            for _ in [0]
+        )
+        for p in parts
+    ]
     numbers = course(school, tops, seasons)
     for drawn, line in zip(tree, numbers.years, strict=True):
         assert drawn.height_m == pytest.approx(line.height_m, abs=0.02)

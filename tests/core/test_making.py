@@ -1,4 +1,6 @@
-"""The drawing of a cut is to scale and its strokes come in the right order; the notes say what a helper must know."""
+"""The drawing of a cut is to scale and its strokes come in the right order; the notes say what a
+helper must know.
+"""
 
 from __future__ import annotations
 
@@ -14,9 +16,12 @@ from billhook.core.frame.share import frame_answer
 from billhook.core.frame.wood import frustum_volume_m3, wood_parameters
 
 LIMBS = (
-    Limb("big", "trunk", 0.7, 80, 2.4, 40, 90, tip_mm=25, fruit=8), Limb("side", "big", 1.2, 30, 1.0, 55, 45, tip_mm=6),
-    Limb("twig", "big", 0.6, 12, 0.6, 20, 120, tip_mm=4), Limb("w", "trunk", 0.8, 60, 2.0, 45, 270, tip_mm=20), Limb("k", "trunk", 0.1, 10, 0.4, 80, 200, tip_mm=4),
-)  # fmt: skip
+    Limb("big", "trunk", 0.7, 80, 2.4, 40, 90, tip_mm=25, fruit=8),
+    Limb("side", "big", 1.2, 30, 1.0, 55, 45, tip_mm=6),
+    Limb("twig", "big", 0.6, 12, 0.6, 20, 120, tip_mm=4),
+    Limb("w", "trunk", 0.8, 60, 2.0, 45, 270, tip_mm=20),
+    Limb("k", "trunk", 0.1, 10, 0.4, 80, 200, tip_mm=4),
+)
 TREE = Frame(Trunk(120, 0.85), LIMBS, 0.25)
 
 
@@ -45,7 +50,9 @@ def test_the_last_cut_lies_outside_the_bark_that_bears_the_limb(know):
     found = advice(know, "big", 0.0)
     last = found.drawing.strokes[-1]
     middle, half = (last.start[0] + last.end[0]) / 2, abs(last.start[0] - last.end[0]) / 2
-    assert middle - half * 0.5 / 0.62 > 0  # the bark's edge is at 0: within the limb's width the blade never enters it
+    assert (
+        middle - half * 0.5 / 0.62 > 0
+    )  # the bark's edge is at 0: within the limb's width the blade never enters it
     limb = next(p for p in found.drawing.pieces if p.role == "limb")
     assert limb.end_w == pytest.approx(0.080)
 
@@ -59,18 +66,25 @@ def test_what_takes_over_is_drawn_and_the_slope_leads_away_from_it(know):
 
 
 def test_between_branches_a_bud_is_named_and_bare_stems_are_explained(know):
-    bare = replace(TREE, limbs=tuple(replace(x, foliage=0.1) if x.id == "twig" else x for x in TREE.limbs))
+    bare = replace(
+        TREE, limbs=tuple(replace(x, foliage=0.1) if x.id == "twig" else x for x in TREE.limbs)
+    )
     found = advice(know, "twig", 0.3, frame=bare)
     assert {"grows-from-bud", "nodes", "browning", "blade-side"} <= set(codes(found))
     bud = next(p for p in found.drawing.pieces if p.role == "bud")
     last = found.drawing.strokes[-1]
-    along, across = (cos(radians(20)), sin(radians(20))), (-sin(radians(20)), cos(radians(20)))  # the twig rises by 20°
+    along, across = (
+        (cos(radians(20)), sin(radians(20))),
+        (-sin(radians(20)), cos(radians(20))),
+    )  # the twig rises by 20°
 
     def at(p, axis):
         return p[0] * axis[0] + p[1] * axis[1]
 
     further = max((last.start, last.end), key=lambda p: at(p, along))
-    assert at(further, across) * at(bud.start, across) > 0  # the cut is longest on the side of the bud, and slopes away from it
+    assert (
+        at(further, across) * at(bud.start, across) > 0
+    )  # the cut is longest on the side of the bud, and slopes away from it
 
 
 def test_a_sheared_wall_names_no_bud(know):
@@ -81,25 +95,37 @@ def test_a_sheared_wall_names_no_bud(know):
 
 
 def test_hygiene_and_the_upper_size_of_a_tool(know):
-    sick = replace(TREE, limbs=tuple(replace(x, state="diseased") if x.id == "twig" else x for x in TREE.limbs))
+    sick = replace(
+        TREE, limbs=tuple(replace(x, state="diseased") if x.id == "twig" else x for x in TREE.limbs)
+    )
     assert "clean-each-cut" in codes(advice(know, "twig", 0.0, frame=sick))
     assert "clean-each-tree" in codes(advice(know, "twig", 0.0, dangers=["canker"]))
     assert "clean-each-tree" not in codes(advice(know, "twig", 0.0))
-    thick = replace(TREE, limbs=tuple(replace(x, base_mm=18.5) if x.id == "twig" else x for x in TREE.limbs))
-    assert "upper-size" in codes(advice(know, "twig", 0.0, frame=thick))  # 19 mm is the pruner's most
+    thick = replace(
+        TREE, limbs=tuple(replace(x, base_mm=18.5) if x.id == "twig" else x for x in TREE.limbs)
+    )
+    assert "upper-size" in codes(
+        advice(know, "twig", 0.0, frame=thick)
+    )  # 19 mm is the pruner's most
     assert "upper-size" not in codes(advice(know, "twig", 0.0))
 
 
 def test_a_limb_is_found_where_it_leaves_the_outline():
-    wall = Outline("wall", 2.0, 1.0, 0.3, 0.0, 0.0)  # a row running north: the wall stands 1 m east and west
+    wall = Outline(
+        "wall", 2.0, 1.0, 0.3, 0.0, 0.0
+    )  # a row running north: the wall stands 1 m east and west
     found = {b.limb: b for b in breaks(TREE, wall)}
     assert "big" in found  # runs 1.84 m east
     east = found["big"].keep_m * 0.7660
     assert east == pytest.approx(1.0, abs=0.005)
-    assert found["big"].beyond_m == pytest.approx(max(2.4 * 0.7660 - 1.0, 0.7 + 2.4 * 0.6428 - 2.0), abs=0.01)
+    assert found["big"].beyond_m == pytest.approx(
+        max(2.4 * 0.7660 - 1.0, 0.7 + 2.4 * 0.6428 - 2.0), abs=0.01
+    )
     assert "k" not in found  # suckers go anyway
     assert not breaks(TREE, wall.grown(3))
-    along = Outline("wall", 5.0, 1.0, 0.3, 0.0, 90.0)  # a row running east: the same limb lies in the row
+    along = Outline(
+        "wall", 5.0, 1.0, 0.3, 0.0, 90.0
+    )  # a row running east: the same limb lies in the row
     assert "big" not in {b.limb for b in breaks(TREE, along)}
 
 
@@ -113,7 +139,9 @@ def test_outlines_narrow_as_their_names_say():
 
 
 def test_wood_volume_against_a_frustum_and_a_published_form_range():
-    """Taper from base to tip: a frustum of a cone by its textbook formula; its form lies between cone (1/3) and cylinder (1), as Husch et al. give it (from memory)."""
+    """Taper from base to tip: a frustum of a cone by its textbook formula; its form lies between
+    cone (1/3) and cylinder (1), as Husch et al. give it (from memory).
+    """
     d1, d2, length = 0.1, 0.04, 3.0
     exact = 3.141592653589793 * length / 12 * (d1 * d1 + d1 * d2 + d2 * d2)
     found = frustum_volume_m3(length, 100, 40)

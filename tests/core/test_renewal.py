@@ -1,4 +1,6 @@
-"""Renewal over years: the recurrence by hand, conservation between schools, and a block of many heights."""
+"""Renewal over years: the recurrence by hand, conservation between schools, and a block of many
+heights.
+"""
 
 from __future__ import annotations
 
@@ -15,16 +17,34 @@ STAND = Stand((3.4,) * 12, tuple(1 + i // 2 for i in range(12)), 4, 12, 3, 6.0, 
 
 
 def test_the_recurrence_by_hand():
-    """Sectors of 3.0, 3.4 and 3.2 m: the tallest goes first, then those that were never cut, then the one that waited longest."""
-    found = course(School("third_of_tree", 3, 0.5, 1.2, 1.5, 2.2, 6.0, (0.05, 0.5, 0.9)), [3.0, 3.4, 3.2], 4, cap_m=2.8)
-    assert [y.cut for y in found.years] == [1, 0, 2, 1]  # once tipped the two that were never cut are equally tall: the first of them
-    # year 1: (0.05 + 1 + 1) / 3; year 2: (0.05 + 0.5 + 1) / 3; year 3: (0.05 + 0.5 + 0.9) / 3 and so on for ever
+    """Sectors of 3.0, 3.4 and 3.2 m: the tallest goes first, then those that were never cut, then
+    the one that waited longest.
+    """
+    found = course(
+        School("third_of_tree", 3, 0.5, 1.2, 1.5, 2.2, 6.0, (0.05, 0.5, 0.9)),
+        [3.0, 3.4, 3.2],
+        4,
+        cap_m=2.8,
+    )
+    assert [y.cut for y in found.years] == [
+        1,
+        0,
+        2,
+        1,
+    ]  # once tipped the two that were never cut are equally tall: the first of them
+    # year 1: (0.05 + 1 + 1) / 3; year 2: (0.05 + 0.5 + 1) / 3; year 3: (0.05 + 0.5 + 0.9) / 3 and
+    # so on for ever
     assert [round(y.crop, 4) for y in found.years] == [0.6833, 0.5167, 0.4833, 0.4833]
     assert [y.height_m for y in found.years] == pytest.approx([2.7, 2.7, 2.7, 2.7])
     assert found.under_cap_from == 0
 
 
-@given(st.floats(0, 0.9), st.lists(st.floats(0, 1), min_size=1, max_size=4), st.integers(1, 5), st.integers(6, 30))
+@given(
+    st.floats(0, 0.9),
+    st.lists(st.floats(0, 1), min_size=1, max_size=4),
+    st.integers(1, 5),
+    st.integers(6, 30),
+)
 def test_thirds_of_trees_and_of_equal_rows_lose_the_same(first, more, per_group, years):
     recovery = (first, *more)
     tree = course(School("third_of_tree", 3, recovery=recovery), 3.0, years)
@@ -33,15 +53,21 @@ def test_thirds_of_trees_and_of_equal_rows_lose_the_same(first, more, per_group,
     assert [y.crop for y in rows.years] == pytest.approx([y.crop for y in tree.years])
 
 
-@given(st.sampled_from(sorted(SCHOOL_ROWS)), st.floats(1.5, 7), st.floats(0.1, 1), st.integers(1, 20))
+@given(
+    st.sampled_from(sorted(SCHOOL_ROWS)), st.floats(1.5, 7), st.floats(0.1, 1), st.integers(1, 20)
+)
 def test_heights_and_crops_stay_in_bounds(name, start, regrow, years):
-    school = School(name, 1 if name == "all_at_once" else 3, regrow, None, 1.4, 2.2, 6.0, (0.0, 0.5), 1.2, 0.04)
+    school = School(
+        name, 1 if name == "all_at_once" else 3, regrow, None, 1.4, 2.2, 6.0, (0.0, 0.5), 1.2, 0.04
+    )
     found = renew(school, np.full((4, school.sectors), start), years)
     assert found.crop.min() >= 0
     assert found.crop.max() <= 1 + 1e-9
     assert found.height_m.max() <= max(6.0, start) + 1e-9
     if name in ("third_of_tree", "limb_replacement", "tip_only"):
-        assert found.height_m.max() <= 2.2 + regrow + 1e-9  # tipped every year, it never outgrows that
+        assert (
+            found.height_m.max() <= 2.2 + regrow + 1e-9
+        )  # tipped every year, it never outgrows that
     if name == "do_nothing":
         assert (np.diff(found.crop[:, 0]) <= 1e-12).all()
 
@@ -58,9 +84,19 @@ def test_unequal_groups_weigh_by_their_rows():
     assert [y.crop for y in found.years] == pytest.approx([5 / 7, 5 / 7, 4 / 7])
 
 
-@pytest.mark.parametrize(("name", "mean"), [("third_of_tree", 0.60), ("limb_replacement", 0.83), ("third_of_rows", 0.47), ("tip_only", 1.0)])
+@pytest.mark.parametrize(
+    ("name", "mean"),
+    [
+        ("third_of_tree", 0.60),
+        ("limb_replacement", 0.83),
+        ("third_of_rows", 0.47),
+        ("tip_only", 1.0),
+    ],
+)
 def test_steady_crops_by_the_identity_checks(know, name, mean):
-    """(0.05 + 0.50 + 0.90) / 3 x 1.25 = 0.60; (0 + 0.5 + 0.9 + 1 + 1) / 5 x 1.22 = 0.83; (0.05 + 0.45 + 0.85) / 3 x 1.05 = 0.47 (field guide, from memory)."""
+    """(0.05 + 0.50 + 0.90) / 3 x 1.25 = 0.60; (0 + 0.5 + 0.9 + 1 + 1) / 5 x 1.22 = 0.83; (0.05 +
+    0.45 + 0.85) / 3 x 1.05 = 0.47 (field guide, from memory).
+    """
     late = compare(know, STAND, [name], 12)[0].crop[-3:]
     assert np.mean(late) == pytest.approx(mean, abs=0.015)
 
@@ -97,7 +133,9 @@ def test_the_rows_that_go_down_are_named(know):
 
 
 def test_starting_late_costs_nothing_first_and_height_later(know):
-    now, late = (compare(know, STAND, ["limb_replacement"], 6, {"late_years": n})[0] for n in (0, 2))
+    now, late = (
+        compare(know, STAND, ["limb_replacement"], 6, {"late_years": n})[0] for n in (0, 2)
+    )
     assert late.crop[:2] == pytest.approx((1.0, 1.0), abs=0.05)
     assert late.height_m[1] > now.height_m[1]
 

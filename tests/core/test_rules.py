@@ -1,4 +1,6 @@
-"""The language of rules: what it reads, what it refuses, and that species and schools are data alone."""
+"""The language of rules: what it reads, what it refuses, and that species and schools are data
+alone.
+"""
 
 from __future__ import annotations
 
@@ -63,7 +65,9 @@ def test_a_date_names_the_values_it_rests_on():
     assert moment("latest(flush - @a/ten, bloom.end + @a/list[vigour])").ids == ("a/ten", "a/list")
 
 
-@pytest.mark.parametrize("words", ["", "flush +", "flush flush", "latest(flush", "flush - @", "3", "latest()", "Flush"])
+@pytest.mark.parametrize(
+    "words", ["", "flush +", "flush flush", "latest(flush", "flush - @", "3", "latest()", "Flush"]
+)
 def test_words_that_name_no_date_are_refused(words):
     with pytest.raises(RuleError):
         moment(words)
@@ -111,14 +115,21 @@ def test_the_reader_of_rules_refuses(change, complaint):
 
 def place(know, climate: str, southern: bool = False) -> Site:
     last, first = climate_frost(know, climate, southern)
-    return Site(-30 if southern else 30, climate_normals(know, climate, southern), last, first, climate)
+    return Site(
+        -30 if southern else 30, climate_normals(know, climate, southern), last, first, climate
+    )
 
 
 def test_a_new_rule_and_a_new_school_are_data_alone(know):
-    """Eleven lines of text hold tips to small cuts in a week of their own, under one school only."""
+    """Eleven lines of text hold tips to small cuts in a week of their own, under one school
+    only.
+    """
     text = RULE.replace(
         'says = "because."',
-        'says = "in our week."\nfrom = "bloom.start - 20"\nto = "bloom.start - 14"\nshare = "season/light-share"\nschools = ["timing/after-harvest"]',
+        (
+            'says = "in our week."\nfrom = "bloom.start - 20"\nto = "bloom.start - 14"\nshare '
+            '= "season/light-share"\nschools = ["timing/after-harvest"]'
+        ),
     )
     rules, _, opened = read_rules("t", text)
     more = Knowledge({k.id: k for k in know} | opened, (*know.rules, *rules), know.dates)
@@ -127,7 +138,9 @@ def test_a_new_rule_and_a_new_school_are_data_alone(know):
     for name, stance in (("with", {"timing": "after-harvest"}), ("without", {})):
         lane = season(site, tree, more, START, END, ["tip"], stance=stance).segments
         days[name] = [s for s in lane if any(r.code == "x" for r in s.reasons)]
-    assert sum((s.end - s.start).days + 1 for s in days["with"]) == 14  # a week in each of two years
+    assert (
+        sum((s.end - s.start).days + 1 for s in days["with"]) == 14
+    )  # a week in each of two years
     assert all(s.max_share <= more.number("season/light-share") for s in days["with"])
     assert days["without"] == []
 
@@ -135,9 +148,23 @@ def test_a_new_rule_and_a_new_school_are_data_alone(know):
 def test_every_rule_is_heard_somewhere(know):
     """A rule that never speaks, for any species and climate, is a rule with a slip in it."""
     heard: set[str] = set()
-    states = [{}, {"in_pot": True, "under_cover": True}, {"in_pot": True, "under_cover": True, "too_tall": True}, {"in_pot": True}, {"fruit_on": "none"},
-              {"fruit_on": "full", "first_branch_m": 0.6, "low_bloom": True}, {"condition": "wilting"}, {"condition": "transplanted"}, {"in_pot": True, "cut": "tip"}, {"cut": "second-node"}, {"cut": "limb"}, {"cut": "scaffold"},
-              {"condition": "wilting", "condition_on": dt.date(2026, 5, 1)}, {"condition": "transplanted", "condition_on": dt.date(2026, 5, 1)}, *({"freeze_class": n} for n in range(2, 7))]  # fmt: skip
+    states = [
+        {},
+        {"in_pot": True, "under_cover": True},
+        {"in_pot": True, "under_cover": True, "too_tall": True},
+        {"in_pot": True},
+        {"fruit_on": "none"},
+        {"fruit_on": "full", "first_branch_m": 0.6, "low_bloom": True},
+        {"condition": "wilting"},
+        {"condition": "transplanted"},
+        {"in_pot": True, "cut": "tip"},
+        {"cut": "second-node"},
+        {"cut": "limb"},
+        {"cut": "scaffold"},
+        {"condition": "wilting", "condition_on": dt.date(2026, 5, 1)},
+        {"condition": "transplanted", "condition_on": dt.date(2026, 5, 1)},
+        *({"freeze_class": f"F{n}"} for n in range(2, 7)),
+    ]
     stances = [
         {},
         {"timing": "light-tips-twice"},
@@ -148,27 +175,63 @@ def test_every_rule_is_heard_somewhere(know):
     dangers = frozenset(know.rows("dangers"))
     sites = [
         replace(place(know, c), dangers=dangers)
-        for c in ("humid-gulf", "humid-peninsula", "low-desert", "inland-valley", "mediterranean-coast", "tropical-lowland")
+        for c in (
+            "humid-gulf",
+            "humid-peninsula",
+            "low-desert",
+            "inland-valley",
+            "mediterranean-coast",
+            "tropical-lowland",
+        )
     ]
     sites.append(replace(place(know, "maritime-cool"), first_frost=(9, 1), last_frost=(5, 1)))
-    kinds = [("lemon", None), ("sweet-orange", "valencia"), ("navel-orange", None), ("mango", "keitt"), ("mango", "irwin"), ("avocado", "choquette"), ("avocado", "simmonds"), ("avocado", None),
-             *((s, None) for s in ("lychee", "longan", "loquat", "guava", "macadamia", "carambola", "cherimoya"))]  # fmt: skip
+    kinds = [
+        ("lemon", None),
+        ("sweet-orange", "valencia"),
+        ("navel-orange", None),
+        ("mango", "keitt"),
+        ("mango", "irwin"),
+        ("avocado", "choquette"),
+        ("avocado", "simmonds"),
+        ("avocado", None),
+        *(
+            (s, None)
+            for s in ("lychee", "longan", "loquat", "guava", "macadamia", "carambola", "cherimoya")
+        ),
+    ]
     for place_n, site in enumerate(sites):
         for species, cultivar in kinds:
             for i, state in enumerate(states):
-                tree = TreeState(species, (2024, 2012)[(i + place_n) % 2], cultivar, vigour=1 + i % 5, **state)
+                tree = TreeState(
+                    species, (2024, 2012)[(i + place_n) % 2], cultivar, vigour=1 + i % 5, **state
+                )
                 stance = tuple(sorted(stance_in_force(know, stances[(i + place_n) % 5]).items()))
-                year = _year(site, tree, know, growing_year_of(site, dt.date(2026, 6, 1))[0], (), (), stance)
+                year = _year(
+                    site, tree, know, growing_year_of(site, dt.date(2026, 6, 1))[0], (), (), stance
+                )
                 heard |= {c.reason.catalogue_ids[0] for c in year.claims}
     assert {f"rule/{r.id}" for r in know.rules if r.of != ("own",)} - heard == set()
 
 
 def test_a_kind_of_ones_own_lives_by_its_events(know):
-    data = {"everbearing": 0, "bloom": [5, 6], "harvest": [10, 11], "vigour": 3, "size": "low", "frost_c": -6, "coldest_night_c": -6}
+    data = {
+        "everbearing": 0,
+        "bloom": [5, 6],
+        "harvest": [10, 11],
+        "vigour": 3,
+        "size": "low",
+        "frost_c": -6,
+        "coldest_night_c": -6,
+    }
     more = with_own(know, [("own-feijoa", "Feijoa", data)])
-    answer = season(place(know, "mediterranean-coast"), TreeState("own-feijoa", 2015), more, START, END)
+    answer = season(
+        place(know, "mediterranean-coast"), TreeState("own-feijoa", 2015), more, START, END
+    )
     harvest = next(e for e in answer.events if e.name == "harvest" and e.start.year == 2026)
-    assert (harvest.start, harvest.end) == (dt.date(2026, 10, 1), dt.date(2026, 11, 29))  # sixty days in the middle of its months
+    assert (harvest.start, harvest.end) == (
+        dt.date(2026, 10, 1),
+        dt.date(2026, 11, 29),
+    )  # sixty days in the middle of its months
     free = [b for b in answer.best if b.work == "thin" and b.year.start.year == 2025]
     assert free
     assert free[0].price <= 1.0

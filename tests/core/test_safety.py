@@ -1,4 +1,6 @@
-"""Published safety figures against what they are published as, and the light law against its closed form."""
+"""Published safety figures against what they are published as, and the light law against its closed
+form.
+"""
 
 from __future__ import annotations
 
@@ -12,8 +14,17 @@ from billhook.core.frame.generator import habit, sketch_frame
 from billhook.core.frame.model import TRUNK, Cut
 from billhook.core.light.inner import leaf_area_for, light_under, lower_light
 
-# Heat index chart of the US National Weather Service, air and feels-like in °F by relative humidity (from memory, not consulted; ±1.5 °F).
-CHART = [(90, 0.70, 105.9), (90, 0.50, 95), (100, 0.40, 109), (96, 0.60, 116), (86, 0.90, 105), (80, 0.40, 80), (110, 0.40, 136)]
+# Heat index chart of the US National Weather Service, air and feels-like in °F by relative humidity
+# (from memory, not consulted; ±1.5 °F).
+CHART = [
+    (90, 0.70, 105.9),
+    (90, 0.50, 95),
+    (100, 0.40, 109),
+    (96, 0.60, 116),
+    (86, 0.90, 105),
+    (80, 0.40, 80),
+    (110, 0.40, 136),
+]
 
 
 @pytest.mark.parametrize(("air_f", "humidity", "feels_f"), CHART)
@@ -23,7 +34,9 @@ def test_heat_index_follows_the_published_chart(air_f, humidity, feels_f):
 
 
 def test_heat_of_work_names_its_band(know):
-    assert safety.heat_of_work(know, 32.2, 0.7).band == "reschedule"  # worked example: 41.1 °C, high
+    assert (
+        safety.heat_of_work(know, 32.2, 0.7).band == "reschedule"
+    )  # worked example: 41.1 °C, high
     assert safety.heat_of_work(know, 24, 0.5).band == "basic"
     assert safety.heat_of_work(know, 42, 0.5).band == "stop"
 
@@ -37,7 +50,9 @@ def test_ladder_and_line_as_published(know):
     ladder = safety.straight_ladder(know, 4.8)
     assert (ladder.foot_m, round(ladder.length_m, 2)) == (1.2, 4.95)
     assert "orchard tripod first" in ladder.reason.text.lower()
-    assert safety.line_clearance_m(know, 0.24) == 3.05  # house service drop, planned for as any line
+    assert (
+        safety.line_clearance_m(know, 0.24) == 3.05
+    )  # house service drop, planned for as any line
     assert safety.line_clearance_m(know, 115) == pytest.approx(3.70, abs=0.005)
     assert (safety.drop_zone_m(know, 1.0), safety.drop_zone_m(know, 4.0)) == (3.0, 6.0)
 
@@ -53,7 +68,9 @@ def test_light_by_its_closed_form_and_the_worked_example():
 def test_taking_leaf_above_lets_light_down(know, seed):
     frame = sketch_frame(3.2, 3.0, 110, habit(know, "rounded"), seed, 0.25)
     highest = max((x for x in frame.limbs if x.on == TRUNK), key=lambda x: x.rise_deg)
-    found = lower_light(know, "mandarin", "citrus", frame, after_cuts(frame, [Cut(highest.id, 0.0)]))
+    found = lower_light(
+        know, "mandarin", "citrus", frame, after_cuts(frame, [Cut(highest.id, 0.0)])
+    )
     assert 0 < found.before <= found.after <= 1
     same = lower_light(know, "mandarin", "citrus", frame, frame)
     assert same.before == same.after

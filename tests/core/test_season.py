@@ -1,4 +1,6 @@
-"""When each kind of work is right: places, species, ages and forecasts, and what moves the dates."""
+"""When each kind of work is right: places, species, ages and forecasts, and what moves the
+dates.
+"""
 
 from __future__ import annotations
 
@@ -23,24 +25,48 @@ from .sites import CLIMATES, END, NAVEL, START, at, place
 
 @pytest.mark.parametrize("month", range(12))
 def test_warming_a_month_moves_the_computed_events(know, month):
-    """The warmth of October to December lies between the last safe day and the sums from 1 February: it moves only the winter rest."""
+    """The warmth of October to December lies between the last safe day and the sums from 1
+    February: it moves only the winter rest.
+    """
     site = place(know, "inland-mediterranean")
-    warmer = Normals(*(tuple(t + 2 * (i == month) for i, t in enumerate(v)) for v in (site.normals.tmin_c, site.normals.tmax_c)))
-    before, after = (season(replace(site, normals=n), NAVEL, know, START, END) for n in (site.normals, warmer))
+    warmer = Normals(
+        *(
+            tuple(t + 2 * (i == month) for i, t in enumerate(v))
+            for v in (site.normals.tmin_c, site.normals.tmax_c)
+        )
+    )
+    before, after = (
+        season(replace(site, normals=n), NAVEL, know, START, END) for n in (site.normals, warmer)
+    )
     if month not in (9, 10, 11):
-        assert {e for e in before.events if e.origin == "computed"} != {e for e in after.events if e.origin == "computed"}
+        assert {e for e in before.events if e.origin == "computed"} != {
+            e for e in after.events if e.origin == "computed"
+        }
 
 
 @pytest.mark.parametrize(
     ("month", "moves", "stays"),
-    [(1, "first flush", "last safe hard cut"), (8, "last safe hard cut", "first flush"), (7, "strong sun on bark", "bloom")],
+    [
+        (1, "first flush", "last safe hard cut"),
+        (8, "last safe hard cut", "first flush"),
+        (7, "strong sun on bark", "bloom"),
+    ],
 )
 def test_warming_a_month_moves_what_rests_on_it_and_nothing_else(know, month, moves, stays):
     site = place(know, "inland-mediterranean")
-    warmer = Normals(*(tuple(t + 4 * (i == month) for i, t in enumerate(v)) for v in (site.normals.tmin_c, site.normals.tmax_c)))
+    warmer = Normals(
+        *(
+            tuple(t + 4 * (i == month) for i, t in enumerate(v))
+            for v in (site.normals.tmin_c, site.normals.tmax_c)
+        )
+    )
     span = (dt.date(2026, 1, 1), dt.date(2026, 12, 31))
     before, after = (
-        {e.name: (e.start, e.end) for e in season(replace(site, normals=n), NAVEL, know, *span).events if e.start.year == 2026}
+        {
+            e.name: (e.start, e.end)
+            for e in season(replace(site, normals=n), NAVEL, know, *span).events
+            if e.start.year == 2026
+        }
         for n in (site.normals, warmer)
     )
     assert before[moves] != after[moves]
@@ -50,15 +76,24 @@ def test_warming_a_month_moves_what_rests_on_it_and_nothing_else(know, month, mo
 
 def test_a_quarantine_is_said_and_closes_nothing(know):
     site = place(know, "mediterranean-coast")
-    plain, held = (season(s, NAVEL, know, START, END).segments for s in (site, replace(site, dangers=frozenset({"quarantine"}))))
-    assert [(s.work, s.start, s.status, s.max_share) for s in plain] == [(s.work, s.start, s.status, s.max_share) for s in held]
+    plain, held = (
+        season(s, NAVEL, know, START, END).segments
+        for s in (site, replace(site, dangers=frozenset({"quarantine"})))
+    )
+    assert [(s.work, s.start, s.status, s.max_share) for s in plain] == [
+        (s.work, s.start, s.status, s.max_share) for s in held
+    ]
     assert all("quarantine" in [r.code for r in s.reasons] for s in held)
 
 
 @pytest.mark.parametrize("species", ["navel-orange", "lemon", "mango", "avocado"])
-@pytest.mark.parametrize("climate", ["inland-valley", "humid-gulf", "mediterranean-coast", "dry-cool-coast"])
+@pytest.mark.parametrize(
+    "climate", ["inland-valley", "humid-gulf", "mediterranean-coast", "dry-cool-coast"]
+)
 def test_south_is_north_half_a_year_on(know, climate, species):
-    """Events and the first day of each go within three days of half a year (months are not of one length)."""
+    """Events and the first day of each go within three days of half a year (months are not of one
+    length).
+    """
     tree, first, last = TreeState(species, 2010), dt.date(2026, 1, 1), dt.date(2028, 6, 30)
     north, south = (season(place(know, climate, s), tree, know, first, last) for s in (False, True))
 
@@ -68,7 +103,9 @@ def test_south_is_north_half_a_year_on(know, climate, species):
             found.setdefault(e.name, []).append(e.start)
         for work in WORKS:
             lane = [s for s in answer.segments if s.work == work]
-            found[work] = [b.start for a, b in pairwise(lane) if b.status == "go" and a.status != "go"]
+            found[work] = [
+                b.start for a, b in pairwise(lane) if b.status == "go" and a.status != "go"
+            ]
         return found
 
     southern = starts(south)
@@ -78,17 +115,26 @@ def test_south_is_north_half_a_year_on(know, climate, species):
 
 
 @given(
-    st.sampled_from(CLIMATES), st.sampled_from(["navel-orange", "mango", "avocado", "loquat"]), st.integers(0, 10**6),
+    st.sampled_from(CLIMATES),
+    st.sampled_from(["navel-orange", "mango", "avocado", "loquat"]),
+    st.integers(0, 10**6),
     st.sampled_from(["price/wide-share", "price/wide-band"]),
-)  # fmt: skip
+)
 def test_loosening_a_share_closes_no_day(know, climate, species, seed, known_id):
-    """A grower who raises a limit within its range never finds a day closed by it, nor a smaller share."""
+    """A grower who raises a limit within its range never finds a day closed by it, nor a smaller
+    share.
+    """
     looser = know.with_more({known_id: replace(know[known_id], value=know[known_id].high)})
     tree = TreeState(species, 2012, used_share=(seed % 20) / 100)
-    before, after = (season(place(know, climate), tree, k, START, END).segments for k in (know, looser))
+    before, after = (
+        season(place(know, climate), tree, k, START, END).segments for k in (know, looser)
+    )
     for work in ("thin", "height", "hedge", "tip"):
         for day in (START + dt.timedelta(days=(seed * 7 + i * 61) % 540) for i in range(9)):
-            a, b = (next(s for s in found if s.work == work and s.start <= day <= s.end) for found in (before, after))
+            a, b = (
+                next(s for s in found if s.work == work and s.start <= day <= s.end)
+                for found in (before, after)
+            )
             assert STRICTNESS[b.status] <= STRICTNESS[a.status], (work, day)
             assert b.max_share >= a.max_share - 1e-9, (work, day)
 
@@ -104,11 +150,27 @@ def test_suckers_of_a_hot_desert_are_swept_ahead_of_the_autumn_flush(know):
 def test_a_pot_goes_out_and_comes_in_by_what_its_kind_bears(know):
     site = place(know, "inland-mediterranean")
     inside = {
-        s: [e for e in season(site, TreeState(s, 2018, in_pot=True, under_cover=True), know, START, END).events if e.name.startswith("carry")]
+        s: [
+            e
+            for e in season(
+                site, TreeState(s, 2018, in_pot=True, under_cover=True), know, START, END
+            ).events
+            if e.name.startswith("carry")
+        ]
         for s in ("kumquat", "mango")
     }
-    out = {s: next(e.start for e in found if "out" in e.name and e.start.year == 2026) for s, found in inside.items()}
-    back = {s: next(e.start for e in found if "in" in e.name.split() and e.start >= out[s] and "out" not in e.name) for s, found in inside.items()}
+    out = {
+        s: next(e.start for e in found if "out" in e.name and e.start.year == 2026)
+        for s, found in inside.items()
+    }
+    back = {
+        s: next(
+            e.start
+            for e in found
+            if "in" in e.name.split() and e.start >= out[s] and "out" not in e.name
+        )
+        for s, found in inside.items()
+    }
     assert out["kumquat"] <= out["mango"]
     assert back["mango"] < back["kumquat"]
 
@@ -138,7 +200,15 @@ def test_observed_date_beats_the_computed_one(know):
 )
 def test_budget_by_age_condition_and_what_is_used(know, tree, share):
     best = max(
-        s.max_share for s in season(place(know, "mediterranean-coast"), tree, know, dt.date(2026, 2, 1), dt.date(2026, 6, 30), ["thin"]).segments
+        s.max_share
+        for s in season(
+            place(know, "mediterranean-coast"),
+            tree,
+            know,
+            dt.date(2026, 2, 1),
+            dt.date(2026, 6, 30),
+            ["thin"],
+        ).segments
     )
     assert best == pytest.approx(share)
 
@@ -146,19 +216,36 @@ def test_budget_by_age_condition_and_what_is_used(know, tree, share):
 def growing(know, site, tree, day=dt.date(2026, 6, 1), **changes) -> Asked:
     """The growing year around a day, with dates of one's own in place of the computed ones."""
     first, second, third, fourth = growing_year_starts(site, day, day)[:4]
-    years = [growing_year(site, tree, know, s, e - dt.timedelta(days=1), {}) for s, e in pairwise((first, second, third, fourth))]
-    return Asked(site, tree, know, years[0], replace(years[1], **changes), years[2], stance_in_force(know))
+    years = [
+        growing_year(site, tree, know, s, e - dt.timedelta(days=1), {})
+        for s, e in pairwise((first, second, third, fourth))
+    ]
+    return Asked(
+        site, tree, know, years[0], replace(years[1], **changes), years[2], stance_in_force(know)
+    )
 
 
 @pytest.mark.parametrize(
     ("vigour", "name", "day"),
-    [(4, "mango-latest-tip", (7, 30)), (3, "mango-latest-tip", (8, 14)), (1, "mango-latest-tip", (9, 3)), (2, "mango-latest-tip", (8, 24)), (5, "mango-latest-tip", (7, 15)),
-     (4, "mango-latest-scaffold", (5, 31)), (3, "mango-hard", (9, 22))],
-)  # fmt: skip
+    [
+        (4, "mango-latest-tip", (7, 30)),
+        (3, "mango-latest-tip", (8, 14)),
+        (1, "mango-latest-tip", (9, 3)),
+        (2, "mango-latest-tip", (8, 24)),
+        (5, "mango-latest-tip", (7, 15)),
+        (4, "mango-latest-scaffold", (5, 31)),
+        (3, "mango-hard", (9, 22)),
+    ],
+)
 def test_mango_ladder_of_worked_dates(know, vigour, name, day):
-    """From memory: cool nights from 1 Dec; tips by vigour 3 Sep, 24 Aug, 14 Aug, 30 Jul, 15 Jul; a scaffold lowered 31 May; hard stop 22 Sep."""
+    """From memory: cool nights from 1 Dec; tips by vigour 3 Sep, 24 Aug, 14 Aug, 30 Jul, 15 Jul; a
+    scaffold lowered 31 May; hard stop 22 Sep.
+    """
     asked = growing(
-        know, place(know, "humid-peninsula"), TreeState("mango", 2012, vigour=vigour), bloom_forms=Span(dt.date(2026, 12, 1), dt.date(2027, 1, 30))
+        know,
+        place(know, "humid-peninsula"),
+        TreeState("mango", 2012, vigour=vigour),
+        bloom_forms=Span(dt.date(2026, 12, 1), dt.date(2027, 1, 30)),
     )
     assert asked.date(name) == dt.date(2026, *day)
 
@@ -177,9 +264,13 @@ def test_forecast_frost_stops_live_cuts_and_not_suckers(know):
 
 def test_frozen_trees_wait_for_their_class(know):
     site = replace(place(know, "humid-gulf"), last_frost=(3, 1))
-    hurt = replace(NAVEL, freeze_class=4)
+    hurt = replace(NAVEL, freeze_class="F4")
     assert at(know, site, hurt, "thin", dt.date(2026, 6, 28)).status == "stop"
-    reason = next(r for r in at(know, site, hurt, "thin", dt.date(2026, 6, 28)).reasons if r.code == "after-freeze")
+    reason = next(
+        r
+        for r in at(know, site, hurt, "thin", dt.date(2026, 6, 28)).reasons
+        if r.code == "after-freeze"
+    )
     assert "29 Jun 2026" in reason.text  # from memory: last frost 1 March and 120 days
     assert at(know, site, hurt, "thin", dt.date(2026, 6, 29)).status != "stop"
 

@@ -1,4 +1,6 @@
-"""Whose shoot is it: worked examples of the trade from memory, and what must hold whatever the numbers."""
+"""Whose shoot is it: worked examples of the trade from memory, and what must hold whatever the
+numbers.
+"""
 
 from __future__ import annotations
 
@@ -13,17 +15,41 @@ from billhook.core.errors import InvalidInput
 from billhook.core.shoot.judge import ShootCase, judge
 
 NAVEL = ShootCase("navel-orange", "carrizo", {})
-VIGOUR = {"thorns_rel": "more_or_longer", "angle": "vertical_le20", "growth_rate_rel": "faster", "leaf_size_rel": "larger"}
-THREE_LEAFLETS = ["trifoliate-orange", "flying-dragon", "rubidoux", "carrizo", "troyer", "c35", "swingle", "us942"]
+VIGOUR = {
+    "thorns_rel": "more_or_longer",
+    "angle": "vertical_le20",
+    "growth_rate_rel": "faster",
+    "leaf_size_rel": "larger",
+}
+THREE_LEAFLETS = [
+    "trifoliate-orange",
+    "flying-dragon",
+    "rubidoux",
+    "carrizo",
+    "troyer",
+    "c35",
+    "swingle",
+    "us942",
+]
 
 
 @pytest.mark.parametrize(
     ("case", "stock", "sprout", "verdict"),
     [
-        (replace(NAVEL, clues={"leaf_form": "trifoliolate", "origin": "below_union"}), 0.9999, 0.0001, "rootstock_sucker"),
+        (
+            replace(NAVEL, clues={"leaf_form": "trifoliolate", "origin": "below_union"}),
+            0.9999,
+            0.0001,
+            "rootstock_sucker",
+        ),
         (replace(NAVEL, clues={"thorns_rel": "more_or_longer"}), 0.4941, 0.4706, "uncertain"),
         (replace(NAVEL, clues=VIGOUR), 0.3618, 0.637, "uncertain"),
-        (ShootCase("grapefruit", "sour-orange", {"petiole_wing": "wide_gt5mm"}), 0.2759, 0.4138, "uncertain"),
+        (
+            ShootCase("grapefruit", "sour-orange", {"petiole_wing": "wide_gt5mm"}),
+            0.2759,
+            0.4138,
+            "uncertain",
+        ),
     ],
 )
 def test_worked_examples(know, case, stock, sprout, verdict):
@@ -39,29 +65,46 @@ def test_every_table_sums_to_one(know):
         if (table := k.id.split("/")[0]).endswith("shoot-odds") or table == "scent-alike":
             kin = table.removesuffix("-odds") if table != "scent-alike" else "shoot"
             assert sum(k.value) == pytest.approx(1, abs=1e-6), k.id
-            assert len(k.value) == len(know.text(f"{kin}-clues/{k.id.split('/')[2]}/states").split(" "))
+            assert len(k.value) == len(
+                know.text(f"{kin}-clues/{k.id.split('/')[2]}/states").split(" ")
+            )
     for region in know.rows("stock-mix"):
-        assert sum(k.value for k in know if k.id.startswith(f"stock-mix/{region}/")) == pytest.approx(1)
+        assert sum(
+            k.value for k in know if k.id.startswith(f"stock-mix/{region}/")
+        ) == pytest.approx(1)
     for kin in ("shoot", "avocado-shoot", "plain-shoot"):
         for clue in know.rows(f"{kin}-clues"):
-            assert len(know.text(f"{kin}-clues/{clue}/words").split(" | ")) == len(know.text(f"{kin}-clues/{clue}/states").split(" "))
+            assert len(know.text(f"{kin}-clues/{clue}/words").split(" | ")) == len(
+                know.text(f"{kin}-clues/{clue}/states").split(" ")
+            )
 
 
 @pytest.mark.parametrize("stock", THREE_LEAFLETS)
 @pytest.mark.parametrize("scion", ["navel-orange", "lemon", "satsuma", "finger-lime"])
 def test_three_leaflets_below_the_union_is_a_sucker(know, stock, scion):
-    assert judge(ShootCase(scion, stock, {"leaf_form": "trifoliolate", "origin": "below_union"}), know).verdict == "rootstock_sucker"
+    assert (
+        judge(
+            ShootCase(scion, stock, {"leaf_form": "trifoliolate", "origin": "below_union"}), know
+        ).verdict
+        == "rootstock_sucker"
+    )
 
 
 SEEN = st.fixed_dictionaries(
     {},
     optional={
-        "leaf_form": st.sampled_from(["trifoliolate", "mixed", "unifoliolate", "leafless"]), "angle": st.sampled_from(["vertical_le20", "oblique_20to50", "spreading_gt50"]),
-        "growth_rate_rel": st.sampled_from(["slower", "similar", "faster"]), "leaf_size_rel": st.sampled_from(["smaller", "similar", "larger"]),
-        "origin": st.sampled_from(["soil", "below_union", "at_union", "above_0to5cm", "higher_gt5cm"]), "scent": st.sampled_from(["same_as_scion", "different", "cannot_tell"]),
-        "thorns_rel": st.sampled_from(["none", "similar_or_less", "more_or_longer"]), "twig_section": st.sampled_from(["round", "angular_or_triangular"]),
+        "leaf_form": st.sampled_from(["trifoliolate", "mixed", "unifoliolate", "leafless"]),
+        "angle": st.sampled_from(["vertical_le20", "oblique_20to50", "spreading_gt50"]),
+        "growth_rate_rel": st.sampled_from(["slower", "similar", "faster"]),
+        "leaf_size_rel": st.sampled_from(["smaller", "similar", "larger"]),
+        "origin": st.sampled_from(
+            ["soil", "below_union", "at_union", "above_0to5cm", "higher_gt5cm"]
+        ),
+        "scent": st.sampled_from(["same_as_scion", "different", "cannot_tell"]),
+        "thorns_rel": st.sampled_from(["none", "similar_or_less", "more_or_longer"]),
+        "twig_section": st.sampled_from(["round", "angular_or_triangular"]),
     },
-)  # fmt: skip
+)
 
 
 @given(SEEN, st.sampled_from(["carrizo", "sour-orange", "cleopatra", None]), st.randoms())
@@ -78,16 +121,33 @@ def test_order_tells_nothing_and_probabilities_sum_to_one(know, clues, stock, ch
 
 @given(SEEN)
 def test_vigour_alone_never_says_remove(know, clues):
-    vigour = {k: v for k, v in clues.items() if k in ("angle", "growth_rate_rel", "leaf_size_rel", "thorns_rel", "twig_section")}
-    assert judge(replace(NAVEL, clues=vigour, prior=(0.85, 0.1, 0.05)), know).verdict != "rootstock_sucker"
+    vigour = {
+        k: v
+        for k, v in clues.items()
+        if k in ("angle", "growth_rate_rel", "leaf_size_rel", "thorns_rel", "twig_section")
+    }
+    assert (
+        judge(replace(NAVEL, clues=vigour, prior=(0.85, 0.1, 0.05)), know).verdict
+        != "rootstock_sucker"
+    )
 
 
 def test_agreeing_evidence_never_lowers_the_confidence(know):
     clues, last = {}, 0.0
-    for clue, value in (("origin", "below_union"), ("leaf_form", "trifoliolate"), ("scent", "different"), ("petiole_wing", "narrow_1.5to5mm")):
+    for clue, value in (
+        ("origin", "below_union"),
+        ("leaf_form", "trifoliolate"),
+        ("scent", "different"),
+        ("petiole_wing", "narrow_1.5to5mm"),
+    ):
         clues[clue] = value
         stock = judge(replace(NAVEL, clues=dict(clues)), know).probabilities["rootstock_sucker"]
-        if next(e for e in judge(replace(NAVEL, clues=dict(clues)), know).evidence if e.clue == clue).weight > 0:
+        if (
+            next(
+                e for e in judge(replace(NAVEL, clues=dict(clues)), know).evidence if e.clue == clue
+            ).weight
+            > 0
+        ):
             assert stock >= last
         last = stock
 
@@ -95,7 +155,9 @@ def test_agreeing_evidence_never_lowers_the_confidence(know):
 def test_a_clue_both_share_moves_nothing_and_is_not_asked(know):
     """A lemon's crushed leaf on rough lemon smells the same; a thorny kind makes thorns void."""
     key_lime = ShootCase("key-lime", "carrizo", {"thorns_rel": "more_or_longer"})
-    assert judge(key_lime, know).probabilities == pytest.approx(judge(replace(key_lime, clues={}), know).probabilities)
+    assert judge(key_lime, know).probabilities == pytest.approx(
+        judge(replace(key_lime, clues={}), know).probabilities
+    )
     assert "void-clue" in [r.code for r in judge(key_lime, know).reasons]
     grapefruit = judge(ShootCase("grapefruit", "sour-orange", {"petiole_wing": "wide_gt5mm"}), know)
     assert "tells nothing" in grapefruit.evidence[0].says
@@ -103,7 +165,9 @@ def test_a_clue_both_share_moves_nothing_and_is_not_asked(know):
 
 def test_the_first_question_is_leaf_or_origin(know):
     assert judge(NAVEL, know).ask_next in ("leaf_form", "origin")
-    settled = judge(replace(NAVEL, clues={"leaf_form": "trifoliolate", "origin": "below_union"}), know)
+    settled = judge(
+        replace(NAVEL, clues={"leaf_form": "trifoliolate", "origin": "below_union"}), know
+    )
     assert settled.ask_next is None
 
 
@@ -121,23 +185,39 @@ def test_exceptions_to_taking_it_off(know):
 
 
 def test_after_a_freeze_the_stock_is_likelier(know):
-    plain, frozen = (judge(replace(NAVEL, after_freeze=f), know).probabilities["rootstock_sucker"] for f in (False, True))
+    plain, frozen = (
+        judge(replace(NAVEL, after_freeze=f), know).probabilities["rootstock_sucker"]
+        for f in (False, True)
+    )
     assert (round(plain, 6), round(frozen, 6)) == (0.3, 0.95)
 
 
 def test_leafless_in_winter_speaks_for_the_deciduous_stock(know):
     bare = ShootCase("satsuma", "trifoliate-orange", {"leaf_form": "leafless"})
-    summer, winter = (judge(replace(bare, date=dt.date(2026, m, 10)), know).probabilities["rootstock_sucker"] for m in (7, 1))
-    south = judge(replace(bare, date=dt.date(2026, 7, 10), southern=True), know).probabilities["rootstock_sucker"]
+    summer, winter = (
+        judge(replace(bare, date=dt.date(2026, m, 10)), know).probabilities["rootstock_sucker"]
+        for m in (7, 1)
+    )
+    south = judge(replace(bare, date=dt.date(2026, 7, 10), southern=True), know).probabilities[
+        "rootstock_sucker"
+    ]
     assert winter > summer
     assert south == pytest.approx(winter)
 
 
 def test_the_leaf_outranks_the_label(know):
-    found = judge(ShootCase("navel-orange", "sour-orange", {"leaf_form": "trifoliolate", "origin": "below_union"}), know)
+    found = judge(
+        ShootCase(
+            "navel-orange", "sour-orange", {"leaf_form": "trifoliolate", "origin": "below_union"}
+        ),
+        know,
+    )
     assert "record-doubt" in [r.code for r in found.reasons]
     assert found.verdict == "rootstock_sucker"
-    assert not any(r.code == "record-doubt" for r in judge(replace(NAVEL, clues={"leaf_form": "trifoliolate"}), know).reasons)
+    assert not any(
+        r.code == "record-doubt"
+        for r in judge(replace(NAVEL, clues={"leaf_form": "trifoliolate"}), know).reasons
+    )
 
 
 def test_what_is_not_known_is_refused(know):
@@ -152,21 +232,51 @@ def test_what_is_not_known_is_refused(know):
 @pytest.mark.parametrize(
     ("case", "verdict"),
     [
-        (ShootCase("avocado", "mexican-seedling", {"origin": "below_union", "scent": "strong"}, cultivar="hass"), "rootstock_sucker"),
         (
             ShootCase(
-                "avocado", "mexican-seedling", {"origin": "above_union", "angle": "vertical_le20", "growth_rate_rel": "faster"}, cultivar="hass"
+                "avocado",
+                "mexican-seedling",
+                {"origin": "below_union", "scent": "strong"},
+                cultivar="hass",
+            ),
+            "rootstock_sucker",
+        ),
+        (
+            ShootCase(
+                "avocado",
+                "mexican-seedling",
+                {"origin": "above_union", "angle": "vertical_le20", "growth_rate_rel": "faster"},
+                cultivar="hass",
             ),
             "water_sprout",
         ),
-        (ShootCase("avocado", None, {"origin": "above_union", "angle": "spreading_gt50"}, cultivar="reed"), "scion_shoot"),
-        (ShootCase("mango", "seedling", {"origin": "soil", "leaf_form_vs_scion": "other"}, cultivar="osteen"), "rootstock_sucker"),
+        (
+            ShootCase(
+                "avocado",
+                None,
+                {"origin": "above_union", "angle": "spreading_gt50"},
+                cultivar="reed",
+            ),
+            "scion_shoot",
+        ),
+        (
+            ShootCase(
+                "mango",
+                "seedling",
+                {"origin": "soil", "leaf_form_vs_scion": "other"},
+                cultivar="osteen",
+            ),
+            "rootstock_sucker",
+        ),
     ],
 )
 def test_other_kinds_than_citrus(know, case, verdict):
     """An ungrafted seedling or a cutting has no union; a named mango on a seedling has."""
     assert judge(case, know).verdict == verdict
-    for own in (ShootCase("mango", "seedling", {"origin": "soil"}), ShootCase("guava", "own-rooted", {"origin": "soil"})):
+    for own in (
+        ShootCase("mango", "seedling", {"origin": "soil"}),
+        ShootCase("guava", "own-rooted", {"origin": "soil"}),
+    ):
         assert judge(own, know).probabilities["rootstock_sucker"] == 0
 
 
@@ -174,7 +284,9 @@ def test_scent_tells_nothing_on_a_kind_that_smells_itself(know):
     """Anise on a Mexicola is its own; on a Hass it speaks for a Mexican stock."""
     weights = {}
     for cultivar in ("mexicola", "hass"):
-        found = judge(ShootCase("avocado", "mexican-seedling", {"scent": "strong"}, cultivar=cultivar), know)
+        found = judge(
+            ShootCase("avocado", "mexican-seedling", {"scent": "strong"}, cultivar=cultivar), know
+        )
         weights[cultivar] = found.evidence[0].weight
     assert abs(weights["mexicola"]) < 0.2
     assert weights["hass"] > 3

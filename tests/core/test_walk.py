@@ -1,4 +1,6 @@
-"""The walk's sums: which limbs the drawing shows of a finding, what each cut takes, and dates and quantities worked out at a question."""
+"""The walk's sums: which limbs the drawing shows of a finding, what each cut takes, and dates and
+quantities worked out at a question.
+"""
 
 from __future__ import annotations
 
@@ -31,7 +33,12 @@ point = st.tuples(coordinate, coordinate, coordinate)
 def walk_tree(*limbs: Limb, **more) -> WalkTree:
     """A grown clementine with these limbs."""
     frame = Frame(Trunk(110, 0.7), limbs, 0.25)
-    return replace(WalkTree("mandarin", "citrus", DAY, 12, 3, frame=frame, names=limb_names(frame), height_m=3.0), **more).with_frame()
+    return replace(
+        WalkTree(
+            "mandarin", "citrus", DAY, 12, 3, frame=frame, names=limb_names(frame), height_m=3.0
+        ),
+        **more,
+    ).with_frame()
 
 
 def shown(look: str, tree: WalkTree, know, **answers: str) -> dict[str, float]:
@@ -51,7 +58,9 @@ def test_the_nearest_points_of_two_limbs_agree_with_a_search(a0, a1, b0, b1):
 
     assert gap == pytest.approx(dist(at(a0, a1, s), at(b0, b1, t)), abs=1e-9)
     best = min(
-        minimize(lambda u: dist(at(a0, a1, u[0]), at(b0, b1, u[1])) ** 2, start, bounds=[(0, 1), (0, 1)]).fun
+        minimize(
+            lambda u: dist(at(a0, a1, u[0]), at(b0, b1, u[1])) ** 2, start, bounds=[(0, 1), (0, 1)]
+        ).fun
         for start in ([0.1, 0.1], [0.9, 0.9], [0.1, 0.9], [0.9, 0.1])
     )
     assert gap**2 <= best + 1e-6
@@ -71,19 +80,30 @@ def test_of_a_rubbing_pair_the_one_that_grows_inward_goes(know):
     inward = Limb("b", "e", 1.95, 20, 1.5, 20, 270)  # back over the trunk, through the other
     found = shown("rub", walk_tree(EAST, WEST, outward, inward), know)
     assert set(found) == {"a", "b"}
-    options = {o.limb: o.why.code for o in limb_options("rub", walk_tree(EAST, WEST, outward, inward), know, {}) if o.why}
+    options = {
+        o.limb: o.why.code
+        for o in limb_options("rub", walk_tree(EAST, WEST, outward, inward), know, {})
+        if o.why
+    }
     assert options == {"b": "rubs", "a": "rubbed"}
     assert shown("rub", walk_tree(EAST, WEST), know) == {}  # two that leave one trunk do not rub
 
 
 def test_of_two_parallels_the_lower_goes(know):
     low, high = Limb("low", "e", 0.8, 20, 0.9, 20, 90), Limb("high", "e", 1.0, 20, 0.9, 25, 92)
-    codes = {o.limb: o.why.code for o in limb_options("parallel", walk_tree(EAST, WEST, low, high), know, {}) if o.why}
+    codes = {
+        o.limb: o.why.code
+        for o in limb_options("parallel", walk_tree(EAST, WEST, low, high), know, {})
+        if o.why
+    }
     assert codes == {"low": "parallel-lower", "high": "parallel-upper"}
 
 
 def test_a_cluster_is_cut_below_it_or_thinned_to_its_best(know):
-    crowd = [Limb(f"c{n}", "e", 1.2 + n * 0.01, 12, 0.5, rise, n * 90) for n, rise in enumerate((80, 45, 10, 70))]
+    crowd = [
+        Limb(f"c{n}", "e", 1.2 + n * 0.01, 12, 0.5, rise, n * 90)
+        for n, rise in enumerate((80, 45, 10, 70))
+    ]
     found = shown("cluster", walk_tree(EAST, WEST, *crowd), know)
     assert found["e"] == pytest.approx(1.18)  # below the lowest of them
     assert set(found) == {"e", "c0", "c2", "c3"}  # the one at half a right angle stays
@@ -94,7 +114,10 @@ def test_dead_wood_goes_to_the_live_junction_below(know):
     dead_top = replace(EAST, state="broken")
     live = Limb("s", "e", 1.1, 22, 0.8, 30, 45)
     dead = Limb("d", "w", 1.5, 15, 0.4, 10, 300, state="dead")
-    assert shown("dead", walk_tree(dead_top, WEST, live, dead), know) == {"e": pytest.approx(1.12), "d": 0.0}
+    assert shown("dead", walk_tree(dead_top, WEST, live, dead), know) == {
+        "e": pytest.approx(1.12),
+        "d": 0.0,
+    }
 
 
 def test_only_the_limb_over_the_cap_is_lowered_and_to_a_side_branch_of_a_third(know):
@@ -114,7 +137,9 @@ def test_a_skirt_limb_is_named_by_its_sag_and_the_pull_settles_its_stiffness(kno
     assert shown("skirt", tree, know, skirt_limbs="low@0", skirt_pull="5", skirt_drop="0.01") == {}
     modulus = pulled_modulus_gpa(1.8, 26, 8, Pull(5, 0.01))
     calibrated = droop(know, 1.8, 26, 8, 5, 1.0, 1.0, 0.5, modulus)
-    assert calibrated.drop_m == pytest.approx(0.01)  # the beam with the measured stiffness repeats the pull
+    assert calibrated.drop_m == pytest.approx(
+        0.01
+    )  # the beam with the measured stiffness repeats the pull
 
 
 def test_clearance_is_the_highest_that_applies(know):
@@ -126,10 +151,19 @@ def test_clearance_is_the_highest_that_applies(know):
 
 
 def test_what_an_option_costs_is_what_the_frame_says(know):
-    tree = walk_tree(EAST, WEST, Limb("s", "e", 1.0, 30, 0.9, 40, 45, fruit=3), Limb("t", "s", 0.5, 10, 0.3, 20, 90, fruit=2))
+    tree = walk_tree(
+        EAST,
+        WEST,
+        Limb("s", "e", 1.0, 30, 0.9, 40, 45, fruit=3),
+        Limb("t", "s", 0.5, 10, 0.3, 20, 90, fruit=2),
+    )
     whole = frame_answer(tree.frame, [Cut("s", 0.0)], wood_parameters(know, "mandarin")).cuts[0]
     option = next(o for o in limb_options("rub", tree, know, {}) if o.limb == "s")
-    assert (option.share, option.fruit, option.wound_mm) == (pytest.approx(whole.share), whole.fruit_lost, pytest.approx(whole.wound_mm))
+    assert (option.share, option.fruit, option.wound_mm) == (
+        pytest.approx(whole.share),
+        whole.fruit_lost,
+        pytest.approx(whole.wound_mm),
+    )
 
 
 def test_the_cost_of_delay_by_hand(know):
@@ -159,21 +193,45 @@ def test_a_tree_that_lags_and_a_planting_out_of_balance(know):
     south = Companion("the other", 4.0, 3.0, 180, 4)
     codes = {
         a: balance(replace(tree, companions=(c,)), know)[0]
-        for a, c in (("tall", south), ("low", replace(south, height_m=2.0)), ("even", replace(south, height_m=3.1)))
+        for a, c in (
+            ("tall", south),
+            ("low", replace(south, height_m=2.0)),
+            ("even", replace(south, height_m=3.1)),
+        )
     }
-    assert {a: r.code for a, r in codes.items()} == {"tall": "outgrown", "low": "outgrows", "even": "balanced"}
+    assert {a: r.code for a, r in codes.items()} == {
+        "tall": "outgrown",
+        "low": "outgrows",
+        "even": "balanced",
+    }
     assert "stands in the sun before it" in codes["tall"].text
     southern = balance(replace(tree, southern=True, companions=(south,)), know)[0]
     assert "stands in the sun before it" not in southern.text
 
 
 def test_quantities_said_at_their_question(know):
-    thin = notes("thinning", walk_tree(EAST), know, {"thin-counts": "4 6 3 5 7", "thin-clusters": "60"})
-    assert thin[0].reason.used["take off"] == 240  # four too many on each of sixty, one left on each
-    assert "count at least" in notes("thinning", walk_tree(EAST), know, {"thin-counts": "4 6", "thin-clusters": "60"})[0].reason.text
-    load = notes("crop-load", walk_tree(EAST, age_years=3, fruit_kg=0.23), know, {"load-fruit": "30", "union-trunk": "50"})[0].reason
+    thin = notes(
+        "thinning", walk_tree(EAST), know, {"thin-counts": "4 6 3 5 7", "thin-clusters": "60"}
+    )
+    assert (
+        thin[0].reason.used["take off"] == 240
+    )  # four too many on each of sixty, one left on each
+    assert (
+        "count at least"
+        in notes("thinning", walk_tree(EAST), know, {"thin-counts": "4 6", "thin-clusters": "60"})[
+            0
+        ].reason.text
+    )
+    load = notes(
+        "crop-load",
+        walk_tree(EAST, age_years=3, fruit_kg=0.23),
+        know,
+        {"load-fruit": "30", "union-trunk": "50"},
+    )[0].reason
     assert "take off 9" in load.text  # from memory, EX27: a trunk of 50 mm carries 21 of 230 g
     pot = walk_tree(EAST, pot_l=57.0, height_m=2.4, winter_room_m=None)
     said = {n.reason.code: n.reason for n in notes("pot", pot, know, {})}
-    assert said["pot-tall"].used["cap, m"] == pytest.approx(1.81, abs=0.01)  # from memory: a pot of 57 litres
+    assert said["pot-tall"].used["cap, m"] == pytest.approx(
+        1.81, abs=0.01
+    )  # from memory: a pot of 57 litres
     assert "two people" in said["pot-carry"].text

@@ -17,7 +17,14 @@ from .conftest import DAY, made
 def test_holding_as_it_is_described(demo):
     view = grove(demo, DAY)
     assert view.holding.name == "Almirelo"
-    assert {b.name for b in view.blocks} == {"Baixo", "Patamares", "Alto", "Casa", "Pátio", "Encosta"}
+    assert {b.name for b in view.blocks} == {
+        "Baixo",
+        "Patamares",
+        "Alto",
+        "Casa",
+        "Pátio",
+        "Encosta",
+    }
     assert 370 <= len(view.trees) <= 390
     assert sum(t.measured for t in view.trees) >= 30
     assert {t.origin for t in view.trees} == {"measured", "sketched", "after-plan"}
@@ -34,7 +41,9 @@ def test_holding_as_it_is_described(demo):
 
 
 def test_history_was_made_by_the_services(demo):
-    """Every share in the log is what the frames before and after it say, and every come-back names a rule of the catalogue."""
+    """Every share in the log is what the frames before and after it say, and every come-back names
+    a rule of the catalogue.
+    """
     lines = [line.entry for line in logbook.log(demo)]
     planned = [e for e in lines if e.plan_id]
     assert len(planned) >= 15
@@ -43,7 +52,10 @@ def test_history_was_made_by_the_services(demo):
     assert all(e.date <= DAY for e in lines)
     with demo.store.reading() as session:
         for entry in planned:
-            before, after = (frames.frame_of(session, frames.frame_row(session, f))[0] for f in (entry.frame_before, entry.frame_after))
+            before, after = (
+                frames.frame_of(session, frames.frame_row(session, f))[0]
+                for f in (entry.frame_before, entry.frame_after)
+            )
             assert len(after.limbs) < len(before.limbs)
             assert entry.height_after_m <= entry.height_before_m
         tasks = logbook_tasks(session)
@@ -59,12 +71,18 @@ def logbook_tasks(session):
 
 
 def test_work_was_done_when_it_was_right(demo):
-    """No thinning or lowering of the record lies on a day that the season, asked for that day, would have stopped."""
+    """No thinning or lowering of the record lies on a day that the season, asked for that day,
+    would have stopped.
+    """
     for line in logbook.log(demo):
         entry = line.entry
         if entry.plan_id and entry.work in ("thin", "height"):
             verdict = tree_view(demo, entry.tree_id, entry.date, (entry.work,)).verdicts[0]
-            assert verdict.status in ("go", "light", "wait"), (line.tree_name, entry.date, verdict.sentence)
+            assert verdict.status in ("go", "light", "wait"), (
+                line.tree_name,
+                entry.date,
+                verdict.sentence,
+            )
 
 
 def test_the_same_day_gives_the_same_demo(demo, tmp_path):
@@ -72,9 +90,20 @@ def test_the_same_day_gives_the_same_demo(demo, tmp_path):
 
     def facts(at: Workplace):
         trees = [
-            (t.record.name, t.origin, round(t.size.height_m, 6), round(t.size.spread_m, 6), t.size.suckers, t.need.text) for t in grove(at, DAY).trees
+            (
+                t.record.name,
+                t.origin,
+                round(t.size.height_m, 6),
+                round(t.size.spread_m, 6),
+                t.size.suckers,
+                t.need.text,
+            )
+            for t in grove(at, DAY).trees
         ]
-        return trees, sorted((line.tree_name, line.entry.date, line.entry.work, line.entry.share) for line in logbook.log(at))
+        return trees, sorted(
+            (line.tree_name, line.entry.date, line.entry.work, line.entry.share)
+            for line in logbook.log(at)
+        )
 
     assert facts(again) == facts(demo)
     build_demo(again.settings)  # a second start finds it made

@@ -1,4 +1,6 @@
-"""What a plan, its stages and a rotation lay on a day is allowed on that day, over the whole demo holding and the whole year."""
+"""What a plan, its stages and a rotation lay on a day is allowed on that day, over the whole demo
+holding and the whole year.
+"""
 
 from __future__ import annotations
 
@@ -49,7 +51,12 @@ def test_a_plan_proposes_only_what_its_day_allows(demo, nth):
                 desk = SeasonDesk(session, demo, on)
                 for cut in cuts:
                     verdict = desk.verdict(record, cut.work)
-                    assert verdict.status in ("go", "light") or cut.share == 0, (record.name, cut.work, on, verdict.sentence)
+                    assert verdict.status in ("go", "light") or cut.share == 0, (
+                        record.name,
+                        cut.work,
+                        on,
+                        verdict.sentence,
+                    )
 
             allowed(found.proposal.cuts, found.day)
             if found.proposal.cuts and not found.proposal.over_limit:
@@ -71,12 +78,16 @@ def test_a_rotation_lies_on_days_that_are_open(demo):
             record = tree_record(session, tree_id)
             days = rotations.days_by_year(demo, session, record, school, DAY.year, 4)
             if not days:
-                assert record.tree.pot_l is not None or DAY.year - record.tree.planted_year < 5, record.name
+                assert record.tree.pot_l is not None or DAY.year - record.tree.planted_year < 5, (
+                    record.name
+                )
                 continue
         made = rotations.adopt(demo, new_id(), "tree", tree_id, school, low, tip, 4)
         with demo.store.reading() as session:
             for task in kept.tasks_of(session, made.id):
-                found = SeasonDesk(session, demo, task.due).verdict(tree_record(session, tree_id), rotations.work_of(school))
+                found = SeasonDesk(session, demo, task.due).verdict(
+                    tree_record(session, tree_id), rotations.work_of(school)
+                )
                 assert found.status == "go", (record.name, school, task.due, found.sentence)
         rotations.give_up(demo, made.id, made.version)
 
@@ -84,10 +95,17 @@ def test_a_rotation_lies_on_days_that_are_open(demo):
 def test_today_and_the_tree_page_agree(demo):
     for day in DATES[::4]:
         for item in fortnight(demo, day).items:
-            if item.kind != "work" or item.work in ("sucker", "sanitation") or item.closed_by or item.opens > day:
+            if (
+                item.kind != "work"
+                or item.work in ("sucker", "sanitation")
+                or item.closed_by
+                or item.opens > day
+            ):
                 continue
             for record in item.trees[:2]:
-                said = next(v for v in tree_view(demo, record.tree.id, day).verdicts if v.work == item.work)
+                said = next(
+                    v for v in tree_view(demo, record.tree.id, day).verdicts if v.work == item.work
+                )
                 assert said.status == "go", (record.name, item.work, day, said.sentence)
 
 

@@ -20,7 +20,21 @@ from ..places import TODAY, empty_workplace
 HEAD = "block,row,place,species,planted_year,cultivar,height_m,spread_m,trunk_mm"
 
 
-@given(st.lists(st.builds(TreeLine, block=st.text("abc ñ;,\"'", min_size=1, max_size=8).map(lambda s: s.strip() or "a"), row=st.integers(1, 99), place=st.integers(1, 999), species=st.sampled_from(["mango", "lemon"]), planted_year=st.integers(1900, 2100), union_m=st.one_of(st.none(), st.floats(0, 2).map(lambda v: round(v, 2)))), max_size=6, unique_by=lambda t: (t.block, t.row, t.place)))  # fmt: skip
+@given(
+    st.lists(
+        st.builds(
+            TreeLine,
+            block=st.text("abc ñ;,\"'", min_size=1, max_size=8).map(lambda s: s.strip() or "a"),
+            row=st.integers(1, 99),
+            place=st.integers(1, 999),
+            species=st.sampled_from(["mango", "lemon"]),
+            planted_year=st.integers(1900, 2100),
+            union_m=st.one_of(st.none(), st.floats(0, 2).map(lambda v: round(v, 2))),
+        ),
+        max_size=6,
+        unique_by=lambda t: (t.block, t.row, t.place),
+    )
+)
 def test_what_is_written_is_read_back(know, trees):
     found, problems = read_trees(write_trees(trees), know)
     assert problems == []
@@ -28,10 +42,14 @@ def test_what_is_written_is_read_back(know, trees):
 
 
 def test_lists_as_spreadsheets_write_them(know):
-    text = "\ufeffBlock;Row;Place;Species;Planted_Year;Cultivar;height_m\nAlto;1;1;Avocado;2016;Hass;4,5\n\nAlto;1;2;avocado;2016;;\n"
+    head = "\ufeffBlock;Row;Place;Species;Planted_Year;Cultivar;height_m"
+    text = f"{head}\nAlto;1;1;Avocado;2016;Hass;4,5\n\nAlto;1;2;avocado;2016;;\n"
     found, problems = read_trees(text, know)
     assert problems == []
-    assert [(t.place, t.species, t.cultivar, t.height_m) for t in found] == [(1, "avocado", "hass", 4.5), (2, "avocado", None, None)]
+    assert [(t.place, t.species, t.cultivar, t.height_m) for t in found] == [
+        (1, "avocado", "hass", 4.5),
+        (2, "avocado", None, None),
+    ]
 
 
 @pytest.mark.parametrize(
@@ -74,18 +92,42 @@ def test_an_import_is_checked_then_saved_whole(tmp_path):
     again = tree_lists.import_trees(at, site.id, text, save=True)
     assert [p.line for p in again.problems] == [2, 3]
     assert len(grove(at, TODAY).trees) == 2
-    assert tree_lists.import_trees(at, site.id, HEAD + "\n", save=True).problems[0].message == "the list holds no tree"
+    assert (
+        tree_lists.import_trees(at, site.id, HEAD + "\n", save=True).problems[0].message
+        == "the list holds no tree"
+    )
     back, problems = read_trees(tree_lists.export_trees(at), at.know)
     assert problems == []
-    assert [(t.block, t.row, t.place, t.cultivar) for t in back] == [("Alto", 1, 1, "hass"), ("Alto", 1, 2, None)]
+    assert [(t.block, t.row, t.place, t.cultivar) for t in back] == [
+        ("Alto", 1, 1, "hass"),
+        ("Alto", 1, 2, None),
+    ]
     at.store.close()
 
 
 def test_the_log_cannot_run_as_a_formula():
     rows = list(
         csv.DictReader(
-            io.StringIO(write_log([{"date": "2027-03-24", "tree": "Baixo 1·1", "work": "thin", "share": 0.1, "note": "=1+1", "who": "-a"}]))
+            io.StringIO(
+                write_log(
+                    [
+                        {
+                            "date": "2027-03-24",
+                            "tree": "Baixo 1·1",
+                            "work": "thin",
+                            "share": 0.1,
+                            "note": "=1+1",
+                            "who": "-a",
+                        }
+                    ]
+                )
+            )
         )
     )
     assert tuple(rows[0]) == LOG_COLUMNS
-    assert (rows[0]["note"], rows[0]["who"], rows[0]["share"], rows[0]["minutes"]) == ("'=1+1", "'-a", "0.1", "")
+    assert (rows[0]["note"], rows[0]["who"], rows[0]["share"], rows[0]["minutes"]) == (
+        "'=1+1",
+        "'-a",
+        "0.1",
+        "",
+    )

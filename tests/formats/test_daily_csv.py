@@ -1,4 +1,6 @@
-"""Daily series in and out: each problem with its line, and nothing taken before it is mended or accepted."""
+"""Daily series in and out: each problem with its line, and nothing taken before it is mended or
+accepted.
+"""
 
 from __future__ import annotations
 
@@ -12,7 +14,9 @@ from billhook.core.season.station import StationDay
 from billhook.formats.daily_csv import read_days, write_days
 
 HEAD = "date,tmin,tmax,rain\n"
-GOOD = HEAD + "".join(f"2026-01-{d:02d},{5 + d / 10:.1f},{15 + d / 10:.1f},0\n" for d in range(1, 11))
+GOOD = HEAD + "".join(
+    f"2026-01-{d:02d},{5 + d / 10:.1f},{15 + d / 10:.1f},0\n" for d in range(1, 11)
+)
 
 
 def problems(text: str, *accept: str):
@@ -50,7 +54,9 @@ def test_swapped_columns_and_fahrenheit_are_found_and_turned():
     assert read_days(swapped, ["swapped"]).days == read_days(GOOD).days
     hot = HEAD + "".join(f"2026-07-{d:02d},68,86,0\n" for d in range(1, 11))
     assert (0, "tmax", "fahrenheit") in problems(hot)
-    assert read_days(hot, ["fahrenheit"]).days[0] == StationDay(dt.date(2026, 7, 1), 20.0, 30.0, 0.0)
+    assert read_days(hot, ["fahrenheit"]).days[0] == StationDay(
+        dt.date(2026, 7, 1), 20.0, 30.0, 0.0
+    )
     assert read_days(hot.replace("tmin,tmax", "tmin_f,tmax_f")).days[0].tmax_c == 30.0
 
 
@@ -61,14 +67,31 @@ def test_accepting_leaves_only_what_cannot_be_accepted():
 
 
 def test_other_layouts_are_read():
-    assert read_days("Day\tMonth\tYear\tMinTemp\tMaxTemp\n1\t2\t2026\t3,5\t12\n").days == (StationDay(dt.date(2026, 2, 1), 3.5, 12.0, None),)
-    assert read_days("\ufeffdate;tmin;tmax\n2026-02-01;−1;NA\n").days == (StationDay(dt.date(2026, 2, 1), -1.0, None, None),)
+    assert read_days("Day\tMonth\tYear\tMinTemp\tMaxTemp\n1\t2\t2026\t3,5\t12\n").days == (
+        StationDay(dt.date(2026, 2, 1), 3.5, 12.0, None),
+    )
+    assert read_days("\ufeffdate;tmin;tmax\n2026-02-01;−1;NA\n").days == (
+        StationDay(dt.date(2026, 2, 1), -1.0, None, None),
+    )
 
 
-@given(st.lists(st.tuples(st.integers(-20, 20), st.integers(0, 25), st.one_of(st.none(), st.integers(0, 90))), min_size=1, max_size=30))
+@given(
+    st.lists(
+        st.tuples(
+            st.integers(-20, 20), st.integers(0, 25), st.one_of(st.none(), st.integers(0, 90))
+        ),
+        min_size=1,
+        max_size=30,
+    )
+)
 def test_what_is_written_is_read_again(rows):
     days = tuple(
-        StationDay(dt.date(2026, 3, 1) + dt.timedelta(days=i), float(a), float(a + b), None if r is None else float(r))
+        StationDay(
+            dt.date(2026, 3, 1) + dt.timedelta(days=i),
+            float(a),
+            float(a + b),
+            None if r is None else float(r),
+        )
         for i, (a, b, r) in enumerate(rows)
     )
     assert read_days(write_days(days)).days == days

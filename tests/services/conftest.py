@@ -24,7 +24,9 @@ def at(tmp_path) -> Workplace:
 
 @dataclass(frozen=True)
 class Garden:
-    """A row of five clementines on a mediterranean coast, the first of them measured; and a lemon in a pot."""
+    """A row of five clementines on a mediterranean coast, the first of them measured; and a lemon
+    in a pot.
+    """
 
     at: Workplace
     site: Site
@@ -38,8 +40,12 @@ class Garden:
 def garden(at) -> Garden:
     site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     row = planting.plant(at, site.id, "Baixo", 1, 5, "mandarin", 2014, "clementine", "carrizo")
-    pot = planting.plant(at, site.id, "Pátio", 1, 1, "lemon", 2021, None, None, 40.0, under_cover=True)
-    frame = trees.save_frame(at, row.tree_ids[0], forked_frame(), None, {"e", "w", "e1", "k"}, TODAY)
+    pot = planting.plant(
+        at, site.id, "Pátio", 1, 1, "lemon", 2021, None, None, 40.0, under_cover=True
+    )
+    frame = trees.save_frame(
+        at, row.tree_ids[0], forked_frame(), None, {"e", "w", "e1", "k"}, TODAY
+    )
     return Garden(at, site, row.row_id, row.tree_ids, frame.id, pot.tree_ids[0])
 
 

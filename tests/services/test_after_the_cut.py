@@ -1,4 +1,6 @@
-"""What follows a plan: words by school and place, the pace of past visits, a ripe row sheared in one pass, rows on the ground."""
+"""What follows a plan: words by school and place, the pace of past visits, a ripe row sheared in
+one pass, rows on the ground.
+"""
 
 from __future__ import annotations
 
@@ -40,7 +42,9 @@ def test_disease_and_quarantine_beat_every_other_place(drawn):
     assert "after-vigour" in codes(plain)  # the school's mulch
     assert "fodder" in codes(plain)
     assert "after-quarantine" in codes(bound)
-    assert not {"after-vigour", "fodder", "not-fodder"} & set(codes(bound))  # nothing leaves, nothing is fed
+    assert not {"after-vigour", "fodder", "not-fodder"} & set(
+        codes(bound)
+    )  # nothing leaves, nothing is fed
     assert "property" in next(r.text for r in bound if r.code == "after-quarantine")
 
 
@@ -92,7 +96,9 @@ def test_minutes_learn_from_past_visits(garden):
     slow = cutting.preview(at, garden.tree_ids[0], [Cut("e1", 0.0)], "thin", TODAY)
     assert slow.pace == pytest.approx(2.0, rel=0.02)
     assert slow.minutes == pytest.approx(slow.pace * sum(a.minutes for a in slow.advice))
-    made = cutting.make_sheet(at, garden.tree_ids[0], new_id(), [Cut("e1", 0.0)], "thin", TODAY, garden.frame_id)
+    made = cutting.make_sheet(
+        at, garden.tree_ids[0], new_id(), [Cut("e1", 0.0)], "thin", TODAY, garden.frame_id
+    )
     assert sheets.sheet(at, made.id).minutes == pytest.approx(slow.minutes, rel=0.01)
 
 
@@ -106,15 +112,24 @@ def test_a_ripe_row_due_for_shearing_is_one_pass(garden):
     with at.store.reading() as session:
         records = tree_records(session, row_id=garden.row_id)
         desk = SeasonDesk(session, at, TODAY)
-        ripe = any(e.name == "harvest" and e.start <= TODAY <= e.end for e in desk.season(records[0], ("sucker",)).events)
+        ripe = any(
+            e.name == "harvest" and e.start <= TODAY <= e.end
+            for e in desk.season(records[0], ("sucker",)).events
+        )
         due = desk.verdict(records[0], "hedge").status in ("go", "light")
         found = one_pass(at, session, records, "metric")
     assert (found is not None) is (ripe and due)
-    trees.observe(at, "block", block.id, "harvest_start", (TODAY - dt.timedelta(days=10)).isoformat(), TODAY)
-    trees.observe(at, "block", block.id, "harvest_end", (TODAY + dt.timedelta(days=20)).isoformat(), TODAY)
+    trees.observe(
+        at, "block", block.id, "harvest_start", (TODAY - dt.timedelta(days=10)).isoformat(), TODAY
+    )
+    trees.observe(
+        at, "block", block.id, "harvest_end", (TODAY + dt.timedelta(days=20)).isoformat(), TODAY
+    )
     with at.store.reading() as session:
         found = one_pass(at, session, tree_records(session, row_id=garden.row_id), "metric")
-        due = SeasonDesk(session, at, TODAY).verdict(tree_records(session, row_id=garden.row_id)[0], "hedge").status in ("go", "light")
+        due = SeasonDesk(session, at, TODAY).verdict(
+            tree_records(session, row_id=garden.row_id)[0], "hedge"
+        ).status in ("go", "light")
     assert (found is not None) is due
     if found is not None:
         assert found.trees == 5

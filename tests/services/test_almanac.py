@@ -1,4 +1,6 @@
-"""The almanac of stored trees: whole months, no gaps, the commonest tree of a block, and what does not concern a tree left out."""
+"""The almanac of stored trees: whole months, no gaps, the commonest tree of a block, and what does
+not concern a tree left out.
+"""
 
 from __future__ import annotations
 
@@ -39,7 +41,12 @@ def test_most_trees_stand_for_a_block(garden):
     block = tree_view(garden.at, garden.tree_ids[0], TODAY).record.block.id
     planting.plant(garden.at, garden.site.id, "Baixo", 2, 2, "mango", 2016)
     found = almanac(garden.at, TODAY, block_id=block)
-    assert (found.name, found.trees, found.of, found.record.tree.species) == ("Baixo", 5, 7, "mandarin")
+    assert (found.name, found.trees, found.of, found.record.tree.species) == (
+        "Baixo",
+        5,
+        7,
+        "mandarin",
+    )
     whole = almanac(garden.at, TODAY, months=18)
     assert (whole.name, whole.of, whole.last) == ("Almirelo", 8, dt.date(2028, 8, 31))
 

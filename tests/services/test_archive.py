@@ -40,7 +40,9 @@ def test_backup_while_running_and_restore(garden, tmp_path):
     elsewhere = replace(garden.at.settings, data=tmp_path / "elsewhere")
     restore(elsewhere, target)
     again = open_workplace(elsewhere)
-    assert [t.record.name for t in grove(again, TODAY).trees] == [t.record.name for t in grove(garden.at, TODAY).trees]
+    assert [t.record.name for t in grove(again, TODAY).trees] == [
+        t.record.name for t in grove(garden.at, TODAY).trees
+    ]
     assert len(logbook.log(again)) <= len(logbook.log(garden.at))
     again.store.close()
 
@@ -63,7 +65,9 @@ def test_nothing_is_written_over_or_half_restored(garden, tmp_path):
     with zipfile.ZipFile(target) as good, zipfile.ZipFile(broken, "w") as bad:
         for name in good.namelist():
             data = good.read(name)
-            bad.writestr(name, data if name == "manifest.json" else data[:2000] + b"x" * 100 + data[2100:])
+            bad.writestr(
+                name, data if name == "manifest.json" else data[:2000] + b"x" * 100 + data[2100:]
+            )
     elsewhere = replace(garden.at.settings, data=tmp_path / "elsewhere")
     with pytest.raises(BadArchive, match="damaged"):
         restore(elsewhere, broken)
@@ -99,7 +103,10 @@ def spoiled(at, tmp_path, sql: str) -> bytes:
     """The database with something changed in it."""
     copy = tmp_path / "copy.sqlite"
     copy.unlink(missing_ok=True)
-    with closing(sqlite3.connect(at.settings.database)) as source, closing(sqlite3.connect(copy)) as sink:
+    with (
+        closing(sqlite3.connect(at.settings.database)) as source,
+        closing(sqlite3.connect(copy)) as sink,
+    ):
         source.backup(sink)
         sink.execute("PRAGMA journal_mode=DELETE")
         sink.execute(sql)
@@ -121,7 +128,10 @@ def test_what_could_not_be_opened_is_refused_and_nothing_is_written(garden, tmp_
         (repacked(target, tmp_path / "d.zip", b"no database" * 99), "cannot be read"),
         (repacked(target, tmp_path / "e.zip", b""), "is empty"),
         (repacked(target, tmp_path / "f.zip", manifest=lambda _: drops), "holds no database"),
-        (repacked(target, tmp_path / "g.zip", manifest=lambda _: ["a list"]), "not a Billhook archive"),
+        (
+            repacked(target, tmp_path / "g.zip", manifest=lambda _: ["a list"]),
+            "not a Billhook archive",
+        ),
         (tmp_path / "missing.zip", "there is no file"),
     ]
     for archive, why in cases:
@@ -137,7 +147,10 @@ def test_an_archive_of_an_earlier_version_is_brought_up_to_date(tmp_path):
     archive = tmp_path / "old.zip"
     with zipfile.ZipFile(archive, "w") as made:
         content = (old / "billhook.sqlite").read_bytes()
-        made.writestr("manifest.json", json.dumps({"files": {"billhook.sqlite": hashlib.sha256(content).hexdigest()}}))
+        made.writestr(
+            "manifest.json",
+            json.dumps({"files": {"billhook.sqlite": hashlib.sha256(content).hexdigest()}}),
+        )
         made.writestr("billhook.sqlite", content)
     settings = Settings(data=tmp_path / "data", fixed_today=TODAY)
     restore(settings, archive)

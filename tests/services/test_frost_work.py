@@ -1,4 +1,6 @@
-"""After frost on stored trees, the work itself: nights of a station, dates, looks, staged cuts, shoots grown on, the record."""
+"""After frost on stored trees, the work itself: nights of a station, dates, looks, staged cuts,
+shoots grown on, the record.
+"""
 
 from __future__ import annotations
 
@@ -9,6 +11,7 @@ import pytest
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import TRUNK, Limb
 from billhook.core.season.station import StationDay
+from billhook.core.tasks import NIGHT_TASKS
 from billhook.services import (
     frost_before,
     frost_cuts,
@@ -36,13 +39,25 @@ SUMMER = dt.date(2027, 7, 8)
 
 @pytest.fixture
 def summer(tmp_path) -> tuple[Workplace, str, str]:
-    """A workplace in July with a measured tree that a night in January hurt; its site and the tree."""
+    """A workplace in July with a measured tree that a night in January hurt; its site and the
+    tree.
+    """
     at = open_workplace(Settings(data=tmp_path / "summer", fixed_today=SUMMER))
-    site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast", last_frost="02-12", first_frost="12-10")
+    site = planting.set_up(
+        at,
+        "Almirelo",
+        "Almirelo",
+        36.8,
+        "mediterranean-coast",
+        last_frost="02-12",
+        first_frost="12-10",
+    )
     row = planting.plant(at, site.id, "Baixo", 1, 3, "mandarin", 2014, "clementine", "carrizo")
-    trees.save_frame(at, row.tree_ids[0], forked_frame(), None, {"e", "w"}, NIGHT - dt.timedelta(days=90))
+    trees.save_frame(
+        at, row.tree_ids[0], forked_frame(), None, {"e", "w"}, NIGHT - dt.timedelta(days=90)
+    )
     frost_night.night(at, site.id, NIGHT, -7.5, 6, save=True)
-    trees.observe(at, "tree", row.tree_ids[0], "freeze_class", "4", NIGHT)
+    trees.observe(at, "tree", row.tree_ids[0], "freeze_class", "F4", NIGHT)
     yield at, site.id, row.tree_ids[0]
     at.store.close()
 
@@ -66,7 +81,12 @@ def tasks_of(at, scope):
 def test_cold_nights_come_from_the_days_a_station_measured(garden):
     at = garden.at
     with at.store.writing() as session:
-        weather.put(session, garden.site.id, [StationDay(NIGHT, -3.1, 9.0), StationDay(NIGHT + dt.timedelta(days=1), 6.0, 15.0)], "csv")
+        weather.put(
+            session,
+            garden.site.id,
+            [StationDay(NIGHT, -3.1, 9.0), StationDay(NIGHT + dt.timedelta(days=1), 6.0, 15.0)],
+            "csv",
+        )
     found = frost_night.cold_nights(at, garden.site.id)
     assert [(n.day, n.min_c, n.saved) for n in found.nights] == [(NIGHT, -3.1, False)]
     assert not found.simulated
@@ -76,7 +96,10 @@ def test_cold_nights_come_from_the_days_a_station_measured(garden):
 
 
 def test_the_days_before_decide_how_hardened_a_tree_is(garden):
-    at, warm = garden.at, [StationDay(NIGHT - dt.timedelta(days=d), 16.0, 26.0) for d in range(1, 40)]
+    at, warm = (
+        garden.at,
+        [StationDay(NIGHT - dt.timedelta(days=d), 16.0, 26.0) for d in range(1, 40)],
+    )
     before = frost_night.night(at, garden.site.id, NIGHT, -4.6, 4).trees
     with at.store.writing() as session:
         weather.put(session, garden.site.id, warm, "csv")
@@ -91,7 +114,9 @@ def test_a_night_that_is_written_down_sets_its_dates_once(garden):
     for _ in range(2):
         found = frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
     assert found.saved >= len(garden.tree_ids)
-    row = tasks_of(at, garden.row_id)  # five alike: dates for each tree, one more and they are the row's
+    row = tasks_of(
+        at, garden.row_id
+    )  # five alike: dates for each tree, one more and they are the row's
     row = [*row, *(t for tree in garden.tree_ids for t in tasks_of(at, tree))]
     assert len({(t.scope_id, t.kind, t.due) for t in row}) == len(row)
     kinds = {t.kind.split()[1] for t in row}
@@ -109,11 +134,16 @@ def test_a_night_written_down_again_keeps_what_the_trees_showed(garden):
     frost_tree.say_class(at, first, "F2")
     frost_night.night(at, garden.site.id, NIGHT, -7.0, 6, save=True)
     assert frost_tree.after_frost(at, first).frost_class == "F2"  # seen on the tree, so it stays
-    assert frost_tree.after_frost(at, second).frost_class == frost_tree.after_frost(at, second).foreseen.frost_class
-    frost_night.night(at, garden.site.id, NIGHT, 3.0, 6, save=True)  # it was another night after all
+    assert (
+        frost_tree.after_frost(at, second).frost_class
+        == frost_tree.after_frost(at, second).foreseen.frost_class
+    )
+    frost_night.night(
+        at, garden.site.id, NIGHT, 3.0, 6, save=True
+    )  # it was another night after all
     assert frost_tree.after_frost(at, second) is None
     assert frost_tree.after_frost(at, first).frost_class == "F2"
-    assert not [t for t in tasks_of(at, second) if t.kind.startswith("frost-night")]
+    assert not [t for t in tasks_of(at, second) if t.kind in NIGHT_TASKS]
 
 
 def test_green_that_turned_brown_is_no_life_and_a_flush_alone_may_be_the_rootstocks(summer):
@@ -140,14 +170,19 @@ def test_before_the_cold_young_trees_are_banked_and_unbanked(garden):
     assert frost_before.before_the_cold(at, garden.site.id) == []  # grown trees need none
     with pytest.raises(InvalidInput, match="nothing to put on"):
         frost_before.protect(at, garden.site.id, tree_record_block(at, garden.tree_ids[0]))
-    young = planting.plant(at, garden.site.id, "Viveiro", 1, 2, "mandarin", TODAY.year - 1, "clementine", "carrizo")
-    block = next(b for b in frost_before.before_the_cold(at, garden.site.id) if b.block_id == young.block_id)
+    young = planting.plant(
+        at, garden.site.id, "Viveiro", 1, 2, "mandarin", TODAY.year - 1, "clementine", "carrizo"
+    )
+    block = next(
+        b for b in frost_before.before_the_cold(at, garden.site.id) if b.block_id == young.block_id
+    )
     assert [p.kind for p, _ in block.protections] == ["bank", "wrap"]
     assert {n for _, n in block.protections} == {2}
     assert frost_before.protect(at, garden.site.id, young.block_id) == 4
     assert frost_before.protect(at, garden.site.id, young.block_id) == 0
-    on = {t.kind: t.due for t in tasks_of(at, young.row_id)}
-    assert on["frost-bank-on"] < on["frost-bank-off"]
+    due = {(t.kind, t.rule.split("/")[1]): t.due for t in tasks_of(at, young.row_id)}
+    for kept in ("bank", "wrap"):
+        assert due["frost-protect-on", kept] < due["frost-protect-off", kept]
 
 
 def tree_record_block(at, tree_id):
@@ -167,7 +202,10 @@ def test_a_false_start_is_recorded_and_asked_again(summer):
     found = frost_tree.after_frost(at, tree)
     assert (found.verdict.verdict, found.verdict.may_cut) == ("wait", False)
     assert "frost-again" not in {t.kind for t in tasks_of(at, tree)}  # the question was answered
-    for day, why in ((SUMMER + dt.timedelta(days=2), "future"), (NIGHT - dt.timedelta(days=2), "before the night")):
+    for day, why in (
+        (SUMMER + dt.timedelta(days=2), "future"),
+        (NIGHT - dt.timedelta(days=2), "before the night"),
+    ):
         with pytest.raises(InvalidInput, match=why):
             frost_tree.look(at, tree, new_id(), "leaves-fell", day)
 
@@ -191,8 +229,13 @@ def test_a_tree_that_nobody_foresaw_is_written_down_of_its_night(garden):
     assert frost_tree.after_frost(at, tree).night == NIGHT
     frost_night.night(at, garden.site.id, dt.date(2027, 2, 3), -1.0, 2, save=True)
     frost_tree.say_class(at, garden.tree_ids[1], "F2")
-    assert frost_tree.after_frost(at, garden.tree_ids[1]).night == dt.date(2027, 2, 3)  # the last night of the site
-    for wrong, night, why in (("F9", None, "must be one of"), ("F3", TODAY + dt.timedelta(days=1), "future")):
+    assert frost_tree.after_frost(at, garden.tree_ids[1]).night == dt.date(
+        2027, 2, 3
+    )  # the last night of the site
+    for wrong, night, why in (
+        ("F9", None, "must be one of"),
+        ("F3", TODAY + dt.timedelta(days=1), "future"),
+    ):
         with pytest.raises(InvalidInput, match=why):
             frost_tree.say_class(at, tree, wrong, night)
 
@@ -203,7 +246,9 @@ def test_an_edge_that_holds_through_the_second_flush_opens_the_cut_and_the_alman
     first, second = dt.date(2027, 5, 1), dt.date(2027, 6, 10)
     scratched(at, tree, "e", 1.2, first)
     assert not frost_tree.after_frost(at, tree).verdict.opens_early
-    green = next(x for x in frost_tree.after_frost(at, tree).limbs if x.limb == "e").found.boundary[0]
+    green = next(x for x in frost_tree.after_frost(at, tree).limbs if x.limb == "e").found.boundary[
+        0
+    ]
     frost_tree.scratch(at, tree, new_id(), "e", green, True, second)
     frost_tree.look(at, tree, new_id(), "second-flush", dt.date(2027, 6, 20))
     found = frost_tree.after_frost(at, tree)
@@ -211,9 +256,13 @@ def test_an_edge_that_holds_through_the_second_flush_opens_the_cut_and_the_alman
     assert found.verdict.may_cut
     verdict = trees.tree_view(at, tree, SUMMER, ("thin",)).verdicts[0]
     assert "after-freeze" not in {r.code for r in verdict.reasons}
-    frost_tree.scratch(at, tree, new_id(), "e", 0.3, False, SUMMER)  # it went further down after all
+    frost_tree.scratch(
+        at, tree, new_id(), "e", 0.3, False, SUMMER
+    )  # it went further down after all
     assert not frost_tree.after_frost(at, tree).verdict.may_cut
-    assert "after-freeze" in {r.code for r in trees.tree_view(at, tree, SUMMER, ("thin",)).verdicts[0].reasons}
+    assert "after-freeze" in {
+        r.code for r in trees.tree_view(at, tree, SUMMER, ("thin",)).verdicts[0].reasons
+    }
 
 
 def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
@@ -225,7 +274,9 @@ def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
     assert list(views) == ["hazards", "suckers", "dead", "shaping"]
     dead = views["dead"]
     assert dead.stage.may
-    assert [c.advice.keep_m for c in dead.cuts if c.advice.limb == "e"] == [pytest.approx(test.found.cut_at_m)]
+    assert [c.advice.keep_m for c in dead.cuts if c.advice.limb == "e"] == [
+        pytest.approx(test.found.cut_at_m)
+    ]
     heights = [c.advice.at_height_m for c in dead.cuts]
     assert heights == sorted(heights, reverse=True)  # weight first
     same = new_id()
@@ -238,7 +289,9 @@ def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
     lost = frost_tree.after_frost(at, tree).dead_share
     entry = sheets.finish(at, plan.id, 1, SUMMER)
     assert entry.cuts == len(dead.cuts)
-    assert frost_tree.after_frost(at, tree).dead_share == pytest.approx(lost)  # cutting dead wood off brings no leaf back
+    assert frost_tree.after_frost(at, tree).dead_share == pytest.approx(
+        lost
+    )  # cutting dead wood off brings no leaf back
     left = trees.tree_view(at, tree, SUMMER, ("thin",)).frame.frame
     assert left.limb("e").length_m == pytest.approx(test.found.cut_at_m)
     with pytest.raises(InvalidInput, match="not open"):
@@ -247,7 +300,7 @@ def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
 
 def test_before_its_day_no_stage_cuts_what_may_live(drawn):
     at, tree = drawn
-    trees.observe(at, "tree", tree, "freeze_class", "4", NIGHT)
+    trees.observe(at, "tree", tree, "freeze_class", "F4", NIGHT)
     scratched(at, tree, "e", 0.9)
     dead = next(v for v in frost_cuts.cut_stages(at, tree) if v.stage.name == "dead")
     assert "e" not in {c.advice.limb for c in dead.cuts}
@@ -312,7 +365,9 @@ def test_the_crop_of_a_block_by_its_classes(summer):
     assert found.usual_kg == pytest.approx(90)
     assert 0 < found.kg[0] < found.usual_kg
     assert sum(g.trees for g, _ in found.groups) == 3
-    assert [g.frost_class for g, _ in found.groups] == sorted((g.frost_class for g, _ in found.groups), reverse=True)
+    assert [g.frost_class for g, _ in found.groups] == sorted(
+        (g.frost_class for g, _ in found.groups), reverse=True
+    )
 
 
 def test_a_tree_that_died_is_in_the_record(summer):

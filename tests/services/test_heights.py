@@ -1,4 +1,6 @@
-"""Heights of stored blocks and trees: section and sun, schools, which limb, rotations as dated work that follow what was really done."""
+"""Heights of stored blocks and trees: section and sun, schools, which limb, rotations as dated work
+that follow what was really done.
+"""
 
 from __future__ import annotations
 
@@ -11,7 +13,17 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.heights.section import Profile
 from billhook.core.light.rows import Obstacle, Section
-from billhook.services import cutting, heights, planting, proposals, rotations, sheets, today, tree_heights, trees
+from billhook.services import (
+    cutting,
+    heights,
+    planting,
+    proposals,
+    rotations,
+    sheets,
+    today,
+    tree_heights,
+    trees,
+)
 from billhook.services.calendar import calendar
 from billhook.services.seasons import SeasonDesk
 from billhook.store.database import NotFound, StaleVersion
@@ -21,23 +33,37 @@ from billhook.store.trees import tree_record
 from ..places import TODAY, new_id
 
 LIMBS = (
-    Limb("a", "trunk", 0.6, 70, 2.8, 70, 0, tip_mm=15, fruit=4), Limb("b", "trunk", 0.65, 70, 2.4, 55, 120, tip_mm=15, fruit=12), Limb("c", "trunk", 0.7, 70, 2.2, 50, 240, tip_mm=15, fruit=12),
-    Limb("a1", "a", 0.8, 32, 0.9, 30, 40), Limb("b1", "b", 0.9, 32, 0.8, 25, 160), Limb("c1", "c", 0.9, 32, 0.8, 25, 280),
-)  # fmt: skip
+    Limb("a", "trunk", 0.6, 70, 2.8, 70, 0, tip_mm=15, fruit=4),
+    Limb("b", "trunk", 0.65, 70, 2.4, 55, 120, tip_mm=15, fruit=12),
+    Limb("c", "trunk", 0.7, 70, 2.2, 50, 240, tip_mm=15, fruit=12),
+    Limb("a1", "a", 0.8, 32, 0.9, 30, 40),
+    Limb("b1", "b", 0.9, 32, 0.8, 25, 160),
+    Limb("c1", "c", 0.9, 32, 0.8, 25, 280),
+)
 
 
 @pytest.fixture
 def orchard(at):
     """Six rows of four clementines, sketched, the first of them measured."""
     site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
-    rows = [planting.plant(at, site.id, "Patamares", n, 4, "mandarin", 2014, "clementine", "carrizo", spacing_m=3) for n in range(1, 7)]
+    rows = [
+        planting.plant(
+            at, site.id, "Patamares", n, 4, "mandarin", 2014, "clementine", "carrizo", spacing_m=3
+        )
+        for n in range(1, 7)
+    ]
     for row in rows:
         for tree in row.tree_ids:
             trees.sketch_tree(at, tree, 3.4, 2.4, 130, TODAY)
     first = rows[0].tree_ids[0]
     drawn = trees.tree_view(at, first, TODAY, ("thin",)).frame.row.id
     trees.save_frame(at, first, Frame(Trunk(140, 0.9), LIMBS, 0.25), drawn, set(), TODAY)
-    return at, trees.tree_view(at, first, TODAY, ("thin",)).record.block.id, first, [r.row_id for r in rows]
+    return (
+        at,
+        trees.tree_view(at, first, TODAY, ("thin",)).record.block.id,
+        first,
+        [r.row_id for r in rows],
+    )
 
 
 CUT = Profile(Section(2.8, 2.0, 1.4, 0.6))
@@ -48,21 +74,29 @@ def test_a_section_answers_with_sun_cost_and_rules(orchard):
     view = heights.block_heights(at, block)
     assert (len(view.rows), view.trees, view.measured) == (6, 24, 24)
     found = heights.section_view(at, block, heights.SectionAsk(CUT))
-    assert min(found.cut_walls[0].sun_hours) >= min(found.walls[0].sun_hours)  # lower rows let more sun to the foot
+    assert min(found.cut_walls[0].sun_hours) >= min(
+        found.walls[0].sun_hours
+    )  # lower rows let more sun to the foot
     assert found.cost.volume_share > 0
     assert {r.id for r in found.rules} == {"twice-the-alley", "share-of-spacing", "by-latitude"}
     assert all(0 < s.elevation < 90 and len(s.lit_from) == 2 for s in found.steps)
     assert len(found.year) == 12
     assert max(max(m) for m in found.year) > min(min(m) for m in found.year)
-    hill = heights.section_view(at, block, heights.SectionAsk(CUT, obstacles=(Obstacle(90, 30, 80, 40),)))
-    assert sum(hill.cut_walls[0].sun_hours) + sum(hill.cut_walls[1].sun_hours) < sum(found.cut_walls[0].sun_hours) + sum(found.cut_walls[1].sun_hours)
+    hill = heights.section_view(
+        at, block, heights.SectionAsk(CUT, obstacles=(Obstacle(90, 30, 80, 40),))
+    )
+    assert sum(hill.cut_walls[0].sun_hours) + sum(hill.cut_walls[1].sun_hours) < sum(
+        found.cut_walls[0].sun_hours
+    ) + sum(found.cut_walls[1].sun_hours)
     with pytest.raises(InvalidInput, match="no alley"):
         heights.section_view(at, block, heights.SectionAsk(Profile(Section(2.8, 20, 1.4, 0.6))))
 
 
 def test_schools_side_by_side_name_the_rows(orchard):
     at, block, _, _ = orchard
-    rows, nothing = heights.schools_over_years(at, block, ["third_of_rows", "do_nothing"], 6, {}, None)
+    rows, nothing = heights.schools_over_years(
+        at, block, ["third_of_rows", "do_nothing"], 6, {}, None
+    )
     assert sorted(r for y in rows.rows_cut[:3] for r in y) == [1, 2, 3, 4, 5, 6]
     assert rows.mean_crop < nothing.mean_crop
     assert rows.mean_hours > nothing.mean_hours == 0
@@ -103,7 +137,11 @@ def test_changing_the_school_midway_keeps_the_history(orchard):
         session.add(task)
     rotations.adopt(at, new_id(), "block", block, "limb_replacement", 1.5, 2.3, 4)
     new, old = rotations.view(at, "block", block)
-    assert (new.rotation.ended_on, old.rotation.id, old.rotation.ended_on) == (None, first.id, TODAY)
+    assert (new.rotation.ended_on, old.rotation.id, old.rotation.ended_on) == (
+        None,
+        first.id,
+        TODAY,
+    )
     assert [t.state for t in old.tasks].count("done") == 1
     assert not [t for t in old.tasks if t.state == "open"]
     with pytest.raises(StaleVersion):
@@ -116,15 +154,21 @@ def test_each_year_starts_from_what_was_really_done(orchard):
     at, _, tree, _ = orchard
     rotations.adopt(at, new_id(), "tree", tree, "limb_replacement", 1.5, 2.3, 3)
     before = rotations.view(at, "tree", tree)[0].tasks
-    assert before[0].does.startswith("Lower the north limb")  # the most upright, with the least fruit
+    assert before[0].does.startswith(
+        "Lower the north limb"
+    )  # the most upright, with the least fruit
     view = trees.tree_view(at, tree, TODAY, ("height",))
-    plan = cutting.make_sheet(at, tree, new_id(), [Cut("a", 0.85)], "height", TODAY, view.frame.row.id)
+    plan = cutting.make_sheet(
+        at, tree, new_id(), [Cut("a", 0.85)], "height", TODAY, view.frame.row.id
+    )
     line = sheets.sheet(at, plan.id).lines[0]
     sheets.tick(at, plan.id, line.cut.id, new_id(), True, TODAY, None, "")
     sheets.finish(at, plan.id, plan.version, TODAY)
     after = rotations.view(at, "tree", tree)[0].tasks
     named = proposals.plan_for(at, tree, proposals.Wish("renew", TODAY, limit=0.5))
-    assert any(p.named for p in (*named.proposal.cuts, *(x.proposed for x in named.proposal.left)))  # the plan knows whose turn it is
+    assert any(
+        p.named for p in (*named.proposal.cuts, *(x.proposed for x in named.proposal.left))
+    )  # the plan knows whose turn it is
     assert len(after) == len(before)
     assert not after[0].does.startswith("Lower the north limb")
     assert rotations.ranked(at, tree)[-1].limb == "a"  # it was cut this year, so its turn is last
@@ -151,7 +195,9 @@ def test_a_tree_grows_on_paper_as_its_school_says(orchard):
 
 def test_schools_side_by_side_for_one_tree(orchard):
     at, _, tree, _ = orchard
-    cap, (thirds, nothing) = tree_heights.schools_of_tree(at, tree, ["third_of_tree", "do_nothing"], 6, {}, 2.4)
+    cap, (thirds, nothing) = tree_heights.schools_of_tree(
+        at, tree, ["third_of_tree", "do_nothing"], 6, {}, 2.4
+    )
     assert cap == 2.4
     assert thirds.height_m[-1] < nothing.height_m[-1]
     assert thirds.mean_crop < nothing.mean_crop
@@ -160,14 +206,18 @@ def test_schools_side_by_side_for_one_tree(orchard):
 
 def test_two_trees_shade_each_other_and_the_taller_is_lowered(at):
     site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
-    pair = planting.plant(at, site.id, "Casa", 1, 2, "mandarin", 2014, None, "carrizo", spacing_m=2.2).tree_ids
+    pair = planting.plant(
+        at, site.id, "Casa", 1, 2, "mandarin", 2014, None, "carrizo", spacing_m=2.2
+    ).tree_ids
     for tree, height in zip(pair, (5.2, 2.2), strict=True):
         trees.sketch_tree(at, tree, height, 2.6, 120, TODAY)
     _, found, said = tree_heights.shade_of(at, pair[0], dt.date(2027, 6, 21))
     assert len(found) == 2
     low = next(s for s in found if s.lost == max(x.lost for x in found))
     assert low.lost > 0.25
-    assert low.by == trees.tree_view(at, pair[0], TODAY, ("thin",)).record.name  # the taller shades the lower
+    assert (
+        low.by == trees.tree_view(at, pair[0], TODAY, ("thin",)).record.name
+    )  # the taller shades the lower
     assert said
     alone = planting.plant(at, site.id, "Alto", 1, 1, "avocado", 2014, None, None).tree_ids[0]
     trees.sketch_tree(at, alone, 4, 4, 150, TODAY)
@@ -195,5 +245,7 @@ def test_a_rotation_is_laid_out_on_days_that_the_season_opens(at):
     assert [t.due.year for t in tasks] == [2027, 2028, 2029]
     with at.store.reading() as session:
         for task in tasks:
-            found = SeasonDesk(session, at, task.due).verdict(tree_record(session, row.tree_ids[0]), "renewal", with_forecast=False)
+            found = SeasonDesk(session, at, task.due).verdict(
+                tree_record(session, row.tree_ids[0]), "renewal", with_forecast=False
+            )
             assert (found.status, found.max_share) == ("go", pytest.approx(0.33)), task.due

@@ -1,4 +1,6 @@
-"""Work made without a plan, corrections, observations, trees that go, and the season of what is stored."""
+"""Work made without a plan, corrections, observations, trees that go, and the season of what is
+stored.
+"""
 
 from __future__ import annotations
 
@@ -18,7 +20,13 @@ from ..places import TODAY, forked_frame, new_id
 
 
 def past(garden, share=0.12, **more):
-    given = {"date": TODAY, "work": "thin", "share": share, "height_before_m": 3.0, "height_after_m": 2.8} | more
+    given = {
+        "date": TODAY,
+        "work": "thin",
+        "share": share,
+        "height_before_m": 3.0,
+        "height_after_m": 2.8,
+    } | more
     entry_id = given.pop("entry_id", new_id())
     return logbook.log_past_work(garden.at, garden.tree_ids[0], entry_id, **given)
 
@@ -34,7 +42,10 @@ def test_a_correction_is_a_new_entry_and_replaces_the_share(garden):
     wrong = past(garden, 0.19)
     right = past(garden, 0.05, corrects=wrong.id, note="half of it was dead")
     lines = logbook.log(garden.at, garden.tree_ids[0])
-    assert {line.entry.id: line.corrected_by for line in lines} == {wrong.id: right.id, right.id: None}
+    assert {line.entry.id: line.corrected_by for line in lines} == {
+        wrong.id: right.id,
+        right.id: None,
+    }
     assert trees.tree_view(garden.at, garden.tree_ids[0], TODAY).used_share == pytest.approx(0.05)
     with pytest.raises(InvalidInput, match="corrected already"):
         past(garden, 0.01, corrects=wrong.id)
@@ -53,7 +64,11 @@ def test_the_same_entry_sent_twice_is_one_entry(garden):
 
 @pytest.mark.parametrize(
     ("given", "pointer"),
-    [({"work": "shearing"}, "/work"), ({"date": TODAY + dt.timedelta(days=1)}, "/date"), ({"height_after_m": 3.4}, "/height_after_m")],
+    [
+        ({"work": "shearing"}, "/work"),
+        ({"date": TODAY + dt.timedelta(days=1)}, "/date"),
+        ({"height_after_m": 3.4}, "/height_after_m"),
+    ],
 )
 def test_entries_that_cannot_be_are_refused_by_field(garden, given, pointer):
     with pytest.raises(InvalidInput) as refused:
@@ -67,7 +82,11 @@ def test_picked_takes_the_ripe_fruit_off_the_verdict_and_can_be_taken_back(garde
     garden.at.settings = replace(garden.at.settings, fixed_today=day)
 
     def codes():
-        found = next(v for v in trees.tree_view(garden.at, garden.tree_ids[0], day).verdicts if v.work == "thin")
+        found = next(
+            v
+            for v in trees.tree_view(garden.at, garden.tree_ids[0], day).verdicts
+            if v.work == "thin"
+        )
         return {r.code for r in found.reasons}, {a.act for a in found.acts}
 
     assert "ripe" in codes()[0]
@@ -86,14 +105,19 @@ def test_observed_condition_and_crop_reach_the_verdict(garden):
     trees.observe(garden.at, "tree", garden.tree_ids[0], "condition", "weak", TODAY)
     view = trees.tree_view(garden.at, garden.tree_ids[0], TODAY)
     assert view.year_share == pytest.approx(0.10)
-    trees.observe(garden.at, "tree", garden.tree_ids[0], "freeze_class", "3", TODAY)
+    trees.observe(garden.at, "tree", garden.tree_ids[0], "freeze_class", "F3", TODAY)
     frozen = trees.tree_view(garden.at, garden.tree_ids[0], TODAY)
     assert next(v for v in frozen.verdicts if v.work == "thin").status == "stop"
 
 
 @pytest.mark.parametrize(
     ("kind", "value", "pointer"),
-    [("mood", "good", "/kind"), ("condition", "sad", "/value"), ("vigour", "9", "/value"), ("harvest_end", "soon", "/value")],
+    [
+        ("mood", "good", "/kind"),
+        ("condition", "sad", "/value"),
+        ("vigour", "9", "/value"),
+        ("harvest_end", "soon", "/value"),
+    ],
 )
 def test_observations_that_cannot_be_used_are_refused(garden, kind, value, pointer):
     with pytest.raises(InvalidInput) as refused:
@@ -123,7 +147,9 @@ def test_a_cold_pocket_waits_longer(garden):
         planting.describe_block(garden.at, block, 2.5, offset, pocket)
         day = dt.date(2027, 1, 20)
         with garden.at.store.reading() as session:
-            verdict = SeasonDesk(session, garden.at, day).verdict(tree_record(session, garden.tree_ids[0]), "thin")
+            verdict = SeasonDesk(session, garden.at, day).verdict(
+                tree_record(session, garden.tree_ids[0]), "thin"
+            )
         return verdict.opens
 
     assert opens(-2.0, True) > opens(0.0, False)
@@ -140,12 +166,24 @@ def test_what_each_needs_next(garden):
 
 
 def test_changes_to_a_record_are_kept_and_checked(garden):
-    changed = trees.change_tree(garden.at, garden.tree_ids[0], 1, {"rootstock": "swingle", "union_mark": "paint", "note": "by the gate"})
-    assert (changed.stem.rootstock, changed.stem.union_mark, changed.tree.note, changed.tree.version) == ("swingle", "paint", "by the gate", 2)
+    changed = trees.change_tree(
+        garden.at,
+        garden.tree_ids[0],
+        1,
+        {"rootstock": "swingle", "union_mark": "paint", "note": "by the gate"},
+    )
+    assert (
+        changed.stem.rootstock,
+        changed.stem.union_mark,
+        changed.tree.note,
+        changed.tree.version,
+    ) == ("swingle", "paint", "by the gate", 2)
     with pytest.raises(InvalidInput, match="not in the catalogue"):
         trees.change_tree(garden.at, garden.tree_ids[0], 2, {"rootstock": "broomstick"})
     with pytest.raises(InvalidInput, match="there is no limb"):
-        trees.save_frame(garden.at, garden.tree_ids[0], forked_frame(), garden.frame_id, {"zz"}, TODAY)
+        trees.save_frame(
+            garden.at, garden.tree_ids[0], forked_frame(), garden.frame_id, {"zz"}, TODAY
+        )
 
 
 def test_every_saying_changes_the_season_and_can_be_taken_back(garden):
@@ -154,7 +192,9 @@ def test_every_saying_changes_the_season_and_can_be_taken_back(garden):
     garden.at.settings = replace(garden.at.settings, fixed_today=day)
 
     def pot():
-        return next(v for v in trees.tree_view(garden.at, garden.pot_id, day).verdicts if v.work == "pot")
+        return next(
+            v for v in trees.tree_view(garden.at, garden.pot_id, day).verdicts if v.work == "pot"
+        )
 
     assert pot().status == "go"
     for saying in says.SAYINGS:

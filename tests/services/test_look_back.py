@@ -1,4 +1,6 @@
-"""Looking back: planned against done by year, pace from visits, and calm words where too much went."""
+"""Looking back: planned against done by year, pace from visits, and calm words where too much
+went.
+"""
 
 from __future__ import annotations
 
@@ -17,14 +19,30 @@ from ..places import TODAY, new_id
 
 def test_planned_and_done_by_year(garden):
     at, tree = garden.at, garden.tree_ids[0]
-    plan = cutting.make_sheet(at, tree, new_id(), [Cut("k", 0.0), Cut("e1", 0.0)], "thin", TODAY, garden.frame_id)
+    plan = cutting.make_sheet(
+        at, tree, new_id(), [Cut("k", 0.0), Cut("e1", 0.0)], "thin", TODAY, garden.frame_id
+    )
     lines = sheets.sheet(at, plan.id).lines
     sheets.tick(at, plan.id, lines[0].cut.id, new_id(), True, TODAY, None, "")
     sheets.finish(at, plan.id, plan.version, TODAY, minutes=9)
-    logbook.log_past_work(at, tree, new_id(), dt.date(TODAY.year - 1, 3, 1), "thin", share=0.31, height_before_m=3.2, height_after_m=2.9)
+    logbook.log_past_work(
+        at,
+        tree,
+        new_id(),
+        dt.date(TODAY.year - 1, 3, 1),
+        "thin",
+        share=0.31,
+        height_before_m=3.2,
+        height_after_m=2.9,
+    )
     found = look_back(at, tree)
     this, last = found.years
-    assert (this.year, this.planned_cuts, this.done_cuts, this.taken_minutes) == (TODAY.year, 2, 1, 9)
+    assert (this.year, this.planned_cuts, this.done_cuts, this.taken_minutes) == (
+        TODAY.year,
+        2,
+        1,
+        9,
+    )
     assert this.planned_share == pytest.approx(plan.answer["removed"])
     assert (last.done_share, last.planned_share, last.height_m) == (0.31, None, 2.9)
     assert [r.code for r in found.reasons] == ["took-much"]
@@ -38,7 +56,9 @@ def test_minutes_learn_from_three_visits(garden):
         plan = cutting.make_sheet(at, tree, new_id(), [Cut(limb, 0.0)], "thin", TODAY, frame)
         line = sheets.sheet(at, plan.id).lines[0]
         sheets.tick(at, plan.id, line.cut.id, new_id(), True, TODAY, None, "")
-        frame = sheets.finish(at, plan.id, plan.version, TODAY, minutes=3 * line.advice.minutes).frame_after
+        frame = sheets.finish(
+            at, plan.id, plan.version, TODAY, minutes=3 * line.advice.minutes
+        ).frame_after
     found = look_back(at, tree)
     assert found.pace == pytest.approx(3)
     assert [r.code for r in found.reasons] == ["pace"]
@@ -48,7 +68,9 @@ def test_regrowth_measured_corrects_the_vigour(drawn):
     at, tree = drawn
     with pytest.raises(InvalidInput, match="nothing to measure"):
         regrown.regrown(at, tree, TODAY, 0.4)
-    logbook.log_past_work(at, tree, new_id(), TODAY - dt.timedelta(days=240), "thin", 0.12, 3.0, 2.8, "", "")
+    logbook.log_past_work(
+        at, tree, new_id(), TODAY - dt.timedelta(days=240), "thin", 0.12, 3.0, 2.8, "", ""
+    )
     strong = regrown.regrown(at, tree, TODAY, 0.9)
     assert strong.vigour == 5
     with at.store.reading() as session:
@@ -63,7 +85,9 @@ def test_a_block_looks_back_on_share_wounds_hours_and_crop(garden):
     at = garden.at
     block = trees.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block.id
     for tree, share in zip(garden.tree_ids[:2], (0.1, 0.2), strict=True):
-        logbook.log_past_work(at, tree, new_id(), dt.date(2026, 3, 1), "thin", share, 3.0, 2.8, "", "", minutes=30)
+        logbook.log_past_work(
+            at, tree, new_id(), dt.date(2026, 3, 1), "thin", share, 3.0, 2.8, "", "", minutes=30
+        )
     pick = new_id()
     for _ in range(2):  # the same id twice is one picking
         harvests.pick(at, pick, "row", garden.row_id, dt.date(2026, 1, 20), 120.0)

@@ -1,4 +1,6 @@
-"""Photos: upright, small, without their place, kept once beside the database and taken along by a backup."""
+"""Photos: upright, small, without their place, kept once beside the database and taken along by a
+backup.
+"""
 
 from __future__ import annotations
 
@@ -45,8 +47,12 @@ def test_a_photo_is_turned_upright_and_loses_its_place(garden):
 
 def test_what_is_no_photo_is_refused_by_name(garden):
     most = photos.most_bytes(garden.at)
-    wrong = [(b"not a picture", "before", TODAY, "/photo"), (b"\0" * (most + 1), "before", TODAY, "/photo"), (picture(), "later", TODAY, "/moment"),
-             (picture(), "after", TODAY + dt.timedelta(days=1), "/day")]  # fmt: skip
+    wrong = [
+        (b"not a picture", "before", TODAY, "/photo"),
+        (b"\0" * (most + 1), "before", TODAY, "/photo"),
+        (picture(), "later", TODAY, "/moment"),
+        (picture(), "after", TODAY + dt.timedelta(days=1), "/day"),
+    ]
     for content, moment, day, at in wrong:
         with pytest.raises(InvalidInput) as refused:
             photos.keep(garden.at, new_id(), garden.tree_ids[0], moment, day, content)
@@ -60,7 +66,9 @@ def test_a_backup_takes_photos_along(garden, tmp_path):
     archive.back_up(garden.at.settings, tmp_path / "all.zip")
     there = Settings(data=tmp_path / "there")
     archive.restore(there, tmp_path / "all.zip")
-    assert (there.data / "files" / "photos" / f"{photo.digest}.jpg").read_bytes() == photos.file_of(garden.at, photo.id).read_bytes()
+    assert (there.data / "files" / "photos" / f"{photo.digest}.jpg").read_bytes() == photos.file_of(
+        garden.at, photo.id
+    ).read_bytes()
 
 
 def bomb(side: int) -> bytes:

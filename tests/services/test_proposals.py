@@ -1,4 +1,6 @@
-"""A plan for a stored tree: within the day's limit, pinned and re-planned, a pure function, and printed in the helper's language."""
+"""A plan for a stored tree: within the day's limit, pinned and re-planned, a pure function, and
+printed in the helper's language.
+"""
 
 from __future__ import annotations
 
@@ -23,11 +25,23 @@ from ..places import TODAY, new_id
 def crowded(garden):
     """A tree with parallels, an inward limb, a dead end, a sucker and a limb that sets the top."""
     limbs = (
-        Limb("e", "trunk", 0.6, 60, 2.0, 45, 90, tip_mm=20, fruit=9), Limb("w", "trunk", 0.7, 60, 2.2, 40, 270, tip_mm=20, fruit=3),
-        Limb("n", "trunk", 0.65, 45, 2.4, 75, 0, tip_mm=15), Limb("e1", "e", 0.8, 18, 0.9, 30, 90, fruit=5), Limb("e2", "e", 1.0, 18, 0.9, 34, 92),
-        Limb("w1", "w", 1.2, 14, 0.6, 80, 270, kind="sprout"), Limb("d", "w", 1.6, 14, 0.5, 10, 300, state="dead", foliage=0), Limb("k", "trunk", 0.1, 12, 0.4, 80, 200, tip_mm=4),
-    )  # fmt: skip
-    trees.save_frame(garden.at, garden.tree_ids[0], Frame(Trunk(110, 0.75), limbs, 0.25), garden.frame_id, set(), TODAY)
+        Limb("e", "trunk", 0.6, 60, 2.0, 45, 90, tip_mm=20, fruit=9),
+        Limb("w", "trunk", 0.7, 60, 2.2, 40, 270, tip_mm=20, fruit=3),
+        Limb("n", "trunk", 0.65, 45, 2.4, 75, 0, tip_mm=15),
+        Limb("e1", "e", 0.8, 18, 0.9, 30, 90, fruit=5),
+        Limb("e2", "e", 1.0, 18, 0.9, 34, 92),
+        Limb("w1", "w", 1.2, 14, 0.6, 80, 270, kind="sprout"),
+        Limb("d", "w", 1.6, 14, 0.5, 10, 300, state="dead", foliage=0),
+        Limb("k", "trunk", 0.1, 12, 0.4, 80, 200, tip_mm=4),
+    )
+    trees.save_frame(
+        garden.at,
+        garden.tree_ids[0],
+        Frame(Trunk(110, 0.75), limbs, 0.25),
+        garden.frame_id,
+        set(),
+        TODAY,
+    )
     return garden.at, garden.tree_ids[0]
 
 
@@ -64,7 +78,9 @@ def test_pins_and_limits_re_plan(crowded):
     pinned = next(c.id for c in view.proposal.cuts if c.cut.limb == "e1")
     without = proposals.plan_for(at, tree, Wish("tidy", TODAY, pins_out=[pinned]))
     assert "e1" not in ids(without)
-    assert next(x.why for x in without.proposal.left if x.proposed.id == pinned) == "you took it out"
+    assert (
+        next(x.why for x in without.proposal.left if x.proposed.id == pinned) == "you took it out"
+    )
     assert "e1" in ids(proposals.plan_for(at, tree, Wish("recover", TODAY, pins_in=[pinned])))
     none = proposals.plan_for(at, tree, Wish("tidy", TODAY, limit=0.0))
     assert ids(none) == ["k", "d"]
@@ -91,15 +107,20 @@ def test_a_day_on_which_nothing_may_be_cut_leaves_it_with_its_date(crowded):
 
 def test_frost_hurt_wood_is_not_planned_before_its_day(crowded):
     at, tree = crowded
-    trees.observe(at, "tree", tree, "freeze_class", "3", TODAY - dt.timedelta(days=40))
+    trees.observe(at, "tree", tree, "freeze_class", "F3", TODAY - dt.timedelta(days=40))
     assert "d" not in ids(proposals.plan_for(at, tree, Wish("recover", TODAY)))
 
 
-@pytest.mark.parametrize(("code", "says"), [("en", "off at its collar"), ("es", "quitar en su cuello"), ("pt", "tirar no colo")])
+@pytest.mark.parametrize(
+    ("code", "says"),
+    [("en", "off at its collar"), ("es", "quitar en su cuello"), ("pt", "tirar no colo")],
+)
 def test_a_sheet_is_printed_in_the_helper_s_language(crowded, code, says):
     at, tree = crowded
     view = proposals.plan_for(at, tree, Wish("tidy", TODAY))
-    plan = cutting.make_sheet(at, tree, new_id(), [c.cut for c in view.proposal.cuts], view.work, TODAY, view.frame.row.id)
+    plan = cutting.make_sheet(
+        at, tree, new_id(), [c.cut for c in view.proposal.cuts], view.work, TODAY, view.frame.row.id
+    )
     reader = PdfReader(io.BytesIO(sheet_pdf(at, plan.id, "a4", code, "metric")))
     text = " ".join(reader.pages[0].extract_text().split())
     assert len(reader.pages) == 1
@@ -113,7 +134,9 @@ def test_a_row_is_printed_as_one_round_with_what_is_carried(crowded):
     with pytest.raises(InvalidInput):
         row_pdf(at, row, "a4", "en", "metric")
     view = proposals.plan_for(at, tree, Wish("tidy", TODAY))
-    cutting.make_sheet(at, tree, new_id(), [c.cut for c in view.proposal.cuts], view.work, TODAY, view.frame.row.id)
+    cutting.make_sheet(
+        at, tree, new_id(), [c.cut for c in view.proposal.cuts], view.work, TODAY, view.frame.row.id
+    )
     cutting.make_sheet(at, tree, new_id(), [Cut("k", 0.0)], "sucker", TODAY, view.frame.row.id)
     reader = PdfReader(io.BytesIO(row_pdf(at, row, "letter", "en", "us")))
     assert len(reader.pages) == 3  # the list, then a page for each sheet
@@ -131,12 +154,30 @@ def test_what_waits_becomes_a_come_back_on_its_day(crowded):
     assert all(s.day > TODAY for s in view.stages)
     frame = view.frame.row.id
     made = cutting.make_sheet(
-        at, tree, new_id(), [p.cut for p in view.proposal.cuts], view.work, TODAY, frame, {s.day: "the rest" for s in view.stages}
+        at,
+        tree,
+        new_id(),
+        [p.cut for p in view.proposal.cuts],
+        view.work,
+        TODAY,
+        frame,
+        {s.day: "the rest" for s in view.stages},
     )
     due = [t.due for t in trees.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]
     assert due == [s.day for s in view.stages]
-    cutting.make_sheet(at, tree, made.id, [p.cut for p in view.proposal.cuts], view.work, TODAY, frame, {s.day: "the rest" for s in view.stages})
-    assert len([t for t in trees.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]) == len(due)  # sent twice is one
+    cutting.make_sheet(
+        at,
+        tree,
+        made.id,
+        [p.cut for p in view.proposal.cuts],
+        view.work,
+        TODAY,
+        frame,
+        {s.day: "the rest" for s in view.stages},
+    )
+    assert len(
+        [t for t in trees.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]
+    ) == len(due)  # sent twice is one
 
 
 def test_the_tree_s_own_school_gives_way_for_one_plan(crowded):
@@ -160,7 +201,10 @@ def test_a_skeleton_tells_everything_before(crowded):
 
 def test_heat_and_prunings_that_poison_are_said_with_the_plan(crowded):
     at, tree = crowded
-    mild, hot = (proposals.plan_for(at, tree, Wish("recover", day)).after for day in (TODAY, dt.date(2027, 8, 1)))
+    mild, hot = (
+        proposals.plan_for(at, tree, Wish("recover", day)).after
+        for day in (TODAY, dt.date(2027, 8, 1))
+    )
     assert "heat" not in [r.code for r in mild]
     assert "heat" in [r.code for r in hot]
     with at.store.writing() as session:

@@ -23,7 +23,9 @@ from billhook.store.trees import tree_record
 
 from ..places import TODAY, empty_workplace, forked_frame, new_id
 
-NORMALS = Normals((8, 8, 9, 11, 14, 18, 21, 21, 19, 16, 12, 9), (16, 17, 19, 21, 24, 28, 31, 31, 28, 25, 20, 17))
+NORMALS = Normals(
+    (8, 8, 9, 11, 14, 18, 21, 21, 19, 16, 12, 9), (16, 17, 19, 21, 24, 28, 31, 31, 28, 25, 20, 17)
+)
 
 
 @pytest.fixture
@@ -41,9 +43,15 @@ def demo(tmp_path):
 def planted(folder, demo: bool):
     at = empty_workplace(folder)
     at.settings = replace(at.settings, demo=demo)
-    at.site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast", elevation_m=100)
-    at.low = planting.plant(at, at.site.id, "Baixo", 1, 3, "mandarin", 2012, "clementine", "carrizo")
-    at.high = planting.plant(at, at.site.id, "Alto", 1, 2, "mandarin", 2012, "clementine", "carrizo")
+    at.site = planting.set_up(
+        at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast", elevation_m=100
+    )
+    at.low = planting.plant(
+        at, at.site.id, "Baixo", 1, 3, "mandarin", 2012, "clementine", "carrizo"
+    )
+    at.high = planting.plant(
+        at, at.site.id, "Alto", 1, 2, "mandarin", 2012, "clementine", "carrizo"
+    )
     yield at
     at.store.close()
 
@@ -60,10 +68,18 @@ def test_the_nearest_stance_holds_and_can_be_taken_back(grove):
     stances.choose(grove, "holding", None, "timing", "before-first-flush")
     assert thin(grove, tree, summer).status == "wait"
     stances.choose(grove, "block", grove.low.block_id, "timing", "any-time")
-    assert (thin(grove, tree, summer).status, thin(grove, grove.high.tree_ids[0], summer).status) == ("go", "wait")
+    assert (
+        thin(grove, tree, summer).status,
+        thin(grove, grove.high.tree_ids[0], summer).status,
+    ) == ("go", "wait")
     stances.choose(grove, "tree", tree, "timing", "before-first-flush")
-    assert (thin(grove, tree, summer).status, thin(grove, neighbour, summer).status) == ("wait", "go")
-    topic = next(t for t in stances.choose(grove, "tree", tree, "timing", None) if t.topic == "timing")
+    assert (thin(grove, tree, summer).status, thin(grove, neighbour, summer).status) == (
+        "wait",
+        "go",
+    )
+    topic = next(
+        t for t in stances.choose(grove, "tree", tree, "timing", None) if t.topic == "timing"
+    )
     assert (topic.in_force, topic.chosen_at) == ("any-time", "block")
 
 
@@ -78,7 +94,10 @@ def test_a_school_says_what_it_would_change(grove):
 
 
 def test_height_above_the_station_cools_a_block(grove):
-    before = {"bloom": _event(grove, grove.high, "bloom").start, "frost": _event(grove, grove.high, "frost likely").start}
+    before = {
+        "bloom": _event(grove, grove.high, "bloom").start,
+        "frost": _event(grove, grove.high, "frost likely").start,
+    }
     planting.describe_block(grove, grove.high.block_id, None, 0.0, False, elevation_m=400)
     assert _event(grove, grove.high, "bloom").start > before["bloom"]
     assert _event(grove, grove.high, "frost likely").start < before["frost"]
@@ -88,13 +107,19 @@ def test_height_above_the_station_cools_a_block(grove):
 
 
 def _event(at, row, name: str):
-    return next(e for e in almanac(at, TODAY, tree_id=row.tree_ids[0]).events if e.name == name and e.start >= TODAY)
+    return next(
+        e
+        for e in almanac(at, TODAY, tree_id=row.tree_ids[0]).events
+        if e.name == name and e.start >= TODAY
+    )
 
 
 def test_a_date_seen_beats_the_model_and_corrects_next_year(grove):
     tree, other = grove.low.tree_ids[:2]
     computed = _event(grove, grove.low, "first flush").start
-    trees.observe(grove, "tree", tree, "flush_start", (computed + dt.timedelta(days=9)).isoformat(), computed)
+    trees.observe(
+        grove, "tree", tree, "flush_start", (computed + dt.timedelta(days=9)).isoformat(), computed
+    )
     assert (_event(grove, grove.low, "first flush").start - computed).days == 9
     with grove.store.reading() as session:
         nearby = SeasonDesk(session, grove, TODAY)
@@ -105,16 +130,22 @@ def test_a_date_seen_beats_the_model_and_corrects_next_year(grove):
         events = later.season(tree_record(session, tree)).events
     next_flush = next(e for e in events if e.name == "first flush")
     assert (next_flush.origin, next_flush.moved_days) == ("computed", 9)
-    assert abs((next_flush.start - (computed + dt.timedelta(days=9)).replace(year=2028)).days) <= 1  # 2028 has a 29 February
+    assert (
+        abs((next_flush.start - (computed + dt.timedelta(days=9)).replace(year=2028)).days) <= 1
+    )  # 2028 has a 29 February
 
 
 def test_a_block_is_seen_as_a_whole_and_the_tree_overrules_it(grove):
     tree, other = grove.low.tree_ids[:2]
-    trees.observe(grove, "block", grove.low.block_id, "harvest_end", "2027-02-20", dt.date(2027, 2, 20))
+    trees.observe(
+        grove, "block", grove.low.block_id, "harvest_end", "2027-02-20", dt.date(2027, 2, 20)
+    )
     trees.observe(grove, "tree", tree, "harvest_end", "2027-03-05", dt.date(2027, 3, 5))
     with grove.store.reading() as session:
         desk = SeasonDesk(session, grove, TODAY)
-        assert [dict(desk.observed(tree_record(session, t)))["harvest_end"].day for t in (tree, other)] == [5, 20]
+        assert [
+            dict(desk.observed(tree_record(session, t)))["harvest_end"].day for t in (tree, other)
+        ] == [5, 20]
 
 
 # Weather
@@ -123,7 +154,9 @@ def test_a_block_is_seen_as_a_whole_and_the_tree_overrules_it(grove):
 def test_the_stand_in_is_the_same_each_time_and_has_frosts_and_heat():
     station = StandIn(NORMALS, "Almirelo")
     days = station.days(dt.date(2018, 1, 1), dt.date(2027, 12, 31))
-    assert station.days(dt.date(2020, 6, 3), dt.date(2020, 6, 9)) == [d for d in days if dt.date(2020, 6, 3) <= d.date <= dt.date(2020, 6, 9)]
+    assert station.days(dt.date(2020, 6, 3), dt.date(2020, 6, 9)) == [
+        d for d in days if dt.date(2020, 6, 3) <= d.date <= dt.date(2020, 6, 9)
+    ]
     assert StandIn(NORMALS, "elsewhere").days(TODAY, TODAY) != station.days(TODAY, TODAY)
     coldest, hottest = min(days, key=lambda d: d.tmin_c), max(days, key=lambda d: d.tmax_c)
     assert coldest.tmin_c <= 2
@@ -137,7 +170,11 @@ def test_the_stand_in_is_the_same_each_time_and_has_frosts_and_heat():
 @pytest.mark.parametrize("scenario", sorted(SCENARIOS))
 def test_scenarios_do_what_they_say(scenario):
     ahead = StandIn(NORMALS, "Almirelo", scenario, TODAY).forecast(TODAY)
-    frost, heat, wet = any(d.tmin <= 0 for d in ahead), any(d.tmax >= 38 for d in ahead), any(d.rain_mm >= 2.5 for d in ahead[:2])
+    frost, heat, wet = (
+        any(d.tmin <= 0 for d in ahead),
+        any(d.tmax >= 38 for d in ahead),
+        any(d.rain_mm >= 2.5 for d in ahead[:2]),
+    )
     assert (frost, heat, wet) == (scenario == "frost", scenario == "heat", scenario == "wet")
 
 
@@ -151,7 +188,10 @@ def test_only_the_demo_listens_to_simulated_weather(grove, demo):
     weather.set_scenario(demo, "frost")
     assert weather.view(demo, demo.site.id).missing is None
     stopped = thin(demo, tree)
-    assert (stopped.status, [r.code for r in stopped.reasons if r.code.startswith("forecast")]) == ("stop", ["forecast-frost", "forecast-frost"])
+    assert (stopped.status, [r.code for r in stopped.reasons if r.code.startswith("forecast")]) == (
+        "stop",
+        ["forecast-frost", "forecast-frost"],
+    )
     weather.set_scenario(demo, "clear")
     assert thin(demo, tree).status == "go"
     weather.set_scenario(demo, "heat")
@@ -159,10 +199,14 @@ def test_only_the_demo_listens_to_simulated_weather(grove, demo):
 
 
 def test_the_csv_station_takes_the_stand_ins_place(demo):
-    """The same question, the same callers: days of a list instead of the simulated ones, and then no forecast."""
+    """The same question, the same callers: days of a list instead of the simulated ones, and then
+    no forecast.
+    """
     simulated = _event(demo, demo.low, "first flush").start
     weather.set_scenario(demo, "frost")
-    cold = "date,tmin,tmax\n" + "".join(f"{dt.date(2027, 1, 1) + dt.timedelta(days=i)},2,10\n" for i in range(83))
+    cold = "date,tmin,tmax\n" + "".join(
+        f"{dt.date(2027, 1, 1) + dt.timedelta(days=i)},2,10\n" for i in range(83)
+    )
     taken = place.station_series(demo, demo.site.id, cold, save=True)
     assert (taken.saved, taken.count) == (True, 83)
     assert _event(demo, demo.low, "first flush").start > simulated
@@ -188,8 +232,16 @@ def test_a_station_makes_the_place(grove):
 
 def test_a_place_that_cannot_be_is_refused(grove):
     view = place.site_view(grove, grove.site.id)
-    good = {"latitude": 36.8, "climate": "mediterranean-coast", "tmin_c": view.normals.tmin_c, "tmax_c": view.normals.tmax_c, "last_frost": "02-10",
-            "first_frost": "12-15", "elevation_m": 90.0, "dangers": []}  # fmt: skip
+    good = {
+        "latitude": 36.8,
+        "climate": "mediterranean-coast",
+        "tmin_c": view.normals.tmin_c,
+        "tmax_c": view.normals.tmax_c,
+        "last_frost": "02-10",
+        "first_frost": "12-15",
+        "elevation_m": 90.0,
+        "dangers": [],
+    }
     for change, at in (
         ({"tmax_c": [5, *view.normals.tmax_c[1:]]}, "/tmax_c/0"),
         ({"first_frost": None}, "/first_frost"),
@@ -257,10 +309,15 @@ def test_suckers_once_ticked_off_are_not_asked_for_again(grove):
 
 def test_work_put_off_waits_with_its_reason(grove):
     lowered(grove, grove.low, 2.8)
-    today.put_off(grove, grove.low.tree_ids[:1], "height", TODAY + dt.timedelta(days=5), "soil too wet", TODAY)
+    today.put_off(
+        grove, grove.low.tree_ids[:1], "height", TODAY + dt.timedelta(days=5), "soil too wet", TODAY
+    )
     view = today.fortnight(grove, TODAY)
     later = next(i for i in view.put_off if i.work == "height")
-    assert (later.later.why, [r.tree.id for r in later.trees]) == ("soil too wet", list(grove.low.tree_ids[:1]))
+    assert (later.later.why, [r.tree.id for r in later.trees]) == (
+        "soil too wet",
+        list(grove.low.tree_ids[:1]),
+    )
     assert len(items(grove)["Baixo", "height", "work"].trees) == 2
     assert len(items(grove, TODAY + dt.timedelta(days=6))["Baixo", "height", "work"].trees) == 3
     for until, why, at in ((TODAY, "rain", "/until"), (TODAY + dt.timedelta(days=3), " ", "/why")):
@@ -271,7 +328,9 @@ def test_work_put_off_waits_with_its_reason(grove):
 
 def test_what_is_too_late_is_said_with_what_to_do_instead(grove):
     lowered(grove, grove.low, 2.8)
-    stances.choose(grove, "holding", None, "timing", "before-first-flush")  # small cuts at any time would still go in May
+    stances.choose(
+        grove, "holding", None, "timing", "before-first-flush"
+    )  # small cuts at any time would still go in May
     after = items(grove)["Baixo", "height", "work"].last_good + dt.timedelta(days=20)
     view = today.fortnight(grove, after)
     late = next(i for i in view.too_late if i.work == "height")
@@ -312,11 +371,15 @@ def test_the_feed_is_read_by_two_parsers_and_updates_in_place(grove):
     other = {e.uid.value: e for e in vobject.readOne(first.decode()).vevent_list}
     assert events.keys() == other.keys()
     assert all(e.decoded("dtend") > e.decoded("dtstart") for e in events.values())
-    assert {uid: e.decoded("dtstart") for uid, e in events.items()} == {uid: e.dtstart.value for uid, e in other.items()}
+    assert {uid: e.decoded("dtstart") for uid, e in events.items()} == {
+        uid: e.dtstart.value for uid, e in other.items()
+    }
     uid = f"{task.calendar_uid}@billhook"
     assert events[uid].decoded("dtstart") == task.due
     today.put_task_off(grove, task.id, 1, task.due + dt.timedelta(days=4), "rain", TODAY)
-    second = {str(e["uid"]): e for e in icalendar.Calendar.from_ical(calendar(grove)).walk("VEVENT")}
+    second = {
+        str(e["uid"]): e for e in icalendar.Calendar.from_ical(calendar(grove)).walk("VEVENT")
+    }
     assert second.keys() == events.keys()
     assert (second[uid].decoded("dtstart") - task.due).days == 4
     assert second[uid]["sequence"] > events[uid]["sequence"]
@@ -325,7 +388,10 @@ def test_the_feed_is_read_by_two_parsers_and_updates_in_place(grove):
 
 def test_the_feed_of_a_block_holds_its_windows_alone(grove):
     come_back(grove, 9)
-    summaries = [str(e["summary"]) for e in icalendar.Calendar.from_ical(calendar(grove, grove.high.block_id)).walk("VEVENT")]
+    summaries = [
+        str(e["summary"])
+        for e in icalendar.Calendar.from_ical(calendar(grove, grove.high.block_id)).walk("VEVENT")
+    ]
     assert summaries
     assert all(s.startswith("Alto") for s in summaries)
 
@@ -338,20 +404,29 @@ def test_what_if_moves_windows_and_saves_nothing(grove):
 
     def go_days(**what_if):
         lanes = almanac(grove, TODAY, tree_id=tree, what_if=what_if).lanes
-        return {lane.work: sum((s.end - s.start).days + 1 for s in lane.segments if s.status == "go") for lane in lanes}
+        return {
+            lane.work: sum((s.end - s.start).days + 1 for s in lane.segments if s.status == "go")
+            for lane in lanes
+        }
 
     before = go_days()
     late = go_days(first_frost=dt.date(2027, 9, 20))
-    early_frost = almanac(grove, TODAY, tree_id=tree, what_if={"first_frost": dt.date(2027, 11, 1)}).events
+    early_frost = almanac(
+        grove, TODAY, tree_id=tree, what_if={"first_frost": dt.date(2027, 11, 1)}
+    ).events
     assert late["thin"] < before["thin"]
-    safe = next(e.start for e in early_frost if e.name == "last safe light cut" and e.start.year == 2027)
+    safe = next(
+        e.start for e in early_frost if e.name == "last safe light cut" and e.start.year == 2027
+    )
     assert safe < _event(grove, grove.low, "last safe light cut").start
     assert go_days() == before
 
 
 def test_a_deciduous_tree_is_not_guessed_at(grove):
     with pytest.raises(InvalidInput) as refused:
-        own_species.describe_species(grove, "fig", False, False, [3, 4], [8, 9], 3, "middling", -5, -5)
+        own_species.describe_species(
+            grove, "fig", False, False, [3, 4], [8, 9], 3, "middling", -5, -5
+        )
     assert "evergreen trees only" in refused.value.problems[0].message
     with pytest.raises(InvalidInput):
         own_species.describe_species(grove, "Mango", True, True, None, None, 3, "middling", 2, 4)

@@ -1,4 +1,6 @@
-"""Lists of trees are worked out beside the others' work; putting ten thousand down makes nobody wait long."""
+"""Lists of trees are worked out beside the others' work; putting ten thousand down makes nobody
+wait long.
+"""
 
 from __future__ import annotations
 
@@ -28,8 +30,12 @@ def test_a_list_is_put_down_as_one_tree_after_the_other_would_be(garden):
     at = garden.at
     tree_lists.import_trees(at, garden.site.id, lines("Alto", 2, 3), save=True)
     found = {t.record.name: t for t in grove(at, TODAY).trees}
-    assert [(found[f"Alto 1·{n}"].record.place.x, found[f"Alto 1·{n}"].record.place.y) for n in (1, 2)] != [(0, 0), (0, 0)]
-    by_hand = planting.plant(at, garden.site.id, "Casa", 1, 1, "mandarin", 2014, "clementine", "carrizo").tree_ids[0]
+    assert [
+        (found[f"Alto 1·{n}"].record.place.x, found[f"Alto 1·{n}"].record.place.y) for n in (1, 2)
+    ] != [(0, 0), (0, 0)]
+    by_hand = planting.plant(
+        at, garden.site.id, "Casa", 1, 1, "mandarin", 2014, "clementine", "carrizo"
+    ).tree_ids[0]
     trees.sketch_tree(at, by_hand, 3.2, 3.0, 110.0, TODAY)
     with at.store.reading() as session:
         listed = next(r for r in tree_records(session) if r.name == "Alto 2·3")
@@ -37,7 +43,10 @@ def test_a_list_is_put_down_as_one_tree_after_the_other_would_be(garden):
         assert (frame.seq, frame.origin, frame.date, frame.union_m) == (1, "sketched", TODAY, 0.2)
         assert len(frames.frame_of(session, frame)[0].limbs) >= 6
         assert (listed.cultivar, listed.stem.rootstock) == ("clementine", "carrizo")
-    steps = [found[f"Alto 1·{n + 1}"].record.place.x - found[f"Alto 1·{n}"].record.place.x for n in (1, 2)]
+    steps = [
+        found[f"Alto 1·{n + 1}"].record.place.x - found[f"Alto 1·{n}"].record.place.x
+        for n in (1, 2)
+    ]
     assert steps[0] == pytest.approx(steps[1])
     assert found["Alto 2·1"].record.place.y < found["Alto 1·1"].record.place.y
 

@@ -22,7 +22,9 @@ def stem(store) -> Stem:
         holding = Holding(name="Almirelo")
         session.add(holding)
         session.flush()
-        site = Site(holding_id=holding.id, name="Almirelo", latitude=36.8, climate="mediterranean-coast")
+        site = Site(
+            holding_id=holding.id, name="Almirelo", latitude=36.8, climate="mediterranean-coast"
+        )
         session.add(site)
         session.flush()
         block = Block(site_id=site.id, name="Baixo")

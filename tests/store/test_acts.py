@@ -1,4 +1,6 @@
-"""Every write is an act: written once however often it is sent, and ordered by its number whatever the clock says."""
+"""Every write is an act: written once however often it is sent, and ordered by its number whatever
+the clock says.
+"""
 
 from __future__ import annotations
 
@@ -25,14 +27,19 @@ LATER = dt.datetime(2027, 3, 24, 12, tzinfo=dt.UTC)
 def seen(store, stem, kind: str, value: str, date: dt.date, today: dt.date = DAY, **more) -> str:
     store.today = lambda: today
     with store.writing() as session:
-        row = Observation(scope="tree", scope_id=stem.tree_id, kind=kind, value=value, date=date, **more)
+        row = Observation(
+            scope="tree", scope_id=stem.tree_id, kind=kind, value=value, date=date, **more
+        )
         session.add(row)
         return row.id
 
 
 def in_force(store, stem) -> dict[str, str]:
     with store.reading() as session:
-        return {k: o.value for k, o in observations(session, [stem.tree_id]).get(stem.tree_id, {}).items()}
+        return {
+            k: o.value
+            for k, o in observations(session, [stem.tree_id]).get(stem.tree_id, {}).items()
+        }
 
 
 def test_an_act_sent_twice_is_written_once(store):
@@ -49,7 +56,9 @@ def test_an_act_sent_twice_is_written_once(store):
     assert again.value.act_id == "a" * 8
     with store.reading() as session:
         assert sorted(h.name for h in session.exec(select(Holding)).all()) == ["Almirelo", "Second"]
-        assert [(a.id, a.kind, a.device) for a in session.exec(select(Act)).all()] == [("a" * 8, "set up", "phone")]
+        assert [(a.id, a.kind, a.device) for a in session.exec(select(Act)).all()] == [
+            ("a" * 8, "set up", "phone")
+        ]
 
 
 def test_an_act_that_failed_or_wrote_nothing_is_none(store):
@@ -84,7 +93,17 @@ def test_numbers_rise_and_are_never_given_twice(store):
 def test_a_tick_taken_back_stays_back_when_the_clock_is_set_back(store, stem):
     with store.writing() as session:
         frame = add_frame(session, stem, Frame(Trunk(100, 0.6), ()), DAY, "measured", None, set())
-        session.add(Plan(id="p", tree_id=stem.tree_id, frame_id=frame.id, day=DAY, work="thin", answer={}, catalogue_version="x"))
+        session.add(
+            Plan(
+                id="p",
+                tree_id=stem.tree_id,
+                frame_id=frame.id,
+                day=DAY,
+                work="thin",
+                answer={},
+                catalogue_version="x",
+            )
+        )
         session.flush()
         session.add(PlanCut(id="c", plan_id="p", limb_key="a", keep_m=0, nth=1))
     for done, at in ((True, LATER), (False, EARLIER)):
@@ -96,10 +115,14 @@ def test_a_tick_taken_back_stays_back_when_the_clock_is_set_back(store, stem):
 
 def test_what_is_said_today_holds_though_an_entry_bears_a_later_day(store, stem):
     ahead = DAY + dt.timedelta(days=9)
-    seen(store, stem, "fruit_on", "none", ahead, today=ahead, made_at=LATER)  # while the clock ran ahead
+    seen(
+        store, stem, "fruit_on", "none", ahead, today=ahead, made_at=LATER
+    )  # while the clock ran ahead
     seen(store, stem, "fruit_on", "full", DAY, today=DAY, made_at=EARLIER)
     assert in_force(store, stem)["fruit_on"] == "full"
-    seen(store, stem, "fruit_on", "light", DAY - dt.timedelta(days=30))  # written down late: what was seen since holds
+    seen(
+        store, stem, "fruit_on", "light", DAY - dt.timedelta(days=30)
+    )  # written down late: what was seen since holds
     assert in_force(store, stem)["fruit_on"] == "full"
 
 

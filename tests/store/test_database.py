@@ -1,4 +1,6 @@
-"""One writer at a time without a locked database, nothing lost, foreign keys held, tables as migrated."""
+"""One writer at a time without a locked database, nothing lost, foreign keys held, tables as
+migrated.
+"""
 
 from __future__ import annotations
 
@@ -15,14 +17,28 @@ from sqlmodel import SQLModel, select
 from billhook.core.frame.model import Frame, Limb, Trunk
 from billhook.store import frames, logbook, plans
 from billhook.store.database import NotFound, StaleVersion
-from billhook.store.tables import CutDone, Holding, LimbRow, LogEntry, Observation, Place, Plan, PlanCut, Site, Stem, Tree
+from billhook.store.tables import (
+    CutDone,
+    Holding,
+    LimbRow,
+    LogEntry,
+    Observation,
+    Place,
+    Plan,
+    PlanCut,
+    Site,
+    Stem,
+    Tree,
+)
 from billhook.store.trees import observations, tree_record, tree_records
 
 DAY = dt.date(2027, 3, 24)
 
 
 def test_many_writers_take_turns_and_lose_nothing(store):
-    """8 threads, 40 read-then-write transactions each: with deferred transactions most would find the database locked."""
+    """8 threads, 40 read-then-write transactions each: with deferred transactions most would find
+    the database locked.
+    """
     with store.writing() as session:
         holding = Holding(name="Almirelo")
         session.add(holding)
@@ -97,7 +113,10 @@ def test_migrating_twice_changes_nothing(store, stem):
 def test_frames_come_back_as_they_were_and_line_up(store, stem):
     frame = Frame(
         Trunk(100, 0.6),
-        (Limb("a", "trunk", 0.5, 60, 2.0, 45, 90, tip_mm=20, fruit=4), Limb("a1", "a", 1, 20, 1, 30, 0, state="dead", foliage=0, kind="sprout")),
+        (
+            Limb("a", "trunk", 0.5, 60, 2.0, 45, 90, tip_mm=20, fruit=4),
+            Limb("a1", "a", 1, 20, 1, 30, 0, state="dead", foliage=0, kind="sprout"),
+        ),
         0.2,
     )
     with store.writing() as session:
@@ -128,18 +147,45 @@ def test_a_growing_year_has_one_baseline(store, stem):
         frames.set_baseline(session, stem.tree_id, year, DAY + dt.timedelta(days=30), second.id)
         assert frames.baseline(session, stem.tree_id, *year).id == first.id
         # a place corrected by a few days moves its years, and the baseline is still found
-        assert frames.baseline(session, stem.tree_id, *(d + dt.timedelta(days=9) for d in year)).id == first.id
-        assert frames.baseline(session, stem.tree_id, *(d - dt.timedelta(days=365) for d in year)) is None
+        assert (
+            frames.baseline(session, stem.tree_id, *(d + dt.timedelta(days=9) for d in year)).id
+            == first.id
+        )
+        assert (
+            frames.baseline(session, stem.tree_id, *(d - dt.timedelta(days=365) for d in year))
+            is None
+        )
 
 
 def test_the_latest_observation_holds_and_a_correction_replaces(store, stem):
     with store.writing() as session:
-        wrong = Observation(scope="tree", scope_id=stem.tree_id, kind="fruit_on", value="full", date=DAY)
+        wrong = Observation(
+            scope="tree", scope_id=stem.tree_id, kind="fruit_on", value="full", date=DAY
+        )
         session.add(wrong)
         session.flush()
-        session.add(Observation(scope="tree", scope_id=stem.tree_id, kind="vigour", value="2", date=dt.date(2026, 1, 1)))
-        session.add(Observation(scope="tree", scope_id=stem.tree_id, kind="vigour", value="4", date=DAY))
-        session.add(Observation(scope="tree", scope_id=stem.tree_id, kind="fruit_on", value="none", date=dt.date(2026, 12, 1), corrects=wrong.id))
+        session.add(
+            Observation(
+                scope="tree",
+                scope_id=stem.tree_id,
+                kind="vigour",
+                value="2",
+                date=dt.date(2026, 1, 1),
+            )
+        )
+        session.add(
+            Observation(scope="tree", scope_id=stem.tree_id, kind="vigour", value="4", date=DAY)
+        )
+        session.add(
+            Observation(
+                scope="tree",
+                scope_id=stem.tree_id,
+                kind="fruit_on",
+                value="none",
+                date=dt.date(2026, 12, 1),
+                corrects=wrong.id,
+            )
+        )
     with store.reading() as session:
         seen = observations(session, [stem.tree_id])[stem.tree_id]
     assert {k: o.value for k, o in seen.items()} == {"vigour": "4", "fruit_on": "none"}
@@ -147,10 +193,27 @@ def test_the_latest_observation_holds_and_a_correction_replaces(store, stem):
 
 def test_ticks_can_be_taken_back(store, stem):
     with store.writing() as session:
-        frame = frames.add_frame(session, stem, Frame(Trunk(100, 0.6), ()), DAY, "measured", None, set())
-        session.add(Plan(id="p", tree_id=stem.tree_id, frame_id=frame.id, day=DAY, work="thin", answer={}, catalogue_version="x"))
+        frame = frames.add_frame(
+            session, stem, Frame(Trunk(100, 0.6), ()), DAY, "measured", None, set()
+        )
+        session.add(
+            Plan(
+                id="p",
+                tree_id=stem.tree_id,
+                frame_id=frame.id,
+                day=DAY,
+                work="thin",
+                answer={},
+                catalogue_version="x",
+            )
+        )
         session.flush()
-        session.add_all([PlanCut(id="c1", plan_id="p", limb_key="a", keep_m=0, nth=1), PlanCut(id="c2", plan_id="p", limb_key="b", keep_m=0, nth=2)])
+        session.add_all(
+            [
+                PlanCut(id="c1", plan_id="p", limb_key="a", keep_m=0, nth=1),
+                PlanCut(id="c2", plan_id="p", limb_key="b", keep_m=0, nth=2),
+            ]
+        )
         session.flush()
         session.add(CutDone(cut_id="c1", date=DAY))
         session.add(CutDone(cut_id="c2", date=DAY))
@@ -165,7 +228,9 @@ def test_corrected_entries_stay_but_do_not_count(store, stem):
         wrong = LogEntry(tree_id=stem.tree_id, date=DAY, work="thin", share=0.3)
         session.add(wrong)
         session.flush()
-        session.add(LogEntry(tree_id=stem.tree_id, date=DAY, work="thin", share=0.1, corrects=wrong.id))
+        session.add(
+            LogEntry(tree_id=stem.tree_id, date=DAY, work="thin", share=0.1, corrects=wrong.id)
+        )
     with store.reading() as session:
         found = logbook.entries(session, stem.tree_id)
     assert len(found) == 2
@@ -179,7 +244,12 @@ def test_trees_come_in_walking_order_and_gone_ones_stay_away(store, stem):
             place = Place(row_id=here.row.id, n=n)
             session.add(place)
             session.flush()
-            tree = Tree(place_id=place.id, species="mandarin", planted_year=2020, removed_on=DAY if n == 10 else None)
+            tree = Tree(
+                place_id=place.id,
+                species="mandarin",
+                planted_year=2020,
+                removed_on=DAY if n == 10 else None,
+            )
             session.add(tree)
             session.flush()
             session.add(Stem(tree_id=tree.id))
@@ -196,7 +266,15 @@ def test_missing_things_are_named_errors(store):
 
 def test_all_standing_frames_are_read_in_one_query(store, stem):
     with store.writing() as session:
-        frames.add_frame(session, stem, Frame(Trunk(100, 0.6), (Limb("a", "trunk", 0.5, 60, 2.0, 45, 90),)), DAY, "measured", None, set())
+        frames.add_frame(
+            session,
+            stem,
+            Frame(Trunk(100, 0.6), (Limb("a", "trunk", 0.5, 60, 2.0, 45, 90),)),
+            DAY,
+            "measured",
+            None,
+            set(),
+        )
     asked: list[str] = []
     event.listen(store.engine, "before_cursor_execute", lambda *call: asked.append(call[2]))
     with store.reading() as session:

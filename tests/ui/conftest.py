@@ -25,7 +25,8 @@ from billhook.web.app import create_app
 
 DAY = dt.date(2027, 3, 24)
 FLAGS = (
-    "--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync "
+    "--headless=new --no-sandbox --disable-gpu --disable-quic --no-first-run "
+    "--disable-background-networking --disable-component-update --disable-sync "
     "--force-prefers-reduced-motion --lang=en-GB"
 )
 
@@ -43,7 +44,9 @@ class Server:
 
     def back(self) -> None:
         """Listen, again on the same port after having been away."""
-        self._listener = waitress.create_server(self.app, host="127.0.0.1", port=self.port, threads=4)
+        self._listener = waitress.create_server(
+            self.app, host="127.0.0.1", port=self.port, threads=4
+        )
         self.port = self._listener.effective_port
         self._thread = threading.Thread(target=self._listen, daemon=True)
         self._thread.start()
@@ -72,7 +75,11 @@ def running(settings: Settings) -> Iterator[Server]:
     def _break() -> Response | None:
         from flask import request
 
-        return Response("{}", 500, mimetype="application/problem+json") if any(request.path.endswith(end) for end in server.broken) else None
+        return (
+            Response("{}", 500, mimetype="application/problem+json")
+            if any(request.path.endswith(end) for end in server.broken)
+            else None
+        )
 
     server.app = app
     server.back()
@@ -84,7 +91,9 @@ def running(settings: Settings) -> Iterator[Server]:
 
 @pytest.fixture(scope="session")
 def demo(tmp_path_factory) -> Iterator[Server]:
-    settings = Settings(data=tmp_path_factory.mktemp("holding") / "demo-data", fixed_today=DAY, demo=True)
+    settings = Settings(
+        data=tmp_path_factory.mktemp("holding") / "demo-data", fixed_today=DAY, demo=True
+    )
     build_demo(settings)
     yield from running(settings)
 
@@ -132,7 +141,10 @@ def browser(chromium) -> webdriver.Chrome:
 
 def resize(driver: webdriver.Chrome, width: int, height: int) -> None:
     """An exact window size, a phone's as a phone."""
-    driver.execute_cdp_cmd("Emulation.setDeviceMetricsOverride", {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": width < 600})
+    driver.execute_cdp_cmd(
+        "Emulation.setDeviceMetricsOverride",
+        {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": width < 600},
+    )
 
 
 AXE = Path(__file__).parents[2] / "frontend" / "node_modules" / "axe-core" / "axe.min.js"

@@ -24,12 +24,17 @@ class Hand:
     def open(self, path: str) -> None:
         """Go to a page, forgetting settings of earlier visits first."""
         self.driver.get(self.url + path)
-        self.driver.execute_script("localStorage.clear(); sessionStorage.clear(); indexedDB.deleteDatabase('billhook-field')")
+        self.driver.execute_script(
+            "localStorage.clear(); sessionStorage.clear(); "
+            "indexedDB.deleteDatabase('billhook-field')"
+        )
         self.driver.get(self.url + path)
         self.until(lambda: self.driver.find_elements(By.CSS_SELECTOR, "main h1"))
 
     def until(self, holds, patience: float = PATIENCE):
-        """Wait until something holds, and return it; ``patience`` in seconds. Within another wait it looks once, so that what has gone is not waited for."""
+        """Wait until something holds, and return it; ``patience`` in seconds. Within another wait
+        it looks once, so that what has gone is not waited for.
+        """
         if self._waiting:
             if not (found := holds()):
                 raise NoSuchElementException("not there yet")
@@ -37,7 +42,9 @@ class Hand:
         self._waiting = True
         try:
             gone = [StaleElementReferenceException, NoSuchElementException]
-            return WebDriverWait(self.driver, patience, 0.05, ignored_exceptions=gone).until(lambda _: holds())
+            return WebDriverWait(self.driver, patience, 0.05, ignored_exceptions=gone).until(
+                lambda _: holds()
+            )
         finally:
             self._waiting = False
 
@@ -64,8 +71,14 @@ class Hand:
 
     def button(self, name: str) -> WebElement:
         """A button, link or tab by what is written on it."""
-        path = f"//*[self::button or self::a or @role='tab'][contains(normalize-space(.), \"{name}\")]"
-        return self.until(lambda: next((e for e in self.driver.find_elements(By.XPATH, path) if e.is_displayed()), None))
+        path = (
+            f"//*[self::button or self::a or @role='tab'][contains(normalize-space(.), \"{name}\")]"
+        )
+        return self.until(
+            lambda: next(
+                (e for e in self.driver.find_elements(By.XPATH, path) if e.is_displayed()), None
+            )
+        )
 
     def click(self, name: str) -> None:
         """Click what bears this name."""
@@ -76,7 +89,9 @@ class Hand:
     def field(self, label: str, within: str = "body") -> WebElement:
         """The input that bears this label."""
         path = f'.//label[starts-with(normalize-space(.), "{label}")]'
-        found = self.until(lambda: next((e for e in self.one(within).find_elements(By.XPATH, path)), None))
+        found = self.until(
+            lambda: next((e for e in self.one(within).find_elements(By.XPATH, path)), None)
+        )
         return self.driver.find_element(By.ID, found.get_attribute("for"))
 
     def type(self, label: str, text: str, within: str = "body") -> None:
@@ -87,7 +102,11 @@ class Hand:
 
     def pick_day(self, css: str, day: str) -> None:
         """Set a date field as its picker does."""
-        self.driver.execute_script("arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event('input'))", self.one(css), day)
+        self.driver.execute_script(
+            "arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event('input'))",
+            self.one(css),
+            day,
+        )
 
     def choose(self, label: str, option: str, within: str = "body") -> None:
         """Choose from a list by its words."""
@@ -97,7 +116,11 @@ class Hand:
 
     def on_limb(self, limb: str, share: float) -> tuple[int, int]:
         """Where on the screen a place of a limb is drawn."""
-        script = "const e = document.querySelector(arguments[0]), p = e.getPointAtLength(e.getTotalLength() * arguments[1]), m = e.getScreenCTM(); return [p.x * m.a + m.e, p.y * m.d + m.f]"
+        script = (
+            "const e = document.querySelector(arguments[0]), p = "
+            "e.getPointAtLength(e.getTotalLength() * arguments[1]), m = e.getScreenCTM(); "
+            "return [p.x * m.a + m.e, p.y * m.d + m.f]"
+        )
         x, y = self.driver.execute_script(script, f'[data-limb="{limb}"]', share)
         return round(x), round(y)
 
@@ -107,10 +130,16 @@ class Hand:
         action.pointer_action.move_to_location(*self.on_limb(limb, share)).pointer_down()
         if drag_to is not None:
             for step in range(1, 7):
-                action.pointer_action.move_to_location(*self.on_limb(limb, share + (drag_to - share) * step / 6))
+                action.pointer_action.move_to_location(
+                    *self.on_limb(limb, share + (drag_to - share) * step / 6)
+                )
         action.pointer_action.pointer_up()
         action.perform()
 
     def errors(self) -> list[str]:
         """What the browser complained about, failed requests that a test broke on purpose apart."""
-        return [e["message"] for e in self.driver.get_log("browser") if e["level"] == "SEVERE" and "status of 500" not in e["message"]]
+        return [
+            e["message"]
+            for e in self.driver.get_log("browser")
+            if e["level"] == "SEVERE" and "status of 500" not in e["message"]
+        ]

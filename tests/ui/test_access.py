@@ -1,4 +1,6 @@
-"""Everyone can use it: axe finds nothing serious on any page in any theme, targets are big, the keyboard reaches all."""
+"""Everyone can use it: axe finds nothing serious on any page in any theme, targets are big, the
+keyboard reaches all.
+"""
 
 from __future__ import annotations
 
@@ -16,14 +18,26 @@ pytestmark = pytest.mark.ui
 def findings(browser) -> list[str]:
     """What axe calls serious or critical, with where."""
     browser.execute_script(AXE.read_text(encoding="utf-8"))
-    script = "const done = arguments[0]; axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice']}).then(r => done(r.violations))"
+    script = (
+        "const done = arguments[0]; axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', "
+        "'wcag21aa', 'wcag22aa', 'best-practice']}).then(r => done(r.violations))"
+    )
     found = browser.execute_async_script(script)
-    return [f"{v['id']}: {v['nodes'][0]['html'][:160]}" for v in found if v["impact"] in ("serious", "critical")]
+    return [
+        f"{v['id']}: {v['nodes'][0]['html'][:160]}"
+        for v in found
+        if v["impact"] in ("serious", "critical")
+    ]
 
 
 def pages(demo) -> list[tuple[str, str]]:
     tree = tree_named(demo, "Baixo 4·4")
-    sheet = next(s["id"] for t in ask(demo, "/api/grove")["trees"] if t["need_kind"] == "sheet" for s in ask(demo, f"/api/trees/{t['id']}")["sheets"])
+    sheet = next(
+        s["id"]
+        for t in ask(demo, "/api/grove")["trees"]
+        if t["need_kind"] == "sheet"
+        for s in ask(demo, f"/api/trees/{t['id']}")["sheets"]
+    )
     return [
         ("/today", "the fortnight to"),
         ("/almanac", "growing warmth"),
@@ -73,7 +87,11 @@ def test_phone_pages_fit_and_targets_are_big(browser, demo):
         assert findings(browser) == [], path
         assert browser.execute_script("return document.documentElement.scrollWidth") <= 390, path
     hand.open(next(path for path, _ in pages(demo) if path.startswith("/sheet")))
-    ticks = [b.size["height"] for b in hand.all("main button.btn") if b.is_displayed() and "done" in b.text]
+    ticks = [
+        b.size["height"]
+        for b in hand.all("main button.btn")
+        if b.is_displayed() and "done" in b.text
+    ]
     assert ticks
     assert min(ticks) >= 44
 
@@ -104,7 +122,9 @@ def test_the_almanac_is_scrubbed_with_the_keyboard(browser, demo):
     hand.until(lambda: hand.one('[data-test="day"]').text == "24 Mar 2027")
     hand.press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT)
     hand.until(lambda: hand.one('[data-test="day"]').text == "26 Mar 2027")
-    ActionChains(browser).key_down(Keys.SHIFT).send_keys(Keys.ARROW_LEFT).key_up(Keys.SHIFT).perform()
+    ActionChains(browser).key_down(Keys.SHIFT).send_keys(Keys.ARROW_LEFT).key_up(
+        Keys.SHIFT
+    ).perform()
     hand.until(lambda: hand.one('[data-test="day"]').text == "19 Mar 2027")
     hand.press(Keys.HOME)
     hand.until(lambda: hand.one('[data-test="day"]').text == "24 Mar 2027")
@@ -117,9 +137,21 @@ def test_the_almanac_is_scrubbed_with_the_keyboard(browser, demo):
 def test_the_first_view_is_light(browser, demo):
     hand = Hand(browser, demo.url)
     hand.open("/")
-    names = browser.execute_script("return performance.getEntriesByType('resource').map(r => r.name).filter(n => n.endsWith('.js'))")
+    names = browser.execute_script(
+        "return performance.getEntriesByType('resource').map(r => r.name).filter(n => "
+        "n.endsWith('.js'))"
+    )
     assert names
     # as they travel: what the service worker keeps is unpacked
-    assert sum(len(fetch(demo, name.removeprefix(demo.url), {"Accept-Encoding": "br"})) for name in names) <= 150_000
-    outside = browser.execute_script("return performance.getEntriesByType('resource').map(r => r.name).filter(n => !n.startsWith(location.origin))")
+    assert (
+        sum(
+            len(fetch(demo, name.removeprefix(demo.url), {"Accept-Encoding": "br"}))
+            for name in names
+        )
+        <= 150_000
+    )
+    outside = browser.execute_script(
+        "return performance.getEntriesByType('resource').map(r => r.name).filter(n => "
+        "!n.startsWith(location.origin))"
+    )
     assert outside == []

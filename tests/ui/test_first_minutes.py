@@ -1,4 +1,6 @@
-"""An empty folder: the place, what stands there, a verdict; then a list, and a place in the south."""
+"""An empty folder: the place, what stands there, a verdict; then a list, and a place in the
+south.
+"""
 
 from __future__ import annotations
 
@@ -37,7 +39,10 @@ def test_five_minutes_from_nothing(browser, empty):
     hand.click("Import it")
     hand.sees("line 2, species: 'oak' is not in the catalogue")
     assert "oak" in hand.field("Paste the list").get_attribute("value")
-    hand.type("Paste the list", "block,row,place,species,planted_year,cultivar\nAlto,1,1,avocado,2016,Hass\n")
+    hand.type(
+        "Paste the list",
+        "block,row,place,species,planted_year,cultivar\nAlto,1,1,avocado,2016,Hass\n",
+    )
     hand.click("Import it")
     hand.sees("1 trees in 1 block stand there now")
 
@@ -67,7 +72,10 @@ def test_twelve_pairs_of_temperatures_in_fahrenheit(browser, empty):
     hand.type("Name of the place", "south lot")
     hand.type("Latitude", "-33.2")
     hand.click("Type your own twelve months")
-    tmin, tmax = [62, 61, 57, 50, 44, 40, 39, 41, 45, 49, 54, 59], [91, 90, 85, 77, 68, 60, 59, 62, 67, 74, 81, 88]
+    tmin, tmax = (
+        [62, 61, 57, 50, 44, 40, 39, 41, 45, 49, 54, 59],
+        [91, 90, 85, 77, 68, 60, 59, 62, 67, 74, 81, 88],
+    )
     for i, field in enumerate(hand.all('input[aria-label$="minimum"]')):
         field.send_keys(str(tmin[i]))
     for i, field in enumerate(hand.all('input[aria-label$="maximum"]')):

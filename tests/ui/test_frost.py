@@ -1,4 +1,6 @@
-"""After frost by hand: a night from a station's file to the list, a limb to its cut line, a false start, only the rootstock, the shoots that are grown on."""
+"""After frost by hand: a night from a station's file to the list, a limb to its cut line, a false
+start, only the rootstock, the shoots that are grown on.
+"""
 
 from __future__ import annotations
 
@@ -26,13 +28,23 @@ NIGHT, SUMMER = dt.date(2027, 1, 19), dt.date(2027, 7, 8)
 
 @pytest.fixture(scope="module")
 def summer(tmp_path_factory) -> Iterator[Server]:
-    """A small holding in July: a tree of class 4, one of class 5 with new shoots, and one not hurt."""
+    """A small holding in July: a tree of class 4, one of class 5 with new shoots, and one not
+    hurt.
+    """
     settings = Settings(data=tmp_path_factory.mktemp("summer"), fixed_today=SUMMER)
     at = open_workplace(settings)
-    site = planting.set_up(at, "Encosta", "Encosta", 36.8, "mediterranean-coast", last_frost="02-12", first_frost="12-10")
+    site = planting.set_up(
+        at,
+        "Encosta",
+        "Encosta",
+        36.8,
+        "mediterranean-coast",
+        last_frost="02-12",
+        first_frost="12-10",
+    )
     row = planting.plant(at, site.id, "Baixo", 1, 3, "mandarin", 2014, "clementine", "carrizo")
     frost_night.night(at, site.id, NIGHT, -6.5, 6, save=True)
-    for tree, hurt in zip(row.tree_ids, "450", strict=True):
+    for tree, hurt in zip(row.tree_ids, ("F4", "F5", "F0"), strict=True):
         trees.save_frame(at, tree, forked_frame(), None, {"e", "w"}, NIGHT - dt.timedelta(days=90))
         trees.observe(at, "tree", tree, "freeze_class", hurt, NIGHT)
     frost_grow_on.add_shoot(at, row.tree_ids[1], Limb("n1", TRUNK, 0.4, 11, 0.6, 84, 120))
@@ -73,7 +85,9 @@ def test_a_night_that_cannot_be_read_is_said_at_the_field_and_kept(browser, demo
     assert not hand.button("What was hurt").is_enabled()
     hand.type("Coldest at the station", "-4,2")
     hand.click("What was hurt")
-    hand.until(lambda: "−5.7 °C" in hand.one('[data-test="night"]').text)  # the pocket is colder than the station
+    hand.until(
+        lambda: "−5.7 °C" in hand.one('[data-test="night"]').text
+    )  # the pocket is colder than the station
     assert findings(browser) == []
 
 
@@ -102,7 +116,17 @@ def test_a_limb_is_scratched_to_its_cut_line_by_keyboard_and_cut(browser, summer
     assert "falls without warning" in hand.text()
     hand.click("Make the sheet")
     hand.until(lambda: "/sheet/" in browser.current_url)
-    hand.until(lambda: "e" in {c["advice"]["limb"] for c in ask(summer, f"/api/sheets/{browser.current_url.rsplit('/', 1)[-1]}")["lines"]})
+    hand.until(
+        lambda: (
+            "e"
+            in {
+                c["advice"]["limb"]
+                for c in ask(summer, f"/api/sheets/{browser.current_url.rsplit('/', 1)[-1]}")[
+                    "lines"
+                ]
+            }
+        )
+    )
 
 
 def test_a_limb_is_scratched_by_thumb(browser, demo):
@@ -115,7 +139,9 @@ def test_a_limb_is_scratched_by_thumb(browser, demo):
     assert findings(browser) == []
     limb = next(x["limb"] for x in after(demo, tree)["limbs"] if not x["readings"])
     hand.point(limb, 0.6)
-    hand.until(lambda: Select(hand.one("#limb")).first_selected_option.get_attribute("value") == limb)
+    hand.until(
+        lambda: Select(hand.one("#limb")).first_selected_option.get_attribute("value") == limb
+    )
 
     def left():
         return next(x for x in after(demo, tree)["limbs"] if x["limb"] == limb)
@@ -136,7 +162,10 @@ def test_a_false_start_is_provisional_and_asked_again(browser, summer):
     hand = Hand(browser, summer.url)
     tree = tree_named(summer, "Baixo 1·2")
     hand.open(f"/tree/{tree}/frost")
-    for day, sign, worth in (("2027-03-20", "First flush", "provisional"), ("2027-06-02", "The flush wilted", "false start")):
+    for day, sign, worth in (
+        ("2027-03-20", "First flush", "provisional"),
+        ("2027-06-02", "The flush wilted", "false start"),
+    ):
         hand.pick_day("#seen-on", day)
         hand.click(sign)
         hand.until(lambda w=worth: w in hand.one('[data-test="looks"]').text)
@@ -151,7 +180,10 @@ def test_only_the_rootstock_alive_never_says_recovered(browser, summer):
     trees_path = f"/api/trees/{tree}/frost-class"
     browser.get(summer.url)
     browser.execute_async_script(
-        "fetch(arguments[0], {method: 'POST', headers: {'Content-Type': 'application/json'}, body: '{\"class\": \"F6\"}'}).then(arguments[1])",
+        (
+            "fetch(arguments[0], {method: 'POST', headers: {'Content-Type': "
+            "'application/json'}, body: '{\"class\": \"F6\"}'}).then(arguments[1])"
+        ),
         trees_path,
     )
     hand.open(f"/tree/{tree}/frost")
@@ -190,7 +222,13 @@ def test_the_shoots_that_are_grown_on_are_chosen(browser, summer):
 def test_the_record_shows_where_the_cold_lies(browser, demo):
     hand = Hand(browser, demo.url)
     hand.open("/frost")
-    record = hand.until(lambda: hand.one('[data-test="record"]') if "came back" in hand.one('[data-test="record"]').text else None)
+    record = hand.until(
+        lambda: (
+            hand.one('[data-test="record"]')
+            if "came back" in hand.one('[data-test="record"]').text
+            else None
+        )
+    )
     assert "−3.1 °C" in record.text  # the coldest block
     assert record.find_elements(By.CSS_SELECTOR, "svg")
     hand.click("Baixo 7·8")

@@ -1,4 +1,6 @@
-"""Heights by hand: the wall moved by keyboard, the sun scrubbed, a school chosen and adopted, a tree's limb, shape and seasons."""
+"""Heights by hand: the wall moved by keyboard, the sun scrubbed, a school chosen and adopted, a
+tree's limb, shape and seasons.
+"""
 
 from __future__ import annotations
 
@@ -40,7 +42,11 @@ def test_the_wall_is_moved_and_a_school_adopted(browser, demo):
     hand.sees("Adopted")
     hand.click("Give up")
     hand.sees("given up")
-    assert not [t for t in ask(demo, f"/api/rotations?scope=block&scope_id={block}")["rotations"][0]["tasks"] if t["state"] == "open"]
+    assert not [
+        t
+        for t in ask(demo, f"/api/rotations?scope=block&scope_id={block}")["rotations"][0]["tasks"]
+        if t["state"] == "open"
+    ]
 
 
 def test_a_number_that_cannot_be_keeps_the_rest(browser, demo):
@@ -61,9 +67,18 @@ def test_limb_shape_and_seasons_of_one_tree(browser, demo):
     assert findings(browser) == []
     hand.one('input[type="checkbox"]').click()
     hand.click("Pyramid")
-    hand.until(lambda: hand.all('[data-test="breaks"]') and "break" in hand.one('[data-test="breaks"]').text)
+    hand.until(
+        lambda: (
+            hand.all('[data-test="breaks"]') and "break" in hand.one('[data-test="breaks"]').text
+        )
+    )
     hand.one('[data-school="third_of_tree"]').click()
-    hand.until(lambda: hand.all('[data-test="season"]') and "went down" in hand.one('[data-test="season"]').text)
+    hand.until(
+        lambda: (
+            hand.all('[data-test="season"]')
+            and "went down" in hand.one('[data-test="season"]').text
+        )
+    )
     first = hand.one('[data-test="season"]').text
     hand.one("#season").send_keys(Keys.ARROW_RIGHT)
     hand.until(lambda: hand.one('[data-test="season"]').text != first)

@@ -1,4 +1,6 @@
-"""The main job, by hand: find a tree, measure a limb, mark cuts, save the sheet, tick it off on a phone, find it in the log."""
+"""The main job, by hand: find a tree, measure a limb, mark cuts, save the sheet, tick it off on a
+phone, find it in the log.
+"""
 
 from __future__ import annotations
 
@@ -23,12 +25,19 @@ def ask(server, path: str):
 
 def fetch(server, path: str, headers: dict[str, str] | None = None) -> bytes:
     """A file as it is served."""
-    with urllib.request.urlopen(urllib.request.Request(server.url + path, headers=headers or {})) as answer:
+    with urllib.request.urlopen(
+        urllib.request.Request(server.url + path, headers=headers or {})
+    ) as answer:
         return answer.read()
 
 
 def send(server, path: str, body: object, method: str = "POST") -> None:
-    request = urllib.request.Request(server.url + path, json.dumps(body).encode(), {"Content-Type": "application/json"}, method=method)
+    request = urllib.request.Request(
+        server.url + path,
+        json.dumps(body).encode(),
+        {"Content-Type": "application/json"},
+        method=method,
+    )
     urllib.request.urlopen(request).close()
 
 
@@ -50,8 +59,14 @@ def test_from_finding_a_tree_to_its_log(browser, demo):
     hand.sees("What each needs next")
     find(hand, "baixo 4 9", "Baixo 4·9")
     hand.one('[aria-haspopup="listbox"]').click()
-    hand.until(lambda: next((o for o in hand.all('[role="option"]') if o.text == "Thin, whole branches"), None)).click()
-    hand.until(lambda: hand.one('[data-test="verdict"]').text.startswith("Go, 24 Mar 2027: at most"))
+    hand.until(
+        lambda: next(
+            (o for o in hand.all('[role="option"]') if o.text == "Thin, whole branches"), None
+        )
+    ).click()
+    hand.until(
+        lambda: hand.one('[data-test="verdict"]').text.startswith("Go, 24 Mar 2027: at most")
+    )
 
     # a limb in feet and inches, by clock and in words
     hand.press("u")
@@ -238,13 +253,17 @@ def test_the_sheet_prints_on_one_page(browser, demo):
     )
     hand.open(f"/sheet/{sheet}")
     hand.sees("done")
-    printed = browser.execute_cdp_cmd("Page.printToPDF", {"preferCSSPageSize": True, "printBackground": True})
+    printed = browser.execute_cdp_cmd(
+        "Page.printToPDF", {"preferCSSPageSize": True, "printBackground": True}
+    )
     pages = re.findall(rb"/Type\s*/Page\b", base64.b64decode(printed["data"]))
     assert len(pages) == 1
 
 
 def test_two_people_on_one_tree_lose_nothing(browser, demo):
-    """Someone else saves the trunk while a limb is being corrected: what was typed stays, and goes in at the second try."""
+    """Someone else saves the trunk while a limb is being corrected: what was typed stays, and goes
+    in at the second try.
+    """
     hand = Hand(browser, demo.url)
     tree_id = tree_named(demo, "Alto 1·6")
     hand.open(f"/tree/{tree_id}")
@@ -253,19 +272,41 @@ def test_two_people_on_one_tree_lose_nothing(browser, demo):
     form = 'form[aria-label="Limb"]'
     hand.type("Diameter at its base", "77 mm", form)
     frame = ask(demo, f"/api/trees/{tree_id}")["frame"]
-    keys = ("id", "on", "at_m", "base_mm", "tip_mm", "length_m", "rise_deg", "bearing_deg", "state", "foliage", "fruit", "headed_mm", "kind")
+    keys = (
+        "id",
+        "on",
+        "at_m",
+        "base_mm",
+        "tip_mm",
+        "length_m",
+        "rise_deg",
+        "bearing_deg",
+        "state",
+        "foliage",
+        "fruit",
+        "headed_mm",
+        "kind",
+    )
     theirs = {
         "union_m": frame["union_m"],
         "trunk": {"diameter_mm": 201, "height_m": frame["trunk_m"]},
         "limbs": [{k: x[k] for k in keys} for x in frame["limbs"]],
     }
-    send(demo, f"/api/trees/{tree_id}/frames", {"id": "theirs", "previous_id": frame["id"], "frame": theirs})
+    send(
+        demo,
+        f"/api/trees/{tree_id}/frames",
+        {"id": "theirs", "previous_id": frame["id"], "frame": theirs},
+    )
     hand.click("Save the measurement")
     hand.sees("What you typed is kept")
     hand.sees("trunk 201 mm")
     assert hand.field("Diameter at its base", form).get_attribute("value") == "77 mm"
     hand.click("Save the measurement")
-    hand.until(lambda: any(x["base_mm"] == 77 for x in ask(demo, f"/api/trees/{tree_id}")["frame"]["limbs"]))
+    hand.until(
+        lambda: any(
+            x["base_mm"] == 77 for x in ask(demo, f"/api/trees/{tree_id}")["frame"]["limbs"]
+        )
+    )
     assert ask(demo, f"/api/trees/{tree_id}")["frame"]["trunk_mm"] == 201
 
 

@@ -1,4 +1,6 @@
-"""From the walk to the plan, the sheet and the log, on a phone; pinned, re-planned, compared and printed."""
+"""From the walk to the plan, the sheet and the log, on a phone; pinned, re-planned, compared and
+printed.
+"""
 
 from __future__ import annotations
 
@@ -67,12 +69,17 @@ def test_pins_limit_and_a_second_plan_beside_it(browser, demo):
     hand.until(lambda: cuts(hand))
     assert findings(browser) == []
     before = cuts(hand)
-    browser.find_elements("css selector", '[data-test="plan-cut"] button')[-1].click()  # the last one, out
+    browser.find_elements("css selector", '[data-test="plan-cut"] button')[
+        -1
+    ].click()  # the last one, out
     hand.until(lambda: hand.all('[data-test="moved"]') and cuts(hand) != before)
     assert hand.one('[data-test="moved"]').text.startswith(("In:", "Out:"))
     hand.sees("you took it out")
     hand.one("details summary").click()
-    browser.execute_script("const e = document.querySelector('#weigh-parallel'); e.value = 0; e.dispatchEvent(new Event('change'))")
+    browser.execute_script(
+        "const e = document.querySelector('#weigh-parallel'); e.value = 0; "
+        "e.dispatchEvent(new Event('change'))"
+    )
     hand.sees("parallel, 0 points")
     hand.choose("Beside it", "Calm")
     hand.until(lambda: len(hand.all('[data-test="compare"] thead th')) == 3)
@@ -89,7 +96,11 @@ def sheet_of(server, tree: str) -> str:
     """A sheet of the first two limbs of a tree."""
     made, frame = str(uuid.uuid4()), ask(server, f"/api/trees/{tree}")["frame"]
     cuts = [{"limb": x["id"], "keep_m": 0} for x in frame["limbs"] if x["on"] != "trunk"][:2]
-    send(server, f"/api/trees/{tree}/sheets", {"id": made, "frame_id": frame["id"], "cuts": cuts, "work": "thin"})
+    send(
+        server,
+        f"/api/trees/{tree}/sheets",
+        {"id": made, "frame_id": frame["id"], "cuts": cuts, "work": "thin"},
+    )
     return made
 
 
@@ -100,7 +111,12 @@ def test_two_people_tick_the_same_cut(browser, demo):
     hand.open(f"/sheet/{sheet}")
     hand.button("Cut 1 done")
     line = ask(demo, f"/api/sheets/{sheet}")["lines"][0]["id"]
-    send(demo, f"/api/sheets/{sheet}/cuts/{line}", {"id": str(uuid.uuid4()), "done": True, "who": "second helper", "diameter_mm": 31}, "PUT")
+    send(
+        demo,
+        f"/api/sheets/{sheet}/cuts/{line}",
+        {"id": str(uuid.uuid4()), "done": True, "who": "second helper", "diameter_mm": 31},
+        "PUT",
+    )
     hand.click("Cut 1 done")
     hand.sees("was not taken")
     hand.sees("by second helper")  # who was there first, with what was measured
@@ -125,7 +141,10 @@ def test_a_sheet_is_ticked_without_signal(browser, demo):
     hand.sees("1 of 2 done")  # the page and the sheet come from the phone
     assert not hand.button("Finish with 1 of 2 cuts").is_enabled()
     demo.back()
-    hand.until(lambda: [x["done"] for x in ask(demo, f"/api/sheets/{sheet}")["lines"]] == [True, False], patience=60)
+    hand.until(
+        lambda: [x["done"] for x in ask(demo, f"/api/sheets/{sheet}")["lines"]] == [True, False],
+        patience=60,
+    )
     hand.until(lambda: hand.button("Finish with 1 of 2 cuts").is_enabled(), patience=60)
 
 

@@ -1,4 +1,6 @@
-"""The year by hand: frost dates that close windows, stances, the fortnight, weather, a station's list."""
+"""The year by hand: frost dates that close windows, stances, the fortnight, weather, a station's
+list.
+"""
 
 from __future__ import annotations
 
@@ -15,7 +17,9 @@ pytestmark = pytest.mark.ui
 
 def go_width(hand: Hand, work: str) -> float:
     """How wide a lane is open on the ribbon."""
-    return sum(float(r.get_attribute("width")) for r in hand.all(f'[data-lane="{work}"] [data-tone="go"]'))
+    return sum(
+        float(r.get_attribute("width")) for r in hand.all(f'[data-lane="{work}"] [data-tone="go"]')
+    )
 
 
 def test_a_sooner_frost_closes_a_window_and_nothing_is_saved(browser, demo):
@@ -63,8 +67,14 @@ def test_switching_the_stance_of_one_block(browser, demo):
     hand.one('[aria-label="Choose: Once, before the first flush"]').click()
     hand.sees("(chosen for the block)")
     blocks = {b["name"]: b["id"] for b in ask(demo, "/api/grove")["blocks"]}
-    chosen = {t["topic"]: t["in_force"] for t in ask(demo, f"/api/stances?scope=block&scope_id={blocks['Baixo']}")["topics"]}
-    elsewhere = {t["topic"]: t["in_force"] for t in ask(demo, f"/api/stances?scope=block&scope_id={blocks['Alto']}")["topics"]}
+    chosen = {
+        t["topic"]: t["in_force"]
+        for t in ask(demo, f"/api/stances?scope=block&scope_id={blocks['Baixo']}")["topics"]
+    }
+    elsewhere = {
+        t["topic"]: t["in_force"]
+        for t in ask(demo, f"/api/stances?scope=block&scope_id={blocks['Alto']}")["topics"]
+    }
     assert (chosen["timing"], elsewhere["timing"]) == ("before-first-flush", "any-time")
     hand.one('[aria-label="Take back: Once, before the first flush"]').click()
     hand.until(lambda: "(unless you choose)" in hand.one('[data-topic="timing"] summary').text)
@@ -92,7 +102,9 @@ def test_work_is_put_off_with_its_reason_on_a_phone(browser, demo):
     demo.broken.clear()
     form.find_element("tag name", "button").click()
     hand.sees("soil too wet for the ladder")
-    put = next(i for i in ask(demo, "/api/today")["put_off"] if i["later"]["why"].startswith("soil"))
+    put = next(
+        i for i in ask(demo, "/api/today")["put_off"] if i["later"]["why"].startswith("soil")
+    )
     assert put["work"] == "height"
     assert len(put["trees"]) == 1 or f"{len(put['trees'])} trees" in says
 
@@ -103,20 +115,33 @@ def test_weather_of_the_demo_stops_work_and_lets_it_go(browser, demo):
         hand.open("/place#weather")
         hand.sees("a real holding never listens to it")
         hand.one('input[value="frost"]').click()
-        hand.until(lambda: "Frost on 3 Apr 2027" in hand.one("#weather svg").get_attribute("aria-label"))
+        hand.until(
+            lambda: "Frost on 3 Apr 2027" in hand.one("#weather svg").get_attribute("aria-label")
+        )
         hand.open("/today")
         hand.until(lambda: any("Frost of" in e.text for e in hand.all('[data-test="closed"]')))
-        assert not any(i["closed_by"] is None and i["work"] == "height" for i in ask(demo, "/api/today")["items"])
+        assert not any(
+            i["closed_by"] is None and i["work"] == "height"
+            for i in ask(demo, "/api/today")["items"]
+        )
     finally:
         hand.open("/place#weather")
         hand.one('input[value="clear"]').click()
-        hand.until(lambda: "No frost foreseen" in hand.one("#weather svg").get_attribute("aria-label"))
-    assert any(i["closed_by"] is None and i["work"] == "height" for i in ask(demo, "/api/today")["items"])
+        hand.until(
+            lambda: "No frost foreseen" in hand.one("#weather svg").get_attribute("aria-label")
+        )
+    assert any(
+        i["closed_by"] is None and i["work"] == "height" for i in ask(demo, "/api/today")["items"]
+    )
 
 
 def test_a_place_is_corrected_on_its_curve(browser, empty):
     hand = Hand(browser, empty.url)
-    send(empty, "/api/sites", {"holding": "G", "site": "G", "latitude": 36.8, "climate": "mediterranean-coast"})
+    send(
+        empty,
+        "/api/sites",
+        {"holding": "G", "site": "G", "latitude": 36.8, "climate": "mediterranean-coast"},
+    )
     hand.open("/place")
     hand.sees("climate mediterranean-coast")
     point = hand.one('[data-point="minimum-0"]')
@@ -137,10 +162,16 @@ def test_a_place_is_corrected_on_its_curve(browser, empty):
 
 def test_a_stations_list_is_mended_before_it_is_taken(browser, empty):
     hand = Hand(browser, empty.url)
-    send(empty, "/api/sites", {"holding": "G", "site": "G", "latitude": 36.8, "climate": "mediterranean-coast"})
+    send(
+        empty,
+        "/api/sites",
+        {"holding": "G", "site": "G", "latitude": 36.8, "climate": "mediterranean-coast"},
+    )
     site = ask(empty, "/api/grove")["sites"][0]["id"]
     hand.open("/place#station")
-    hand.type("Or paste the days", "date,tmin,tmax\n2026-01-01,5,15\n2026-01-03,6,16\n2026-01-03,6,16\n")
+    hand.type(
+        "Or paste the days", "date,tmin,tmax\n2026-01-01,5,15\n2026-01-03,6,16\n2026-01-03,6,16\n"
+    )
     hand.click("Check the days")
     hand.sees("Line 4, date: 2026-01-03 stands on line 3 already")
     assert "Take the days only" not in hand.text()

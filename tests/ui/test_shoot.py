@@ -24,7 +24,12 @@ def test_a_sucker_is_judged_by_keys_and_logged_with_its_like(browser, demo):
     assert "leaflets" in first or "start" in first
     hand.press("1" if "leaflets" in first else "2")
     # the question goes when the matter is settled, so it is not waited for
-    hand.until(lambda: verdict(hand) != "Not yet clear" or [q.text for q in hand.all('[data-test="question"]')] != [first])
+    hand.until(
+        lambda: (
+            verdict(hand) != "Not yet clear"
+            or [q.text for q in hand.all('[data-test="question"]')] != [first]
+        )
+    )
     if verdict(hand) == "Not yet clear":
         hand.press("1")
     hand.until(lambda: verdict(hand) == "The rootstock's: it comes off")
@@ -33,7 +38,9 @@ def test_a_sucker_is_judged_by_keys_and_logged_with_its_like(browser, demo):
     hand.type("How many alike", "3")
     hand.click("Taken off: into the log")
     hand.sees("3 suckers off, in the log")
-    (entry,) = hand.until(lambda: [e for e in ask(demo, f"/api/trees/{tree}")["log"] if e["date"] == "2027-03-24"])
+    (entry,) = hand.until(
+        lambda: [e for e in ask(demo, f"/api/trees/{tree}")["log"] if e["date"] == "2027-03-24"]
+    )
     assert (entry["work"], entry["cuts"]) == ("sucker", 3)
     hand.until(lambda: verdict(hand) == "Not yet clear")  # ready for the next
 
@@ -48,7 +55,9 @@ def test_what_cannot_be_told_is_not_asked_again_and_back_goes_back(browser, demo
         hand.until(lambda: hand.one('[data-test="question"]').text not in asked)
         asked.append(hand.one('[data-test="question"]').text)
     assert len(set(asked)) == 4
-    assert min(b.size["height"] for b in hand.all("main .choice, main .btn") if b.is_displayed()) >= 44
+    assert (
+        min(b.size["height"] for b in hand.all("main .choice, main .btn") if b.is_displayed()) >= 44
+    )
     hand.one(".choice").click()
     hand.sees("1 seen, kept here")
     hand.press(Keys.BACKSPACE)

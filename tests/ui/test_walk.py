@@ -1,4 +1,6 @@
-"""The walk on a phone: few taps, number keys, a sucker found and judged, limbs to a sheet, a row in passing, and no signal in the middle."""
+"""The walk on a phone: few taps, number keys, a sucker found and judged, limbs to a sheet, a row in
+passing, and no signal in the middle.
+"""
 
 from __future__ import annotations
 
@@ -41,13 +43,19 @@ def test_a_tree_in_order_takes_at_most_twelve_taps(browser, demo, tmp_path):
     hand.until(lambda: hand.all('[data-test="step"]'))
     assert min(b.size["height"] for b in hand.all("main .choice") if b.is_displayed()) >= 44
     taps = reach(hand, "")
-    hand.until(lambda: hand.all('[data-test="end"]') and hand.one('[data-test="end"]').text == "Nothing to cut")
+    hand.until(
+        lambda: (
+            hand.all('[data-test="end"]') and hand.one('[data-test="end"]').text == "Nothing to cut"
+        )
+    )
     hand.click("Finish the walk")
     hand.sees("The days to come back are set")
     assert taps + 1 <= 12
     Image.new("RGB", (40, 30), "olive").save(tmp_path / "tree.jpg")
     hand.one('main input[type="file"]').send_keys(str(tmp_path / "tree.jpg"))
-    hand.until(lambda: [i for i in hand.all("main img") if "/api/photos/" in i.get_attribute("src")])
+    hand.until(
+        lambda: [i for i in hand.all("main img") if "/api/photos/" in i.get_attribute("src")]
+    )
     assert "The days to come back are set" in hand.text()  # a photo begins no other walk
 
 
@@ -68,12 +76,21 @@ def test_a_sucker_found_and_judged_takes_at_most_eight_more(browser, demo):
         value = next(v for q, v in sucker.items() if asked.startswith(q))
         hand.one(f'[data-answer="{value}"]').click()
         taps += 1
-        hand.until(lambda asked=asked: hand.all("#alike") or hand.one('[data-test="question"]').text != asked)
+        hand.until(
+            lambda asked=asked: (
+                hand.all("#alike") or hand.one('[data-test="question"]').text != asked
+            )
+        )
     hand.click("Taken off")
     taps += 1
     hand.until(lambda: question(hand) == "dead")
     assert taps <= 8
-    hand.until(lambda: [e["cuts"] for e in ask(demo, f"/api/trees/{tree}")["log"] if e["work"] == "sucker"][:1] == [1])
+    hand.until(
+        lambda: (
+            [e["cuts"] for e in ask(demo, f"/api/trees/{tree}")["log"] if e["work"] == "sucker"][:1]
+            == [1]
+        )
+    )
 
 
 def test_limbs_named_on_the_walk_become_a_sheet(browser, demo):
@@ -94,13 +111,17 @@ def test_limbs_named_on_the_walk_become_a_sheet(browser, demo):
 
 
 def test_the_server_goes_away_in_the_middle_of_a_walk(browser, demo):
-    """Answers without signal are kept through a reload of the page and sent once, in order, when the server is back."""
+    """Answers without signal are kept through a reload of the page and sent once, in order, when
+    the server is back.
+    """
     hand = Hand(browser, demo.url)
     resize(browser, 390, 844)
     tree = tree_named(demo, "Baixo 3·7")
     hand.open(f"/tree/{tree}/walk")
     reach(hand, "union")
-    browser.execute_async_script("navigator.serviceWorker.ready.then(arguments[0])")  # the pages are on the phone
+    browser.execute_async_script(
+        "navigator.serviceWorker.ready.then(arguments[0])"
+    )  # the pages are on the phone
     demo.away()
     reach(hand, "dead")
     hand.sees("kept on this device")
@@ -113,7 +134,9 @@ def test_the_server_goes_away_in_the_middle_of_a_walk(browser, demo):
     hand.click("Finish the walk")
     hand.sees("ends as soon as Billhook answers")
     demo.back()
-    hand.until(lambda: "The days to come back are set" in hand.text(), patience=60)  # a whole walk is sent, answer by answer
+    hand.until(
+        lambda: "The days to come back are set" in hand.text(), patience=60
+    )  # a whole walk is sent, answer by answer
     record = ask(demo, f"/api/trees/{tree}")
     assert len([t for t in record["tasks"] if "Gummy or sunken bark" in t["does"]]) == 1
     assert not [e for e in hand.errors() if "ERR_CONNECTION" not in e]
@@ -128,7 +151,9 @@ def test_a_walk_begun_without_signal_is_sent_whole(browser, demo):
     hand.click("Take the row along")
     hand.until(lambda: "The row is on this phone" in hand.text())
     demo.away()
-    hand.one('[data-row-tree="Baixo 1·4"]').find_element(By.XPATH, './/button[contains(., "Rubbed off")]').click()
+    hand.one('[data-row-tree="Baixo 1·4"]').find_element(
+        By.XPATH, './/button[contains(., "Rubbed off")]'
+    ).click()
     more = hand.one('[aria-label="Suckers rubbed off, one more"]')
     for _ in range(3):
         more.click()
@@ -142,9 +167,16 @@ def test_a_walk_begun_without_signal_is_sent_whole(browser, demo):
     reach(hand, "")
     hand.click("Finish the walk")
     demo.back()
-    hand.until(lambda: "The days to come back are set" in hand.text(), patience=60)  # a whole walk is sent, answer by answer
-    assert len([t for t in ask(demo, f"/api/trees/{first}")["tasks"] if "tagged shoot" in t["does"]]) == 1
-    assert [e["cuts"] for e in ask(demo, f"/api/trees/{second}")["log"] if e["work"] == "sucker"][:1] == [3]
+    hand.until(
+        lambda: "The days to come back are set" in hand.text(), patience=60
+    )  # a whole walk is sent, answer by answer
+    assert (
+        len([t for t in ask(demo, f"/api/trees/{first}")["tasks"] if "tagged shoot" in t["does"]])
+        == 1
+    )
+    assert [e["cuts"] for e in ask(demo, f"/api/trees/{second}")["log"] if e["work"] == "sucker"][
+        :1
+    ] == [3]
 
 
 def test_answers_that_cross_are_shown_and_settled(browser, demo):
@@ -154,7 +186,12 @@ def test_answers_that_cross_are_shown_and_settled(browser, demo):
     hand.open(f"/tree/{tree}/walk")
     reach(hand, "dead")
     walk = ask(demo, f"/api/trees/{tree}/walk-form")["id"]
-    other = {"id": "11111111-2222-4333-8444-555555555555", "question": "dead", "answer": "gum", "seen": ""}
+    other = {
+        "id": "11111111-2222-4333-8444-555555555555",
+        "question": "dead",
+        "answer": "gum",
+        "seen": "",
+    }
     send(demo, f"/api/walks/{walk}/answers", other)  # another phone, in between
     hand.one('[data-answer="none"]').click()
     hand.sees("Two phones answered")
@@ -186,7 +223,11 @@ def test_a_photo_is_made_small_and_loses_its_place(browser, demo, tmp_path):
     assert not kept.getexif()
     slider = hand.one('input[type="range"]')
     slider.send_keys(Keys.HOME)
-    hand.until(lambda: hand.one('input[type="range"]').get_attribute("aria-valuetext").startswith("0 % before"))
+    hand.until(
+        lambda: (
+            hand.one('input[type="range"]').get_attribute("aria-valuetext").startswith("0 % before")
+        )
+    )
     (tmp_path / "large.jpg").write_bytes(b"\0" * (11 * 1024 * 1024))
     hand.all('input[type="file"]')[0].send_keys(str(tmp_path / "large.jpg"))
     hand.sees("10 MB is the most")

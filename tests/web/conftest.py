@@ -34,5 +34,14 @@ def served(tmp_path) -> Served:
     site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     row = planting.plant(at, site.id, "Baixo", 4, 2, "mandarin", 2014, "clementine", "carrizo")
     frame = trees.save_frame(at, row.tree_ids[0], forked_frame(), None, {"e", "w"}, TODAY)
-    yield Served(create_app(at).test_client(), at, site.id, row.tree_ids[0], row.tree_ids[1], frame.id, row.row_id, row.block_id)
+    yield Served(
+        create_app(at).test_client(),
+        at,
+        site.id,
+        row.tree_ids[0],
+        row.tree_ids[1],
+        frame.id,
+        row.row_id,
+        row.block_id,
+    )
     at.store.close()

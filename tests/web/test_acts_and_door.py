@@ -1,4 +1,6 @@
-"""Every write once, by its id; only our own names and pages are answered; odd days and bodies are refused at the door."""
+"""Every write once, by its id; only our own names and pages are answered; odd days and bodies are
+refused at the door.
+"""
 
 from __future__ import annotations
 
@@ -24,23 +26,72 @@ def calls(served) -> dict[str, tuple[str, dict]]:
     site, tree, bare, block = served.site_id, served.tree_id, served.bare_id, served.block_id
     months = {"tmin_c": [4.0] * 12, "tmax_c": [20.0] * 12}
     return {
-        "planting": ("POST /api/plantings", {"site_id": site, "block": "Alto", "count": 2, "species": "avocado", "planted_year": 2015}),
-        "site": ("POST /api/sites", {"holding": "Almirelo", "site": "Sul", "latitude": -33.2, "climate": None, **months}),
-        "sketch": (f"POST /api/trees/{bare}/sketch", {"height_m": 3.0, "spread_m": 3.0, "trunk_mm": 100.0}),
-        "seen": (f"POST /api/trees/{tree}/observations", {"kind": "fruit_on", "value": "none", "date": DAY}),
-        "block seen": (f"POST /api/blocks/{block}/observations", {"kind": "ground", "value": "mulch", "date": DAY}),
-        "night": (f"POST /api/sites/{site}/night", {"day": DAY, "min_c": -3.0, "hours": 4.0, "save": True}),
-        "put off": ("POST /api/today/put-off", {"tree_ids": [tree], "work": "thin", "until": "2027-05-01", "why": "rain"}),
+        "planting": (
+            "POST /api/plantings",
+            {
+                "site_id": site,
+                "block": "Alto",
+                "count": 2,
+                "species": "avocado",
+                "planted_year": 2015,
+            },
+        ),
+        "site": (
+            "POST /api/sites",
+            {"holding": "Almirelo", "site": "Sul", "latitude": -33.2, "climate": None, **months},
+        ),
+        "sketch": (
+            f"POST /api/trees/{bare}/sketch",
+            {"height_m": 3.0, "spread_m": 3.0, "trunk_mm": 100.0},
+        ),
+        "seen": (
+            f"POST /api/trees/{tree}/observations",
+            {"kind": "fruit_on", "value": "none", "date": DAY},
+        ),
+        "block seen": (
+            f"POST /api/blocks/{block}/observations",
+            {"kind": "ground", "value": "mulch", "date": DAY},
+        ),
+        "night": (
+            f"POST /api/sites/{site}/night",
+            {"day": DAY, "min_c": -3.0, "hours": 4.0, "save": True},
+        ),
+        "put off": (
+            "POST /api/today/put-off",
+            {"tree_ids": [tree], "work": "thin", "until": "2027-05-01", "why": "rain"},
+        ),
         "record": (f"PATCH /api/trees/{bare}", {"version": 1, "note": "by the gate"}),
-        "list": ("POST /api/trees/import", {"site_id": site, "text": "block,row,place,species,planted_year\nCasa,1,1,lemon,2015", "save": True}),
+        "list": (
+            "POST /api/trees/import",
+            {
+                "site_id": site,
+                "text": "block,row,place,species,planted_year\nCasa,1,1,lemon,2015",
+                "save": True,
+            },
+        ),
         "gone": (f"POST /api/trees/{bare}/gone", {"version": 1}),
     }
 
 
 def rows(served) -> tuple[int, ...]:
-    names = ["act", "tree", "site", "sitenormals", "frame", "observation", "frostnight", "putoff", "block", "place", "task"]
+    names = [
+        "act",
+        "tree",
+        "site",
+        "sitenormals",
+        "frame",
+        "observation",
+        "frostnight",
+        "putoff",
+        "block",
+        "place",
+        "task",
+    ]
     with served.at.store.reading() as session:
-        return tuple(session.connection().exec_driver_sql(f"SELECT count(*) FROM {n}").scalar() for n in names)
+        return tuple(
+            session.connection().exec_driver_sql(f"SELECT count(*) FROM {n}").scalar()
+            for n in names
+        )
 
 
 def send(client, call: str, body, **headers):
@@ -49,7 +100,21 @@ def send(client, call: str, body, **headers):
 
 
 @pytest.mark.parametrize("how", ["header", "body"])
-@pytest.mark.parametrize("what", ["planting", "site", "sketch", "seen", "block seen", "night", "put off", "record", "list", "gone"])
+@pytest.mark.parametrize(
+    "what",
+    [
+        "planting",
+        "site",
+        "sketch",
+        "seen",
+        "block seen",
+        "night",
+        "put off",
+        "record",
+        "list",
+        "gone",
+    ],
+)
 def test_a_write_sent_twice_is_written_once_and_answered_alike(served, what, how):
     call, body = calls(served)[what]
     act = new_id()
@@ -65,7 +130,11 @@ def test_a_write_sent_twice_is_written_once_and_answered_alike(served, what, how
         assert first.get_json()["act"] == act
     # another program of the same folder, which never gave the answer
     elsewhere = send(create_app(served.at).test_client(), call, body, **headers)
-    assert (elsewhere.status_code, elsewhere.get_json()["taken"], elsewhere.get_json()["act"]) == (409, True, act)
+    assert (elsewhere.status_code, elsewhere.get_json()["taken"], elsewhere.get_json()["act"]) == (
+        409,
+        True,
+        act,
+    )
     assert rows(served) == after
 
 
@@ -75,7 +144,10 @@ def test_an_id_serves_one_write_only(served):
     assert send(served.client, call, body, **act).status_code == 201
     for client in (served.client, create_app(served.at).test_client()):
         other = send(client, *calls(served)["sketch"], **act)
-        assert (other.status_code, other.get_json()["errors"][0]["message"]) == (422, "was given to another write; make a new one")
+        assert (other.status_code, other.get_json()["errors"][0]["message"]) == (
+            422,
+            "was given to another write; make a new one",
+        )
 
 
 def test_the_same_write_sent_at_once_by_two_threads_is_one(served):
@@ -101,24 +173,43 @@ def test_a_refused_write_can_be_mended_under_its_id(served):
     refused = send(served.client, call, body | {"species": "oak"}, **act)
     assert (refused.status_code, refused.get_json()["act"]) == (422, act["Billhook-Act"])
     assert send(served.client, call, body, **act).status_code == 201
-    assert send(served.client, call, body, **{"Billhook-Act": "mine"}).get_json()["errors"][0]["pointer"] == "/Billhook-Act"
+    assert (
+        send(served.client, call, body, **{"Billhook-Act": "mine"}).get_json()["errors"][0][
+            "pointer"
+        ]
+        == "/Billhook-Act"
+    )
 
 
 def test_a_frame_sent_twice_is_one(served):
     body = {"id": new_id(), "frame": FRAME, "previous_id": served.frame_id, "measured": []}
     first = served.client.post(f"/api/trees/{served.tree_id}/frames", json=body)
     again = served.client.post(f"/api/trees/{served.tree_id}/frames", json=body)
-    other = create_app(served.at).test_client().post(f"/api/trees/{served.tree_id}/frames", json=body)
+    other = (
+        create_app(served.at).test_client().post(f"/api/trees/{served.tree_id}/frames", json=body)
+    )
     assert (first.status_code, again.status_code) == (201, 201)
     assert other.get_json()["taken"] is True
 
 
 @pytest.mark.parametrize(
     ("host", "answered"),
-    [("localhost", True), ("127.0.0.1:8420", True), ("[::1]:8420", True), ("grove.localhost", True), ("127.8.9.1", True), ("farm.lan:8420", True),
-     ("evil.example", False), ("evil.example:8420", False), ("203.0.113.9", False), ("localhost.evil.example", False), ("127.0.0.1.evil.example", False),
-     ("[::1", False), ("", False)],
-)  # fmt: skip
+    [
+        ("localhost", True),
+        ("127.0.0.1:8420", True),
+        ("[::1]:8420", True),
+        ("grove.localhost", True),
+        ("127.8.9.1", True),
+        ("farm.lan:8420", True),
+        ("evil.example", False),
+        ("evil.example:8420", False),
+        ("203.0.113.9", False),
+        ("localhost.evil.example", False),
+        ("127.0.0.1.evil.example", False),
+        ("[::1", False),
+        ("", False),
+    ],
+)
 def test_only_our_own_names_are_answered(served, host, answered):
     served.at.settings = dataclasses.replace(served.at.settings, names=("farm.lan",))
     client = create_app(served.at).test_client()
@@ -138,13 +229,24 @@ def test_on_every_address_only_this_machine_s_are_answered():
 
 @pytest.mark.parametrize(
     ("headers", "status"),
-    [({}, 200), ({"Origin": "http://localhost"}, 200), ({"Sec-Fetch-Site": "same-origin"}, 200), ({"Origin": "null"}, 403),
-     ({"Origin": "http://localhost:3000"}, 403), ({"Origin": "https://evil.example"}, 403), ({"Sec-Fetch-Site": "same-site"}, 403),
-     ({"Sec-Fetch-Site": "cross-site"}, 403), ({"Origin": "http://localhost", "Sec-Fetch-Site": "cross-site"}, 403)],
-)  # fmt: skip
+    [
+        ({}, 200),
+        ({"Origin": "http://localhost"}, 200),
+        ({"Sec-Fetch-Site": "same-origin"}, 200),
+        ({"Origin": "null"}, 403),
+        ({"Origin": "http://localhost:3000"}, 403),
+        ({"Origin": "https://evil.example"}, 403),
+        ({"Sec-Fetch-Site": "same-site"}, 403),
+        ({"Sec-Fetch-Site": "cross-site"}, 403),
+        ({"Origin": "http://localhost", "Sec-Fetch-Site": "cross-site"}, 403),
+    ],
+)
 def test_another_site_s_page_writes_nothing_with_or_without_a_body(served, headers, status):
     act = {"Billhook-Act": new_id()}
-    assert served.client.put("/api/units", json={"units": "us"}, headers=headers | act).status_code == status
+    assert (
+        served.client.put("/api/units", json={"units": "us"}, headers=headers | act).status_code
+        == status
+    )
     walk = new_id()
     served.client.post(f"/api/trees/{served.tree_id}/walks", json={"id": walk})
     assert served.client.post(f"/api/walks/{walk}/finish", headers=headers).status_code == status
@@ -156,12 +258,18 @@ def test_every_answer_says_what_pages_may_do(served):
         headers = served.client.get(path).headers
         assert "frame-ancestors 'none'" in headers["Content-Security-Policy"]
         assert "unsafe" not in headers["Content-Security-Policy"]
-        assert (headers["X-Content-Type-Options"], headers["Referrer-Policy"]) == ("nosniff", "no-referrer")
+        assert (headers["X-Content-Type-Options"], headers["Referrer-Policy"]) == (
+            "nosniff",
+            "no-referrer",
+        )
 
 
 @pytest.mark.parametrize("year", ["0001-05-01", "2016-05-01", "2028-05-01", "9999-05-01"])
 def test_an_observed_date_is_held_to_sense(served, year):
-    for path in (f"/api/trees/{served.tree_id}/observations", f"/api/blocks/{served.block_id}/observations"):
+    for path in (
+        f"/api/trees/{served.tree_id}/observations",
+        f"/api/blocks/{served.block_id}/observations",
+    ):
         answer = served.client.post(path, json={"kind": "flush_start", "value": year, "date": DAY})
         assert answer.status_code == 422
         assert answer.get_json()["errors"][0]["pointer"] == "/value"
@@ -173,10 +281,38 @@ def test_an_observed_date_is_held_to_sense(served, year):
     ("call", "body", "pointer"),
     [
         ("POST /api/trees/{tree}/gone", {"version": 1, "date": "2028-01-01"}, "/date"),
-        ("POST /api/trees/{tree}/frames", {"frame": FRAME, "previous_id": None, "measured": [], "id": new_id(), "date": "0001-01-01"}, "/date"),
-        ("POST /api/trees/{tree}/frames", {"frame": FRAME, "previous_id": None, "measured": [], "id": new_id(), "date": "2028-01-01"}, "/date"),
-        ("POST /api/trees/{tree}/log", {"id": new_id(), "date": "2028-01-01", "work": "thin"}, "/date"),
-        ("POST /api/today/put-off", {"tree_ids": ["{tree}"], "work": "thin", "until": "2190-01-01", "why": "rain"}, "/until"),
+        (
+            "POST /api/trees/{tree}/frames",
+            {
+                "frame": FRAME,
+                "previous_id": None,
+                "measured": [],
+                "id": new_id(),
+                "date": "0001-01-01",
+            },
+            "/date",
+        ),
+        (
+            "POST /api/trees/{tree}/frames",
+            {
+                "frame": FRAME,
+                "previous_id": None,
+                "measured": [],
+                "id": new_id(),
+                "date": "2028-01-01",
+            },
+            "/date",
+        ),
+        (
+            "POST /api/trees/{tree}/log",
+            {"id": new_id(), "date": "2028-01-01", "work": "thin"},
+            "/date",
+        ),
+        (
+            "POST /api/today/put-off",
+            {"tree_ids": ["{tree}"], "work": "thin", "until": "2190-01-01", "why": "rain"},
+            "/until",
+        ),
         ("PATCH /api/trees/{tree}", {"version": 1, "planted_year": 2199}, "/planted_year"),
         ("POST /api/sites/{site}/night", {"day": "1999-01-01", "min_c": -3.0}, "/day"),
     ],
@@ -195,9 +331,32 @@ def test_an_odd_row_is_shown_and_taken_out_and_closes_nothing(served):
     from billhook.store.tables import Observation
 
     with served.at.store.writing() as session:
-        session.add(Observation(scope="tree", scope_id=served.tree_id, kind="flush_start", value="0001-01-01", date=TODAY))
-        session.add(Observation(scope="block", scope_id=served.block_id, kind="bloom_start", value="soon", date=TODAY))
-    for path in ("grove", "today", f"trees/{served.tree_id}", f"almanac?tree={served.tree_id}", "calendar.ics", f"rows/{served.row_id}/walk"):
+        session.add(
+            Observation(
+                scope="tree",
+                scope_id=served.tree_id,
+                kind="flush_start",
+                value="0001-01-01",
+                date=TODAY,
+            )
+        )
+        session.add(
+            Observation(
+                scope="block",
+                scope_id=served.block_id,
+                kind="bloom_start",
+                value="soon",
+                date=TODAY,
+            )
+        )
+    for path in (
+        "grove",
+        "today",
+        f"trees/{served.tree_id}",
+        f"almanac?tree={served.tree_id}",
+        "calendar.ics",
+        f"rows/{served.row_id}/walk",
+    ):
         assert served.client.get(f"/api/{path}").status_code == 200, path
     found = served.client.get("/api/odd").get_json()["entries"]
     assert [(e["where"], e["says"], e["value"]) for e in found] == [
@@ -211,7 +370,9 @@ def test_an_odd_row_is_shown_and_taken_out_and_closes_nothing(served):
 
 def test_what_nobody_foresaw_in_one_tree_s_record_closes_no_page(served):
     with served.at.store.writing() as session:
-        session.connection().exec_driver_sql("UPDATE tree SET species = 'unheard-of' WHERE id = ?", (served.bare_id,))
+        session.connection().exec_driver_sql(
+            "UPDATE tree SET species = 'unheard-of' WHERE id = ?", (served.bare_id,)
+        )
     trees = {t["id"]: t["need"] for t in served.client.get("/api/grove").get_json()["trees"]}
     assert trees[served.bare_id].startswith("Cannot be worked out")
     assert not trees[served.tree_id].startswith("Cannot be worked out")
@@ -224,11 +385,27 @@ def test_deep_json_and_old_line_ends_are_read_or_refused_by_name(served):
     assert (deep.status_code, deep.get_json()["title"]) == (400, "Not readable as JSON.")
     lines = ["block,row,place,species,planted_year", "Casa,1,1,lemon,2015", 'Casa,1,2,"lemon",2016']
     for end in ("\r", "\r\n", "\n"):
-        answer = served.client.post("/api/trees/import", json={"site_id": served.site_id, "text": end.join(lines), "save": False})
-        assert (answer.status_code, answer.get_json()["trees"], answer.get_json()["problems"]) == (200, 2, [])
+        answer = served.client.post(
+            "/api/trees/import",
+            json={"site_id": served.site_id, "text": end.join(lines), "save": False},
+        )
+        assert (answer.status_code, answer.get_json()["trees"], answer.get_json()["problems"]) == (
+            200,
+            2,
+            [],
+        )
         days = ["date,tmin,tmax", "2026-01-01,3,14", "2026-01-02,4,15"]
-        answer = served.client.post(f"/api/sites/{served.site_id}/days", json={"text": end.join(days)})
-        assert (answer.status_code, answer.get_json()["count"], answer.get_json()["problem_count"]) == (200, 2, 0)
-    huge = served.client.post("/api/trees/import", json={"site_id": served.site_id, "text": lines[0] + '\n"' + "x" * 200_000, "save": False})
+        answer = served.client.post(
+            f"/api/sites/{served.site_id}/days", json={"text": end.join(days)}
+        )
+        assert (
+            answer.status_code,
+            answer.get_json()["count"],
+            answer.get_json()["problem_count"],
+        ) == (200, 2, 0)
+    huge = served.client.post(
+        "/api/trees/import",
+        json={"site_id": served.site_id, "text": lines[0] + '\n"' + "x" * 200_000, "save": False},
+    )
     assert huge.status_code == 200
     assert "cannot be read as CSV" in huge.get_json()["problems"][0]["message"]

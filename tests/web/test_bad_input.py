@@ -1,4 +1,6 @@
-"""Every field of every request, spoiled one at a time: 422, the field named, plain words, nothing saved."""
+"""Every field of every request, spoiled one at a time: 422, the field named, plain words, nothing
+saved.
+"""
 
 from __future__ import annotations
 
@@ -36,7 +38,8 @@ def standing(served) -> tuple[int, int, int]:
     """What a half-saved request would change."""
     with served.at.store.reading() as session:
         tables = [
-            session.connection().exec_driver_sql(f"select count(*) from {t}").scalar() for t in ("frame", "plan", "observation", "site", "tree")
+            session.connection().exec_driver_sql(f"select count(*) from {t}").scalar()
+            for t in ("frame", "plan", "observation", "site", "tree")
         ]
     return (len(grove(served.at, TODAY).trees), len(logbook.log(served.at)), sum(tables))
 
@@ -47,10 +50,20 @@ def test_calculators_take_the_good_body_and_name_each_spoiled_field(served, path
     assert served.client.post(path, json=body).status_code == 200
     for place in leaves(body):
         refused(
-            send(served.client, path, spoiled(body, place, {"what": "is this"} if not isinstance(value_at(body, place), dict) else "text")),
+            send(
+                served.client,
+                path,
+                spoiled(
+                    body,
+                    place,
+                    {"what": "is this"} if not isinstance(value_at(body, place), dict) else "text",
+                ),
+            ),
             pointer(place),
         )
-        if isinstance(value_at(body, place), (int, float)) and not isinstance(value_at(body, place), bool):
+        if isinstance(value_at(body, place), (int, float)) and not isinstance(
+            value_at(body, place), bool
+        ):
             refused(send(served.client, path, spoiled(body, place, float("nan"))), pointer(place))
             refused(send(served.client, path, spoiled(body, place, 1e12)), pointer(place))
             refused(send(served.client, path, spoiled(body, place, True)), pointer(place))
@@ -60,15 +73,30 @@ def test_calculators_take_the_good_body_and_name_each_spoiled_field(served, path
 
 def test_resources_name_each_spoiled_field_and_save_nothing(served):
     before = standing(served)
-    for call, body in resources(served.tree_id, served.frame_id, served.site_id, served.block_id).items():
+    for call, body in resources(
+        served.tree_id, served.frame_id, served.site_id, served.block_id
+    ).items():
         for place in leaves(body):
             value = value_at(body, place)
-            refused(send(served.client, call, spoiled(body, place, {"what": "is this"} if not isinstance(value, dict) else "text")), pointer(place))
+            refused(
+                send(
+                    served.client,
+                    call,
+                    spoiled(
+                        body, place, {"what": "is this"} if not isinstance(value, dict) else "text"
+                    ),
+                ),
+                pointer(place),
+            )
             if isinstance(value, (int, float)) and not isinstance(value, bool):
-                refused(send(served.client, call, spoiled(body, place, float("inf"))), pointer(place))
+                refused(
+                    send(served.client, call, spoiled(body, place, float("inf"))), pointer(place)
+                )
                 refused(send(served.client, call, spoiled(body, place, -1e9)), pointer(place))
             if isinstance(value, str) and place[-1] != "text":
-                refused(send(served.client, call, spoiled(body, place, "x" * 10_000)), pointer(place))
+                refused(
+                    send(served.client, call, spoiled(body, place, "x" * 10_000)), pointer(place)
+                )
         refused(send(served.client, call, body | {"colour": "blue"}), "/colour")
     assert standing(served) == before
 
@@ -78,17 +106,42 @@ def test_resources_name_each_spoiled_field_and_save_nothing(served):
     [
         (
             "/api/calc/frame",
-            ["frame", "frame/trunk", "frame/trunk/diameter_mm", "frame/limbs/1/on", "frame/limbs/1/length_m", "cuts/0/limb", "cuts/0/keep_m"],
+            [
+                "frame",
+                "frame/trunk",
+                "frame/trunk/diameter_mm",
+                "frame/limbs/1/on",
+                "frame/limbs/1/length_m",
+                "cuts/0/limb",
+                "cuts/0/keep_m",
+            ],
         ),
         ("/api/calc/heat-units", ["tmin", "tmax", "base_c"]),
-        ("/api/calc/latest-cut", ["normals", "normals/tmin", "heat_units", "before", "safety_days"]),
-        ("/api/calc/season", ["site", "site/latitude", "site/last_frost", "tree/species", "tree/planted_year", "from", "to"]),
+        (
+            "/api/calc/latest-cut",
+            ["normals", "normals/tmin", "heat_units", "before", "safety_days"],
+        ),
+        (
+            "/api/calc/season",
+            [
+                "site",
+                "site/latitude",
+                "site/last_frost",
+                "tree/species",
+                "tree/planted_year",
+                "from",
+                "to",
+            ],
+        ),
     ],
 )
 def test_missing_fields_are_named(served, path, missing):
     for name in missing:
         place = tuple(int(p) if p.isdigit() else p for p in name.split("/"))
-        assert refused(send(served.client, path, without(CALCULATORS[path], place)), f"/{name}") == "is missing"
+        assert (
+            refused(send(served.client, path, without(CALCULATORS[path], place)), f"/{name}")
+            == "is missing"
+        )
 
 
 @pytest.mark.parametrize(
@@ -106,7 +159,9 @@ def test_frames_that_cannot_be_are_refused_the_same_everywhere(served, place, va
     frame = spoiled(FRAME, place, value)
     assert says in refused(send(served.client, "/api/calc/frame", {"frame": frame}), at)
     save = {"id": "x", "previous_id": served.frame_id, "frame": frame}
-    assert says in refused(send(served.client, f"POST /api/trees/{served.tree_id}/frames", save), at)
+    assert says in refused(
+        send(served.client, f"POST /api/trees/{served.tree_id}/frames", save), at
+    )
 
 
 def test_cuts_that_cannot_be_are_refused(served):
@@ -116,7 +171,14 @@ def test_cuts_that_cannot_be_are_refused(served):
         ([{"limb": "z", "keep_m": 0}], "/cuts/0/limb"),
     ):
         refused(send(served.client, "/api/calc/frame", {"frame": FRAME, "cuts": cuts}), at)
-        refused(send(served.client, f"POST /api/trees/{served.tree_id}/preview", {"cuts": cuts, "work": "thin"}), at)
+        refused(
+            send(
+                served.client,
+                f"POST /api/trees/{served.tree_id}/preview",
+                {"cuts": cuts, "work": "thin"},
+            ),
+            at,
+        )
 
 
 @pytest.mark.parametrize(
@@ -128,7 +190,11 @@ def test_cuts_that_cannot_be_are_refused(served):
         ("/api/calc/latest-cut", {"cap_days": 20}, "/cap_days"),
         ("/api/calc/season", {"to": "2027-03-01"}, ""),
         ("/api/calc/season", {"tree": {"species": "oak", "planted_year": 2014}}, "/tree/species"),
-        ("/api/calc/season", {"tree": {"species": "mango", "cultivar": "hass", "planted_year": 2014}}, "/tree/cultivar"),
+        (
+            "/api/calc/season",
+            {"tree": {"species": "mango", "cultivar": "hass", "planted_year": 2014}},
+            "/tree/cultivar",
+        ),
         ("/api/calc/season", {"work": ["whittling"]}, "/work/0"),
     ],
 )
@@ -146,4 +212,9 @@ def test_what_is_not_json_or_not_there(served):
         assert served.client.get(path).status_code == 404
     assert served.client.get("/api/grove?day=0").status_code == 422
     assert served.client.get("/api/grove?colour=blue").status_code == 422
-    assert served.client.post("/api/calc/frame", data="x" * 9_000_000, content_type="application/json").status_code == 413
+    assert (
+        served.client.post(
+            "/api/calc/frame", data="x" * 9_000_000, content_type="application/json"
+        ).status_code
+        == 413
+    )

@@ -15,21 +15,36 @@ from billhook.web.app import create_app
 
 from .conftest import Served
 
-CHECKS = "not_a_server_error,status_code_conformance,content_type_conformance,response_schema_conformance"
+CHECKS = (
+    "not_a_server_error,status_code_conformance,"
+    "content_type_conformance,response_schema_conformance"
+)
 
 
 def test_answers_keep_to_the_description(served: Served):
     listener = waitress.create_server(create_app(served.at), host="127.0.0.1", port=0, threads=4)
 
     def listen() -> None:
-        with contextlib.suppress(OSError):  # closing the listener from outside ends its loop with a closed socket
+        with contextlib.suppress(
+            OSError
+        ):  # closing the listener from outside ends its loop with a closed socket
             listener.run()
 
     threading.Thread(target=listen, daemon=True).start()
     command = [
-        shutil.which("schemathesis", path=str(Path(sys.executable).parent)), "run", f"http://127.0.0.1:{listener.effective_port}/api/openapi.json",
-        "--checks", CHECKS, "--phases", "fuzzing", "--max-examples", "8", "--generation-deterministic", "--workers", "1",
-    ]  # fmt: skip
+        shutil.which("schemathesis", path=str(Path(sys.executable).parent)),
+        "run",
+        f"http://127.0.0.1:{listener.effective_port}/api/openapi.json",
+        "--checks",
+        CHECKS,
+        "--phases",
+        "fuzzing",
+        "--max-examples",
+        "8",
+        "--generation-deterministic",
+        "--workers",
+        "1",
+    ]
     done = subprocess.run(command, capture_output=True, text=True, timeout=300, check=False)
     listener.close()
     assert done.returncode == 0, done.stdout[-6000:]

@@ -1,4 +1,6 @@
-"""Heights, frost, safety and looking back over the API, as a script uses them: known answers, refusals at the field, nothing saved by a calculator."""
+"""Heights, frost, safety and looking back over the API, as a script uses them: known answers,
+refusals at the field, nothing saved by a calculator.
+"""
 
 from __future__ import annotations
 
@@ -7,7 +9,17 @@ import pytest
 from ..places import new_id
 from .bodies import FRAME
 
-ROWS = {"latitude": 36.8, "date": "2027-04-15", "row_bearing_deg": 80, "row_spacing_m": 4.5, "height_m": 3.6, "base_width_m": 2.4, "top_width_m": 2.1, "skirt_m": 0.5, "heights_m": [0.6, 2.0, 3.4]}  # fmt: skip
+ROWS = {
+    "latitude": 36.8,
+    "date": "2027-04-15",
+    "row_bearing_deg": 80,
+    "row_spacing_m": 4.5,
+    "height_m": 3.6,
+    "base_width_m": 2.4,
+    "top_width_m": 2.1,
+    "skirt_m": 0.5,
+    "heights_m": [0.6, 2.0, 3.4],
+}
 
 
 def post(served, path: str, body: dict) -> dict:
@@ -23,7 +35,15 @@ def refused(served, path: str, body: dict) -> dict[str, str]:
 
 
 def test_rows_and_sun(served):
-    found = post(served, "/api/calc/hedgerow", ROWS | {"cut": {"height_m": 3.0, "base_width_m": 2.3, "top_width_m": 1.5, "skirt_m": 0.5}, "hours": 4})
+    found = post(
+        served,
+        "/api/calc/hedgerow",
+        ROWS
+        | {
+            "cut": {"height_m": 3.0, "base_width_m": 2.3, "top_width_m": 1.5, "skirt_m": 0.5},
+            "hours": 4,
+        },
+    )
     right, left = found["walls"]
     assert (right["facing_deg"], left["facing_deg"]) == (170, 350)
     assert right["sun_hours"] == sorted(right["sun_hours"])
@@ -39,12 +59,26 @@ def test_rows_and_sun(served):
 
 
 def test_renewal_as_the_methods_have_it(served):
-    body = {"school": "third_of_tree", "sectors": 3, "years": 4, "start_m": [3.0, 3.4, 3.2], "regrow_m": 0.5, "regrow_low_m": 1.2, "low_m": 1.5, "tip_m": 2.2, "natural_m": 6.0, "recovery": [0.05, 0.5, 0.9], "cap_m": 2.8}  # fmt: skip
+    body = {
+        "school": "third_of_tree",
+        "sectors": 3,
+        "years": 4,
+        "start_m": [3.0, 3.4, 3.2],
+        "regrow_m": 0.5,
+        "regrow_low_m": 1.2,
+        "low_m": 1.5,
+        "tip_m": 2.2,
+        "natural_m": 6.0,
+        "recovery": [0.05, 0.5, 0.9],
+        "cap_m": 2.8,
+    }
     found = post(served, "/api/calc/renewal", body)
     assert [y["cut"] for y in found["years"]] == [1, 0, 2, 1]
     assert found["mean_crop"] == pytest.approx((0.68333 + 0.51667 + 2 * 0.48333) / 4, abs=1e-4)
     assert found["under_cap_from"] == 0
-    rows = post(served, "/api/calc/renewal", body | {"school": "third_of_rows", "start_m": 3.0, "rows": 7})
+    rows = post(
+        served, "/api/calc/renewal", body | {"school": "third_of_rows", "start_m": 3.0, "rows": 7}
+    )
     assert rows["rows"] == [2, 2, 3]
     tips = post(served, "/api/calc/renewal", body | {"school": "tip_only", "start_m": 3.0})
     assert {y["cut"] for y in tips["years"]} == {None}
@@ -54,11 +88,22 @@ def test_renewal_as_the_methods_have_it(served):
 
 def test_a_wall_and_its_rules(served):
     now = {"height_m": 3.6, "base_width_m": 2.6, "top_width_m": 2.2, "skirt_m": 0.5}
-    body = {"now": now, "cut": now | {"height_m": 3.0, "base_width_m": 2.2}, "row_spacing_m": 4.5, "latitude": 36.8}
+    body = {
+        "now": now,
+        "cut": now | {"height_m": 3.0, "base_width_m": 2.2},
+        "row_spacing_m": 4.5,
+        "latitude": 36.8,
+    }
     found = post(served, "/api/calc/wall", body)
-    assert 0 < found["volume_share"] < found["shell_share"] < 1  # what is cut lies in the part that bears
+    assert (
+        0 < found["volume_share"] < found["shell_share"] < 1
+    )  # what is cut lies in the part that bears
     assert found["crop"]["this_year"] > found["crop"]["next_year"] >= 0
-    assert [r["id"] for r in found["rules"]] == ["twice-the-alley", "share-of-spacing", "by-latitude"]
+    assert [r["id"] for r in found["rules"]] == [
+        "twice-the-alley",
+        "share-of-spacing",
+        "by-latitude",
+    ]
     assert all(r["reason"]["school"] for r in found["rules"])
     nothing = post(served, "/api/calc/wall", body | {"cut": now})
     assert nothing["volume_m3"] == 0
@@ -70,11 +115,19 @@ def test_shapes_and_limbs_of_a_frame(served):
     outline = {"shape": "round", "top_m": 1.2, "half_m": 0.5, "skirt_m": 0.2}
     found = post(served, "/api/calc/envelope", {"frame": FRAME, "outline": outline})
     assert found["breaks"]
-    assert [b["beyond_m"] for b in found["breaks"]] == sorted((b["beyond_m"] for b in found["breaks"]), reverse=True)
+    assert [b["beyond_m"] for b in found["breaks"]] == sorted(
+        (b["beyond_m"] for b in found["breaks"]), reverse=True
+    )
     assert found["edge"][0]["half_m"] == pytest.approx(0.5)
-    wide = post(served, "/api/calc/envelope", {"frame": FRAME, "outline": outline | {"top_m": 12, "half_m": 10}})
+    wide = post(
+        served,
+        "/api/calc/envelope",
+        {"frame": FRAME, "outline": outline | {"top_m": 12, "half_m": 10}},
+    )
     assert wide["breaks"] == []
-    ranked = post(served, "/api/calc/which-limb", {"frame": FRAME, "low_m": 1.0, "seasons": {}})["limbs"]
+    ranked = post(served, "/api/calc/which-limb", {"frame": FRAME, "low_m": 1.0, "seasons": {}})[
+        "limbs"
+    ]
     assert [r["points"] for r in ranked] == sorted((r["points"] for r in ranked), reverse=True)
     stored = served.client.get(f"/api/trees/{served.tree_id}/which-limb").get_json()["limbs"]
     assert all(len(r["reasons"]) == 2 for r in stored)
@@ -82,7 +135,11 @@ def test_shapes_and_limbs_of_a_frame(served):
 
 
 def test_safety_figures(served):
-    found = post(served, "/api/calc/safety", {"air_c": 32.2, "humidity": 0.7, "contact_m": 4.8, "line_kv": 115, "limb_m": 4})
+    found = post(
+        served,
+        "/api/calc/safety",
+        {"air_c": 32.2, "humidity": 0.7, "contact_m": 4.8, "line_kv": 115, "limb_m": 4},
+    )
     assert found["heat"] == "reschedule"
     assert found["feels_c"] == pytest.approx(41.1, abs=0.6)
     assert (found["ladder_foot_m"], found["drop_zone_m"]) == (pytest.approx(1.2), 6)
@@ -92,33 +149,60 @@ def test_safety_figures(served):
 
 
 def test_frost_calculators(served):
-    damage = post(served, "/api/calc/frost-damage", {"species": "navel-orange", "age_years": 10, "min_c": -4.5, "hours": 5, "fruit": "ripe"})
+    damage = post(
+        served,
+        "/api/calc/frost-damage",
+        {"species": "navel-orange", "age_years": 10, "min_c": -4.5, "hours": 5, "fruit": "ripe"},
+    )
     assert (damage["class"], damage["possible"]) == ("F1", "F2")
     assert damage["thresholds"]["leaf"] == pytest.approx(-4.67, abs=0.02)
     assert damage["thresholds"]["flush"] is None
-    assert "/species" in refused(served, "/api/calc/frost-damage", {"species": "feijoa", "age_years": 10, "min_c": -4.5})
+    assert "/species" in refused(
+        served, "/api/calc/frost-damage", {"species": "feijoa", "age_years": 10, "min_c": -4.5}
+    )
     first = post(served, "/api/calc/scratch", {"length_m": 1.6, "readings": []})
     assert (first["next_at_m"], first["scratches_left"]) == (0.8, 5)
     done = post(
         served,
         "/api/calc/scratch",
-        {"length_m": 1.6, "readings": [{"at_m": 0.8, "green": True}, {"at_m": 0.9, "green": False}], "side_branches_m": [0.5]},
+        {
+            "length_m": 1.6,
+            "readings": [{"at_m": 0.8, "green": True}, {"at_m": 0.9, "green": False}],
+            "side_branches_m": [0.5],
+        },
     )
     assert (done["next_at_m"], done["boundary"], done["cut_at_m"]) == (None, [0.8, 0.9], 0.5)
-    assert "/readings/0/at_m" in refused(served, "/api/calc/scratch", {"length_m": 1.6, "readings": [{"at_m": 3, "green": True}]})
+    assert "/readings/0/at_m" in refused(
+        served, "/api/calc/scratch", {"length_m": 1.6, "readings": [{"at_m": 3, "green": True}]}
+    )
     verdict = post(
         served,
         "/api/calc/frost-verdict",
-        {"class": "F4", "night": "2026-01-19", "last_frost": "2026-03-01", "today": "2026-04-01", "latest_cut": "2026-08-22"},
+        {
+            "class": "F4",
+            "night": "2026-01-19",
+            "last_frost": "2026-03-01",
+            "today": "2026-04-01",
+            "latest_cut": "2026-08-22",
+        },
     )
     assert (verdict["verdict"], verdict["cut_on"]) == ("wait", "2026-06-29")
     assert "/today" in refused(
-        served, "/api/calc/frost-verdict", {"class": "F4", "night": "2026-01-19", "last_frost": "2026-03-01", "today": "2026-01-01"}
+        served,
+        "/api/calc/frost-verdict",
+        {"class": "F4", "night": "2026-01-19", "last_frost": "2026-03-01", "today": "2026-01-01"},
     )
-    shoots = [{"id": "up", "at_m": 0.4, "diameter_mm": 12, "rise_deg": 85, "above_union": True}, {"id": "stock", "at_m": 0.1, "diameter_mm": 20, "rise_deg": 88, "above_union": False}]  # fmt: skip
+    shoots = [
+        {"id": "up", "at_m": 0.4, "diameter_mm": 12, "rise_deg": 85, "above_union": True},
+        {"id": "stock", "at_m": 0.1, "diameter_mm": 20, "rise_deg": 88, "above_union": False},
+    ]
     ranked = post(served, "/api/calc/leader", {"shoots": shoots})
     assert [s["points"] is None for s in ranked["shoots"]] == [False, True]
-    crop = post(served, "/api/calc/recovery", {"class": "F4", "age_years": 12, "normal_kg": 120, "canopy_lost": 0.6})
+    crop = post(
+        served,
+        "/api/calc/recovery",
+        {"class": "F4", "age_years": 12, "normal_kg": 120, "canopy_lost": 0.6},
+    )
     assert crop["kg"][2] == pytest.approx(78)
     assert crop["feed"]["nitrogen"] == pytest.approx(0.4)
 
@@ -126,13 +210,19 @@ def test_frost_calculators(served):
 def test_a_hurt_tree_over_the_api(served):
     path = f"/api/trees/{served.tree_id}"
     assert served.client.get(f"{path}/after-frost").get_json()["hurt"] is False
-    night = post(served, f"/api/sites/{served.site_id}/night", {"day": "2027-01-19", "min_c": -7, "hours": 6, "save": True})
+    night = post(
+        served,
+        f"/api/sites/{served.site_id}/night",
+        {"day": "2027-01-19", "min_c": -7, "hours": 6, "save": True},
+    )
     assert night["saved"] == len([t for t in night["trees"] if t["damage"]["class"] != "F0"]) > 0
     hurt = served.client.get(f"/api/sites/{served.site_id}/hurt").get_json()["trees"]
     assert served.tree_id in {t["tree_id"] for t in hurt}
     same = new_id()
     for _ in range(2):
-        after = post(served, f"{path}/scratches", {"id": same, "limb": "e", "at_m": 0.4, "green": True})
+        after = post(
+            served, f"{path}/scratches", {"id": same, "limb": "e", "at_m": 0.4, "green": True}
+        )
     limb = next(x for x in after["limbs"] if x["limb"] == "e")
     assert limb["readings"] == [{"at_m": 0.4, "green": True}]
     assert after["verdict"]["provisional"] is True
@@ -140,20 +230,36 @@ def test_a_hurt_tree_over_the_api(served):
 
 
 def test_the_work_after_a_frost_over_the_api(served):
-    """Looks, scratches round the stem, stages and their sheet, shoots, the record and the crop: each as the screen asks for it."""
+    """Looks, scratches round the stem, stages and their sheet, shoots, the record and the crop:
+    each as the screen asks for it.
+    """
     site, path = f"/api/sites/{served.site_id}", f"/api/trees/{served.tree_id}"
     post(served, f"{site}/night", {"day": "2027-01-19", "min_c": -7, "hours": None, "save": True})
     assert served.client.get(f"{site}/cold-nights").get_json()["nights"] == []
     assert served.client.get(f"{site}/before-cold").get_json() == {"blocks": []}
     assert "/block_id" in refused(served, f"{site}/protect", {"block_id": served.block_id})
-    sample = post(served, f"{site}/cut-test", {"id": new_id(), "block_id": served.block_id, "cut": 20, "hurt": 5})
+    sample = post(
+        served,
+        f"{site}/cut-test",
+        {"id": new_id(), "block_id": served.block_id, "cut": 20, "hurt": 5},
+    )
     assert sample["low"] < sample["share"] == 0.25 < sample["high"]
-    assert "/hurt" in refused(served, f"{site}/cut-test", {"id": new_id(), "block_id": served.block_id, "cut": 2, "hurt": 5})
+    assert "/hurt" in refused(
+        served,
+        f"{site}/cut-test",
+        {"id": new_id(), "block_id": served.block_id, "cut": 2, "hurt": 5},
+    )
     assert post(served, f"{path}/frost-class", {"class": "F5"})["frost_class"] == "F5"
-    seen = post(served, f"{path}/looks", {"id": new_id(), "sign": "first-flush", "day": "2027-03-20"})
+    seen = post(
+        served, f"{path}/looks", {"id": new_id(), "sign": "first-flush", "day": "2027-03-20"}
+    )
     assert seen["looks"]["looks"][0]["worth"] == "provisional"
     assert "/sign" in refused(served, f"{path}/looks", {"id": new_id(), "sign": "moonlight"})
-    round_ = post(served, f"{path}/scratches", {"id": new_id(), "limb": "trunk", "at_m": 0.4, "green": True, "bearing_deg": 0})["stem"]
+    round_ = post(
+        served,
+        f"{path}/scratches",
+        {"id": new_id(), "limb": "trunk", "at_m": 0.4, "green": True, "bearing_deg": 0},
+    )["stem"]
     assert round_["readings"] == [{"bearing_deg": 0, "green": True}]
     stages = served.client.get(f"{path}/frost-cuts?units=us").get_json()["stages"]
     assert [s["name"] for s in stages] == ["hazards", "suckers", "dead", "shaping"]
@@ -161,7 +267,18 @@ def test_the_work_after_a_frost_over_the_api(served):
     assert "/stage" in refused(served, f"{path}/frost-sheets", {"id": new_id(), "stage": "dead"})
     sheet = post(served, f"{path}/frost-sheets", {"id": new_id(), "stage": "suckers"})
     assert sheet["work"] == "sucker"
-    shoots = post(served, f"{path}/new-shoots", {"id": "n1", "at_m": 0.4, "diameter_mm": 9, "length_m": 0.5, "rise_deg": 80, "bearing_deg": 200})
+    shoots = post(
+        served,
+        f"{path}/new-shoots",
+        {
+            "id": "n1",
+            "at_m": 0.4,
+            "diameter_mm": 9,
+            "length_m": 0.5,
+            "rise_deg": 80,
+            "bearing_deg": 200,
+        },
+    )
     assert shoots["names"]["n1"]
     assert "/keep/0" in refused(served, f"{path}/grow-on", {"keep": ["k"]})
     assert post(served, f"{path}/grow-on", {"keep": ["n1"], "form": "leader"})["chosen"] == ["n1"]
@@ -176,25 +293,42 @@ def test_the_work_after_a_frost_over_the_api(served):
 
 def test_stem_and_sample_calculators(served):
     quarters = [{"bearing_deg": b, "green": b < 100} for b in (0, 90, 180, 270)]
-    assert post(served, "/api/calc/stem-round", {"readings": quarters[:1]})["next_bearing_deg"] == 180
+    assert (
+        post(served, "/api/calc/stem-round", {"readings": quarters[:1]})["next_bearing_deg"] == 180
+    )
     found = post(served, "/api/calc/stem-round", {"readings": quarters, "step_deg": 90})
     assert (found["live_share"], found["one_sided"]) == (0.5, True)
     assert found["dead"] == [{"from_deg": 135.0, "to_deg": 315.0}]
     early = {"cut": 20, "hurt": 4, "night": "2026-01-19", "today": "2026-01-20"}
     assert "/cut" in refused(served, "/api/calc/cut-test", early)
     assert post(served, "/api/calc/cut-test", early | {"today": "2026-01-26"})["advice"] == "juice"
-    unknown = post(served, "/api/calc/frost-damage", {"species": "navel-orange", "age_years": 10, "min_c": -4.7, "hours": None, "fruit": "ripe"})
+    unknown = post(
+        served,
+        "/api/calc/frost-damage",
+        {"species": "navel-orange", "age_years": 10, "min_c": -4.7, "hours": None, "fruit": "ripe"},
+    )
     assert (unknown["milder"], unknown["class"], unknown["possible"]) == ("F1", "F1", "F2")
 
 
 def test_looking_back_over_the_api(served):
-    pick = {"id": new_id(), "scope": "tree", "scope_id": served.tree_id, "day": "2027-01-10", "kg": 12.5}
+    pick = {
+        "id": new_id(),
+        "scope": "tree",
+        "scope_id": served.tree_id,
+        "day": "2027-01-10",
+        "kg": 12.5,
+    }
     for _ in range(2):
         assert post(served, "/api/harvests", pick)["kg"] == 12.5
     block = served.client.get(f"/api/blocks/{served.block_id}/look-back").get_json()
     assert [y["crop_kg"] for y in block["years"]] == [12.5]
     assert "/day" in refused(served, f"/api/trees/{served.tree_id}/regrowth", {"length_m": 0.4})
-    assert served.client.post("/api/harvests", json=pick | {"id": new_id(), "scope_id": new_id()}).status_code == 404
+    assert (
+        served.client.post(
+            "/api/harvests", json=pick | {"id": new_id(), "scope_id": new_id()}
+        ).status_code
+        == 404
+    )
 
 
 def test_heights_of_a_block_over_the_api(served):
@@ -205,19 +339,40 @@ def test_heights_of_a_block_over_the_api(served):
     section = post(served, f"/api/blocks/{served.block_id}/section", {"cut": cut})
     assert len(section["year"]) == 12
     assert all(len(s["lit_from"]) == 2 for s in section["steps"])
-    schools = post(served, f"/api/blocks/{served.block_id}/schools", {"schools": ["third_of_rows", "tip_only"], "years": 4})["compared"]
+    schools = post(
+        served,
+        f"/api/blocks/{served.block_id}/schools",
+        {"schools": ["third_of_rows", "tip_only"], "years": 4},
+    )["compared"]
     assert [b["code"] for b in schools[0]["barred"]] == ["few-rows"]
     assert schools[1]["barred"] == []
     made = post(
         served,
         "/api/rotations",
-        {"id": new_id(), "scope": "block", "scope_id": served.block_id, "school": "tip_only", "low_m": 1.5, "tip_m": 2.2, "years": 3},
+        {
+            "id": new_id(),
+            "scope": "block",
+            "scope_id": served.block_id,
+            "school": "tip_only",
+            "low_m": 1.5,
+            "tip_m": 2.2,
+            "years": 3,
+        },
     )
     assert len({t["due"][:4] for t in made["tasks"]}) == 3
     ended = post(served, f"/api/rotations/{made['id']}/end", {"version": made["version"]})
     assert ended["ended_on"] is not None
-    assert served.client.post(f"/api/rotations/{made['id']}/end", json={"version": made["version"]}).status_code == 409
-    grown = post(served, f"/api/trees/{served.tree_id}/grown", {"school": "tip_only", "years": 3})["seasons"]
-    assert [s["frame"]["height_m"] for s in grown] == pytest.approx([s["height_m"] for s in grown], abs=0.02)
+    assert (
+        served.client.post(
+            f"/api/rotations/{made['id']}/end", json={"version": made["version"]}
+        ).status_code
+        == 409
+    )
+    grown = post(served, f"/api/trees/{served.tree_id}/grown", {"school": "tip_only", "years": 3})[
+        "seasons"
+    ]
+    assert [s["frame"]["height_m"] for s in grown] == pytest.approx(
+        [s["height_m"] for s in grown], abs=0.02
+    )
     round_ = post(served, f"/api/blocks/{served.block_id}/hedging-round", {"cut": cut, "years": 2})
     assert {p["row"] for p in round_["years"][0]["passes"]} == {4}

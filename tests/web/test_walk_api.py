@@ -19,12 +19,30 @@ def picture(fmt: str = "JPEG") -> bytes:
 
 def walked(served, **answers: str) -> dict:
     """A walk with these answers, the rest as a tree in order."""
-    fine = {"form": "tree", "before": "clear", "ripe": "none", "union": "clear", "below": "none", "dead": "none", "crossing": "none", "skirt": "fine", "sprouts": "none",
-            "height": "fine", "crop": "fine"}  # fmt: skip
+    fine = {
+        "form": "tree",
+        "before": "clear",
+        "ripe": "none",
+        "union": "clear",
+        "below": "none",
+        "dead": "none",
+        "crossing": "none",
+        "skirt": "fine",
+        "sprouts": "none",
+        "height": "fine",
+        "crop": "fine",
+    }
     given = fine | {k.replace("_", "-"): v for k, v in answers.items()}
-    walk = served.client.post(f"/api/trees/{served.tree_id}/walks", json={"id": new_id()}).get_json()
+    walk = served.client.post(
+        f"/api/trees/{served.tree_id}/walks", json={"id": new_id()}
+    ).get_json()
     while walk["at"] is not None:
-        body = {"id": new_id(), "question": walk["at"], "answer": given.get(walk["at"], "later"), "seen": ""}
+        body = {
+            "id": new_id(),
+            "question": walk["at"],
+            "answer": given.get(walk["at"], "later"),
+            "seen": "",
+        }
         answer = served.client.post(f"/api/walks/{walk['id']}/answers", json=body)
         assert answer.status_code == 201, answer.get_json()
         walk = answer.get_json()
@@ -35,8 +53,12 @@ def test_a_form_is_all_a_phone_needs_to_walk_without_signal(served):
     form = served.client.get(f"/api/trees/{served.tree_id}/walk-form").get_json()
     assert (form["id"], form["state"], form["at"]) == (None, "blank", "form")
     questions = {q["id"]: q for q in form["questions"]}
-    known = {f"{q['id']}-{c['answer']}" for q in form["questions"] for c in q["choices"]} | set(questions)
-    assert all(not q["after"] or set(q["after"]) & known for q in form["questions"])  # every question can be come to on the phone
+    known = {f"{q['id']}-{c['answer']}" for q in form["questions"] for c in q["choices"]} | set(
+        questions
+    )
+    assert all(
+        not q["after"] or set(q["after"]) & known for q in form["questions"]
+    )  # every question can be come to on the phone
     assert "tips-stage" not in questions  # not a tree in a pot
     assert {x["limb"] for x in questions["rub-limbs"]["limbs"]} == {"e", "w", "e1", "d"}
     assert {x["limb"] for x in questions["dead-limbs"]["limbs"] if x["why"]} == {"d"}
@@ -56,7 +78,10 @@ def test_a_walk_from_end_to_end(served):
     assert done["state"] == "done"
     tree = served.client.get(f"/api/trees/{served.tree_id}").get_json()
     assert [e["cuts"] for e in tree["log"] if e["work"] == "sucker"] == [2]
-    late = served.client.post(f"/api/walks/{walk['id']}/answers", json={"id": new_id(), "question": "dead", "answer": "none", "seen": ""})
+    late = served.client.post(
+        f"/api/walks/{walk['id']}/answers",
+        json={"id": new_id(), "question": "dead", "answer": "none", "seen": ""},
+    )
     assert (late.status_code, late.get_json()["errors"][0]["pointer"]) == (422, "/question")
 
 
@@ -76,19 +101,34 @@ def test_a_row_in_passing_over_the_api(served):
         after = served.client.post(f"/api/trees/{served.bare_id}/walks/quick", json=sent)
     assert after.status_code == 201
     assert [t["state"] for t in after.get_json()["trees"]] == ["never", "passed"]
-    assert [e["cuts"] for e in served.client.get(f"/api/trees/{served.bare_id}").get_json()["log"]] == [4]
+    assert [
+        e["cuts"] for e in served.client.get(f"/api/trees/{served.bare_id}").get_json()["log"]
+    ] == [4]
 
 
 @pytest.mark.parametrize(
-    ("content", "query", "status"), [(picture(), "before", 201), (picture("PNG"), "after", 201), (b"text", "before", 422), (picture(), "never", 422)]
+    ("content", "query", "status"),
+    [
+        (picture(), "before", 201),
+        (picture("PNG"), "after", 201),
+        (b"text", "before", 422),
+        (picture(), "never", 422),
+    ],
 )
 def test_photos_over_the_api(served, content, query, status):
     photo = new_id()
-    answer = served.client.put(f"/api/photos/{photo}?tree_id={served.tree_id}&moment={query}", data=content, content_type="image/jpeg")
+    answer = served.client.put(
+        f"/api/photos/{photo}?tree_id={served.tree_id}&moment={query}",
+        data=content,
+        content_type="image/jpeg",
+    )
     assert answer.status_code == status
     if status == 201:
         shown = served.client.get(f"/api/photos/{photo}.jpg")
-        assert (shown.mimetype, Image.open(io.BytesIO(shown.data)).size) == ("image/jpeg", (200, 100))
+        assert (shown.mimetype, Image.open(io.BytesIO(shown.data)).size) == (
+            "image/jpeg",
+            (200, 100),
+        )
     else:
         assert answer.get_json()["errors"]
         assert served.client.get(f"/api/photos/{photo}.jpg").status_code == 404
@@ -96,7 +136,9 @@ def test_photos_over_the_api(served, content, query, status):
 
 def test_a_photo_over_the_limit_is_refused_by_name(served):
     answer = served.client.put(
-        f"/api/photos/{new_id()}?tree_id={served.tree_id}&moment=before", data=b"\0" * (10 * 1024 * 1024 + 1), content_type="image/jpeg"
+        f"/api/photos/{new_id()}?tree_id={served.tree_id}&moment=before",
+        data=b"\0" * (10 * 1024 * 1024 + 1),
+        content_type="image/jpeg",
     )
     assert (answer.status_code, answer.get_json()["errors"][0]["pointer"]) == (422, "/photo")
     assert "10 MB" in answer.get_json()["errors"][0]["message"]
@@ -105,7 +147,15 @@ def test_a_photo_over_the_limit_is_refused_by_name(served):
 def test_plan_sheet_and_print_over_the_api(served):
     plan = served.client.post(f"/api/trees/{served.tree_id}/plan", json={"goal": "tidy"}).get_json()
     assert [c["limb"] for c in plan["cuts"]][:2] == ["k", "d"]
-    assert {g["id"] for g in plan["goals"]} == {"tidy", "open", "lower", "calm", "renew", "recover", "skeleton"}
+    assert {g["id"] for g in plan["goals"]} == {
+        "tidy",
+        "open",
+        "lower",
+        "calm",
+        "renew",
+        "recover",
+        "skeleton",
+    }
     assert all(x["left_why"] for x in plan["left"])
     sheet = new_id()
     body = {
@@ -115,7 +165,10 @@ def test_plan_sheet_and_print_over_the_api(served):
         "work": plan["work"],
     }
     assert served.client.post(f"/api/trees/{served.tree_id}/sheets", json=body).status_code == 201
-    for query, mark in (("", "Cut sheet"), ("?language=pt&paper=letter&units=us", "Folha de cortes")):
+    for query, mark in (
+        ("", "Cut sheet"),
+        ("?language=pt&paper=letter&units=us", "Folha de cortes"),
+    ):
         printed = served.client.get(f"/api/sheets/{sheet}.pdf{query}")
         assert printed.mimetype == "application/pdf"
         assert mark in PdfReader(io.BytesIO(printed.data)).pages[0].extract_text()
@@ -127,11 +180,18 @@ def test_plan_sheet_and_print_over_the_api(served):
 
 def test_two_ticks_on_one_cut_are_a_conflict_that_says_who(served):
     sheet = new_id()
-    body = {"id": sheet, "frame_id": served.frame_id, "cuts": [{"limb": "k", "keep_m": 0}], "work": "sucker"}
+    body = {
+        "id": sheet,
+        "frame_id": served.frame_id,
+        "cuts": [{"limb": "k", "keep_m": 0}],
+        "work": "sucker",
+    }
     served.client.post(f"/api/trees/{served.tree_id}/sheets", json=body)
     line = served.client.get(f"/api/sheets/{sheet}").get_json()["lines"][0]["id"]
     first, second = (
-        served.client.put(f"/api/sheets/{sheet}/cuts/{line}", json={"id": new_id(), "done": True, "who": who})
+        served.client.put(
+            f"/api/sheets/{sheet}/cuts/{line}", json={"id": new_id(), "done": True, "who": who}
+        )
         for who in ("first helper", "second helper")
     )
     assert (first.status_code, second.status_code) == (200, 409)

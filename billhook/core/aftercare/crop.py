@@ -23,17 +23,28 @@ class YieldCost:
 
 
 def yield_cost(
-    know: Knowledge, taken: float, ripe_on: bool = False, after_drop: bool = False, after_heavy: bool = False, before_heavy: bool = False,
-    price: float | None = None, hard_group: str | None = None,
-) -> YieldCost:  # fmt: skip
-    """Crop lost by the share of canopy taken [0..1]: by the day's price where it is known, else interpolated in the catalogue's table.
+    know: Knowledge,
+    taken: float,
+    ripe_on: bool = False,
+    after_drop: bool = False,
+    after_heavy: bool = False,
+    before_heavy: bool = False,
+    price: float | None = None,
+    hard_group: str | None = None,
+) -> YieldCost:
+    """Crop lost by the share of canopy taken [0..1]: by the day's price where it is known, else
+    interpolated in the catalogue's table.
 
-    ripe_on: the mature crop still hangs. after_drop: the new fruit has set. after_heavy, before_heavy: the last crop, the expected one.
-    price: crops per share on the day. hard_group: group of the kind, where it is cut back hard: the seasons after follow its recovery curve.
+    ripe_on: the mature crop still hangs. after_drop: the new fruit has set. after_heavy,
+    before_heavy: the last crop, the expected one. price: crops per share on the day. hard_group:
+    group of the kind, where it is cut back hard: the seasons after follow its recovery curve.
     """
     rows = know.rows("yield-loss")
     at = [know.number(f"yield-loss/{r}/taken") for r in rows]
-    lost = {c: float(np.interp(taken, at, [know.number(f"yield-loss/{r}/{c}") for r in rows])) for c in ("this-year", "next-year", "third-year")}
+    lost = {
+        c: float(np.interp(taken, at, [know.number(f"yield-loss/{r}/{c}") for r in rows]))
+        for c in ("this-year", "next-year", "third-year")
+    }
     this, following = lost["this-year"], lost["next-year"]
     ids = ["yield-loss/fifth/this-year"]
     if after_drop:
@@ -54,9 +65,14 @@ def yield_cost(
         ids = [curve.id]
     picked = taken if ripe_on else 0.0
     text = (
-        f"{share_words(taken)} taken costs about {share_words(this)} of the coming crop, {share_words(following)} of the next, {share_words(lost['third-year'])} of the third"
-        + (f", and {share_words(picked)} of the ripe fruit that hangs." if ripe_on else ".")
-    )
+        f"{share_words(taken)} taken costs about {share_words(this)} of the coming crop, "
+        f"{share_words(following)} of the next, {share_words(lost['third-year'])} of the "
+        "third"
+    ) + (f", and {share_words(picked)} of the ripe fruit that hangs." if ripe_on else ".")
     return YieldCost(
-        picked, this, following, lost["third-year"], (Reason("yield-cost", text, {"share taken": round(taken, 3)}, None, None, tuple(ids)),)
+        picked,
+        this,
+        following,
+        lost["third-year"],
+        (Reason("yield-cost", text, {"share taken": round(taken, 3)}, None, None, tuple(ids)),),
     )

@@ -15,7 +15,9 @@ from ..words.units import Units, length_words, weight_words
 
 @dataclass(frozen=True)
 class LimbMass:
-    """An uncut limb of a diameter: length [m], wood and leaf [kg], and the mass to plan for when it is lifted or lowered [kg]."""
+    """An uncut limb of a diameter: length [m], wood and leaf [kg], and the mass to plan for when it
+    is lifted or lowered [kg].
+    """
 
     length_m: float
     wood_kg: float
@@ -26,23 +28,41 @@ class LimbMass:
     reasons: tuple[Reason, ...]
 
 
-def limb_mass(know: Knowledge, wood: WoodParameters, diameter_mm: float, units: Units = "metric") -> LimbMass:
+def limb_mass(
+    know: Knowledge, wood: WoodParameters, diameter_mm: float, units: Units = "metric"
+) -> LimbMass:
     """Mass of an uncut limb of this diameter at the cut [mm]."""
     length = wood.length_coefficient * float((diameter_mm / 1000) ** (2 / 3))
     total = typical_limb_kg(diameter_mm, wood)
     leaf = total * leaf_and_twig_share(diameter_mm, wood)
     lift, line = total * wood.lift_factor, know.number("cuts/lower-kg")
     text = (
-        f"About {length_words(length, units)} long, {weight_words(total, units)} with leaf and twigs; reckon with {weight_words(lift, units)} in the hand"
+        f"About {length_words(length, units)} long, {weight_words(total, units)} with leaf "
+        f"and twigs; reckon with {weight_words(lift, units)} in the hand"
         f"{': in pieces, or on a line, or leave it to someone licensed' if total > line else ''}."
     )
-    ids = ("wood/length-coefficient", "wood/form-factor", "wood/leaf-share-at-100mm", "wood/lift-factor", "limb/mass-error", "cuts/lower-kg")
+    ids = (
+        "wood/length-coefficient",
+        "wood/form-factor",
+        "wood/leaf-share-at-100mm",
+        "wood/lift-factor",
+        "limb/mass-error",
+        "cuts/lower-kg",
+    )
     used: dict[str, float | str | None] = {
         "diameter, mm": diameter_mm,
         "green density, kg/m3": wood.green_density_kg_m3,
         "mass may be off by a factor of": know.number("limb/mass-error"),
     }
-    return LimbMass(length, total - leaf, leaf, total, lift, total > line, (Reason("limb-mass", text, used, None, None, ids),))
+    return LimbMass(
+        length,
+        total - leaf,
+        leaf,
+        total,
+        lift,
+        total > line,
+        (Reason("limb-mass", text, used, None, None, ids),),
+    )
 
 
 @dataclass(frozen=True)
@@ -55,26 +75,59 @@ class Wound:
 
 
 def wound(
-    know: Knowledge, diameter_mm: float, vigour: int, species: str | None = None, stub: bool = False, weak: bool = False, cool: bool = False
+    know: Knowledge,
+    diameter_mm: float,
+    vigour: int,
+    species: str | None = None,
+    stub: bool = False,
+    weak: bool = False,
+    cool: bool = False,
 ) -> Wound:
-    """Years until a wound closes: its diameter over twice the yearly growth from each edge. ``vigour`` 1..5."""
+    """Years until a wound closes: its diameter over twice the yearly growth from each edge.
+    ``vigour`` 1..5.
+    """
     rate = know.numbers("cuts/closing-mm-a-year")[max(1, min(5, vigour)) - 1]
-    factors = [(stub, "wounds/stub-factor"), (weak, "wounds/weak-factor"), (cool, "wounds/cool-factor")]
+    factors = [
+        (stub, "wounds/stub-factor"),
+        (weak, "wounds/weak-factor"),
+        (cool, "wounds/cool-factor"),
+    ]
     years = diameter_mm / (2 * rate)
     for holds, factor in factors:
         years *= know.number(factor) if holds else 1
     most = know.number(f"species/{species}/wound-max") if species else None
     large = most is not None and diameter_mm > most
     text = f"It closes in about {years:.1f} years." + (
-        " Larger than this kind closes well: shorten the limb further out, or take it in two years." if large else ""
+        " Larger than this kind closes well: shorten the limb further out, or take it in two years."
+        if large
+        else ""
     )
-    ids = ("cuts/closing-mm-a-year", *(f for holds, f in factors if holds), *((f"species/{species}/wound-max",) if species else ()))
-    return Wound(years, large, (Reason("wound", text, {"diameter, mm": diameter_mm, "from each edge, mm a year": rate}, None, None, ids),))
+    ids = (
+        "cuts/closing-mm-a-year",
+        *(f for holds, f in factors if holds),
+        *((f"species/{species}/wound-max",) if species else ()),
+    )
+    return Wound(
+        years,
+        large,
+        (
+            Reason(
+                "wound",
+                text,
+                {"diameter, mm": diameter_mm, "from each edge, mm a year": rate},
+                None,
+                None,
+                ids,
+            ),
+        ),
+    )
 
 
 @dataclass(frozen=True)
 class Clippings:
-    """Fresh clippings as chips [m3], loose brush [m3], dry mass and nitrogen [kg], and the ground they mulch [m2] at a depth [m]."""
+    """Fresh clippings as chips [m3], loose brush [m3], dry mass and nitrogen [kg], and the ground
+    they mulch [m2] at a depth [m].
+    """
 
     chips_m3: float
     brush_m3: float
@@ -87,7 +140,12 @@ class Clippings:
 
 
 def clippings(
-    know: Knowledge, fresh_kg: float, group: str = "other", depth_m: float | None = None, moisture: float | None = None, nitrogen: float | None = None
+    know: Knowledge,
+    fresh_kg: float,
+    group: str = "other",
+    depth_m: float | None = None,
+    moisture: float | None = None,
+    nitrogen: float | None = None,
 ) -> Clippings:
     """What fresh clippings come to as mulch."""
     row = group if f"mulch-depth/{group}/depth" in know else "other"
@@ -96,8 +154,18 @@ def clippings(
     dry = fresh_kg * (1 - (know.number("clippings/moisture") if moisture is None else moisture))
     returned = dry * (know.number("clippings/nitrogen") if nitrogen is None else nitrogen)
     ring = know.number(f"mulch-depth/{row}/ring")
-    text = f"{fresh_kg:.0f} kg make {chips:.2f} m³ of chips, {chips / depth:.1f} m² at {depth * 100:.0f} cm; they bring back {returned * 1000:.0f} g of nitrogen. Keep a bare ring of {ring * 100:.0f} cm round the trunk."
-    ids = ("clippings/chips-kg-m3", "clippings/moisture", "clippings/nitrogen", f"mulch-depth/{row}/depth", f"mulch-depth/{row}/ring")
+    text = (
+        f"{fresh_kg:.0f} kg make {chips:.2f} m³ of chips, {chips / depth:.1f} m² at "
+        f"{depth * 100:.0f} cm; they bring back {returned * 1000:.0f} g of nitrogen. Keep a "
+        f"bare ring of {ring * 100:.0f} cm round the trunk."
+    )
+    ids = (
+        "clippings/chips-kg-m3",
+        "clippings/moisture",
+        "clippings/nitrogen",
+        f"mulch-depth/{row}/depth",
+        f"mulch-depth/{row}/ring",
+    )
     return Clippings(
         chips,
         chips * know.number("clippings/brush-to-chips"),
@@ -128,16 +196,30 @@ def whitewash(
     coats: int | None = None,
     cover: float | None = None,
 ) -> Whitewash:
-    """Whitewash for trunks all round and the upper side of limbs; each as diameter [mm] and length [m]. Raises: InvalidInput for neither."""
+    """Whitewash for trunks all round and the upper side of limbs; each as diameter [mm] and length
+    [m]. Raises: InvalidInput for neither.
+    """
     if not trunks and not limbs:
         raise InvalidInput([FieldProblem("/trunks", "name a trunk or a limb")])
-    area = sum(pi * d / 1000 * h for d, h in trunks) + know.number("whitewash/upper-share") * sum(pi * d / 1000 * h for d, h in limbs)
+    area = sum(pi * d / 1000 * h for d, h in trunks) + know.number("whitewash/upper-share") * sum(
+        pi * d / 1000 * h for d, h in limbs
+    )
     layers = coats if coats is not None else int(know.number("whitewash/coats"))
     mix = area * layers / (cover if cover is not None else know.number("whitewash/cover"))
     paint = mix * know.number("whitewash/paint-share")
-    text = f"{area:.2f} m² of bark in {layers} {'coat' if layers == 1 else 'coats'}: {mix:.2f} litres of mix, {paint:.2f} of white water-based paint in {mix - paint:.2f} of water. No oil in it; heed the label, goggles on."
+    text = (
+        f"{area:.2f} m² of bark in {layers} {'coat' if layers == 1 else 'coats'}: {mix:.2f} "
+        f"litres of mix, {paint:.2f} of white water-based paint in {mix - paint:.2f} of water. "
+        "No oil in it; heed the label, goggles on."
+    )
     ids = ("whitewash/cover", "whitewash/coats", "whitewash/paint-share", "whitewash/upper-share")
-    return Whitewash(area, mix, paint, mix - paint, (Reason("whitewash", text, {"bark, m2": round(area, 3)}, None, None, ids),))
+    return Whitewash(
+        area,
+        mix,
+        paint,
+        mix - paint,
+        (Reason("whitewash", text, {"bark, m2": round(area, 3)}, None, None, ids),),
+    )
 
 
 @dataclass(frozen=True)
@@ -167,20 +249,44 @@ def disinfectant(
     Raises: InvalidInput for an agent that is not known, or a target stronger than the stock.
     """
     if agent not in know.rows("disinfectants"):
-        raise InvalidInput([FieldProblem("/agent", f"must be one of {', '.join(know.rows('disinfectants'))}")])
+        raise InvalidInput(
+            [FieldProblem("/agent", f"must be one of {', '.join(know.rows('disinfectants'))}")]
+        )
     row = f"disinfectants/{agent}"
-    bought, used = stock if stock is not None else know.number(f"{row}/stock"), target if target is not None else know.number(f"{row}/strength")
+    bought, used = (
+        stock if stock is not None else know.number(f"{row}/stock"),
+        target if target is not None else know.number(f"{row}/strength"),
+    )
     if used > bought:
-        raise InvalidInput([FieldProblem("/target", f"is stronger than what is bought, {bought:g}")])
-    mix = volume_l if volume_l is not None else trees * tools * dips_per_tree * know.number("disinfectant/per-tool")
+        raise InvalidInput(
+            [FieldProblem("/target", f"is stronger than what is bought, {bought:g}")]
+        )
+    mix = (
+        volume_l
+        if volume_l is not None
+        else trees * tools * dips_per_tree * know.number("disinfectant/per-tool")
+    )
     of_stock = mix * used / bought
     rags = max(1, -(-trees // int(know.number("disinfectant/rag-trees"))))
     care, seconds = know.text(f"{row}/care"), know.number(f"{row}/seconds")
     text = (
-        f"{know.text(f'{row}/name')}: {of_stock * 1000:.0f} ml as bought into {mix - of_stock:.2f} litres of water; {seconds:.0f} s wet. "
-        f"Works on {know.text(f'{row}/against')}, not on {know.text(f'{row}/not-against')}. {care} Soil and sap off first; the label decides."
+        f"{know.text(f'{row}/name')}: {of_stock * 1000:.0f} ml as bought into "
+        f"{mix - of_stock:.2f} litres of water; {seconds:.0f} s wet. "
+        f"Works on {know.text(f'{row}/against')}, not on {know.text(f'{row}/not-against')}. "
+        f"{care} Soil and sap off first; the label decides."
     )
-    ids = (f"{row}/strength", f"{row}/stock", f"{row}/seconds", "disinfectant/per-tool", "disinfectant/rag-trees")
+    ids = (
+        f"{row}/strength",
+        f"{row}/stock",
+        f"{row}/seconds",
+        "disinfectant/per-tool",
+        "disinfectant/rag-trees",
+    )
     return Disinfectant(
-        mix, of_stock * 1000, mix - of_stock, rags, seconds, (Reason("disinfectant", text, {"trees": trees, "tools": tools}, None, None, ids),)
+        mix,
+        of_stock * 1000,
+        mix - of_stock,
+        rags,
+        seconds,
+        (Reason("disinfectant", text, {"trees": trees, "tools": tools}, None, None, ids),),
     )

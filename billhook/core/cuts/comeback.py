@@ -8,34 +8,58 @@ from dataclasses import dataclass
 
 from ..known import Knowledge
 from ..season.model import Span
+from ..tasks import CutTask
 from .technique import ORDER_CLASSES, CutAdvice
 
-_SUCKER_ROWS = ("sucker-first-year", "sucker-young", "sucker-mature")  # by age, the first that holds
+_SUCKER_ROWS = (
+    "sucker-first-year",
+    "sucker-young",
+    "sucker-mature",
+)  # by age, the first that holds
 
 
 @dataclass(frozen=True)
 class ComeBack:
     """A dated look: what for, from when, and the catalogue row that says so."""
 
-    kind: str
+    kind: CutTask
     due: dt.date
     does: str
     rule: str
 
 
 def come_backs(
-    done: Iterable[CutAdvice], day: dt.date, age_years: int, in_strong_sun: Span | None, know: Knowledge, tied: bool = False
+    done: Iterable[CutAdvice],
+    day: dt.date,
+    age_years: int,
+    in_strong_sun: Span | None,
+    know: Knowledge,
+    tied: bool = False,
 ) -> list[ComeBack]:
-    """Come-back dates after cuts made on ``day``. in_strong_sun: the span in which bared bark burns, if the day is near it. tied: a wrap, tie or stake is on it."""
+    """Come-back dates after cuts made on ``day``. in_strong_sun: the span in which bared bark
+    burns, if the day is near it. tied: a wrap, tie or stake is on it.
+    """
     found: list[ComeBack] = []
     cuts = list(done)
 
-    def add(kind: str, row: str) -> None:
+    def add(kind: CutTask, row: str) -> None:
         rule = f"comeback/{row}/days"
-        found.append(ComeBack(kind, day + dt.timedelta(days=know.days(rule)), know.text(f"comeback/{row}/does"), rule))
+        found.append(
+            ComeBack(
+                kind,
+                day + dt.timedelta(days=know.days(rule)),
+                know.text(f"comeback/{row}/does"),
+                rule,
+            )
+        )
 
     if any(c.order_class == ORDER_CLASSES["sucker"] for c in cuts):
-        add("sucker", next(row for row in _SUCKER_ROWS if age_years <= know.number(f"comeback/{row}/until-age")))
+        add(
+            "sucker",
+            next(
+                row for row in _SUCKER_ROWS if age_years <= know.number(f"comeback/{row}/until-age")
+            ),
+        )
     if tied:
         add("wrap", "wrap")
     live = [c for c in cuts if not c.free]

@@ -16,7 +16,9 @@ from ..words.units import Units, length_words, share_words
 
 @dataclass(frozen=True)
 class Against:
-    """Running total against the limit. over: share beyond the limit, 0 when within; fits: the verdict in one word."""
+    """Running total against the limit. over: share beyond the limit, 0 when within; fits: the
+    verdict in one word.
+    """
 
     removed: float
     limit: float | None
@@ -26,9 +28,17 @@ class Against:
     reasons: tuple[Reason, ...]
 
 
-def against_limit(answer: FrameAnswer, verdict: Verdict, know: Knowledge, free: bool, units: Units = "metric") -> Against:
-    """The cuts' total against the verdict's share limit, and the tree's lowering against a year's. ``free``: all cuts cost no canopy."""
-    removed = answer.canopy_share_removed if answer.canopy_share_removed is not None else answer.wood_share_removed
+def against_limit(
+    answer: FrameAnswer, verdict: Verdict, know: Knowledge, free: bool, units: Units = "metric"
+) -> Against:
+    """The cuts' total against the verdict's share limit, and the tree's lowering against a year's.
+    ``free``: all cuts cost no canopy.
+    """
+    removed = (
+        answer.canopy_share_removed
+        if answer.canopy_share_removed is not None
+        else answer.wood_share_removed
+    )
     limit = verdict.max_share
     reasons: list[Reason] = list(_lowering(answer, know, units))
     if (headed := _stem_headed(answer)) is not None:
@@ -37,13 +47,18 @@ def against_limit(answer: FrameAnswer, verdict: Verdict, know: Knowledge, free: 
             limit,
             0.0,
             verdict.status in ("go", "light"),
-            f"Heads the single stem: {share_words(headed)} of its length goes with every leaf on it.",
+            (
+                f"Heads the single stem: {share_words(headed)} of its length goes with every "
+                "leaf on it."
+            ),
             tuple(reasons),
         )
     if free or removed <= 1e-9:
         return Against(removed, limit, 0.0, True, "Costs no canopy.", tuple(reasons))
     if limit is None:
-        return Against(removed, None, 0.0, True, f"{share_words(removed)} of the canopy.", tuple(reasons))
+        return Against(
+            removed, None, 0.0, True, f"{share_words(removed)} of the canopy.", tuple(reasons)
+        )
     over = max(0.0, removed - limit)
     if over <= 1e-9:
         return Against(
@@ -51,16 +66,24 @@ def against_limit(answer: FrameAnswer, verdict: Verdict, know: Knowledge, free: 
             limit,
             0.0,
             True,
-            f"{share_words(removed)} of the canopy, within the {share_words(limit)} of {day_words(verdict.day)}.",
+            (
+                f"{share_words(removed)} of the canopy, within the {share_words(limit)} of "
+                f"{day_words(verdict.day)}."
+            ),
             tuple(reasons),
         )
     opens = f" Put part of it off to {day_words(verdict.opens)}?" if verdict.opens else ""
-    text = f"{share_words(removed)} of the canopy: over the {share_words(limit)} of {day_words(verdict.day)} by {share_words(over)}.{opens}"
+    text = (
+        f"{share_words(removed)} of the canopy: over the {share_words(limit)} of "
+        f"{day_words(verdict.day)} by {share_words(over)}.{opens}"
+    )
     return Against(removed, limit, over, False, text, tuple(reasons))
 
 
 def _stem_headed(answer: FrameAnswer) -> float | None:
-    """The part of a stem without limbs that goes, or None where nothing of the kind is cut. Which of it bears leaf is not drawn."""
+    """The part of a stem without limbs that goes, or None where nothing of the kind is cut. Which
+    of it bears leaf is not drawn.
+    """
     whole = answer.canopy_share_removed is None and answer.wood_share_removed == 0
     cut = next((c for c in answer.cuts if c.limb == TRUNK and not c.void), None)
     if not whole or cut is None or answer.before.height_m <= 0:
@@ -70,10 +93,15 @@ def _stem_headed(answer: FrameAnswer) -> float | None:
 
 def _lowering(answer: FrameAnswer, know: Knowledge, units: Units) -> Sequence[Reason]:
     drop = answer.before.height_m - answer.after.height_m
-    most = min(know.number("cuts/height-share") * answer.before.height_m, know.number("cuts/height-m"))
+    most = min(
+        know.number("cuts/height-share") * answer.before.height_m, know.number("cuts/height-m")
+    )
     if drop <= most + 1e-9:
         return ()
-    text = f"Lowered by {length_words(drop, units)} in one go; {length_words(most, units)} a year is as much as a tree takes quietly."
+    text = (
+        f"Lowered by {length_words(drop, units)} in one go; {length_words(most, units)} a year "
+        "is as much as a tree takes quietly."
+    )
     return (
         Reason(
             "lowered-too-much",

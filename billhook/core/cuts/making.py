@@ -1,4 +1,6 @@
-"""Beside the technique: what a hand that has never made this cut must know, and the cut as a drawing to scale."""
+"""Beside the technique: what a hand that has never made this cut must know, and the cut as a
+drawing to scale.
+"""
 
 from __future__ import annotations
 
@@ -46,7 +48,9 @@ class _Line:
 
 @dataclass(frozen=True)
 class Piece(_Line):
-    """A tapered piece of wood, in the upright plane of the limb. role: ``parent``, ``limb``, ``heir`` or ``bud``; ends and widths in metres."""
+    """A tapered piece of wood, in the upright plane of the limb. role: ``parent``, ``limb``,
+    ``heir`` or ``bud``; ends and widths in metres.
+    """
 
     role: str
     start_w: float
@@ -55,7 +59,9 @@ class Piece(_Line):
 
 @dataclass(frozen=True)
 class Stroke(_Line):
-    """One stroke of the blade, from where it enters [m]. n: its place in the order; deep: how far it goes through [0..1]; kind: ``under``, ``top`` or ``last``."""
+    """One stroke of the blade, from where it enters [m]. n: its place in the order; deep: how far
+    it goes through [0..1]; kind: ``under``, ``top`` or ``last``.
+    """
 
     n: int
     kind: str
@@ -73,7 +79,9 @@ class CutDrawing:
 
 @dataclass(frozen=True)
 class Made:
-    """What the words of a cut turn on: where it is, who takes over, the tool and the number of strokes."""
+    """What the words of a cut turn on: where it is, who takes over, the tool and the number of
+    strokes.
+    """
 
     place: str
     heir: Limb | None
@@ -83,25 +91,50 @@ class Made:
     height_m: float
 
 
-def notes(frame: Frame, cost: CutCost, made: Made, know: Knowledge, species: str, dangers: Collection[str], units: Units) -> tuple[Reason, ...]:
-    """In the order one needs them: look for fruit, support, blade, nodes, where growth goes, what is normal after, hygiene, who must not."""
+def notes(
+    frame: Frame,
+    cost: CutCost,
+    made: Made,
+    know: Knowledge,
+    species: str,
+    dangers: Collection[str],
+    units: Units,
+) -> tuple[Reason, ...]:
+    """In the order one needs them: look for fruit, support, blade, nodes, where growth goes, what
+    is normal after, hygiene, who must not.
+    """
     found: list[Reason] = []
 
-    def say(code: str, used: Mapping[str, float | str | None] | None = None, ids: tuple[str, ...] = (), **parts: str) -> None:
+    def say(
+        code: str,
+        used: Mapping[str, float | str | None] | None = None,
+        ids: tuple[str, ...] = (),
+        **parts: str,
+    ) -> None:
         row = f"making/{code}/says"
-        found.append(Reason(code, know.text(row).format(**parts), used or {}, None, None, (row, *ids)))
+        found.append(
+            Reason(code, know.text(row).format(**parts), used or {}, None, None, (row, *ids))
+        )
 
     limb = None if cost.limb == TRUNK else frame.limb(cost.limb)
     live = not made.dead and limb is not None and limb.state == "live"
     if live and made.place != "origin":
         say("look-first")
     if cost.hand_kg > know.number("cuts/one-hand-kg"):
-        say("support", {"in the hand, kg": round(cost.hand_kg, 1)}, ("cuts/one-hand-kg",), weight=weight_words(cost.hand_kg, units))
+        say(
+            "support",
+            {"in the hand, kg": round(cost.hand_kg, 1)},
+            ("cuts/one-hand-kg",),
+            weight=weight_words(cost.hand_kg, units),
+        )
     if made.tool in ("hand-pruner", "lopper", "pole-pruner"):
         say("blade-side")
     column = f"tools/{made.tool}/{'dead' if made.dead else 'green'}-mm"
     most = know.number(column)
-    if made.tool in ("hand-pruner", "lopper", "hand-saw", "pole-pruner", "pole-saw") and cost.wound_mm > know.number("making/upper-size") * most:
+    if (
+        made.tool in ("hand-pruner", "lopper", "hand-saw", "pole-pruner", "pole-saw")
+        and cost.wound_mm > know.number("making/upper-size") * most
+    ):
         say(
             "upper-size",
             {"wound, mm": round(cost.wound_mm, 1), "tool's largest, mm": most},
@@ -134,16 +167,34 @@ def _growth(frame: Frame, limb: Limb, cost: CutCost, made: Made, say: object) ->
     """Which bud or side branch, and which way new growth will go."""
     assert callable(say)
     if made.heir is not None:
-        steep = "steeply" if made.heir.rise_deg >= 60 else "slanting" if made.heir.rise_deg >= 20 else "flat"
-        say("grows-with-heir", {"rise, degrees": made.heir.rise_deg}, wind=wind(made.heir.bearing_deg), steep=steep)
+        steep = (
+            "steeply"
+            if made.heir.rise_deg >= 60
+            else "slanting"
+            if made.heir.rise_deg >= 20
+            else "flat"
+        )
+        say(
+            "grows-with-heir",
+            {"rise, degrees": made.heir.rise_deg},
+            wind=wind(made.heir.bearing_deg),
+            steep=steep,
+        )
     elif made.place == "between":
-        say("grows-from-bud", {"bearing, degrees": limb.bearing_deg}, wind=wind(limb.bearing_deg), side="under" if limb.rise_deg < 60 else "outer")
+        say(
+            "grows-from-bud",
+            {"bearing, degrees": limb.bearing_deg},
+            wind=wind(limb.bearing_deg),
+            side="under" if limb.rise_deg < 60 else "outer",
+        )
     elif made.place == "collar":
         say("grows-nowhere")
 
 
 def drawing(frame: Frame, cost: CutCost, made: Made, know: Knowledge) -> CutDrawing | None:
-    """The cut from the side: the limb, what it grows on or what takes over, and every stroke in its order. None for the trunk."""
+    """The cut from the side: the limb, what it grows on or what takes over, and every stroke in its
+    order. None for the trunk.
+    """
     if cost.limb == TRUNK:
         return None
     limb = frame.limb(cost.limb)
@@ -154,20 +205,34 @@ def drawing(frame: Frame, cost: CutCost, made: Made, know: Knowledge) -> CutDraw
     pieces: list[Piece] = []
     if made.place in ("collar", "origin"):
         parent, parent_w = _parent(frame, limb)
-        # of a thick stem only the strip of bark beside the limb is drawn, with its edge where the limb leaves it
+        # of a thick stem only the strip of bark beside the limb is drawn, with its edge where the
+        # limb leaves it
         strip = min(parent_w, know.number("making/strip") * width)
         side = parent[0] * along[1] - parent[1] * along[0]
         inward = (-parent[1], parent[0]) if side < 0 else (parent[1], -parent[0])
         middle = (inward[0] * strip / 2, inward[1] * strip / 2)
         half = max(2.2 * width, 0.03)
-        low, high = ((middle[0] + sign * parent[0] * half, middle[1] + sign * parent[1] * half) for sign in (-1, 1))
+        low, high = (
+            (middle[0] + sign * parent[0] * half, middle[1] + sign * parent[1] * half)
+            for sign in (-1, 1)
+        )
         pieces.append(Piece(low, high, "parent", strip, strip))
         # the lower edge of a steep limb leaves the bark later than its middle does
         lean_out = abs(parent[0] * along[0] + parent[1] * along[1]) / max(abs(side), 0.25)
-        at = width / 2 * lean_out + (0.0 if made.place == "origin" else know.number("making/collar-m"))
+        at = width / 2 * lean_out + (
+            0.0 if made.place == "origin" else know.number("making/collar-m")
+        )
         pieces.append(Piece((0.0, 0.0), _at(along, at + span), "limb", width * 1.1, width))
     else:
-        pieces.append(Piece(_at(along, -span), _at(along, span), "limb", limb.diameter_mm(max(0.0, cost.keep_m - span)) / 1000, width * 0.95))
+        pieces.append(
+            Piece(
+                _at(along, -span),
+                _at(along, span),
+                "limb",
+                limb.diameter_mm(max(0.0, cost.keep_m - span)) / 1000,
+                width * 0.95,
+            )
+        )
         at = 0.0
         if made.heir is not None:
             way = radians(made.heir.bearing_deg - limb.bearing_deg)
@@ -175,42 +240,87 @@ def drawing(frame: Frame, cost: CutCost, made: Made, know: Knowledge) -> CutDraw
             size = hypot(*out) or 1.0
             heir_w = made.heir.base_mm / 1000
             base = _at(along, -max(cost.keep_m - made.heir.at_m, 0.6 * heir_w))
-            pieces.append(Piece(base, (base[0] + out[0] / size * span, base[1] + out[1] / size * span), "heir", heir_w, heir_w * 0.9))
+            pieces.append(
+                Piece(
+                    base,
+                    (base[0] + out[0] / size * span, base[1] + out[1] / size * span),
+                    "heir",
+                    heir_w,
+                    heir_w * 0.9,
+                )
+            )
         elif made.place == "between":
             base = _at(along, -know.number("cuts/stub-mm") / 1000 - width / 2)
             bud = (base[0] - across[0] * width * 0.5, base[1] - across[1] * width * 0.5)
             pieces.append(
-                Piece(bud, (bud[0] + (along[0] - across[0]) * width * 0.3, bud[1] + (along[1] - across[1]) * width * 0.3), "bud", width * 0.3, 0.0)
+                Piece(
+                    bud,
+                    (
+                        bud[0] + (along[0] - across[0]) * width * 0.3,
+                        bud[1] + (along[1] - across[1]) * width * 0.3,
+                    ),
+                    "bud",
+                    width * 0.3,
+                    0.0,
+                )
             )
-    return CutDrawing(tuple(pieces), tuple(_strokes(made, along, across, at, width, pieces, know)), _bar(span))
+    return CutDrawing(
+        tuple(pieces), tuple(_strokes(made, along, across, at, width, pieces, know)), _bar(span)
+    )
 
 
-def _strokes(made: Made, along: Spot, across: Spot, at: float, width: float, pieces: list[Piece], know: Knowledge) -> list[Stroke]:
-    """The last cut as the place asks for it; before it the undercut and the top cut of a heavy limb, or the long cut of shears."""
+def _strokes(
+    made: Made,
+    along: Spot,
+    across: Spot,
+    at: float,
+    width: float,
+    pieces: list[Piece],
+    know: Knowledge,
+) -> list[Stroke]:
+    """The last cut as the place asks for it; before it the undercut and the top cut of a heavy
+    limb, or the long cut of shears.
+    """
     lean = 0.0
     if made.place == "between":
         lean = -tan(radians(know.number("cuts/slope")))  # further out on the side of the bud
     elif made.place in ("side-branch", "junction"):
         heir = next((p for p in pieces if p.role == "heir"), None)
-        upper = heir is None or (heir.end[0] - heir.start[0]) * across[0] + (heir.end[1] - heir.start[1]) * across[1] >= 0
+        upper = (
+            heir is None
+            or (heir.end[0] - heir.start[0]) * across[0] + (heir.end[1] - heir.start[1]) * across[1]
+            >= 0
+        )
         lean = (1 if upper else -1) * tan(radians(know.number("cuts/slope") / 2))
     reach = width * 0.62
 
-    def line(n: int, kind: str, where: float, tilt: float, deep: float, below: bool = False) -> Stroke:
+    def line(
+        n: int, kind: str, where: float, tilt: float, deep: float, below: bool = False
+    ) -> Stroke:
         high = (
             _at(along, where)[0] + across[0] * reach + along[0] * tilt * reach,
             _at(along, where)[1] + across[1] * reach + along[1] * tilt * reach,
         )
-        low = (_at(along, where)[0] - across[0] * reach - along[0] * tilt * reach, _at(along, where)[1] - across[1] * reach - along[1] * tilt * reach)
+        low = (
+            _at(along, where)[0] - across[0] * reach - along[0] * tilt * reach,
+            _at(along, where)[1] - across[1] * reach - along[1] * tilt * reach,
+        )
         start, end = (low, high) if below else (high, low)
-        return Stroke(start, (start[0] + (end[0] - start[0]) * deep, start[1] + (end[1] - start[1]) * deep), n, kind, deep)
+        return Stroke(
+            start,
+            (start[0] + (end[0] - start[0]) * deep, start[1] + (end[1] - start[1]) * deep),
+            n,
+            kind,
+            deep,
+        )
 
     hand = know.number("making/hand-m")
     if made.count == 3:
         return [
-            line(1, "under", at + hand, 0, know.number("making/undercut-deep"), True), line(2, "top", at + hand + know.number("making/top-further-m"), 0, 1),
+            line(1, "under", at + hand, 0, know.number("making/undercut-deep"), True),
+            line(2, "top", at + hand + know.number("making/top-further-m"), 0, 1),
             line(3, "last", at, lean, 1),
-        ]  # fmt: skip
+        ]
     if made.count == 2:
         return [line(1, "top", at + max(2 * width, 0.05), 0, 1), line(2, "last", at, lean, 1)]
     return [line(1, "last", at, lean, 1)]
@@ -224,7 +334,9 @@ def _parent(frame: Frame, limb: Limb) -> tuple[Spot, float]:
     way = radians(parent.bearing_deg - limb.bearing_deg)
     out = (cos(radians(parent.rise_deg)) * cos(way), sin(radians(parent.rise_deg)))
     size = hypot(*out)
-    return ((out[0] / size, out[1] / size) if size > 0.05 else (0.0, 1.0)), parent.diameter_mm(min(limb.at_m, parent.length_m)) / 1000
+    return ((out[0] / size, out[1] / size) if size > 0.05 else (0.0, 1.0)), parent.diameter_mm(
+        min(limb.at_m, parent.length_m)
+    ) / 1000
 
 
 def _at(along: Spot, where: float) -> Spot:

@@ -11,7 +11,9 @@ from ..words.units import Units, length_words
 
 @dataclass(frozen=True)
 class LimbPlace:
-    """What a limb's name is made of. kind: ``main``, ``shoot`` (a sprout on the trunk), ``side`` or ``sucker``; index of count: among those alike, from the foot up; on: the limb that bears it."""
+    """What a limb's name is made of. kind: ``main``, ``shoot`` (a sprout on the trunk), ``side`` or
+    ``sucker``; index of count: among those alike, from the foot up; on: the limb that bears it.
+    """
 
     kind: str
     bearing_deg: float
@@ -26,7 +28,9 @@ def limb_places(frame: Frame) -> dict[str, LimbPlace]:
     scaffolds = [x for x in frame.limbs if x.on == TRUNK and not is_sucker(frame, x)]
     alike: dict[tuple[str, str], list[Limb]] = {}
     for limb in sorted(scaffolds, key=lambda x: (x.at_m, x.id)):
-        alike.setdefault(("shoot" if limb.kind == "sprout" else "main", wind(limb.bearing_deg)), []).append(limb)
+        alike.setdefault(
+            ("shoot" if limb.kind == "sprout" else "main", wind(limb.bearing_deg)), []
+        ).append(limb)
     for (kind, _), same in alike.items():
         for i, limb in enumerate(same):
             found[limb.id] = LimbPlace(kind, limb.bearing_deg, i, len(same))
@@ -37,7 +41,13 @@ def limb_places(frame: Frame) -> dict[str, LimbPlace]:
     while waiting:
         for limb in list(waiting):
             if limb.on in found:
-                siblings = [x for x in frame.limbs if x.on == limb.on and wind(x.bearing_deg) == wind(limb.bearing_deg) and not is_sucker(frame, x)]
+                siblings = [
+                    x
+                    for x in frame.limbs
+                    if x.on == limb.on
+                    and wind(x.bearing_deg) == wind(limb.bearing_deg)
+                    and not is_sucker(frame, x)
+                ]
                 siblings.sort(key=lambda x: (x.at_m, x.id))
                 index, count = (siblings.index(limb), len(siblings)) if limb in siblings else (0, 1)
                 found[limb.id] = LimbPlace("side", limb.bearing_deg, index, count, limb.on)
@@ -46,17 +56,28 @@ def limb_places(frame: Frame) -> dict[str, LimbPlace]:
 
 
 def limb_names(frame: Frame) -> dict[str, str]:
-    """A name for every limb: ``east limb``, ``upper east limb``, ``east shoot`` for a sprout on the trunk, ``side branch facing south on the east limb``, ``sucker on the west``."""
+    """A name for every limb: ``east limb``, ``upper east limb``, ``east shoot`` for a sprout on the
+    trunk, ``side branch facing south on the east limb``, ``sucker on the west``.
+    """
     names: dict[str, str] = {}
     for limb, place in limb_places(frame).items():
         way = wind(place.bearing_deg)
         if place.kind in ("main", "shoot"):
-            names[limb] = f"{_which(place.index, place.count)}{way} {'limb' if place.kind == 'main' else 'shoot'}"
+            names[limb] = (
+                f"{_which(place.index, place.count)}{way} "
+                f"{'limb' if place.kind == 'main' else 'shoot'}"
+            )
         elif place.kind == "sucker":
             names[limb] = f"sucker{f' {place.index + 1}' if place.count > 1 else ''} on the {way}"
         else:
-            names[limb] = f"{_which(place.index, place.count)}side branch facing {way} on the {names[place.on or '']}"
+            names[limb] = (
+                f"{_which(place.index, place.count)}side branch facing {way} on the "
+                f"{names[place.on or '']}"
+            )
     return names
+
+
+_NTH = ("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth")
 
 
 def _which(index: int, count: int) -> str:
@@ -64,11 +85,13 @@ def _which(index: int, count: int) -> str:
         return ""
     if count == 2:
         return ("lower ", "upper ")[index]
-    return f"{('first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth')[index] if index < 8 else f'{index + 1}th'} "
+    return f"{_NTH[index] if index < len(_NTH) else f'{index + 1}th'} "
 
 
 def forks(frame: Frame, limb_id: str) -> list[float]:
-    """Where side branches leave a limb, from its base [m]; several within 20 mm count as one fork."""
+    """Where side branches leave a limb, from its base [m]; several within 20 mm count as one
+    fork.
+    """
     places: list[float] = []
     for at in sorted(x.at_m for x in frame.limbs if x.on == limb_id):
         if not places or at - places[-1] > 0.02:
@@ -79,14 +102,29 @@ def forks(frame: Frame, limb_id: str) -> list[float]:
 _ORDINALS = ("first", "second", "third", "fourth", "fifth", "sixth")
 
 
-def position_words(frame: Frame, limb_id: str, keep_m: float, names: dict[str, str], near_m: float, units: Units = "metric") -> str:
-    """Where on the real limb: ``1.40 m up the east limb, to the second fork``. near_m: a cut this close above a fork is a cut to it [m]."""
+def position_words(
+    frame: Frame,
+    limb_id: str,
+    keep_m: float,
+    names: dict[str, str],
+    near_m: float,
+    units: Units = "metric",
+) -> str:
+    """Where on the real limb: ``1.40 m up the east limb, to the second fork``. near_m: a cut this
+    close above a fork is a cut to it [m].
+    """
     if limb_id == TRUNK:
         return f"the trunk, {length_words(keep_m, units)} above ground"
     limb = frame.limb(limb_id)
     name = names[limb_id]
     if is_sucker(frame, limb):
-        where = "from the soil" if limb.on == SOIL else f"{length_words(max(0.0, (frame.union_m or 0) - limb.at_m), units)} under the union"
+        where = (
+            "from the soil"
+            if limb.on == SOIL
+            else (
+                f"{length_words(max(0.0, (frame.union_m or 0) - limb.at_m), units)} under the union"
+            )
+        )
         return f"{name}, {where}, off at its origin"
     if keep_m == 0:
         return f"{name}, off at its collar"
@@ -99,6 +137,12 @@ def position_words(frame: Frame, limb_id: str, keep_m: float, names: dict[str, s
 
 
 def taking_over(frame: Frame, limb_id: str, keep_m: float, near_m: float) -> Limb | None:
-    """The thickest side branch just below a cut, which would take over; None where there is none within ``near_m`` [m]."""
-    near = [x for x in frame.limbs if x.on == limb_id and 0 <= keep_m - x.at_m <= near_m and x.state == "live"]
+    """The thickest side branch just below a cut, which would take over; None where there is none
+    within ``near_m`` [m].
+    """
+    near = [
+        x
+        for x in frame.limbs
+        if x.on == limb_id and 0 <= keep_m - x.at_m <= near_m and x.state == "live"
+    ]
     return max(near, key=lambda x: x.base_mm, default=None)

@@ -1,4 +1,6 @@
-"""What grows back: how many shoots by kind of cut, when, and how long; and what a measured regrowth says of the tree."""
+"""What grows back: how many shoots by kind of cut, when, and how long; and what a measured regrowth
+says of the tree.
+"""
 
 from __future__ import annotations
 
@@ -15,9 +17,16 @@ from .technique import CutAdvice
 
 
 def regrowth(
-    know: Knowledge, advice: Sequence[CutAdvice], day: dt.date, vigour: int, next_flush: dt.date | None, units: Units = "metric"
+    know: Knowledge,
+    advice: Sequence[CutAdvice],
+    day: dt.date,
+    vigour: int,
+    next_flush: dt.date | None,
+    units: Units = "metric",
 ) -> tuple[Reason, ...]:
-    """A sentence for each kind of live cut in the plan. vigour: 1..5. next_flush: the flush that would carry the new shoots, where one is known."""
+    """A sentence for each kind of live cut in the plan. vigour: 1..5. next_flush: the flush that
+    would carry the new shoots, where one is known.
+    """
     found = []
     length = know.numbers("regrowth/season-m")[max(1, min(5, vigour)) - 1]
     for place in know.rows("regrowth"):
@@ -31,38 +40,87 @@ def regrowth(
         many = "cut" if len(cuts) == 1 else "cuts"
         shoots = f"{low} to {high} shoots" if high > low else f"{low} shoots"
         text = (
-            f"{len(cuts)} {many} {know.text(f'regrowth/{place}/says')}: {shoots} each from about {day_words(starts)}, up to {length_words(length, units)} by the end of the season. "
+            f"{len(cuts)} {many} {know.text(f'regrowth/{place}/says')}: {shoots} each from "
+            f"about {day_words(starts)}, up to {length_words(length, units)} by the end of "
+            "the season. "
             f"Choose those that stay from {day_words(select)}."
         )
-        ids = (f"regrowth/{place}/least", f"regrowth/{place}/most", "regrowth/season-m", "regrowth/weeks", "regrowth/select-after")
-        found.append(Reason(f"regrowth-{place}", text, {"cuts": len(cuts), "vigour": vigour}, select, None, ids))
+        ids = (
+            f"regrowth/{place}/least",
+            f"regrowth/{place}/most",
+            "regrowth/season-m",
+            "regrowth/weeks",
+            "regrowth/select-after",
+        )
+        found.append(
+            Reason(
+                f"regrowth-{place}", text, {"cuts": len(cuts), "vigour": vigour}, select, None, ids
+            )
+        )
     return tuple(found)
 
 
 @dataclass(frozen=True)
 class Measured:
-    """What a measured regrowth says of a tree. expected_m: of the vigour it was thought to have; vigour: the one it fits best, 1..5."""
+    """What a measured regrowth says of a tree. expected_m: of the vigour it was thought to have;
+    vigour: the one it fits best, 1..5.
+    """
 
     vigour: int
     expected_m: float
     reasons: tuple[Reason, ...]
 
 
-def measured_vigour(know: Knowledge, length_m: float, days: int, thought: int, units: Units = "metric") -> Measured:
-    """The vigour that shoots of this length fit, so many days after the cut. thought: the vigour the tree was taken for.
+def measured_vigour(
+    know: Knowledge, length_m: float, days: int, thought: int, units: Units = "metric"
+) -> Measured:
+    """The vigour that shoots of this length fit, so many days after the cut. thought: the vigour
+    the tree was taken for.
 
     Raises: InvalidInput before there is anything to measure.
     """
     soonest = know.number("regrowth/weeks") * 7 + know.number("regrowth/measure-from")
     if days < soonest:
-        raise InvalidInput([FieldProblem("/day", f"too early to measure: {soonest:.0f} days after the cut at the earliest")])
+        raise InvalidInput(
+            [
+                FieldProblem(
+                    "/day",
+                    f"too early to measure: {soonest:.0f} days after the cut at the earliest",
+                )
+            ]
+        )
     part = min(1.0, days / know.number("regrowth/season-days"))
     lengths = [x * part for x in know.numbers("regrowth/season-m")]
     vigour = min(range(len(lengths)), key=lambda i: (abs(lengths[i] - length_m), i)) + 1
     expected = lengths[max(1, min(5, thought)) - 1]
-    word = "as expected" if vigour == thought else "stronger than thought" if vigour > thought else "weaker than thought"
-    text = f"{length_words(length_m, units)} of regrowth after {days} days, {length_words(expected, units)} expected: {word}, vigour {vigour} of 5."
-    used: dict[str, float | str | None] = {"measured, m": length_m, "expected, m": round(expected, 3), "days": days, "vigour before": thought}
+    word = (
+        "as expected"
+        if vigour == thought
+        else "stronger than thought"
+        if vigour > thought
+        else "weaker than thought"
+    )
+    text = (
+        f"{length_words(length_m, units)} of regrowth after {days} days, "
+        f"{length_words(expected, units)} expected: {word}, vigour {vigour} of 5."
+    )
+    used: dict[str, float | str | None] = {
+        "measured, m": length_m,
+        "expected, m": round(expected, 3),
+        "days": days,
+        "vigour before": thought,
+    }
     return Measured(
-        vigour, expected, (Reason("measured-vigour", text, used, None, None, ("regrowth/season-m", "regrowth/season-days", "regrowth/measure-from")),)
+        vigour,
+        expected,
+        (
+            Reason(
+                "measured-vigour",
+                text,
+                used,
+                None,
+                None,
+                ("regrowth/season-m", "regrowth/season-days", "regrowth/measure-from"),
+            ),
+        ),
     )

@@ -1,4 +1,6 @@
-"""How to make a cut: where exactly, with what, in how many cuts, how long it takes, and when to leave it to someone licensed."""
+"""How to make a cut: where exactly, with what, in how many cuts, how long it takes, and when to
+leave it to someone licensed.
+"""
 
 from __future__ import annotations
 
@@ -20,13 +22,17 @@ Place = Literal["origin", "collar", "side-branch", "junction", "between", "shear
 
 SHEARING = ("hedge", "shear")  # work that follows a wall and chooses no bud
 
-# Working order of the walk: below the union first, then dead wood, the skirt, sprouts, and what sets height and width.
+# Working order of the walk: below the union first, then dead wood, the skirt, sprouts, and what
+# sets height and width.
 ORDER_CLASSES = {"sucker": 2, "sanitation": 3, "skirt": 5, "sprout": 6, "other": 7}
 
 
 @dataclass(frozen=True)
 class CutAdvice:
-    """Everything a helper needs for one cut. minutes: on the tree, clean-up apart. cautions: what could hurt, at the place; making: what to know besides; drawing: the cut to scale, None for the trunk."""
+    """Everything a helper needs for one cut. minutes: on the tree, clean-up apart. cautions: what
+    could hurt, at the place; making: what to know besides; drawing: the cut to scale, None for the
+    trunk.
+    """
 
     limb: str
     keep_m: float
@@ -47,7 +53,9 @@ class CutAdvice:
 
     @property
     def free(self) -> bool:
-        """True for suckers and for dead, broken and diseased wood: the work that a year's share does not count."""
+        """True for suckers and for dead, broken and diseased wood: the work that a year's share
+        does not count.
+        """
         return self.order_class <= ORDER_CLASSES["sanitation"]
 
 
@@ -71,13 +79,26 @@ def cut_height_m(frame: Frame, limb_id: str, keep_m: float) -> float:
 
 
 def advise(
-    frame: Frame, cost: CutCost, know: Knowledge, work: str, species: str, vigour: int, units: Units = "metric", dangers: Collection[str] = ()
+    frame: Frame,
+    cost: CutCost,
+    know: Knowledge,
+    work: str,
+    species: str,
+    vigour: int,
+    units: Units = "metric",
+    dangers: Collection[str] = (),
 ) -> CutAdvice:
-    """Technique, tool and minutes for one cut whose cost is known. ``vigour`` 1..5 sets how fast the wound closes; dangers: diseases about."""
+    """Technique, tool and minutes for one cut whose cost is known. ``vigour`` 1..5 sets how fast
+    the wound closes; dangers: diseases about.
+    """
     names = limb_names(frame)
     limb = None if cost.limb == TRUNK else frame.limb(cost.limb)
     near = know.number("cuts/side-branch-near")
-    heir = None if limb is None or cost.keep_m == 0 else taking_over(frame, cost.limb, cost.keep_m, near)
+    heir = (
+        None
+        if limb is None or cost.keep_m == 0
+        else taking_over(frame, cost.limb, cost.keep_m, near)
+    )
     sucker = limb is not None and is_sucker(frame, roots_of(frame)[limb.id])
     dead = limb is not None and limb.state == "dead"
     height = cut_height_m(frame, cost.limb, cost.keep_m)
@@ -99,13 +120,29 @@ def advise(
     text = _technique(place, cost, heir, tool, count, know, names, units)
     minutes = _minutes(tool, cost.wound_mm, height, count, know)
     rate = know.numbers("cuts/closing-mm-a-year")[max(1, min(5, vigour)) - 1]
-    cautions = (*_placing(place, cost, heir, frame, dead, know, species, units), *_safety(cost, height, species, tool, know, units))
+    cautions = (
+        *_placing(place, cost, heir, frame, dead, know, species, units),
+        *_safety(cost, height, species, tool, know, units),
+    )
     made = Made(place, heir, tool, count, dead, height)
     return CutAdvice(
-        cost.limb, cost.keep_m, order_class(frame, limb, work), height, position_words(frame, cost.limb, cost.keep_m, names, near, units), place, text,
-        know.text(f"tools/{tool}/name"), tool, count, minutes, cost.wound_mm / (2 * rate), names.get(heir.id) if heir else None, cautions,
-        notes(frame, cost, made, know, species, dangers, units), drawing(frame, cost, made, know),
-    )  # fmt: skip
+        cost.limb,
+        cost.keep_m,
+        order_class(frame, limb, work),
+        height,
+        position_words(frame, cost.limb, cost.keep_m, names, near, units),
+        place,
+        text,
+        know.text(f"tools/{tool}/name"),
+        tool,
+        count,
+        minutes,
+        cost.wound_mm / (2 * rate),
+        names.get(heir.id) if heir else None,
+        cautions,
+        notes(frame, cost, made, know, species, dangers, units),
+        drawing(frame, cost, made, know),
+    )
 
 
 def _tool(wound_mm: float, dead: bool, height_m: float, sucker: bool, know: Knowledge) -> str:
@@ -120,60 +157,115 @@ def _tool(wound_mm: float, dead: bool, height_m: float, sucker: bool, know: Know
 
 
 def _cuts_needed(cost: CutCost, tool: str, know: Knowledge) -> int:
-    """One cut; three (undercut, top cut, the clean one) for a saw; two for shears, which cannot undercut: long first, then close."""
+    """One cut; three (undercut, top cut, the clean one) for a saw; two for shears, which cannot
+    undercut: long first, then close.
+    """
     if tool in ("finger", "hand-pruner"):
         return 1
     thick = cost.wound_mm >= know.number("cuts/three-cut-always-mm")
     heavy = cost.hand_kg > know.number("cuts/three-cut-kg")
-    loose = cost.wound_mm >= know.number("cuts/three-cut-mm") and cost.hand_kg > know.number("cuts/one-hand-kg")
+    loose = cost.wound_mm >= know.number("cuts/three-cut-mm") and cost.hand_kg > know.number(
+        "cuts/one-hand-kg"
+    )
     return (2 if tool in ("lopper", "pole-pruner") else 3) if thick or heavy or loose else 1
 
 
-def _technique(place: Place, cost: CutCost, heir: Limb | None, tool: str, count: int, know: Knowledge, names: dict[str, str], units: Units) -> str:
+def _technique(
+    place: Place,
+    cost: CutCost,
+    heir: Limb | None,
+    tool: str,
+    count: int,
+    know: Knowledge,
+    names: dict[str, str],
+    units: Units,
+) -> str:
     stub = diameter_words(know.number("cuts/stub-mm"), units)
     if place == "origin":
-        how = "Rub it off with a finger" if tool == "finger" else "Cut flush where it starts, close to the bark"
+        how = (
+            "Rub it off with a finger"
+            if tool == "finger"
+            else "Cut flush where it starts, close to the bark"
+        )
         return f"{how}; never a stub, never gouged into the stem, never sprayed."
     steps = {
         "collar": "Just outside the swollen collar, never into it; no stub.",
-        "junction": f"Back to the live {names[heir.id] if heir else 'side branch'}; do not cut into its collar.",
-        "side-branch": f"To the {names[heir.id] if heir else 'side branch'} ({diameter_words(heir.base_mm, units) if heir else ''} against a cut of {diameter_words(cost.wound_mm, units)}), sloping away from it.",
+        "junction": (
+            f"Back to the live {names[heir.id] if heir else 'side branch'}; do not cut into its "
+            "collar."
+        ),
+        "side-branch": (
+            f"To the {names[heir.id] if heir else 'side branch'} "
+            f"({diameter_words(heir.base_mm, units) if heir else ''} against a cut of "
+            f"{diameter_words(cost.wound_mm, units)}), sloping away from it."
+        ),
         "sheared": "With the wall, straight through.",
-        "between": f"Just above a leaf, bud or bump, {know.number('cuts/slope'):.0f}° away from it, stub at most {stub}.",
+        "between": (
+            f"Just above a leaf, bud or bump, {know.number('cuts/slope'):.0f}° away from it, "
+            f"stub at most {stub}."
+        ),
     }
     text = steps[place]
     if count == 2:
         text = f"Heavy: cut it long first, then close. {text}"
     if count == 3:
-        text = f"Three cuts: undercut a hand out, cut through from above a little further out, then the clean cut. {text}"
+        text = (
+            "Three cuts: undercut a hand out, cut through from above a little further out, "
+            f"then the clean cut. {text}"
+        )
     return text
 
 
 def _minutes(tool: str, wound_mm: float, height_m: float, count: int, know: Knowledge) -> float:
-    base = know.number(f"tools/{tool}/minutes") + know.number(f"tools/{tool}/minutes-per-cm2") * (wound_mm / 10) ** 2
+    base = (
+        know.number(f"tools/{tool}/minutes")
+        + know.number(f"tools/{tool}/minutes-per-cm2") * (wound_mm / 10) ** 2
+    )
     if count > 1:
         base *= know.number("cuts/three-cut-factor")
     if height_m > know.number("cuts/pole-reach"):
         return base * know.number("cuts/ladder-factor")
     if height_m > know.number("cuts/reach"):
         return base * know.number("cuts/pole-factor")
-    return base * know.number("cuts/crouch-factor") if height_m < know.number("cuts/crouch") else base
+    return (
+        base * know.number("cuts/crouch-factor") if height_m < know.number("cuts/crouch") else base
+    )
 
 
-def _placing(place: Place, cost: CutCost, heir: Limb | None, frame: Frame, dead: bool, know: Knowledge, species: str, units: Units) -> list[Reason]:
+def _placing(
+    place: Place,
+    cost: CutCost,
+    heir: Limb | None,
+    frame: Frame,
+    dead: bool,
+    know: Knowledge,
+    species: str,
+    units: Units,
+) -> list[Reason]:
     """What is wrong with where the cut is."""
     found: list[Reason] = []
     ratio = know.number("cuts/side-branch-ratio")
-    if place == "between" and not dead and cost.wound_mm > know.number("tools/hand-pruner/green-mm"):
+    if (
+        place == "between"
+        and not dead
+        and cost.wound_mm > know.number("tools/hand-pruner/green-mm")
+    ):
         found.append(
             Reason(
                 "between-branches",
-                "Between branches a bunch of sprouts follows. Cut to a side branch, or off at the collar, if you can.",
+                (
+                    "Between branches a bunch of sprouts follows. Cut to a side branch, or off "
+                    "at the collar, if you can."
+                ),
                 {"wound, mm": round(cost.wound_mm, 1)},
             )
         )
     if place == "side-branch" and heir is not None and heir.base_mm < ratio * cost.wound_mm:
-        text = f"The side branch ({diameter_words(heir.base_mm, units)}) is under a third of the cut ({diameter_words(cost.wound_mm, units)}): too weak to take over, sprouts will follow."
+        text = (
+            f"The side branch ({diameter_words(heir.base_mm, units)}) is under a third of the "
+            f"cut ({diameter_words(cost.wound_mm, units)}): too weak to take over, sprouts will "
+            "follow."
+        )
         found.append(
             Reason(
                 "weak-side-branch",
@@ -183,19 +275,43 @@ def _placing(place: Place, cost: CutCost, heir: Limb | None, frame: Frame, dead:
             )
         )
     if not dead and cost.wound_mm > know.number(f"species/{species}/wound-max"):
-        text = f"A wound of {diameter_words(cost.wound_mm, units)} is larger than this kind closes well ({diameter_words(know.number(f'species/{species}/wound-max'), units)})."
-        found.append(Reason("large-wound", text, {"wound, mm": round(cost.wound_mm, 1)}, catalogue_ids=(f"species/{species}/wound-max",)))
-    if cost.limb != TRUNK and cost.counts and not dead and cost.wound_mm > know.number("cuts/wound-to-trunk") * frame.trunk.diameter_mm:
+        text = (
+            f"A wound of {diameter_words(cost.wound_mm, units)} is larger than this kind closes "
+            f"well ({diameter_words(know.number(f'species/{species}/wound-max'), units)})."
+        )
+        found.append(
+            Reason(
+                "large-wound",
+                text,
+                {"wound, mm": round(cost.wound_mm, 1)},
+                catalogue_ids=(f"species/{species}/wound-max",),
+            )
+        )
+    if (
+        cost.limb != TRUNK
+        and cost.counts
+        and not dead
+        and cost.wound_mm > know.number("cuts/wound-to-trunk") * frame.trunk.diameter_mm
+    ):
         found.append(
             Reason(
                 "third-of-trunk",
-                "The wound is more than a third of the trunk's diameter: spread such cuts over years.",
+                (
+                    "The wound is more than a third of the trunk's diameter: spread such cuts "
+                    "over years."
+                ),
                 {"wound, mm": round(cost.wound_mm, 1), "trunk, mm": frame.trunk.diameter_mm},
                 catalogue_ids=("cuts/wound-to-trunk",),
             )
         )
     if cost.fruit_lost:
-        found.append(Reason("fruit-on-it", f"{cost.fruit_lost} fruit on it: pick first.", {"fruit": cost.fruit_lost}))
+        found.append(
+            Reason(
+                "fruit-on-it",
+                f"{cost.fruit_lost} fruit on it: pick first.",
+                {"fruit": cost.fruit_lost},
+            )
+        )
     return found
 
 
@@ -204,11 +320,14 @@ def _fall_m(cost: CutCost, know: Knowledge) -> float:
     return float(know.number("wood/length-coefficient") * (cost.wound_mm / 1000) ** (2 / 3))
 
 
-def _safety(cost: CutCost, height_m: float, species: str, tool: str, know: Knowledge, units: Units) -> list[Reason]:
+def _safety(
+    cost: CutCost, height_m: float, species: str, tool: str, know: Knowledge, units: Units
+) -> list[Reason]:
     """What could hurt someone, and when the work belongs to someone licensed."""
     found: list[Reason] = []
     if cost.wound_mm > know.number("cuts/licensed-mm") or (
-        cost.wound_mm > know.number("cuts/licensed-high-mm") and height_m > know.number("cuts/licensed-high-m")
+        cost.wound_mm > know.number("cuts/licensed-high-mm")
+        and height_m > know.number("cuts/licensed-high-m")
     ):
         found.append(
             Reason(
@@ -219,25 +338,63 @@ def _safety(cost: CutCost, height_m: float, species: str, tool: str, know: Knowl
             )
         )
     if cost.lift_kg > know.number("cuts/lower-kg"):
-        text = f"Plan for {weight_words(cost.lift_kg, units)}: take it down in pieces or on a line, and keep everyone {length_words(drop_zone_m(know, _fall_m(cost, know)), units)} away."
-        found.append(Reason("heavy", text, {"to plan for, kg": round(cost.lift_kg, 1)}, catalogue_ids=("cuts/lower-kg", "wood/lift-factor")))
-    if height_m > know.number("cuts/reach"):
-        text = f"{length_words(height_m, units)} up: from the ground with a pole, or on an orchard tripod. A straight ladder stands four up to one out, three points of contact, never leaning on the limb you cut. Look for power lines first and keep {length_words(know.number('cuts/line-clearance'), units)} away; nearer than that the utility decides."
+        text = (
+            f"Plan for {weight_words(cost.lift_kg, units)}: take it down in pieces or on a "
+            "line, and keep everyone "
+            f"{length_words(drop_zone_m(know, _fall_m(cost, know)), units)} away."
+        )
         found.append(
-            Reason("up-high", text, {"height, m": round(height_m, 2)}, catalogue_ids=("cuts/reach", "safety/ladder-slope", "cuts/line-clearance"))
+            Reason(
+                "heavy",
+                text,
+                {"to plan for, kg": round(cost.lift_kg, 1)},
+                catalogue_ids=("cuts/lower-kg", "wood/lift-factor"),
+            )
+        )
+    if height_m > know.number("cuts/reach"):
+        text = (
+            f"{length_words(height_m, units)} up: from the ground with a pole, or on an orchard "
+            "tripod. A straight ladder stands four up to one out, three points of contact, "
+            "never leaning on the limb you cut. Look for power lines first and keep "
+            f"{length_words(know.number('cuts/line-clearance'), units)} away; nearer than that "
+            "the utility decides."
+        )
+        found.append(
+            Reason(
+                "up-high",
+                text,
+                {"height, m": round(height_m, 2)},
+                catalogue_ids=("cuts/reach", "safety/ladder-slope", "cuts/line-clearance"),
+            )
         )
     if tool == "chainsaw":
         found.append(
-            Reason("chainsaw", "Chainsaw: trained hands only, both feet on the ground, never over the shoulder, a second person in earshot.", {})
+            Reason(
+                "chainsaw",
+                (
+                    "Chainsaw: trained hands only, both feet on the ground, never over the "
+                    "shoulder, a second person in earshot."
+                ),
+                {},
+            )
         )
     if species == "mango" and cost.counts:
-        found.append(Reason("mango-sap", "Mango sap burns skin: gloves, sleeves, eye protection; wash at once.", {}))
+        found.append(
+            Reason(
+                "mango-sap",
+                "Mango sap burns skin: gloves, sleeves, eye protection; wash at once.",
+                {},
+            )
+        )
     thorn = know.number(f"species/{species}/thorn-mm")
     if thorn >= know.number("cuts/thorn-mm"):
         found.append(
             Reason(
                 "thorns",
-                f"Thorns to {diameter_words(thorn, units)}, longer on sprouts: gauntlets and eye protection.",
+                (
+                    f"Thorns to {diameter_words(thorn, units)}, longer on sprouts: gauntlets "
+                    "and eye protection."
+                ),
                 {"thorn, mm": thorn},
                 catalogue_ids=(f"species/{species}/thorn-mm",),
             )

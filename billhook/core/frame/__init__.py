@@ -1,1 +1,3 @@
-"""The tree's skeleton: geometry, canopy share, wood, balance, envelope, and the generator of sketched frames."""
+"""The tree's skeleton: geometry, canopy share, wood, balance, envelope, and the generator of
+sketched frames.
+"""

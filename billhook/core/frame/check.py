@@ -25,7 +25,10 @@ def _limb_spans(limb: Limb) -> Iterable[tuple[str, str | None]]:
     yield "bearing_deg", _span(limb.bearing_deg, 0, 360, "the bearing", "degrees")
     yield "foliage", _span(limb.foliage, 0, 1, "foliage", "")
     yield "headed_mm", _span(limb.headed_mm, 0, 3000, "the diameter of the old cut", "mm")
-    yield "fruit", None if 0 <= limb.fruit <= 100_000 else "fruit must be a count between 0 and 100000"
+    yield (
+        "fruit",
+        None if 0 <= limb.fruit <= 100_000 else "fruit must be a count between 0 and 100000",
+    )
     if limb.tip_mm is not None:
         yield "tip_mm", _span(limb.tip_mm, 0, 3000, "the diameter at the tip", "mm")
 
@@ -44,7 +47,9 @@ def _cycle_members(frame: Frame) -> set[str]:
 
 
 def frame_problems(frame: Frame, root: str = "/frame") -> list[FieldProblem]:
-    """Everything wrong with a frame; empty when it is well formed. ``root``: JSON pointer of the frame."""
+    """Everything wrong with a frame; empty when it is well formed. ``root``: JSON pointer of the
+    frame.
+    """
     found: list[FieldProblem] = []
 
     def add(pointer: str, message: str | None) -> None:
@@ -54,7 +59,16 @@ def frame_problems(frame: Frame, root: str = "/frame") -> list[FieldProblem]:
     add("/trunk/diameter_mm", _span(frame.trunk.diameter_mm, 1, 5000, "the trunk diameter", "mm"))
     add("/trunk/height_m", _span(frame.trunk.height_m, 0.01, 60, "the trunk height", "m"))
     if frame.union_m is not None:
-        add("/union_m", _span(frame.union_m, -0.5, frame.trunk.height_m, "the union, measured from the ground,", "m"))
+        add(
+            "/union_m",
+            _span(
+                frame.union_m,
+                -0.5,
+                frame.trunk.height_m,
+                "the union, measured from the ground,",
+                "m",
+            ),
+        )
     by_id: dict[str, Limb] = {}
     looped = _cycle_members(frame)
     for i, limb in enumerate(frame.limbs):
@@ -70,7 +84,10 @@ def frame_problems(frame: Frame, root: str = "/frame") -> list[FieldProblem]:
         if any(message for _, message in spans):
             continue
         if limb.end_mm > limb.base_mm + _SLACK:
-            add(f"{at}/tip_mm", f"the tip ({limb.end_mm:g} mm) is thicker than the base ({limb.base_mm:g} mm)")
+            add(
+                f"{at}/tip_mm",
+                f"the tip ({limb.end_mm:g} mm) is thicker than the base ({limb.base_mm:g} mm)",
+            )
         if limb.headed_mm > limb.base_mm + _SLACK:
             add(f"{at}/headed_mm", f"the old cut is thicker than the base ({limb.base_mm:g} mm)")
     for i, limb in enumerate(frame.limbs):
@@ -102,7 +119,15 @@ def cut_problems(frame: Frame, cuts: Iterable[Cut], root: str = "/cuts") -> list
         if cut.limb not in lengths:
             found.append(FieldProblem(f"{at}/limb", f"there is no limb {cut.limb!r}"))
         elif not isfinite(cut.keep_m) or not 0 <= cut.keep_m < lengths[cut.limb]:
-            found.append(FieldProblem(f"{at}/keep_m", f"what is kept must be at least 0 and under {lengths[cut.limb]:g} m, the limb's length"))
+            found.append(
+                FieldProblem(
+                    f"{at}/keep_m",
+                    (
+                        f"what is kept must be at least 0 and under {lengths[cut.limb]:g} m, "
+                        "the limb's length"
+                    ),
+                )
+            )
     return found
 
 

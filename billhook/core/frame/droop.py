@@ -24,7 +24,9 @@ class Pull:
 
 @dataclass(frozen=True)
 class Droop:
-    """Drop of the tip and its height under load [m]. ``linear``: the drop is small enough to be proportional to the load."""
+    """Drop of the tip and its height under load [m]. ``linear``: the drop is small enough to be
+    proportional to the load.
+    """
 
     drop_m: float
     tip_height_loaded_m: float
@@ -36,28 +38,49 @@ class Droop:
 
 
 def _compliance(length_m: float, base_mm: float, tip_mm: float, at: float) -> float:
-    """Tip drop times E for a unit force at a fraction of the length [m * Pa / N]: the integral of (aL - s)(L - s) / I(s) over 0..aL."""
+    """Tip drop times E for a unit force at a fraction of the length [m * Pa / N]: the integral of
+    (aL - s)(L - s) / I(s) over 0..aL.
+    """
     steps = (np.arange(_STEPS) + 0.5) / _STEPS * at * length_m
     d = (base_mm + (tip_mm - base_mm) * steps / length_m) / 1000
     inertia = np.pi * d**4 / 64
-    return float(np.sum((at * length_m - steps) * (length_m - steps) / inertia) * at * length_m / _STEPS)
+    return float(
+        np.sum((at * length_m - steps) * (length_m - steps) / inertia) * at * length_m / _STEPS
+    )
 
 
 def pulled_modulus_gpa(length_m: float, base_mm: float, tip_mm: float, pull: Pull) -> float:
-    """Stiffness of a limb's wood [GPa] from a known mass hung at its tip; it serves for the other limbs of the tree."""
+    """Stiffness of a limb's wood [GPa] from a known mass hung at its tip; it serves for the other
+    limbs of the tree.
+    """
     return pull.mass_kg * G * _compliance(length_m, base_mm, tip_mm, 1.0) / pull.drop_m / 1e9
 
 
 def droop(
-    know: Knowledge, length_m: float, base_mm: float, tip_mm: float, load_kg: float, load_at: float, tip_height_m: float, clearance_m: float,
-    elastic_gpa: float, pull: Pull | None = None,
-) -> Droop:  # fmt: skip
+    know: Knowledge,
+    length_m: float,
+    base_mm: float,
+    tip_mm: float,
+    load_kg: float,
+    load_at: float,
+    tip_height_m: float,
+    clearance_m: float,
+    elastic_gpa: float,
+    pull: Pull | None = None,
+) -> Droop:
     """Drop of a limb's tip under a load at a fraction ``load_at`` of its length [0..1].
 
-    With a pull test the stiffness comes from it, and the modulus drops out. Raises: InvalidInput for a limb thicker at its tip than at its base.
+    With a pull test the stiffness comes from it, and the modulus drops out. Raises: InvalidInput
+    for a limb thicker at its tip than at its base.
     """
     if tip_mm > base_mm:
-        raise InvalidInput([FieldProblem("/tip_mm", f"a limb is not thicker at its tip than at its base, {base_mm:g} mm")])
+        raise InvalidInput(
+            [
+                FieldProblem(
+                    "/tip_mm", f"a limb is not thicker at its tip than at its base, {base_mm:g} mm"
+                )
+            ]
+        )
     force = load_kg * G
     if pull is not None:
         modulus = pulled_modulus_gpa(length_m, base_mm, tip_mm, pull) * 1e9
@@ -69,14 +92,29 @@ def droop(
     linear = drop <= limit * length_m
     loaded = tip_height_m - drop
     reasons = [
-        Reason("droop", "Bends as a tapered round beam held at its base." if pull is None else "Its stiffness was measured by the pull.",
-               {"modulus, GPa": round(modulus / 1e9, 2), "load, kg": load_kg, "drop, m": round(drop, 3)}, None, None, ("droop/linear-to",))
-    ]  # fmt: skip
+        Reason(
+            "droop",
+            "Bends as a tapered round beam held at its base."
+            if pull is None
+            else "Its stiffness was measured by the pull.",
+            {
+                "modulus, GPa": round(modulus / 1e9, 2),
+                "load, kg": load_kg,
+                "drop, m": round(drop, 3),
+            },
+            None,
+            None,
+            ("droop/linear-to",),
+        )
+    ]
     if not linear:
         reasons.append(
             Reason(
                 "not-linear",
-                "It bends so far that the figure is only a lower bound of trouble: prop it, thin the fruit or shorten it.",
+                (
+                    "It bends so far that the figure is only a lower bound of trouble: prop "
+                    "it, thin the fruit or shorten it."
+                ),
                 {"drop over length": round(drop / length_m, 2)},
             )
         )

@@ -9,10 +9,12 @@ from .model import SOIL, TRUNK, Cut, Frame, Limb, Trunk
 
 
 def gone_limbs(frame: Frame, cuts: Sequence[Cut]) -> dict[str, str]:
-    """Limbs that fall with the limb they grow on, each with the limb (or trunk) whose cut takes them.
+    """Limbs that fall with the limb they grow on, each with the limb (or trunk) whose cut takes
+    them.
 
-    A limb falls when it is attached strictly beyond ``keep_m`` of a cut, or anywhere on a limb cut at its collar, or when the limb
-    it grows on falls. The cut limbs themselves are not listed unless something further down takes them.
+    A limb falls when it is attached strictly beyond ``keep_m`` of a cut, or anywhere on a limb cut
+    at its collar, or when the limb it grows on falls. The cut limbs themselves are not listed
+    unless something further down takes them.
     """
     keep = {cut.limb: cut.keep_m for cut in cuts}
     by_id = {limb.id: limb for limb in frame.limbs}
@@ -26,7 +28,11 @@ def gone_limbs(frame: Frame, cuts: Sequence[Cut]) -> dict[str, str]:
             elif limb.on != SOIL:
                 parent = by_id[limb.on]
                 by = taker(parent)
-                if by is None and parent.id in keep and (keep[parent.id] == 0 or limb.at_m > keep[parent.id]):
+                if (
+                    by is None
+                    and parent.id in keep
+                    and (keep[parent.id] == 0 or limb.at_m > keep[parent.id])
+                ):
                     by = parent.id
             taken[limb.id] = by
         return taken[limb.id]
@@ -48,7 +54,9 @@ def void_cuts(frame: Frame, cuts: Sequence[Cut]) -> set[str]:
 
 
 def after_cuts(frame: Frame, cuts: Sequence[Cut]) -> Frame:
-    """The frame that is left: cut limbs end at ``keep_m`` with ``tip_mm = headed_mm = wound``; limb ids stay."""
+    """The frame that is left: cut limbs end at ``keep_m`` with ``tip_mm = headed_mm = wound``; limb
+    ids stay.
+    """
     keep = {cut.limb: cut.keep_m for cut in cuts}
     gone = gone_limbs(frame, cuts)
     left: list[Limb] = []

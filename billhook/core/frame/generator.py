@@ -5,7 +5,8 @@
     trunk ─ fork ─┬─ scaffold ──┬─ side branch        base² of the scaffolds together = trunk²
                   └─ scaffold   └─ fork of two        side² + fork² of a scaffold     = its base²
 
-Cross-sections are kept at every fork (Leonardo's rule, exponent 2). Our rule: form and proportions come from the catalogue's habits.
+Cross-sections are kept at every fork (Leonardo's rule, exponent 2). Our rule: form and proportions
+come from the catalogue's habits.
 """
 
 from __future__ import annotations
@@ -25,7 +26,9 @@ _GOLDEN_DEG = 137.508
 
 @dataclass(frozen=True)
 class Habit:
-    """How a kind of tree branches. Angles in degrees above horizontal, shares of tree height or limb length."""
+    """How a kind of tree branches. Angles in degrees above horizontal, shares of tree height or
+    limb length.
+    """
 
     scaffolds: int
     rise_deg: tuple[float, ...]
@@ -51,9 +54,17 @@ def habit(know: Knowledge, name: str) -> Habit:
 
 
 def sketch_frame(
-    height: float, spread: float, trunk_mm: float, form: Habit, seed: int, union_m: float | None = None, fruit: int = 0, foliage: float = 1.0
+    height: float,
+    spread: float,
+    trunk_mm: float,
+    form: Habit,
+    seed: int,
+    union_m: float | None = None,
+    fruit: int = 0,
+    foliage: float = 1.0,
 ) -> Frame:
-    """A frame ``height`` [m] tall, ``spread`` [m] across (twice the radius), on a trunk of ``trunk_mm``; the same for the same seed.
+    """A frame ``height`` [m] tall, ``spread`` [m] across (twice the radius), on a trunk of
+    ``trunk_mm``; the same for the same seed.
 
     Raises: InvalidInput when height, spread or trunk cannot belong to a tree.
     """
@@ -77,13 +88,17 @@ def sketch_frame(
     start = float(rng.uniform(0, 360))
     limbs: list[Limb] = []
     for i in range(form.scaffolds):
-        limbs += _scaffold(i, clear + gap * i, float(bases[i]), (start + _GOLDEN_DEG * i) % 360, form, rng)
+        limbs += _scaffold(
+            i, clear + gap * i, float(bases[i]), (start + _GOLDEN_DEG * i) % 360, form, rng
+        )
     limbs = _scaled(trunk, limbs, height, spread / 2)
     limbs = _with_fruit(limbs, fruit, foliage)
     return Frame(trunk, tuple(limbs), union_m)
 
 
-def _scaffold(i: int, at_m: float, base: float, bearing: float, form: Habit, rng: np.random.Generator) -> list[Limb]:
+def _scaffold(
+    i: int, at_m: float, base: float, bearing: float, form: Habit, rng: np.random.Generator
+) -> list[Limb]:
     name = f"s{i + 1}"
     rise = float(form.rise_deg[i % len(form.rise_deg)] + rng.uniform(-4, 4))
     end = base * form.taper
@@ -93,27 +108,69 @@ def _scaffold(i: int, at_m: float, base: float, bearing: float, form: Habit, rng
     turn = 1 if rng.uniform() < 0.5 else -1
     return [
         Limb(name, TRUNK, at_m, base, 1.0, rise, bearing, end),
-        Limb(f"{name}a", name, form.side_at_share, side, 0.62, rise - form.fork_drop_deg, (bearing + turn * 1.6 * sway) % 360),
-        Limb(f"{name}b", name, 1.0, end * sqrt(split), 0.7, min(88.0, rise + 8), (bearing - turn * 0.5 * sway) % 360),
-        Limb(f"{name}c", name, 1.0, end * sqrt(1 - split), 0.6, rise - form.fork_drop_deg / 2, (bearing + turn * sway) % 360),
+        Limb(
+            f"{name}a",
+            name,
+            form.side_at_share,
+            side,
+            0.62,
+            rise - form.fork_drop_deg,
+            (bearing + turn * 1.6 * sway) % 360,
+        ),
+        Limb(
+            f"{name}b",
+            name,
+            1.0,
+            end * sqrt(split),
+            0.7,
+            min(88.0, rise + 8),
+            (bearing - turn * 0.5 * sway) % 360,
+        ),
+        Limb(
+            f"{name}c",
+            name,
+            1.0,
+            end * sqrt(1 - split),
+            0.6,
+            rise - form.fork_drop_deg / 2,
+            (bearing + turn * sway) % 360,
+        ),
     ]
 
 
 def _stretched(limbs: list[Limb], across: float, up: float) -> list[Limb]:
-    """Limbs with their run scaled by ``across`` and their rise by ``up``; attachments keep their share of the parent."""
+    """Limbs with their run scaled by ``across`` and their rise by ``up``; attachments keep their
+    share of the parent.
+    """
     shape: dict[str, float] = {}
     out: list[Limb] = []
     for limb in limbs:
-        run, lift = limb.length_m * cos(radians(limb.rise_deg)) * across, limb.length_m * sin(radians(limb.rise_deg)) * up
+        run, lift = (
+            limb.length_m * cos(radians(limb.rise_deg)) * across,
+            limb.length_m * sin(radians(limb.rise_deg)) * up,
+        )
         length = hypot(run, lift)
         shape[limb.id] = length / limb.length_m
         at = limb.at_m * shape.get(limb.on, 1.0)
-        out.append(Limb(limb.id, limb.on, at, limb.base_mm, length, degrees(atan2(lift, run)), limb.bearing_deg, limb.tip_mm))
+        out.append(
+            Limb(
+                limb.id,
+                limb.on,
+                at,
+                limb.base_mm,
+                length,
+                degrees(atan2(lift, run)),
+                limb.bearing_deg,
+                limb.tip_mm,
+            )
+        )
     return out
 
 
 def _scaled(trunk: Trunk, limbs: list[Limb], height: float, radius: float) -> list[Limb]:
-    """Stretch until height and radius are met exactly: ends move out in proportion to the run, and up in proportion to the lift."""
+    """Stretch until height and radius are met exactly: ends move out in proportion to the run, and
+    up in proportion to the lift.
+    """
     frame = Frame(trunk, tuple(limbs))
     roots = roots_of(frame)
     foot = {x.id: roots[x.id].at_m for x in limbs}
@@ -130,6 +187,17 @@ def _with_fruit(limbs: list[Limb], fruit: int, foliage: float) -> list[Limb]:
     counts[: fruit - int(counts.sum())] += 1
     given = dict(zip(ends, counts.tolist(), strict=True))
     return [
-        Limb(x.id, x.on, x.at_m, x.base_mm, x.length_m, x.rise_deg, x.bearing_deg, x.tip_mm, foliage=foliage, fruit=given.get(i, 0))
+        Limb(
+            x.id,
+            x.on,
+            x.at_m,
+            x.base_mm,
+            x.length_m,
+            x.rise_deg,
+            x.bearing_deg,
+            x.tip_mm,
+            foliage=foliage,
+            fruit=given.get(i, 0),
+        )
         for i, x in enumerate(limbs)
     ]

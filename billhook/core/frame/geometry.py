@@ -13,7 +13,9 @@ Point = tuple[float, float, float]
 
 @dataclass(frozen=True)
 class Balance:
-    """Leaf-weighted mean of limb mid-points: how far off the trunk [m], and towards which bearing [degrees]."""
+    """Leaf-weighted mean of limb mid-points: how far off the trunk [m], and towards which bearing
+    [degrees].
+    """
 
     offset_m: float
     bearing_deg: float | None
@@ -21,7 +23,9 @@ class Balance:
 
 @dataclass(frozen=True)
 class Envelope:
-    """Outline of the tree. reach_m: greatest horizontal reach per sector, clockwise from north; skirt_m: lowest live limb end."""
+    """Outline of the tree. reach_m: greatest horizontal reach per sector, clockwise from north;
+    skirt_m: lowest live limb end.
+    """
 
     height_m: float
     radius_m: float
@@ -33,7 +37,11 @@ def along(start: Point, limb: Limb, distance_m: float) -> Point:
     """The point ``distance_m`` [m] up a limb that starts at ``start``."""
     rise, bearing = radians(limb.rise_deg), radians(limb.bearing_deg)
     flat = distance_m * cos(rise)
-    return (start[0] + flat * sin(bearing), start[1] + flat * cos(bearing), start[2] + distance_m * sin(rise))
+    return (
+        start[0] + flat * sin(bearing),
+        start[1] + flat * cos(bearing),
+        start[2] + distance_m * sin(rise),
+    )
 
 
 def limb_ends(frame: Frame) -> dict[str, tuple[Point, Point]]:
@@ -72,7 +80,9 @@ def radius_m(frame: Frame, ends: Mapping[str, tuple[Point, Point]] | None = None
 
 
 def balance(frame: Frame) -> Balance:
-    """Leaf-weighted mean of the mid-points of the limbs above the union. Our rule: each limb weighs its own leaf beyond its base."""
+    """Leaf-weighted mean of the mid-points of the limbs above the union. Our rule: each limb weighs
+    its own leaf beyond its base.
+    """
     ends, roots = limb_ends(frame), roots_of(frame)
     total = x = y = 0.0
     for limb in frame.limbs:

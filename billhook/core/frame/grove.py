@@ -1,4 +1,6 @@
-"""Canopy share of many trees at once: frames packed into columns, answered without a loop over trees."""
+"""Canopy share of many trees at once: frames packed into columns, answered without a loop over
+trees.
+"""
 
 from __future__ import annotations
 
@@ -18,8 +20,9 @@ Ints = npt.NDArray[np.intp]
 class LimbTable:
     """Limbs of many trees, one row each, ordered so that a parent stands before what it bears.
 
-    tree: index of the tree. parent: row of the parent limb, -1 on the trunk, -2 from the soil. depth: 0 for limbs on trunk or soil.
-    counted: 1 where the limb hangs on a scaffold above the union. root: row of the limb on trunk or soil. All arrays have shape (limbs,).
+    tree: index of the tree. parent: row of the parent limb, -1 on the trunk, -2 from the soil.
+    depth: 0 for limbs on trunk or soil. counted: 1 where the limb hangs on a scaffold above the
+    union. root: row of the limb on trunk or soil. All arrays have shape (limbs,).
     """
 
     trees: int
@@ -57,7 +60,21 @@ def pack(frames: Sequence[Frame]) -> LimbTable:
                     later.append(limb)
                     continue
                 row_of[(t, limb.id)] = row
-                rows.append((t, parent, root, depth, limb.at_m, limb.base_mm, limb.end_mm, limb.length_m, limb.leafing, limb.headed_mm, counted))
+                rows.append(
+                    (
+                        t,
+                        parent,
+                        root,
+                        depth,
+                        limb.at_m,
+                        limb.base_mm,
+                        limb.end_mm,
+                        limb.length_m,
+                        limb.leafing,
+                        limb.headed_mm,
+                        counted,
+                    )
+                )
             waiting = later
     columns = list(zip(*rows, strict=True)) if rows else [()] * 11
     ints = [np.array(c, dtype=np.intp) for c in columns[:4]]
@@ -80,7 +97,9 @@ def pack(frames: Sequence[Frame]) -> LimbTable:
 
 
 def keep_column(table: LimbTable, cuts: Mapping[int, Sequence[Cut]]) -> Floats:
-    """Cuts by tree index as one column: what each limb keeps [m], NaN where it is not cut. Shape (limbs,)."""
+    """Cuts by tree index as one column: what each limb keeps [m], NaN where it is not cut. Shape
+    (limbs,).
+    """
     keep = np.full(table.tree.shape, np.nan)
     for t, of_tree in cuts.items():
         for cut in of_tree:
@@ -89,7 +108,9 @@ def keep_column(table: LimbTable, cuts: Mapping[int, Sequence[Cut]]) -> Floats:
 
 
 def grove_shares(table: LimbTable, keep_m: Floats, power: float = 2.0) -> Floats:
-    """Share of canopy removed from every tree [0..1]; NaN where a tree bears no leaf. Shape (trees,). Cuts on the trunk are not taken."""
+    """Share of canopy removed from every tree [0..1]; NaN where a tree bears no leaf. Shape
+    (trees,). Cuts on the trunk are not taken.
+    """
     base = table.leafing * np.maximum(0.0, table.base_mm**power - table.headed_mm**power)
     on_trunk = (table.parent == -1) & table.counted
     total = np.bincount(table.tree, weights=np.where(on_trunk, base, 0.0), minlength=table.trees)
@@ -101,9 +122,16 @@ def grove_shares(table: LimbTable, keep_m: Floats, power: float = 2.0) -> Floats
         kept = keep_m[parent]
         gone[rows] = gone[parent] | (kept == 0) | (table.at_m[rows] > kept)
     rows = np.nonzero(cut & ~gone & table.counted)[0]
-    wound = table.base_mm[rows] + (table.end_mm[rows] - table.base_mm[rows]) * keep_m[rows] / table.length_m[rows]
+    wound = (
+        table.base_mm[rows]
+        + (table.end_mm[rows] - table.base_mm[rows]) * keep_m[rows] / table.length_m[rows]
+    )
     leaf = table.leafing[rows] * np.maximum(0.0, wound**power - table.headed_mm[rows] ** power)
     charged = np.bincount(table.root[rows], weights=leaf, minlength=table.tree.size)
-    removed = np.bincount(table.tree, weights=np.where(on_trunk, np.minimum(base, charged), 0.0), minlength=table.trees)
+    removed = np.bincount(
+        table.tree,
+        weights=np.where(on_trunk, np.minimum(base, charged), 0.0),
+        minlength=table.trees,
+    )
     with np.errstate(divide="ignore", invalid="ignore"):
         return np.where(total > 0, removed / total, np.nan)

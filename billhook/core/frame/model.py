@@ -13,9 +13,10 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Literal
+from typing import Literal, get_args
 
 State = Literal["live", "dead", "broken", "diseased"]
+STATES: tuple[State, ...] = get_args(State)
 TRUNK = "trunk"
 SOIL = "soil"
 DEFAULT_TIP_MM = 6.0
@@ -31,7 +32,9 @@ class Trunk:
 
 @dataclass(frozen=True)
 class Limb:
-    """One limb. ``at_m`` is measured from the parent's base (for the trunk: above ground; from the soil: out from the foot)."""
+    """One limb. ``at_m`` is measured from the parent's base (for the trunk: above ground; from the
+    soil: out from the foot).
+    """
 
     id: str
     on: str
@@ -49,7 +52,9 @@ class Limb:
 
     @property
     def end_mm(self) -> float:
-        """Diameter at the tip; 6 mm, or the base if that is thinner, where it was not measured [mm]."""
+        """Diameter at the tip; 6 mm, or the base if that is thinner, where it was not measured
+        [mm].
+        """
         return min(DEFAULT_TIP_MM, self.base_mm) if self.tip_mm is None else self.tip_mm
 
     @property
@@ -64,7 +69,9 @@ class Limb:
 
 @dataclass(frozen=True)
 class Frame:
-    """A trunk and the limbs that matter for a decision. ``union_m`` is None on own roots or where it is unknown."""
+    """A trunk and the limbs that matter for a decision. ``union_m`` is None on own roots or where
+    it is unknown.
+    """
 
     trunk: Trunk
     limbs: tuple[Limb, ...] = ()
@@ -80,7 +87,9 @@ class Frame:
 
 @dataclass(frozen=True)
 class Cut:
-    """A cut that leaves ``keep_m`` [m] of a limb (0: off at its collar); ``limb`` may be ``trunk``."""
+    """A cut that leaves ``keep_m`` [m] of a limb (0: off at its collar); ``limb`` may be
+    ``trunk``.
+    """
 
     limb: str
     keep_m: float
@@ -94,7 +103,9 @@ def is_sucker(frame: Frame, limb: Limb) -> bool:
 
 
 def roots_of(frame: Frame) -> dict[str, Limb]:
-    """For every limb id, the limb on the trunk or in the soil that finally bears it. The frame must be well formed."""
+    """For every limb id, the limb on the trunk or in the soil that finally bears it. The frame must
+    be well formed.
+    """
     by_id = {limb.id: limb for limb in frame.limbs}
     roots: dict[str, Limb] = {}
     for limb in frame.limbs:

@@ -20,7 +20,8 @@ def _dot(a: Point, b: Point) -> float:
 def nearest(a: Segment, b: Segment) -> tuple[float, float, float]:
     """Least distance of two straight limbs [m], and where on each it lies [0..1].
 
-    Source: the closest points of two segments by clamping the common perpendicular, a standard construction.
+    Source: the closest points of two segments by clamping the common perpendicular, a standard
+    construction.
     """
     along_a, along_b, between = _minus(a[1], a[0]), _minus(b[1], b[0]), _minus(a[0], b[0])
     aa, bb, ab = _dot(along_a, along_a), _dot(along_b, along_b), _dot(along_a, along_b)

@@ -1,4 +1,6 @@
-"""A target shape laid over a frame: a wall along a row, or a round, pyramid or globe about the trunk; which limbs break it, and where."""
+"""A target shape laid over a frame: a wall along a row, or a round, pyramid or globe about the
+trunk; which limbs break it, and where.
+"""
 
 from __future__ import annotations
 
@@ -16,9 +18,11 @@ _HAIR_M = 0.005  # a tip this little outside does not break the shape
 
 @dataclass(frozen=True)
 class Outline:
-    """top_m: above ground. half_m: half the width at its foot, or the radius [m]. skirt_m: where the sides begin.
+    """top_m: above ground. half_m: half the width at its foot, or the radius [m]. skirt_m: where
+    the sides begin.
 
-    lean_deg: sides lean in by this much. row_bearing_deg: of the row along a wall, clockwise from north. draw_in_m: so much less on the side ``draw_in_deg``.
+    lean_deg: sides lean in by this much. row_bearing_deg: of the row along a wall, clockwise from
+    north. draw_in_m: so much less on the side ``draw_in_deg``.
     """
 
     shape: Shape
@@ -37,12 +41,21 @@ class Outline:
             low = min(self.skirt_m, self.top_m - 1e-6)
             return self.half_m * (self.top_m - max(z, low)) / (self.top_m - low)
         if self.shape == "globe":
-            middle, tall = (self.top_m + self.skirt_m) / 2, max(1e-6, (self.top_m - self.skirt_m) / 2)
-            return self.half_m * sqrt(max(0.0, 1 - ((z - middle) / tall) ** 2)) if z >= middle else self.half_m
+            middle, tall = (
+                (self.top_m + self.skirt_m) / 2,
+                max(1e-6, (self.top_m - self.skirt_m) / 2),
+            )
+            return (
+                self.half_m * sqrt(max(0.0, 1 - ((z - middle) / tall) ** 2))
+                if z >= middle
+                else self.half_m
+            )
         return self.half_m - max(0.0, z - self.skirt_m) * tan(radians(self.lean_deg))
 
     def room_m(self, p: Point) -> float:
-        """How far inside the shape a point is, measured level and to the top [m]; negative outside."""
+        """How far inside the shape a point is, measured level and to the top [m]; negative
+        outside.
+        """
         half = self.half_at(p[2])
         if self.shape == "wall":
             b = radians(self.row_bearing_deg)
@@ -58,13 +71,22 @@ class Outline:
     def grown(self, by_m: float) -> Outline:
         """The same shape, set out by so much on every side [m]."""
         return Outline(
-            self.shape, self.top_m + by_m, self.half_m + by_m, self.skirt_m, self.lean_deg, self.row_bearing_deg, self.draw_in_m, self.draw_in_deg
+            self.shape,
+            self.top_m + by_m,
+            self.half_m + by_m,
+            self.skirt_m,
+            self.lean_deg,
+            self.row_bearing_deg,
+            self.draw_in_m,
+            self.draw_in_deg,
         )
 
 
 @dataclass(frozen=True)
 class Break:
-    """A live limb that leaves the shape: what stays within [m], and how far it stands out at its furthest [m]."""
+    """A live limb that leaves the shape: what stays within [m], and how far it stands out at its
+    furthest [m].
+    """
 
     limb: str
     keep_m: float
@@ -72,7 +94,9 @@ class Break:
 
 
 def breaks(frame: Frame, outline: Outline) -> list[Break]:
-    """Every limb that leaves the shape, the furthest out first. A limb that starts outside is taken with what bears it and is not listed."""
+    """Every limb that leaves the shape, the furthest out first. A limb that starts outside is taken
+    with what bears it and is not listed.
+    """
     ends, found = limb_ends(frame), []
     for limb in frame.limbs:
         if limb.state == "dead" or (limb.on == TRUNK and is_sucker(frame, limb)):
@@ -80,7 +104,9 @@ def breaks(frame: Frame, outline: Outline) -> list[Break]:
         start, tip = ends[limb.id]
         worst = min(outline.room_m(start), outline.room_m(tip))
         if outline.room_m(start) >= 0 and worst < -_HAIR_M:
-            found.append(Break(limb.id, floor(_leaves_at(outline, start, limb) * 1000) / 1000, -worst))
+            found.append(
+                Break(limb.id, floor(_leaves_at(outline, start, limb) * 1000) / 1000, -worst)
+            )
     return sorted(found, key=lambda b: (-b.beyond_m, b.limb))
 
 

@@ -1,6 +1,7 @@
 """What cuts cost: share of canopy, wound, weight, fruit, height and spread.
 
-Pipe model (Shinozaki et al. 1964, source named from memory, not consulted): the leaf a section carries follows its cross-section.
+Pipe model (Shinozaki et al. 1964, source named from memory, not consulted): the leaf a section
+carries follows its cross-section.
 """
 
 from __future__ import annotations
@@ -27,7 +28,9 @@ class Measures:
 
 @dataclass(frozen=True)
 class CutCost:
-    """What one cut costs. ``share`` is None on a leafless tree; ``lift_kg`` is the weight to plan for when lifting."""
+    """What one cut costs. ``share`` is None on a leafless tree; ``lift_kg`` is the weight to plan
+    for when lifting.
+    """
 
     limb: str
     keep_m: float
@@ -62,10 +65,21 @@ def leaf_beyond(limb: Limb, along_m: float, power: float, foliage: float | None 
 
 def canopy_total(frame: Frame, power: float, foliage: float | None = None) -> float:
     """Leaf of the whole canopy: the limbs on the trunk above the union [mm^p]."""
-    return sum(leaf_beyond(limb, 0, power, foliage) for limb in frame.limbs if limb.on == TRUNK and not is_sucker(frame, limb))
+    return sum(
+        leaf_beyond(limb, 0, power, foliage)
+        for limb in frame.limbs
+        if limb.on == TRUNK and not is_sucker(frame, limb)
+    )
 
 
-def _removed(frame: Frame, cuts: Sequence[Cut], void: set[str], total: float, power: float, foliage: float | None) -> tuple[list[float], float]:
+def _removed(
+    frame: Frame,
+    cuts: Sequence[Cut],
+    void: set[str],
+    total: float,
+    power: float,
+    foliage: float | None,
+) -> tuple[list[float], float]:
     """Share of each cut, and of the tree, against ``total``."""
     roots = roots_of(frame)
     by_id = {limb.id: limb for limb in frame.limbs}
@@ -89,11 +103,17 @@ def _removed(frame: Frame, cuts: Sequence[Cut], void: set[str], total: float, po
     return shares, sum(min(own[key], charged[key]) for key in own)
 
 
-def frame_answer(frame: Frame, cuts: Sequence[Cut], wood: WoodParameters, baseline: Frame | None = None, power: float = 2.0) -> FrameAnswer:
+def frame_answer(
+    frame: Frame,
+    cuts: Sequence[Cut],
+    wood: WoodParameters,
+    baseline: Frame | None = None,
+    power: float = 2.0,
+) -> FrameAnswer:
     """Cost of ``cuts`` on ``frame``.
 
-    baseline: the frame at the start of the growing year, whose canopy is the total; this frame where None.
-    power: exponent of the pipe model. Raises: InvalidInput naming each malformed field.
+    baseline: the frame at the start of the growing year, whose canopy is the total; this frame
+    where None. power: exponent of the pipe model. Raises: InvalidInput naming each malformed field.
     """
     checked(frame, cuts, baseline)
     void = void_cuts(frame, cuts)
@@ -101,7 +121,11 @@ def frame_answer(frame: Frame, cuts: Sequence[Cut], wood: WoodParameters, baseli
     gone = gone_limbs(frame, cuts)
     of = baseline or frame
     leaf_total, wood_total = canopy_total(of, power), canopy_total(of, power, 1.0)
-    wood_shares, wood_removed = ([0.0] * len(cuts), 0.0) if wood_total == 0 else _removed(frame, cuts, void, wood_total, power, 1.0)
+    wood_shares, wood_removed = (
+        ([0.0] * len(cuts), 0.0)
+        if wood_total == 0
+        else _removed(frame, cuts, void, wood_total, power, 1.0)
+    )
     leaf_shares: list[float] | None = None
     removed: float | None = None
     reasons: list[Reason] = []
@@ -109,7 +133,13 @@ def frame_answer(frame: Frame, cuts: Sequence[Cut], wood: WoodParameters, baseli
         leaf_shares, removed = _removed(frame, cuts, void, leaf_total, power, None)
     else:
         reasons.append(
-            Reason("leafless", "No leaf is recorded on this tree, so no share of canopy can be given; the share of wood is given instead.")
+            Reason(
+                "leafless",
+                (
+                    "No leaf is recorded on this tree, so no share of canopy can be given; the "
+                    "share of wood is given instead."
+                ),
+            )
         )
     reasons.append(_working(frame, cuts, leaf_total, power, baseline is not None))
     costs: list[CutCost] = []
@@ -118,7 +148,11 @@ def frame_answer(frame: Frame, cuts: Sequence[Cut], wood: WoodParameters, baseli
         if cut.limb == TRUNK:
             wound, volume = (
                 frame.trunk.diameter_mm,
-                frustum_volume_m3(frame.trunk.height_m - cut.keep_m, frame.trunk.diameter_mm, frame.trunk.diameter_mm),
+                frustum_volume_m3(
+                    frame.trunk.height_m - cut.keep_m,
+                    frame.trunk.diameter_mm,
+                    frame.trunk.diameter_mm,
+                ),
             )
             counts = True
         else:
@@ -127,10 +161,26 @@ def frame_answer(frame: Frame, cuts: Sequence[Cut], wood: WoodParameters, baseli
             volume = frustum_volume_m3(limb.length_m - cut.keep_m, wound, limb.end_mm)
             counts = not is_sucker(frame, roots[limb.id])
         if cut.limb in void:
-            costs.append(CutCost(cut.limb, cut.keep_m, 0.0 if leaf_shares else None, 0.0, wound, 0.0, 0.0, 0.0, 0, True, counts))
+            costs.append(
+                CutCost(
+                    cut.limb,
+                    cut.keep_m,
+                    0.0 if leaf_shares else None,
+                    0.0,
+                    wound,
+                    0.0,
+                    0.0,
+                    0.0,
+                    0,
+                    True,
+                    counts,
+                )
+            )
             continue
         volume += sum(frustum_volume_m3(x.length_m, x.base_mm, x.end_mm) for x in limbs)
-        fruit = sum(x.fruit for x in limbs) + (0 if cut.limb == TRUNK else frame.limb(cut.limb).fruit)
+        fruit = sum(x.fruit for x in limbs) + (
+            0 if cut.limb == TRUNK else frame.limb(cut.limb).fruit
+        )
         wood_kg = volume * wood.green_density_kg_m3
         held = hand_kg(wood_kg, wound, fruit, wood)
         costs.append(
@@ -149,22 +199,37 @@ def frame_answer(frame: Frame, cuts: Sequence[Cut], wood: WoodParameters, baseli
             )
         )
     left = after_cuts(frame, cuts)
-    return FrameAnswer(_measures(frame), _measures(left), removed, wood_removed, tuple(costs), tuple(reasons))
+    return FrameAnswer(
+        _measures(frame), _measures(left), removed, wood_removed, tuple(costs), tuple(reasons)
+    )
 
 
-def _working(frame: Frame, cuts: Sequence[Cut], total: float, power: float, of_baseline: bool) -> Reason:
+def _working(
+    frame: Frame, cuts: Sequence[Cut], total: float, power: float, of_baseline: bool
+) -> Reason:
     """The inputs of this very answer: the year's total, and the diameter each cut is made at."""
     start = "the tree as it was at the start of the growing year" if of_baseline else "this tree"
-    used: dict[str, float | str | None] = {f"canopy total of {start}, mm^{power:g}": round(total, 1)}
+    used: dict[str, float | str | None] = {
+        f"canopy total of {start}, mm^{power:g}": round(total, 1)
+    }
     for cut in cuts:
-        wound = frame.trunk.diameter_mm if cut.limb == TRUNK else frame.limb(cut.limb).diameter_mm(cut.keep_m)
+        wound = (
+            frame.trunk.diameter_mm
+            if cut.limb == TRUNK
+            else frame.limb(cut.limb).diameter_mm(cut.keep_m)
+        )
         used[f"{cut.limb} cut at {cut.keep_m:g} m, diameter, mm"] = round(wound, 2)
         if cut.limb != TRUNK:
             used[f"{cut.limb}, foliage, 0 to 1"] = frame.limb(cut.limb).leafing
-    text = f"Leaf follows the cross-section: a cut costs foliage x diameter^{power:g}, against the main limbs at their base."
+    text = (
+        f"Leaf follows the cross-section: a cut costs foliage x diameter^{power:g}, against the "
+        "main limbs at their base."
+    )
     return Reason("pipe-model", text, used, catalogue_ids=("wood/exponent",))
 
 
 def _measures(frame: Frame) -> Measures:
     ends = limb_ends(frame)
-    return Measures(height_m(frame, ends), radius_m(frame, ends), sum(limb.fruit for limb in frame.limbs))
+    return Measures(
+        height_m(frame, ends), radius_m(frame, ends), sum(limb.fruit for limb in frame.limbs)
+    )

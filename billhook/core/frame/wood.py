@@ -30,7 +30,10 @@ def wood_parameters(know: Knowledge, species: str | None = None) -> WoodParamete
     """Wood parameters from the catalogue, for a species or the default wood."""
     density, fruit = know.number("wood/green-density"), know.number("wood/fruit-mass")
     if species is not None:
-        density, fruit = know.number(f"species/{species}/green-density"), know.number(f"species/{species}/fruit-mass")
+        density, fruit = (
+            know.number(f"species/{species}/green-density"),
+            know.number(f"species/{species}/fruit-mass"),
+        )
     return WoodParameters(
         density,
         fruit,
@@ -50,17 +53,22 @@ def frustum_volume_m3(length_m: float, base_mm: float, end_mm: float) -> float:
 
 
 def leaf_and_twig_share(wound_mm: float, wood: WoodParameters) -> float:
-    """Share of a limb's fresh mass that is leaf and twig [0..1], by its diameter at the cut [mm]. From memory."""
+    """Share of a limb's fresh mass that is leaf and twig [0..1], by its diameter at the cut [mm].
+    From memory.
+    """
     if wound_mm <= 0:
         return wood.leaf_share_cap
-    return min(wood.leaf_share_cap, wood.leaf_share_at_100mm * float((wound_mm / 100) ** -wood.leaf_share_power))
+    return min(
+        wood.leaf_share_cap,
+        wood.leaf_share_at_100mm * float((wound_mm / 100) ** -wood.leaf_share_power),
+    )
 
 
 def typical_limb_kg(wound_mm: float, wood: WoodParameters) -> float:
     """Fresh mass of an uncut limb of this diameter, leaf included [kg].
 
-    Length ``L = c d^(2/3)`` (elastic similarity, form of McMahon & Kronauer 1976, source named from memory, not consulted;
-    coefficient from memory), volume ``form * A * L``.
+    Length ``L = c d^(2/3)`` (elastic similarity, form of McMahon & Kronauer 1976, source named from
+    memory, not consulted; coefficient from memory), volume ``form * A * L``.
     """
     d = wound_mm / 1000
     volume = wood.form * pi / 4 * d * d * wood.length_coefficient * float(d ** (2 / 3))
@@ -68,6 +76,8 @@ def typical_limb_kg(wound_mm: float, wood: WoodParameters) -> float:
 
 
 def hand_kg(wood_kg: float, wound_mm: float, fruit: int, wood: WoodParameters) -> float:
-    """What is in the hand, leaf, twigs and fruit included [kg]: the greater of the measured wood and the typical limb."""
+    """What is in the hand, leaf, twigs and fruit included [kg]: the greater of the measured wood
+    and the typical limb.
+    """
     measured = wood_kg / (1 - leaf_and_twig_share(wound_mm, wood))
     return max(measured, typical_limb_kg(wound_mm, wood)) + fruit * wood.fruit_kg

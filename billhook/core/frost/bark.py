@@ -19,19 +19,38 @@ class BarkPaint:
     paint: Whitewash | None
 
 
-def bark_paint(know: Knowledge, frame: Frame | None, dead_from_m: Mapping[str, float], northern: bool) -> BarkPaint:
-    """Trunk all round up to its fork, main limbs on their upper side as far as they live; the afternoon's side first."""
+def bark_paint(
+    know: Knowledge, frame: Frame | None, dead_from_m: Mapping[str, float], northern: bool
+) -> BarkPaint:
+    """Trunk all round up to its fork, main limbs on their upper side as far as they live; the
+    afternoon's side first.
+    """
     side = "south-west" if northern else "north-west"
     text = (
-        f"Whitewash now, before any cut, what lost its shade and is thicker than a finger: the trunk all round, limbs on their upper side, the {side} first. "
-        "It is for the sun, not against frost. White water-based paint for indoors without oil, half water; the label decides, goggles on, none into wounds that must be looked at again."
+        "Whitewash now, before any cut, what lost its shade and is thicker than a finger: "
+        f"the trunk all round, limbs on their upper side, the {side} first. "
+        "It is for the sun, not against frost. White water-based paint for indoors without "
+        "oil, half water; the label decides, goggles on, none into wounds that must be "
+        "looked at again."
     )
-    where = Reason("bark-paint", text, {}, None, None, ("whitewash/coats", "frost-class/F2/leaf-lost"))
+    where = Reason(
+        "bark-paint", text, {}, None, None, ("whitewash/coats", "frost-class/F2/leaf-lost")
+    )
     if frame is None:
         return BarkPaint(where, None)
     limbs = [
         (x.base_mm, min(x.length_m, max(0.0, dead_from_m.get(x.id, x.length_m))))
         for x in frame.limbs
-        if x.on == TRUNK and not is_sucker(frame, x) and x.state != "dead" and x.base_mm >= know.number("frost/twig-mm")
+        if x.on == TRUNK
+        and not is_sucker(frame, x)
+        and x.state != "dead"
+        and x.base_mm >= know.number("frost/twig-mm")
     ]
-    return BarkPaint(where, whitewash(know, [(frame.trunk.diameter_mm, frame.trunk.height_m)], [(d, length) for d, length in limbs if length > 0]))
+    return BarkPaint(
+        where,
+        whitewash(
+            know,
+            [(frame.trunk.diameter_mm, frame.trunk.height_m)],
+            [(d, length) for d, length in limbs if length > 0],
+        ),
+    )

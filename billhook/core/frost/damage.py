@@ -1,4 +1,6 @@
-"""What a cold night hurts on a tree: organ by organ, the class, and the worse one that is possible. A message for triage, not a verdict."""
+"""What a cold night hurts on a tree: organ by organ, the class, and the worse one that is possible.
+A message for triage, not a verdict.
+"""
 
 from __future__ import annotations
 
@@ -10,15 +12,17 @@ from math import inf, log2
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..reasons import Reason
+from .classes import CLASSES, FrostClass
 
-CLASSES = ("F0", "F1", "F2", "F3", "F4", "F5", "F6")
 ORGANS = ("flush", "fruit", "leaf", "twig", "wood", "trunk", "union")
 FRUIT = ("none", "flowers", "fruitlets", "green", "ripe")
 
 
 @dataclass(frozen=True)
 class ColdTree:
-    """What of a tree counts on a cold night. hardening: 0 to 1; fruit: one of :data:`FRUIT`; pruned_within_days: since a hard cut, None for long ago."""
+    """What of a tree counts on a cold night. hardening: 0 to 1; fruit: one of :data:`FRUIT`;
+    pruned_within_days: since a hard cut, None for long ago.
+    """
 
     species: str
     cultivar: str | None = None
@@ -34,13 +38,15 @@ class ColdTree:
 
 @dataclass(frozen=True)
 class Damage:
-    """The class, a worse one that is possible (None where none is), the threshold of each organ at these hours [degrees C], the share of fruit that is hurt.
+    """The class, a worse one that is possible (None where none is), the threshold of each organ at
+    these hours [degrees C], the share of fruit that is hurt.
 
-    organs: names of those that are hurt, the tenderest first. milder: the class of the shorter night where nobody knows the hours, None where they are known.
+    organs: names of those that are hurt, the tenderest first. milder: the class of the shorter
+    night where nobody knows the hours, None where they are known.
     """
 
-    worst: str
-    possible: str | None
+    worst: FrostClass
+    possible: FrostClass | None
     thresholds: dict[str, float]
     fruit_hurt: float
     reasons: tuple[Reason, ...]
@@ -60,20 +66,39 @@ class _Row:
     id: str
 
 
-def hardening_index(know: Knowledge, mean_28_c: float, warm_days: int = 0, tender_flush: bool = False) -> float:
-    """How hardened a tree is [0..1]: by the mean of the last 28 days, halved by soft flush, less for each warm day of the last ten."""
+def hardening_index(
+    know: Knowledge, mean_28_c: float, warm_days: int = 0, tender_flush: bool = False
+) -> float:
+    """How hardened a tree is [0..1]: by the mean of the last 28 days, halved by soft flush, less
+    for each warm day of the last ten.
+    """
     warm, cool = know.number("frost/harden-warm"), know.number("frost/harden-cool")
     x = min(1.0, max(0.0, (warm - mean_28_c) / (warm - cool)))
-    x = x * (know.number("frost/soft-takes") if tender_flush else 1.0) - know.number("frost/warm-day-takes") * warm_days
+    x = (
+        x * (know.number("frost/soft-takes") if tender_flush else 1.0)
+        - know.number("frost/warm-day-takes") * warm_days
+    )
     return max(0.0, x)
 
 
 def cold_row(know: Knowledge, species: str, cultivar: str | None) -> str:
-    """The row of the cold table a tree goes by. Raises: InvalidInput for a kind whose hardiness is not known."""
+    """The row of the cold table a tree goes by. Raises: InvalidInput for a kind whose hardiness is
+    not known.
+    """
     if cultivar is not None and f"cold-cultivar/{cultivar}/row" in know:
         return know.text(f"cold-cultivar/{cultivar}/row")
     if species not in know.rows("cold"):
-        raise InvalidInput([FieldProblem("/species", f"no cold hardiness is known of {species!r}; known are {', '.join(know.rows('cold'))}")])
+        raise InvalidInput(
+            [
+                FieldProblem(
+                    "/species",
+                    (
+                        f"no cold hardiness is known of {species!r}; known are "
+                        f"{', '.join(know.rows('cold'))}"
+                    ),
+                )
+            ]
+        )
     return species
 
 
@@ -82,38 +107,75 @@ def _row(know: Knowledge, row: str) -> _Row:
     own = know.number(f"cold/{row}/doubling")
     hard = {o: know.number(f"cold/{row}/{o}-h") for o in ("leaf", "twig", "wood", "trunk")}
     soft = {o: know.number(f"cold/{row}/{o}-u") for o in ("leaf", "twig", "wood", "trunk")}
-    doubling = {o: own or know.number(f"cold-organ/{o}/doubling") for o in ORGANS} | {"fruit": know.number(f"cold/{row}/fruit-doubling")}
-    # the caps of the citrus table hold for kinds as hardy as citrus; tenderer kinds are hurt above freezing
+    doubling = {o: own or know.number(f"cold-organ/{o}/doubling") for o in ORGANS} | {
+        "fruit": know.number(f"cold/{row}/fruit-doubling")
+    }
+    # the caps of the citrus table hold for kinds as hardy as citrus; tenderer kinds are hurt above
+    # freezing
     caps = {o: know.number(f"cold-organ/{o}/cap") if own == 0 else inf for o in ORGANS}
-    ages = {o: (know.number(f"cold-organ/{o}/age-0"), know.number(f"cold-organ/{o}/age-2"), know.number(f"cold-organ/{o}/age-4")) for o in ORGANS}
-    fruit = {"ripe": know.number(f"cold/{row}/fruit-ripe"), "green": know.number(f"cold/{row}/fruit-green")}
+    ages = {
+        o: (
+            know.number(f"cold-organ/{o}/age-0"),
+            know.number(f"cold-organ/{o}/age-2"),
+            know.number(f"cold-organ/{o}/age-4"),
+        )
+        for o in ORGANS
+    }
+    fruit = {
+        "ripe": know.number(f"cold/{row}/fruit-ripe"),
+        "green": know.number(f"cold/{row}/fruit-green"),
+    }
     for young in ("flowers", "fruitlets"):
-        # known of citrus; of the tenderer kinds the guide's figure for green fruit is that of their flowers
+        # known of citrus; of the tenderer kinds the guide's figure for green fruit is that of their
+        # flowers
         fruit[young] = (
-            know.number(know.first(f"cold-young-fruit/{row}/{young}", f"cold-young-fruit/citrus/{young}").id) if own == 0 else fruit["green"]
+            know.number(
+                know.first(f"cold-young-fruit/{row}/{young}", f"cold-young-fruit/citrus/{young}").id
+            )
+            if own == 0
+            else fruit["green"]
         )
     return _Row(hard, soft, know.number(f"cold/{row}/flush"), fruit, doubling, caps, ages, row)
 
 
 def thresholds(know: Knowledge, tree: ColdTree, hours: float) -> dict[str, float]:
-    """Temperature at which each organ of this tree is hurt at these hours [degrees C]; fruit and flush only where there are any. Raises: InvalidInput."""
+    """Temperature at which each organ of this tree is hurt at these hours [degrees C]; fruit and
+    flush only where there are any. Raises: InvalidInput.
+    """
     row = _row(know, cold_row(know, tree.species, tree.cultivar))
     x = min(1.0, max(0.0, tree.hardening))
-    if tree.pruned_within_days is not None and tree.pruned_within_days < know.number("frost/pruned-within"):
+    if tree.pruned_within_days is not None and tree.pruned_within_days < know.number(
+        "frost/pruned-within"
+    ):
         x *= know.number("frost/pruned-takes")
     least, most = know.numbers("frost/hours-count")
     longer = log2(min(most, max(least, hours)) / know.number("frost/hours-of-table"))
-    stock = know.number(f"cold-rootstock/{tree.rootstock}/delta") * x if f"cold-rootstock/{tree.rootstock}/delta" in know else 0.0
-    band = next((i for i, until in enumerate(know.numbers("frost/young-until")) if tree.age_years < until), None)
+    stock = (
+        know.number(f"cold-rootstock/{tree.rootstock}/delta") * x
+        if f"cold-rootstock/{tree.rootstock}/delta" in know
+        else 0.0
+    )
+    band = next(
+        (i for i, until in enumerate(know.numbers("frost/young-until")) if tree.age_years < until),
+        None,
+    )
     dry = know.number("frost/dry-soil") if tree.dry_soil else 0.0
     crop = know.number("frost/crop-on") if tree.crop_on else 0.0
     found: dict[str, float] = {}
     if tree.tender_flush:
         found["flush"] = min(row.caps["flush"], row.flush + row.doubling["flush"] * longer)
     if tree.fruit != "none":
-        found["fruit"] = min(row.caps["fruit"], row.fruit[tree.fruit] + row.doubling["fruit"] * longer)
+        found["fruit"] = min(
+            row.caps["fruit"], row.fruit[tree.fruit] + row.doubling["fruit"] * longer
+        )
     for organ in ("leaf", "twig", "wood", "trunk"):
-        at = row.soft[organ] + x * (row.hard[organ] - row.soft[organ]) + row.doubling[organ] * longer + stock + dry
+        at = (
+            row.soft[organ]
+            + x * (row.hard[organ] - row.soft[organ])
+            + row.doubling[organ] * longer
+            + stock
+            + dry
+        )
         at += row.ages[organ][band] if band is not None else 0.0
         at += crop if organ != "trunk" else 0.0
         found[organ] = min(row.caps[organ], at)
@@ -121,8 +183,11 @@ def thresholds(know: Knowledge, tree: ColdTree, hours: float) -> dict[str, float
     return found
 
 
-def frost_damage(know: Knowledge, tree: ColdTree, min_c: float, hours: float | None = 4.0) -> Damage:
-    """What a minimum [degrees C], held so many hours, hurts on a tree; of hours nobody knows (None), the usual ones, between a short and a long night.
+def frost_damage(
+    know: Knowledge, tree: ColdTree, min_c: float, hours: float | None = 4.0
+) -> Damage:
+    """What a minimum [degrees C], held so many hours, hurts on a tree; of hours nobody knows
+    (None), the usual ones, between a short and a long night.
 
     Raises: InvalidInput for a kind whose hardiness is not known.
     """
@@ -138,7 +203,10 @@ def frost_damage(know: Knowledge, tree: ColdTree, min_c: float, hours: float | N
     hurt = 0.0
     if "fruit" in at and min_c <= at["fruit"]:
         first, most = know.numbers("frost/fruit-hurt")
-        hurt = min(most, first + (most - first) * (at["fruit"] - min_c) / know.number("frost/fruit-gone-at"))
+        hurt = min(
+            most,
+            first + (most - first) * (at["fruit"] - min_c) / know.number("frost/fruit-gone-at"),
+        )
     reasons = _said(know, tree, min_c, held, at, worst, possible)
     if hours is None:
         said = (
@@ -146,11 +214,29 @@ def frost_damage(know: Knowledge, tree: ColdTree, min_c: float, hours: float | N
             if milder != possible
             else f"{worst} whether it held {short:g} h or {long:g} h"
         )
-        reasons = (*reasons, Reason("hours-unknown", f"Nobody knows for how long: {said}.", {}, None, None, ("frost/hours-unknown",)))
-    return Damage(worst, possible if possible > worst else None, at, hurt, reasons, _hurt_organs(know, at, min_c), milder)
+        reasons = (
+            *reasons,
+            Reason(
+                "hours-unknown",
+                f"Nobody knows for how long: {said}.",
+                {},
+                None,
+                None,
+                ("frost/hours-unknown",),
+            ),
+        )
+    return Damage(
+        worst,
+        possible if possible > worst else None,
+        at,
+        hurt,
+        reasons,
+        _hurt_organs(know, at, min_c),
+        milder,
+    )
 
 
-def _class(know: Knowledge, at: dict[str, float], min_c: float) -> str:
+def _class(know: Knowledge, at: dict[str, float], min_c: float) -> FrostClass:
     reached = [int(know.number(f"cold-organ/{o}/class")) for o, t in at.items() if min_c <= t]
     return CLASSES[max(reached, default=0)]
 
@@ -159,15 +245,28 @@ def _hurt_organs(know: Knowledge, at: dict[str, float], min_c: float) -> tuple[s
     return tuple(know.text(f"cold-organ/{o}/name") for o, t in at.items() if min_c <= t)
 
 
-def _said(know: Knowledge, tree: ColdTree, min_c: float, hours: float, at: dict[str, float], worst: str, possible: str) -> tuple[Reason, ...]:
+def _said(
+    know: Knowledge,
+    tree: ColdTree,
+    min_c: float,
+    hours: float,
+    at: dict[str, float],
+    worst: FrostClass,
+    possible: FrostClass,
+) -> tuple[Reason, ...]:
     row = cold_row(know, tree.species, tree.cultivar)
     hurt = _hurt_organs(know, at, min_c)
     more = f", possibly {possible}" if possible > worst else ""
     text = (
-        f"{worst}{more}: {min_c:g} °C for {hours:g} h hurts {', '.join(hurt) if hurt else 'nothing'}. "
+        f"{worst}{more}: {min_c:g} °C for {hours:g} h hurts "
+        f"{', '.join(hurt) if hurt else 'nothing'}. "
         f"Off by {know.number('frost/uncertain'):g} °C either way: the tree itself decides."
     )
-    used: dict[str, float | str | None] = {"hardening, 0 to 1": round(tree.hardening, 3), "age, years": tree.age_years, "rootstock": tree.rootstock}
+    used: dict[str, float | str | None] = {
+        "hardening, 0 to 1": round(tree.hardening, 3),
+        "age, years": tree.age_years,
+        "rootstock": tree.rootstock,
+    }
     used |= {f"{o} from, C": round(t, 2) for o, t in at.items()}
     ids = (f"cold/{row}/wood-h", "cold-organ/wood/doubling", "frost/possible", "frost/uncertain")
     return (Reason("frost-damage", text, used, None, None, ids),)
@@ -175,4 +274,11 @@ def _said(know: Knowledge, tree: ColdTree, min_c: float, hours: float, at: dict[
 
 def worst_first(found: Sequence[tuple[str, Damage]]) -> list[tuple[str, Damage]]:
     """What must be seen to first: the worse class, then what is possibly worse, then the name."""
-    return sorted(found, key=lambda f: (-CLASSES.index(f[1].worst), -CLASSES.index(f[1].possible or f[1].worst), f[0]))
+    return sorted(
+        found,
+        key=lambda f: (
+            -CLASSES.index(f[1].worst),
+            -CLASSES.index(f[1].possible or f[1].worst),
+            f[0],
+        ),
+    )

@@ -1,4 +1,6 @@
-"""What the frost killed, on the drawing: the frame with its dead wood, the cuts that follow from the scratches, and their stages."""
+"""What the frost killed, on the drawing: the frame with its dead wood, the cuts that follow from
+the scratches, and their stages.
+"""
 
 from __future__ import annotations
 
@@ -19,16 +21,29 @@ from .leaders import spacing_words
 
 STAGES = ("hazards", "suckers", "dead", "shaping")
 Stock = Literal["off", "undecided", "kept"]
-"""What becomes of shoots below the union: off where the top lives; undecided while nobody knows; kept where only the rootstock lives."""
+"""What becomes of shoots below the union: off where the top lives; undecided while nobody knows;
+kept where only the rootstock lives.
+"""
 _SUCKERS: dict[Stock, str] = {
-    "off": "From below the union: ask whose shoot it is, then flush at its origin; looked for at every flush of two seasons.",
-    "undecided": "While it is not known that anything lives above the union, shoots from below it stay: they may be all that lives.",
-    "kept": "Only the rootstock lives: its shoots stay until you decide to re-bud it, keep it or take it out.",
+    "off": (
+        "From below the union: ask whose shoot it is, then flush at its origin; looked for at "
+        "every flush of two seasons."
+    ),
+    "undecided": (
+        "While it is not known that anything lives above the union, shoots from below it stay: "
+        "they may be all that lives."
+    ),
+    "kept": (
+        "Only the rootstock lives: its shoots stay until you decide to re-bud it, keep it or "
+        "take it out."
+    ),
 }
 
 
 def killed(frame: Frame, dead_from_m: Mapping[str, float]) -> Frame:
-    """The frame with what is known dead: wood beyond the given places bears no leaf, what grows on it is dead, and so is a limb that is brown from its base."""
+    """The frame with what is known dead: wood beyond the given places bears no leaf, what grows on
+    it is dead, and so is a limb that is brown from its base.
+    """
     dead: set[str] = set()
     limbs = []
     by_id = {x.id: x for x in frame.limbs}
@@ -37,7 +52,11 @@ def killed(frame: Frame, dead_from_m: Mapping[str, float]) -> Frame:
         limb = by_id[limb_id]
         if limb.on not in by_id:
             return False
-        return limb.on in dead or on_dead(limb.on) or limb.at_m >= dead_from_m.get(limb.on, by_id[limb.on].length_m + 1)
+        return (
+            limb.on in dead
+            or on_dead(limb.on)
+            or limb.at_m >= dead_from_m.get(limb.on, by_id[limb.on].length_m + 1)
+        )
 
     dead.update(x.id for x in frame.limbs if dead_from_m.get(x.id, 1.0) <= 1e-9)
     dead.update(x.id for x in frame.limbs if on_dead(x.id))
@@ -51,26 +70,62 @@ def killed(frame: Frame, dead_from_m: Mapping[str, float]) -> Frame:
     return replace(frame, limbs=tuple(limbs))
 
 
-def dead_wood_notes(know: Knowledge, cost: CutCost, how: CutAdvice, units: Units) -> tuple[Reason, ...]:
-    """What dead wood asks for beside the technique of a cut: weight first, brittle wood, the blade's side, a proud stub."""
+def dead_wood_notes(
+    know: Knowledge, cost: CutCost, how: CutAdvice, units: Units
+) -> tuple[Reason, ...]:
+    """What dead wood asks for beside the technique of a cut: weight first, brittle wood, the
+    blade's side, a proud stub.
+    """
     found = []
     if cost.hand_kg > know.number("frost/weight-first"):
-        text = f"Weight first: take its outer half off, then cut. {weight_words(cost.hand_kg, units)} of dead wood drops at once."
-        found.append(Reason("weight-first", text, {"weight, kg": round(cost.hand_kg, 1)}, None, None, ("frost/weight-first",)))
+        text = (
+            "Weight first: take its outer half off, then cut. "
+            f"{weight_words(cost.hand_kg, units)} of dead wood drops at once."
+        )
+        found.append(
+            Reason(
+                "weight-first",
+                text,
+                {"weight, kg": round(cost.hand_kg, 1)},
+                None,
+                None,
+                ("frost/weight-first",),
+            )
+        )
     if how.tool_id not in ("finger", "hand-pruner"):
-        found.append(Reason("brittle", "Dead wood is brittle: it pinches no saw but snaps early, and what hangs above may come with it.", {}))
+        found.append(
+            Reason(
+                "brittle",
+                (
+                    "Dead wood is brittle: it pinches no saw but snaps early, and what hangs "
+                    "above may come with it."
+                ),
+                {},
+            )
+        )
     if how.tool_id in ("hand-pruner", "lopper", "pole-pruner"):
-        found.append(Reason("blade-side", "Blade on the side that stays, hook on the side that falls.", {}))
+        found.append(
+            Reason("blade-side", "Blade on the side that stays, hook on the side that falls.", {})
+        )
     if how.place == "collar" and cost.wound_mm >= know.number("cuts/three-cut-always-mm"):
         found.append(
-            Reason("proud-stub", "A stub that stands proud of the collar is sawn or ground down to it, not into it, so that it can close over.", {})
+            Reason(
+                "proud-stub",
+                (
+                    "A stub that stands proud of the collar is sawn or ground down to it, not "
+                    "into it, so that it can close over."
+                ),
+                {},
+            )
         )
     return tuple(found)
 
 
 @dataclass(frozen=True)
 class Stage:
-    """Cuts of one stage. when: its first day; may: it is open today; left: dead twigs that may hang."""
+    """Cuts of one stage. when: its first day; may: it is open today; left: dead twigs that may
+    hang.
+    """
 
     name: str
     when: dt.date
@@ -81,11 +136,20 @@ class Stage:
 
 
 def stages(
-    know: Knowledge, frame: Frame, cuts: Sequence[Cut], today: dt.date, cut_on: dt.date, may_cut: bool, shape_on: dt.date, stock: Stock = "off"
+    know: Knowledge,
+    frame: Frame,
+    cuts: Sequence[Cut],
+    today: dt.date,
+    cut_on: dt.date,
+    may_cut: bool,
+    shape_on: dt.date,
+    stock: Stock = "off",
 ) -> tuple[Stage, ...]:
-    """Hazards today, suckers when asked about, dead wood from its day, and the shaping of next spring.
+    """Hazards today, suckers when asked about, dead wood from its day, and the shaping of next
+    spring.
 
-    frame: with its dead wood (:func:`killed`); cuts: of the scratched limbs; stock: what its shoots are, :data:`Stock`.
+    frame: with its dead wood (:func:`killed`); cuts: of the scratched limbs; stock: what its shoots
+    are, :data:`Stock`.
     """
     roots = roots_of(frame)
     own = [x for x in frame.limbs if not is_sucker(frame, roots[x.id])]
@@ -96,16 +160,28 @@ def stages(
     found = [*cuts, *(Cut(x.id, 0.0) for x in own if x.state == "dead" and x.id not in placed)]
     void = void_cuts(frame, [*broken, *found])
     found = [c for c in found if c.limb not in void]
-    left = tuple(c.limb for c in found if c.limb != TRUNK and frame.limb(c.limb).diameter_mm(c.keep_m) < twig)
+    left = tuple(
+        c.limb for c in found if c.limb != TRUNK and frame.limb(c.limb).diameter_mm(c.keep_m) < twig
+    )
     taken = tuple(c for c in found if c.limb not in left)
     day = day_words(cut_on)
     texts = {
-        "hazards": "Broken wood that may fall comes off at once, to below the break; nothing else is cut yet."
+        "hazards": (
+            "Broken wood that may fall comes off at once, to below the break; nothing else is "
+            "cut yet."
+        )
         if broken
         else "Nothing broken hangs in it. If something breaks, it comes off at once.",
         "suckers": _SUCKERS[stock],
-        "dead": f"{'Open now' if may_cut else f'From {day}'}: weight first, three cuts on what is heavy, into the green, no stubs; a proud stub is ground down to the collar. Dead twigs may hang: they shade.",
-        "shaping": f"The frame is finished from {day_words(shape_on)}, when what lives has shown itself: one strong shoot per {spacing_words(know)} of limb, the rest off.",
+        "dead": (
+            f"{'Open now' if may_cut else f'From {day}'}: weight first, three cuts on what is "
+            "heavy, into the green, no stubs; a proud stub is ground down to the collar. Dead "
+            "twigs may hang: they shade."
+        ),
+        "shaping": (
+            f"The frame is finished from {day_words(shape_on)}, when what lives has shown "
+            f"itself: one strong shoot per {spacing_words(know)} of limb, the rest off."
+        ),
     }
     ids = {
         "dead": ("frost/twig-mm", "frost/into-green"),
@@ -113,12 +189,23 @@ def stages(
         "suckers": ("frost/sucker-seasons",),
     }
 
-    def stage(name: str, when: dt.date, may: bool, wanted: Sequence[Cut], hang: tuple[str, ...] = ()) -> Stage:
-        return Stage(name, max(when, today), may, tuple(wanted), hang, Reason(name, texts[name], {}, when, None, ids.get(name, ())))
+    def stage(
+        name: str, when: dt.date, may: bool, wanted: Sequence[Cut], hang: tuple[str, ...] = ()
+    ) -> Stage:
+        return Stage(
+            name,
+            max(when, today),
+            may,
+            tuple(wanted),
+            hang,
+            Reason(name, texts[name], {}, when, None, ids.get(name, ())),
+        )
 
     return (
         stage("hazards", today, bool(broken), broken),
-        stage("suckers", today, bool(suckers) and stock == "off", suckers if stock == "off" else ()),
+        stage(
+            "suckers", today, bool(suckers) and stock == "off", suckers if stock == "off" else ()
+        ),
         stage("dead", cut_on, may_cut and bool(taken), taken, left),
         stage("shaping", shape_on, False, ()),
     )

@@ -1,4 +1,6 @@
-"""Feed and water of a tree that lost leaf, in proportion to what is left; and when the last of it is given."""
+"""Feed and water of a tree that lost leaf, in proportion to what is left; and when the last of it
+is given.
+"""
 
 from __future__ import annotations
 
@@ -13,7 +15,9 @@ from ..words.units import share_words
 
 @dataclass(frozen=True)
 class Feed:
-    """Nitrogen and water against the usual [0..1]; last_nitrogen: day of the last split, None where no frost is expected; wraps_off: None where none is."""
+    """Nitrogen and water against the usual [0..1]; last_nitrogen: day of the last split, None where
+    no frost is expected; wraps_off: None where none is.
+    """
 
     nitrogen: float
     water: float
@@ -22,20 +26,47 @@ class Feed:
     reason: Reason
 
 
-def feed(know: Knowledge, lost: float, first_frost: dt.date | None = None, last_frost: dt.date | None = None) -> Feed:
-    """After so much of the canopy was lost [0..1]. first_frost: the next; last_frost: of this cold season."""
-    nitrogen, water = max(know.number("frost/least-nitrogen"), 1 - lost), max(know.number("frost/least-water"), 1 - lost)
-    last = first_frost - dt.timedelta(days=know.days("frost/nitrogen-last")) if first_frost else None
+def feed(
+    know: Knowledge,
+    lost: float,
+    first_frost: dt.date | None = None,
+    last_frost: dt.date | None = None,
+) -> Feed:
+    """After so much of the canopy was lost [0..1]. first_frost: the next; last_frost: of this cold
+    season.
+    """
+    nitrogen, water = (
+        max(know.number("frost/least-nitrogen"), 1 - lost),
+        max(know.number("frost/least-water"), 1 - lost),
+    )
+    last = (
+        first_frost - dt.timedelta(days=know.days("frost/nitrogen-last")) if first_frost else None
+    )
     wraps = last_frost + dt.timedelta(days=know.days("frost/wrap-off")) if last_frost else None
     soak = (
-        "One soak if the soil is dry a hand down, then none until it sprouts: roots of a leafless tree rot in wet soil"
+        (
+            "One soak if the soil is dry a hand down, then none until it sprouts: roots of a "
+            "leafless tree rot in wet soil"
+        )
         if 1 - lost <= know.number("frost/leafless-share")
-        else f"Water {share_words(water)} of the usual, and only where the soil is dry a hand down: roots with little leaf above them rot in wet soil"
+        else (
+            f"Water {share_words(water)} of the usual, and only where the soil is dry a hand "
+            "down: roots with little leaf above them rot in wet soil"
+        )
     )
     text = (
-        f"No nitrogen until new growth is a hand long ({know.number('frost/nitrogen-growth') * 100:.0f} cm), then {share_words(nitrogen)} of the usual in three or four light splits"
-        f"{f', the last by {day_words(last)}' if last else ''}. {soak}. Zinc and manganese only on the first full flush. No systemic herbicide under it this season. "
+        "No nitrogen until new growth is a hand long "
+        f"({know.number('frost/nitrogen-growth') * 100:.0f} cm), then "
+        f"{share_words(nitrogen)} of the usual in three or four light splits"
+        f"{f', the last by {day_words(last)}' if last else ''}. {soak}. Zinc and manganese "
+        "only on the first full flush. No systemic herbicide under it this season. "
         f"Mulch stays; wraps off {f'from {day_words(wraps)}' if wraps else 'after the last frost'}."
     )
     ids = ("frost/least-nitrogen", "frost/least-water", "frost/nitrogen-last", "frost/wrap-off")
-    return Feed(nitrogen, water, last, wraps, Reason("feed", text, {"canopy lost": round(lost, 3)}, last, None, ids))
+    return Feed(
+        nitrogen,
+        water,
+        last,
+        wraps,
+        Reason("feed", text, {"canopy lost": round(lost, 3)}, last, None, ids),
+    )

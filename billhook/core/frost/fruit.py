@@ -16,7 +16,9 @@ from ..words.units import share_words
 
 @dataclass(frozen=True)
 class Salvage:
-    """Days to cut a sample, and the two last days for juice. warm: the shorter span of warm weather holds."""
+    """Days to cut a sample, and the two last days for juice. warm: the shorter span of warm weather
+    holds.
+    """
 
     test_from: dt.date
     test_to: dt.date
@@ -26,7 +28,9 @@ class Salvage:
 
 
 def salvage(know: Knowledge, night: dt.date, mean_c: float | None) -> Salvage:
-    """When fruit is cut-tested, and by when hurt fruit goes to juice; mean_c: of the weeks after [degrees C], None where nobody knows."""
+    """When fruit is cut-tested, and by when hurt fruit goes to juice; mean_c: of the weeks after
+    [degrees C], None where nobody knows.
+    """
     warm = mean_c is not None and mean_c > know.number("frost/salvage-warm")
     early, late = know.numbers("frost/salvage-days-warm" if warm else "frost/salvage-days")
     first, last = know.numbers("frost/cut-test-days")
@@ -36,7 +40,9 @@ def salvage(know: Knowledge, night: dt.date, mean_c: float | None) -> Salvage:
 
 @dataclass(frozen=True)
 class CutTest:
-    """Share of the crop that is hurt [0..1] with its span, and what to do: ``sound``, ``juice`` or ``lost``."""
+    """Share of the crop that is hurt [0..1] with its span, and what to do: ``sound``, ``juice`` or
+    ``lost``.
+    """
 
     share: float
     low: float
@@ -46,7 +52,9 @@ class CutTest:
 
 
 def wilson_interval(hits: int, count: int, confidence: float) -> tuple[float, float]:
-    """Span of a share from a sample. Source: Wilson 1927, Journal of the American Statistical Association 22 (from memory, not consulted)."""
+    """Span of a share from a sample. Source: Wilson 1927, Journal of the American Statistical
+    Association 22 (from memory, not consulted).
+    """
     z = NormalDist().inv_cdf(0.5 + confidence / 2)
     share, extra = hits / count, z * z / count
     middle = (share + extra / 2) / (1 + extra)
@@ -54,10 +62,19 @@ def wilson_interval(hits: int, count: int, confidence: float) -> tuple[float, fl
     return max(0.0, middle - half), min(1.0, middle + half)
 
 
-def cut_test(know: Knowledge, cut: int, hurt: int, night: dt.date, today: dt.date, mean_c: float | None = None) -> CutTest:
-    """What a sample of cut fruit says of the crop. hurt: dry, or with crystals, over a third of the segments.
+def cut_test(
+    know: Knowledge,
+    cut: int,
+    hurt: int,
+    night: dt.date,
+    today: dt.date,
+    mean_c: float | None = None,
+) -> CutTest:
+    """What a sample of cut fruit says of the crop. hurt: dry, or with crystals, over a third of the
+    segments.
 
-    Raises: InvalidInput for a sample of none, more hurt than cut, or a day before fruit shows what froze.
+    Raises: InvalidInput for a sample of none, more hurt than cut, or a day before fruit shows what
+    froze.
     """
     wrong = []
     if cut < 1:
@@ -66,19 +83,51 @@ def cut_test(know: Knowledge, cut: int, hurt: int, night: dt.date, today: dt.dat
         wrong.append(FieldProblem("/hurt", "cannot be more than were cut"))
     span = salvage(know, night, mean_c)
     if today < span.test_from:
-        wrong.append(FieldProblem("/cut", f"too early: what froze shows from {day_words(span.test_from)}; cut again then"))
+        wrong.append(
+            FieldProblem(
+                "/cut",
+                f"too early: what froze shows from {day_words(span.test_from)}; cut again then",
+            )
+        )
     if wrong:
         raise InvalidInput(wrong)
     low, high = wilson_interval(hurt, cut, know.number("frost/cut-test-confidence"))
     share = hurt / cut
-    advice = "sound" if high <= know.number("frost/cut-test-sound") or hurt == 0 else "lost" if low >= know.number("frost/cut-test-lost") else "juice"
+    advice = (
+        "sound"
+        if high <= know.number("frost/cut-test-sound") or hurt == 0
+        else "lost"
+        if low >= know.number("frost/cut-test-lost")
+        else "juice"
+    )
     words = {
         "sound": "sell it as usual, soon, and look again in a week",
-        "juice": f"pick for juice by {day_words(span.late)}, do not store it; what is hurt dries and drops",
-        "lost": "not worth sorting: what hangs comes off with the next work, so that it hides no wood",
+        "juice": (
+            f"pick for juice by {day_words(span.late)}, do not store it; what is hurt dries and "
+            "drops"
+        ),
+        "lost": (
+            "not worth sorting: what hangs comes off with the next work, so that it hides no wood"
+        ),
     }
     few = know.number("frost/cut-test-fruit")
-    more = f" Cut {few:.0f}, from inside and outside, high and low, to be surer." if cut < few else ""
-    text = f"{hurt} of {cut} hurt: {share_words(share)}, between {share_words(low)} and {share_words(high)} of the crop. {words[advice][:1].upper()}{words[advice][1:]}.{more}"
-    ids = ("frost/cut-test-sound", "frost/cut-test-lost", "frost/cut-test-confidence", "frost/salvage-days")
-    return CutTest(share, low, high, advice, Reason("cut-test", text, {"cut": cut, "hurt": hurt}, span.late, None, ids))
+    more = (
+        f" Cut {few:.0f}, from inside and outside, high and low, to be surer." if cut < few else ""
+    )
+    text = (
+        f"{hurt} of {cut} hurt: {share_words(share)}, between {share_words(low)} and "
+        f"{share_words(high)} of the crop. {words[advice][:1].upper()}{words[advice][1:]}.{more}"
+    )
+    ids = (
+        "frost/cut-test-sound",
+        "frost/cut-test-lost",
+        "frost/cut-test-confidence",
+        "frost/salvage-days",
+    )
+    return CutTest(
+        share,
+        low,
+        high,
+        advice,
+        Reason("cut-test", text, {"cut": cut, "hurt": hurt}, span.late, None, ids),
+    )

@@ -1,4 +1,6 @@
-"""Dated looks at a hurt tree: what each sign is worth, whether it came too early, and the class it speaks for."""
+"""Dated looks at a hurt tree: what each sign is worth, whether it came too early, and the class it
+speaks for.
+"""
 
 from __future__ import annotations
 
@@ -10,7 +12,7 @@ from typing import Literal
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..words.dates import day_words
-from .damage import CLASSES
+from .classes import CLASSES, FrostClass
 
 Worth = Literal["too-early", "provisional", "false-start", "holds"]
 
@@ -37,7 +39,9 @@ class Weighed:
 
 @dataclass(frozen=True)
 class Seen:
-    """Looks, the newest first. suggests: a class the tree itself speaks for where it differs from the written one; collapsed_on: a false start, None where there was none."""
+    """Looks, the newest first. suggests: a class the tree itself speaks for where it differs from
+    the written one; collapsed_on: a false start, None where there was none.
+    """
 
     looks: tuple[Weighed, ...]
     suggests: str | None
@@ -45,15 +49,25 @@ class Seen:
 
 
 def weigh_looks(
-    know: Knowledge, night: dt.date, frost_class: str, looks: Sequence[Look], judge_on: dt.date, warm_from: dt.date | None = None
+    know: Knowledge,
+    night: dt.date,
+    frost_class: FrostClass,
+    looks: Sequence[Look],
+    judge_on: dt.date,
+    warm_from: dt.date | None = None,
 ) -> Seen:
-    """Every look with its worth. What the tree shows beats what the cold foretold; a flush proves nothing before the second one.
+    """Every look with its worth. What the tree shows beats what the cold foretold; a flush proves
+    nothing before the second one.
 
     warm_from: when hot days usually begin, on which a provisional sign is asked again.
 
     Raises: InvalidInput for a sign that is none, or a day before the night.
     """
-    wrong = [FieldProblem("/sign", f"must be one of {', '.join(know.rows('frost-looks'))}") for x in looks if x.sign not in know.rows("frost-looks")]
+    wrong = [
+        FieldProblem("/sign", f"must be one of {', '.join(know.rows('frost-looks'))}")
+        for x in looks
+        if x.sign not in know.rows("frost-looks")
+    ]
     wrong += [FieldProblem("/day", "lies before the night") for x in looks if x.day < night]
     if wrong:
         raise InvalidInput(wrong)
@@ -64,23 +78,51 @@ def weigh_looks(
     return Seen(tuple(reversed(found)), _class(know, frost_class, holding), fell)
 
 
-def _weighed(know: Knowledge, night: dt.date, look: Look, judge_on: dt.date, warm_from: dt.date | None, fell: dt.date | None) -> Weighed:
+def _weighed(
+    know: Knowledge,
+    night: dt.date,
+    look: Look,
+    judge_on: dt.date,
+    warm_from: dt.date | None,
+    fell: dt.date | None,
+) -> Weighed:
     row = f"frost-looks/{look.sign}"
     seen, means = know.text(f"{row}/asks"), know.text(f"{row}/means")
     first = night + dt.timedelta(days=know.days(f"{row}/from-day"))
     if look.day < first:
-        return Weighed(look.day, look.sign, seen, "too-early", f"Too early to mean anything: look again on {day_words(first)}.", first)
+        return Weighed(
+            look.day,
+            look.sign,
+            seen,
+            "too-early",
+            f"Too early to mean anything: look again on {day_words(first)}.",
+            first,
+        )
     if look.sign in ("first-flush", "second-flush") and fell is not None and fell >= look.day:
-        return Weighed(look.day, look.sign, seen, "false-start", f"A false start: it collapsed by {day_words(fell)}.", None)
+        return Weighed(
+            look.day,
+            look.sign,
+            seen,
+            "false-start",
+            f"A false start: it collapsed by {day_words(fell)}.",
+            None,
+        )
     if know.number(f"{row}/provisional"):
-        again = min(judge_on, warm_from) if warm_from is not None and warm_from > look.day else judge_on
-        text = f"{means[:1].upper()}{means[1:]}. Provisional: look again after the first hot days, usual from {day_words(again)}, and on {day_words(judge_on)}."
+        again = (
+            min(judge_on, warm_from) if warm_from is not None and warm_from > look.day else judge_on
+        )
+        text = (
+            f"{means[:1].upper()}{means[1:]}. Provisional: look again after the first hot days, "
+            f"usual from {day_words(again)}, and on {day_words(judge_on)}."
+        )
         return Weighed(look.day, look.sign, seen, "provisional", text, again)
     return Weighed(look.day, look.sign, seen, "holds", f"{means[:1].upper()}{means[1:]}.", None)
 
 
-def _class(know: Knowledge, frost_class: str, holding: Sequence[Weighed]) -> str | None:
-    """The nearest class within what the signs allow, the newest sign first; None where the written one lies within."""
+def _class(know: Knowledge, frost_class: FrostClass, holding: Sequence[Weighed]) -> str | None:
+    """The nearest class within what the signs allow, the newest sign first; None where the written
+    one lies within.
+    """
     at, least, most = CLASSES.index(frost_class), 0, len(CLASSES) - 1
     for look in reversed(holding):
         low, high = (int(know.number(f"frost-looks/{look.sign}/{c}")) for c in ("least", "most"))

@@ -1,4 +1,6 @@
-"""Before a cold night: the union first; banks and wraps with their dates, and what is done on the evening itself."""
+"""Before a cold night: the union first; banks and wraps with their dates, and what is done on the
+evening itself.
+"""
 
 from __future__ import annotations
 
@@ -23,7 +25,9 @@ class Protection:
     reason: Reason
 
 
-def protections(know: Knowledge, first_frost: dt.date | None, last_frost: dt.date | None, today: dt.date) -> list[Protection]:
+def protections(
+    know: Knowledge, first_frost: dt.date | None, last_frost: dt.date | None, today: dt.date
+) -> list[Protection]:
     """Banks and wraps with the dates of the coming cold season; none where no frost is expected."""
     if first_frost is None or last_frost is None:
         return []
@@ -32,18 +36,44 @@ def protections(know: Knowledge, first_frost: dt.date | None, last_frost: dt.dat
         row = f"frost-protect/{kind}"
         on = first_frost - dt.timedelta(days=know.days(f"{row}/on-before"))
         off = last_frost + dt.timedelta(days=know.days(f"{row}/off-after"))
-        age, does, takes_off = int(know.number(f"{row}/until-age")), know.text(f"{row}/does"), know.text(f"{row}/off")
-        text = f"On by {day_words(on)}, off from {day_words(off)}, on trees up to {age} years: {does}."
-        reason = Reason("protect", text, {}, on, None, (f"{row}/on-before", f"{row}/off-after", f"{row}/until-age"))
-        found.append(Protection(kind, max(on, today), max(off, today), does, takes_off, age, reason))
+        age, does, takes_off = (
+            int(know.number(f"{row}/until-age")),
+            know.text(f"{row}/does"),
+            know.text(f"{row}/off"),
+        )
+        text = (
+            f"On by {day_words(on)}, off from {day_words(off)}, on trees up to {age} years: {does}."
+        )
+        reason = Reason(
+            "protect",
+            text,
+            {},
+            on,
+            None,
+            (f"{row}/on-before", f"{row}/off-after", f"{row}/until-age"),
+        )
+        found.append(
+            Protection(kind, max(on, today), max(off, today), does, takes_off, age, reason)
+        )
     return found
 
 
 def tonight(know: Knowledge, min_c: float, youngest_years: float) -> list[Reason]:
-    """What is done on the evening before such a night [degrees C at the trees], where there are trees of this age."""
+    """What is done on the evening before such a night [degrees C at the trees], where there are
+    trees of this age.
+    """
     found = []
     for row in know.rows("frost-tonight"):
         at = f"frost-tonight/{row}"
         if min_c <= know.number(f"{at}/below") and youngest_years <= know.number(f"{at}/until-age"):
-            found.append(Reason(f"tonight-{row}", know.text(f"{at}/says"), {"foreseen, C": min_c}, None, None, (f"{at}/below", f"{at}/until-age")))
+            found.append(
+                Reason(
+                    f"tonight-{row}",
+                    know.text(f"{at}/says"),
+                    {"foreseen, C": min_c},
+                    None,
+                    None,
+                    (f"{at}/below", f"{at}/until-age"),
+                )
+            )
     return found

@@ -10,7 +10,7 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
 from ..words.units import share_words
-from .damage import CLASSES
+from .classes import CLASSES, FrostClass
 from .kinds import class_figure
 
 YEARS = 10
@@ -18,7 +18,9 @@ YEARS = 10
 
 @dataclass(frozen=True)
 class Recovery:
-    """Crop by year as a share of the usual and in kilograms, what is lost, and the same for a tree replanted; advice: ``as-usual``, ``rehabilitate``, ``replant`` or ``wait``."""
+    """Crop by year as a share of the usual and in kilograms, what is lost, and the same for a tree
+    replanted; advice: ``as-usual``, ``rehabilitate``, ``replant`` or ``wait``.
+    """
 
     shares: tuple[float, ...]
     kg: tuple[float, ...]
@@ -32,8 +34,10 @@ class Recovery:
 
 @dataclass(frozen=True)
 class Stand:
-    """What else decides between healing and replanting. live_bark: share of the trunk's round that lives; live_above_m: live wood above the union;
-    regrowth_m: the longest, half a year after the last frost; declining: it was weak before. Each None where nobody looked."""
+    """What else decides between healing and replanting. live_bark: share of the trunk's round that
+    lives; live_above_m: live wood above the union; regrowth_m: the longest, half a year after the
+    last frost; declining: it was weak before. Each None where nobody looked.
+    """
 
     live_bark: float | None = None
     live_above_m: float | None = None
@@ -42,12 +46,22 @@ class Stand:
 
 
 def recovery(
-    know: Knowledge, frost_class: str, age_years: float, normal_kg: float, trees: int = 1, years: int = YEARS, replant_on: dt.date | None = None,
-    stand: Stand | None = None, species: str | None = None,
-) -> Recovery:  # fmt: skip
+    know: Knowledge,
+    frost_class: FrostClass,
+    age_years: float,
+    normal_kg: float,
+    trees: int = 1,
+    years: int = YEARS,
+    replant_on: dt.date | None = None,
+    stand: Stand | None = None,
+    species: str | None = None,
+) -> Recovery:
     """Crop of a class by year against replanting. normal_kg: of one tree."""
     stand = stand or Stand()
-    heal, fresh = healing(know, frost_class, age_years, years, species), series(know, "F6", years, species)
+    heal, fresh = (
+        healing(know, frost_class, age_years, years, species),
+        series(know, "F6", years, species),
+    )
     usual = normal_kg * trees
     lost, lost_new = usual * sum(1 - s for s in heal), usual * sum(1 - s for s in fresh)
     must = _must_replant(know, frost_class, stand)
@@ -70,13 +84,20 @@ def recovery(
     why = f" {must[:1].upper()}{must[1:]}." if must else ""
     words = {
         "as-usual": "It bears as usual next year.",
-        "replant": f"Replant{when}, {near:g} to {far:g} m off the old hole, the old crown and main roots out where foot rot was. Ask first whether a quarantine holds back plants or the kind.{why}",
+        "replant": (
+            f"Replant{when}, {near:g} to {far:g} m off the old hole, the old crown and main "
+            "roots out where foot rot was. Ask first whether a quarantine holds back plants or "
+            f"the kind.{why}"
+        ),
         "rehabilitate": "Bring it back: it costs less fruit than a new tree.",
         "wait": "Between the two: wait for next spring.",
     }
     many = f"{trees} trees, over" if trees > 1 else "Over"
     sums = (
-        f" {many} {years} years {lost:.0f} kg are lost by bringing {'them' if trees > 1 else 'it'} back, {lost_new:.0f} kg by replanting."
+        (
+            f" {many} {years} years {lost:.0f} kg are lost by bringing "
+            f"{'them' if trees > 1 else 'it'} back, {lost_new:.0f} kg by replanting."
+        )
         if usual and advice != "as-usual"
         else ""
     )
@@ -88,40 +109,81 @@ def recovery(
         "frost/keep-live",
         "frost/replant-after",
     )
-    used: dict[str, float | str | None] = {"class": frost_class, "usual, kg": usual, "age, years": age_years}
-    used |= {"live bark, 0 to 1": stand.live_bark, "live wood above the union, m": stand.live_above_m}
+    used: dict[str, float | str | None] = {
+        "class": frost_class,
+        "usual, kg": usual,
+        "age, years": age_years,
+    }
+    used |= {
+        "live bark, 0 to 1": stand.live_bark,
+        "live wood above the union, m": stand.live_above_m,
+    }
     reason = Reason("recovery", f"{words[advice]}{sums}", used, replant_on, None, ids)
-    return Recovery(heal, tuple(usual * s for s in heal), lost, fresh, tuple(usual * s for s in fresh), lost_new, advice, (reason,))
+    return Recovery(
+        heal,
+        tuple(usual * s for s in heal),
+        lost,
+        fresh,
+        tuple(usual * s for s in fresh),
+        lost_new,
+        advice,
+        (reason,),
+    )
 
 
-def replant_day(know: Knowledge, today: dt.date, last_frost: dt.date, next_cold: tuple[dt.date, dt.date] | None) -> dt.date:
-    """The first day on which a new tree may go into the ground: after the last frost, and not shortly before the next cold season. Never past."""
+def replant_day(
+    know: Knowledge, today: dt.date, last_frost: dt.date, next_cold: tuple[dt.date, dt.date] | None
+) -> dt.date:
+    """The first day on which a new tree may go into the ground: after the last frost, and not
+    shortly before the next cold season. Never past.
+    """
     after = dt.timedelta(days=know.days("frost/replant-after"))
     day = max(today, last_frost + after)
-    if next_cold is not None and day > next_cold[0] - dt.timedelta(days=know.days("frost/replant-before")):
+    if next_cold is not None and day > next_cold[0] - dt.timedelta(
+        days=know.days("frost/replant-before")
+    ):
         return max(day, next_cold[1] + after)
     return day
 
 
-def _must_replant(know: Knowledge, frost_class: str, stand: Stand) -> str:
+def _must_replant(know: Knowledge, frost_class: FrostClass, stand: Stand) -> str:
     """Why no other way is open, in words; empty where one is."""
     if frost_class == "F6":
-        return "nothing of the tree lives above the union; if the stock is sound you may re-bud it instead"
+        return (
+            "nothing of the tree lives above the union; if the stock is sound you may re-bud "
+            "it instead"
+        )
     if stand.live_bark is not None and stand.live_bark < know.number("frost/replant-bark"):
-        return f"less than {share_words(know.number('frost/replant-bark'))} of the trunk's round lives"
+        return (
+            f"less than {share_words(know.number('frost/replant-bark'))} of the trunk's round lives"
+        )
     if stand.regrowth_m is not None and stand.regrowth_m < know.number("frost/regrowth-least"):
         return "its longest regrowth is too short half a year after the last frost"
-    return "it was failing before the frost took its top" if frost_class == "F5" and stand.declining else ""
+    return (
+        "it was failing before the frost took its top"
+        if frost_class == "F5" and stand.declining
+        else ""
+    )
 
 
-def healing(know: Knowledge, frost_class: str, age_years: float, years: int = YEARS, species: str | None = None) -> tuple[float, ...]:
-    """Crop of a tree that is brought back by year; an old one comes back a year later [share of the usual]."""
+def healing(
+    know: Knowledge,
+    frost_class: FrostClass,
+    age_years: float,
+    years: int = YEARS,
+    species: str | None = None,
+) -> tuple[float, ...]:
+    """Crop of a tree that is brought back by year; an old one comes back a year later [share of the
+    usual].
+    """
     late = 1 if age_years > know.number("frost/old-from") and CLASSES.index(frost_class) >= 2 else 0
     heal = series(know, frost_class, years, species)
     return (heal[:1] * late + heal)[:years]
 
 
-def series(know: Knowledge, frost_class: str, years: int, species: str | None = None) -> tuple[float, ...]:
+def series(
+    know: Knowledge, frost_class: FrostClass, years: int, species: str | None = None
+) -> tuple[float, ...]:
     """Crop by year [share of the usual]; beyond the table its last value."""
     table = know.numbers(class_figure(know, frost_class, "recovery", species))
     return tuple(table[min(i, len(table) - 1)] for i in range(years))
@@ -129,9 +191,11 @@ def series(know: Knowledge, frost_class: str, years: int, species: str | None = 
 
 @dataclass(frozen=True)
 class Group:
-    """Like trees of a block: class, kind, mean age [years], how many, and the usual crop of one [kg]."""
+    """Like trees of a block: class, kind, mean age [years], how many, and the usual crop of one
+    [kg].
+    """
 
-    frost_class: str
+    frost_class: FrostClass
     species: str
     age_years: float
     trees: int
@@ -140,7 +204,9 @@ class Group:
 
 @dataclass(frozen=True)
 class BlockRecovery:
-    """Crop of a block by year [kg]: as advised, and with all replanted that lost their limbs; what each loses, and healing all; and the advice for each group."""
+    """Crop of a block by year [kg]: as advised, and with all replanted that lost their limbs; what
+    each loses, and healing all; and the advice for each group.
+    """
 
     usual_kg: float
     kg: tuple[float, ...]
@@ -151,10 +217,29 @@ class BlockRecovery:
     groups: tuple[tuple[Group, Recovery], ...]
 
 
-def block_recovery(know: Knowledge, groups: Sequence[Group], replant_on: dt.date | None = None, years: int = YEARS) -> BlockRecovery:
-    """The trees of a block by their classes, each group healed or replanted as advised; the worst class first."""
+def block_recovery(
+    know: Knowledge, groups: Sequence[Group], replant_on: dt.date | None = None, years: int = YEARS
+) -> BlockRecovery:
+    """The trees of a block by their classes, each group healed or replanted as advised; the worst
+    class first.
+    """
     ordered = sorted(groups, key=lambda g: (-CLASSES.index(g.frost_class), g.species))
-    found = [(g, recovery(know, g.frost_class, g.age_years, g.normal_kg, g.trees, years, replant_on, species=g.species)) for g in ordered]
+    found = [
+        (
+            g,
+            recovery(
+                know,
+                g.frost_class,
+                g.age_years,
+                g.normal_kg,
+                g.trees,
+                years,
+                replant_on,
+                species=g.species,
+            ),
+        )
+        for g in ordered
+    ]
     usual = sum(g.normal_kg * g.trees for g in groups)
 
     def by_year(replanted: Callable[[Group, Recovery], bool]) -> tuple[float, ...]:

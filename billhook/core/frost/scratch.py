@@ -1,4 +1,6 @@
-"""Where the green ends on a limb, with few scratches: halving until the boundary is found, and the cut that follows."""
+"""Where the green ends on a limb, with few scratches: halving until the boundary is found, and the
+cut that follows.
+"""
 
 from __future__ import annotations
 
@@ -19,8 +21,9 @@ class Reading:
 
 @dataclass(frozen=True)
 class Scratched:
-    """next_at_m: where to scratch next, None when the boundary is found. boundary: green to, dead from [m]. cut_at_m: what to keep, 0 for off at the base, None
-    for no cut (yet). patchy: green lies beyond brown. scratches_left: at most so many more.
+    """next_at_m: where to scratch next, None when the boundary is found. boundary: green to, dead
+    from [m]. cut_at_m: what to keep, 0 for off at the base, None for no cut (yet). patchy: green
+    lies beyond brown. scratches_left: at most so many more.
     """
 
     next_at_m: float | None
@@ -39,7 +42,9 @@ def scratched(
     side_branches_m: Sequence[float] = (),
     judged: bool = True,
 ) -> Scratched:
-    """The next scratch, or the boundary and the cut. judged: the judging date has come; before it the answer is a record and no cut. Raises: InvalidInput."""
+    """The next scratch, or the boundary and the cut. judged: the judging date has come; before it
+    the answer is a record and no cut. Raises: InvalidInput.
+    """
     _check(length_m, readings, resolution_m, side_branches_m)
     greens = sorted(r.at_m for r in readings if r.green)
     browns = sorted(r.at_m for r in readings if not r.green)
@@ -47,40 +52,75 @@ def scratched(
     below = [g for g in greens if dead_from is None or g < dead_from]
     patchy = len(below) < len(greens)
     green_to = below[-1] if below else None
-    low, high = green_to if green_to is not None else 0.0, dead_from if dead_from is not None else length_m
+    low, high = (
+        green_to if green_to is not None else 0.0,
+        dead_from if dead_from is not None else length_m,
+    )
     if high - low > resolution_m + 1e-9:
         halvings = ceil(log2((high - low) / resolution_m) - 1e-9)
         left = halvings + (1 if green_to is None else 0)
-        return Scratched(round((low + high) / 2, 3), (green_to, dead_from), None, patchy, left, "Scratch here next, a thumbnail wide.")
+        return Scratched(
+            round((low + high) / 2, 3),
+            (green_to, dead_from),
+            None,
+            patchy,
+            left,
+            "Scratch here next, a thumbnail wide.",
+        )
     if green_to is None and dead_from is not None and dead_from > 1e-9:
         # everything so far was brown: one more at the base proves it
-        return Scratched(0.0, (None, dead_from), None, patchy, 1, "One more at the base, to prove it.")
+        return Scratched(
+            0.0, (None, dead_from), None, patchy, 1, "One more at the base, to prove it."
+        )
     return _found(green_to, dead_from, into_green_m, side_branches_m, patchy, judged)
 
 
 def _found(
-    green_to: float | None, dead_from: float | None, into_green_m: float, side_branches_m: Sequence[float], patchy: bool, judged: bool
+    green_to: float | None,
+    dead_from: float | None,
+    into_green_m: float,
+    side_branches_m: Sequence[float],
+    patchy: bool,
+    judged: bool,
 ) -> Scratched:
     if dead_from is None:
         return Scratched(None, (green_to, None), None, patchy, 0, "Green to its end: no cut.")
     if not judged:
-        return Scratched(None, (green_to, dead_from), None, patchy, 0, "Written down. It is too early to cut: the edge may still move.")
+        return Scratched(
+            None,
+            (green_to, dead_from),
+            None,
+            patchy,
+            0,
+            "Written down. It is too early to cut: the edge may still move.",
+        )
     if green_to is None:
-        return Scratched(None, (None, dead_from), 0.0, patchy, 0, "No green at all: off at its base.")
+        return Scratched(
+            None, (None, dead_from), 0.0, patchy, 0, "No green at all: off at its base."
+        )
     bound = max(0.0, green_to - into_green_m)
     branches = [b for b in side_branches_m if b <= bound + 1e-9]
     cut = round(max(branches), 3) if branches else round(bound, 3)
     to = "to the live side branch there" if branches else "into the green"
     mixed = " Green lies beyond brown, so it is cut below the lowest brown." if patchy else ""
-    return Scratched(None, (green_to, dead_from), cut, patchy, 0, f"Cut at {cut:.2f} m, {to}.{mixed}")
+    return Scratched(
+        None, (green_to, dead_from), cut, patchy, 0, f"Cut at {cut:.2f} m, {to}.{mixed}"
+    )
 
 
-def _check(length_m: float, readings: Sequence[Reading], resolution_m: float, side_branches_m: Sequence[float]) -> None:
+def _check(
+    length_m: float,
+    readings: Sequence[Reading],
+    resolution_m: float,
+    side_branches_m: Sequence[float],
+) -> None:
     wrong = []
     if resolution_m > length_m:
         wrong.append(FieldProblem("/resolution_m", "must not be longer than the limb"))
     wrong += [
-        FieldProblem(f"/readings/{i}/at_m", f"must lie between 0 and {length_m:g} m") for i, r in enumerate(readings) if not 0 <= r.at_m <= length_m
+        FieldProblem(f"/readings/{i}/at_m", f"must lie between 0 and {length_m:g} m")
+        for i, r in enumerate(readings)
+        if not 0 <= r.at_m <= length_m
     ]
     wrong += [
         FieldProblem(f"/side_branches_m/{i}", f"must lie between 0 and {length_m:g} m")
@@ -90,6 +130,10 @@ def _check(length_m: float, readings: Sequence[Reading], resolution_m: float, si
     seen: dict[float, bool] = {}
     for i, r in enumerate(readings):
         if seen.setdefault(round(r.at_m, 4), r.green) != r.green:
-            wrong.append(FieldProblem(f"/readings/{i}/green", "was said to be the other colour at this very place"))
+            wrong.append(
+                FieldProblem(
+                    f"/readings/{i}/green", "was said to be the other colour at this very place"
+                )
+            )
     if wrong:
         raise InvalidInput(wrong)

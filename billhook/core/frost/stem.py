@@ -32,7 +32,8 @@ class DeadBark:
 
 @dataclass(frozen=True)
 class StemRound:
-    """next_bearing_deg: where to scratch next, None when every edge is found. live_share: of the round [0..1], None before the four quarters are scratched.
+    """next_bearing_deg: where to scratch next, None when every edge is found. live_share: of the
+    round [0..1], None before the four quarters are scratched.
 
     one_sided: some lives and some is dead.
     """
@@ -45,7 +46,8 @@ class StemRound:
 
 
 def stem_round(readings: Sequence[RoundReading], step_deg: float) -> StemRound:
-    """Four quarters first, then between neighbours of different colour until their edge is found to ``step_deg``.
+    """Four quarters first, then between neighbours of different colour until their edge is found to
+    ``step_deg``.
 
     Raises: InvalidInput for a bearing outside 0 to 360 or one side said to be both.
     """
@@ -63,7 +65,9 @@ def stem_round(readings: Sequence[RoundReading], step_deg: float) -> StemRound:
     one_sided = 0 < live < 1
     if wide is not None and _gap(*wide) > step_deg + 1e-9:
         middle = (wide[0] + _gap(*wide) / 2) % 360
-        return StemRound(middle, live, dead, one_sided, f"Scratch the {wind(middle)} side: the edge lies there.")
+        return StemRound(
+            middle, live, dead, one_sided, f"Scratch the {wind(middle)} side: the edge lies there."
+        )
     return StemRound(None, live, dead, one_sided, _said(live, dead))
 
 
@@ -71,7 +75,10 @@ def bark_decides(know: Knowledge) -> Reason:
     """What the live share of the round decides."""
     ids = ("frost/replant-bark", "frost/keep-bark")
     gone, enough = (share_words(know.number(i)) for i in ids)
-    text = f"With less than {gone} of the round alive a tree is replaced; from {enough} on it can be brought back."
+    text = (
+        f"With less than {gone} of the round alive a tree is replaced; from {enough} on it can "
+        "be brought back."
+    )
     return Reason("bark-decides", text, {}, None, None, ids)
 
 
@@ -95,7 +102,12 @@ def _dead(order: Sequence[float], at: dict[float, bool]) -> tuple[DeadBark, ...]
             while not at[order[(last + 1) % count]]:
                 last += 1
             a, b = order[i - 1], order[last % count]
-            found.append(DeadBark((a + _gap(a, bearing) / 2) % 360, (b + _gap(b, order[(last + 1) % count]) / 2) % 360))
+            found.append(
+                DeadBark(
+                    (a + _gap(a, bearing) / 2) % 360,
+                    (b + _gap(b, order[(last + 1) % count]) / 2) % 360,
+                )
+            )
     return tuple(found)
 
 
@@ -114,6 +126,10 @@ def _check(readings: Sequence[RoundReading]) -> None:
         if not 0 <= r.bearing_deg <= 360:
             wrong.append(FieldProblem(f"/readings/{i}/bearing_deg", "must lie between 0 and 360"))
         elif seen.setdefault(round(r.bearing_deg % 360, 2), r.green) != r.green:
-            wrong.append(FieldProblem(f"/readings/{i}/green", "was said to be the other colour on this very side"))
+            wrong.append(
+                FieldProblem(
+                    f"/readings/{i}/green", "was said to be the other colour on this very side"
+                )
+            )
     if wrong:
         raise InvalidInput(wrong)

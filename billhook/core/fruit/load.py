@@ -16,7 +16,9 @@ _Z = 1.959964  # both-sided 95 % of the normal distribution
 
 @dataclass(frozen=True)
 class Thinning:
-    """Fruit to remove per cluster and in all, with the interval that covers the truth 19 times in 20; and how many more clusters to count."""
+    """Fruit to remove per cluster and in all, with the interval that covers the truth 19 times in
+    20; and how many more clusters to count.
+    """
 
     per_cluster: float
     low: float
@@ -29,21 +31,33 @@ class Thinning:
 
 
 def _t(freedom: int) -> float:
-    """Student's t for 95 %, both sides, by the Cornish-Fisher series; within half a per cent from four degrees of freedom on."""
+    """Student's t for 95 %, both sides, by the Cornish-Fisher series; within half a per cent from
+    four degrees of freedom on.
+    """
     z, v = _Z, freedom
-    return z + (z**3 + z) / (4 * v) + (5 * z**5 + 16 * z**3 + 3 * z) / (96 * v**2) + (3 * z**7 + 19 * z**5 + 17 * z**3 - 15 * z) / (384 * v**3)
+    return (
+        z
+        + (z**3 + z) / (4 * v)
+        + (5 * z**5 + 16 * z**3 + 3 * z) / (96 * v**2)
+        + (3 * z**7 + 19 * z**5 + 17 * z**3 - 15 * z) / (384 * v**3)
+    )
 
 
 def thinning(know: Knowledge, counts: Sequence[int], keep: int, clusters: int) -> Thinning:
-    """Fruit to remove when every cluster is left with ``keep`` at most, judged from counts of some clusters of a tree with ``clusters``.
+    """Fruit to remove when every cluster is left with ``keep`` at most, judged from counts of some
+    clusters of a tree with ``clusters``.
 
     Raises: InvalidInput for too few counts, or more counts than clusters.
     """
     least = int(know.number("thinning/counts"))
     if len(counts) < least:
-        raise InvalidInput([FieldProblem("/counts", f"count at least {least} clusters, taken as they come")])
+        raise InvalidInput(
+            [FieldProblem("/counts", f"count at least {least} clusters, taken as they come")]
+        )
     if clusters < len(counts):
-        raise InvalidInput([FieldProblem("/clusters", f"must be at least the {len(counts)} that were counted")])
+        raise InvalidInput(
+            [FieldProblem("/clusters", f"must be at least the {len(counts)} that were counted")]
+        )
     excess = [max(0, c - keep) for c in counts]
     n = len(excess)
     mean = sum(excess) / n
@@ -52,13 +66,39 @@ def thinning(know: Knowledge, counts: Sequence[int], keep: int, clusters: int) -
     half = _t(n - 1) * spread / sqrt(n) * sqrt(max(0.0, 1 - n / clusters))
     low, high = max(0.0, mean - half), mean + half
     enough = mean == 0 or half <= know.number("thinning/sure-within") * mean
-    text = f"On {n} clusters {mean:.1f} fruit too many each; of {clusters} clusters that is {round(mean * clusters)}."
+    text = (
+        f"On {n} clusters {mean:.1f} fruit too many each; of {clusters} clusters that is "
+        f"{round(mean * clusters)}."
+    )
     reasons = [
-        Reason("thinning", text, {"clusters counted": n, "fruit too many, per cluster": round(mean, 2), "spread": round(spread, 2), "kept": keep})
+        Reason(
+            "thinning",
+            text,
+            {
+                "clusters counted": n,
+                "fruit too many, per cluster": round(mean, 2),
+                "spread": round(spread, 2),
+                "kept": keep,
+            },
+        )
     ]
     if not enough:
-        reasons.append(Reason("count-more", "The counts differ much: count more clusters before a day is spent on it."))
-    return Thinning(mean, low, high, round(mean * clusters), floor(low * clusters), round(high * clusters + 0.499), enough, tuple(reasons))
+        reasons.append(
+            Reason(
+                "count-more",
+                "The counts differ much: count more clusters before a day is spent on it.",
+            )
+        )
+    return Thinning(
+        mean,
+        low,
+        high,
+        round(mean * clusters),
+        floor(low * clusters),
+        round(high * clusters + 0.499),
+        enough,
+        tuple(reasons),
+    )
 
 
 @dataclass(frozen=True)
@@ -73,8 +113,17 @@ class CropLoad:
     reasons: tuple[Reason, ...]
 
 
-def crop_load(know: Knowledge, trunks_mm: Sequence[float], year_in_ground: int, fruit: int, fruit_kg: float, units: Units = "metric") -> CropLoad:
-    """Whether the trunk carries the crop. Several trunks add their sections; the fifth year's limit holds for all later ones."""
+def crop_load(
+    know: Knowledge,
+    trunks_mm: Sequence[float],
+    year_in_ground: int,
+    fruit: int,
+    fruit_kg: float,
+    units: Units = "metric",
+) -> CropLoad:
+    """Whether the trunk carries the crop. Several trunks add their sections; the fifth year's limit
+    holds for all later ones.
+    """
     section = sum(pi / 4 * (d / 10) ** 2 for d in trunks_mm)
     row = f"crop-limit/year-{max(1, min(5, year_in_ground))}/limit"
     small = fruit_kg < know.number("crop-limit/small-fruit-kg")
@@ -82,6 +131,21 @@ def crop_load(know: Knowledge, trunks_mm: Sequence[float], year_in_ground: int, 
     most = floor(limit / fruit_kg + 1e-9)
     remove = max(0, fruit - most)
     ids = (row, "crop-limit/small-fruit-kg") if small else (row,)
-    text = f"A trunk of {section:.1f} cm² in year {year_in_ground} carries {weight_words(limit, units)}, about {most} fruit: {'take off ' + str(remove) if remove else 'it carries what hangs'}."
-    used: dict[str, float | str | None] = {"trunk section, cm²": round(section, 2), "limit, kg": round(limit, 3), "one fruit, kg": fruit_kg}
-    return CropLoad(section, limit, most, fruit * fruit_kg, remove, (Reason("crop-load", text, used, None, None, ids),))
+    text = (
+        f"A trunk of {section:.1f} cm² in year {year_in_ground} carries "
+        f"{weight_words(limit, units)}, about {most} fruit: "
+        f"{'take off ' + str(remove) if remove else 'it carries what hangs'}."
+    )
+    used: dict[str, float | str | None] = {
+        "trunk section, cm²": round(section, 2),
+        "limit, kg": round(limit, 3),
+        "one fruit, kg": fruit_kg,
+    }
+    return CropLoad(
+        section,
+        limit,
+        most,
+        fruit * fruit_kg,
+        remove,
+        (Reason("crop-load", text, used, None, None, ids),),
+    )

@@ -1,9 +1,12 @@
-"""Schools of renewal side by side, for the trees that really stand there: height, crop, hours, hard cuts, and where a school cannot work."""
+"""Schools of renewal side by side, for the trees that really stand there: height, crop, hours, hard
+cuts, and where a school cannot work.
+"""
 
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
+from typing import Any
 
 import numpy as np
 
@@ -12,7 +15,14 @@ from ..reasons import Reason
 from ..words.units import Units, length_words, share_words
 from .renewal import Floats, School, Years, renew, row_groups
 
-SCHOOL_ROWS = {"third_of_tree": "third-of-tree", "third_of_rows": "third-of-rows", "limb_replacement": "limb-replacement", "tip_only": "tip-only", "all_at_once": "all-at-once", "do_nothing": "do-nothing"}  # fmt: skip
+SCHOOL_ROWS = {
+    "third_of_tree": "third-of-tree",
+    "third_of_rows": "third-of-rows",
+    "limb_replacement": "limb-replacement",
+    "tip_only": "tip-only",
+    "all_at_once": "all-at-once",
+    "do_nothing": "do-nothing",
+}
 
 
 # whole rows and tips are what a machine can cut; it chooses no limb
@@ -21,7 +31,9 @@ _BY_MACHINE = ("third_of_rows", "tip_only")
 
 @dataclass(frozen=True)
 class Stand:
-    """What is renewed. heights_m, rows: by tree; scaffolds: main limbs of a typical tree; cap_m: the height to hold; by_machine: where a machine can do the work, it does."""
+    """What is renewed. heights_m, rows: by tree; scaffolds: main limbs of a typical tree; cap_m:
+    the height to hold; by_machine: where a machine can do the work, it does.
+    """
 
     heights_m: tuple[float, ...]
     rows: tuple[int, ...]
@@ -37,7 +49,8 @@ class Stand:
 
 @dataclass(frozen=True)
 class Compared:
-    """A school over years for a stand, means over trees. rows_cut: row numbers by year where whole rows go down.
+    """A school over years for a stand, means over trees. rows_cut: row numbers by year where whole
+    rows go down.
 
     over_cap: share of trees above the cap at the end of each year; barred: why it cannot work here.
     """
@@ -57,31 +70,58 @@ class Compared:
     reasons: tuple[Reason, ...]
 
 
-def school_of(know: Knowledge, name: str, stand: Stand, own: Mapping[str, object] | None = None) -> School:
+def school_of(
+    know: Knowledge, name: str, stand: Stand, own: Mapping[str, object] | None = None
+) -> School:
     """A school with the catalogue's numbers for a stand; ``own``: the grower's in their place."""
     row, v = f"renewal/{SCHOOL_ROWS[name]}", max(1, min(5, stand.vigour)) - 1
     gain, low = know.numbers("renewal/gain-tipped")[v], know.numbers("renewal/gain-lowered")[v]
     base = School(
-        name, int(know.number(f"{row}/sectors")), gain, low, min(know.number("renewal/low-m"), max(0.3, stand.cap_m - low)), max(0.4, stand.cap_m - gain), stand.natural_m,
-        _recovery(know, row, stand.group), know.number(f"{row}/sister-gain"), know.number("renewal/falls"),
-    )  # fmt: skip
-    return replace(base, **{k: v for k, v in (own or {}).items() if v is not None})  # type: ignore[arg-type]  # the fields of a School, checked where they come in
+        name,
+        int(know.number(f"{row}/sectors")),
+        gain,
+        low,
+        min(know.number("renewal/low-m"), max(0.3, stand.cap_m - low)),
+        max(0.4, stand.cap_m - gain),
+        stand.natural_m,
+        _recovery(know, row, stand.group),
+        know.number(f"{row}/sister-gain"),
+        know.number("renewal/falls"),
+    )
+    given: dict[str, Any] = {k: v for k, v in (own or {}).items() if v is not None}
+    return replace(base, **given)
 
 
 def _recovery(know: Knowledge, row: str, group: str) -> tuple[float, ...]:
-    """How wood that a way of renewing cuts back hard bears again: of citrus one curve on every page, of other kinds the way's own row."""
+    """How wood that a way of renewing cuts back hard bears again: of citrus one curve on every
+    page, of other kinds the way's own row.
+    """
     own = know.numbers(f"{row}/recovery")
-    return know.numbers("hard-regrowth/citrus/recovery") if group == "citrus" and own[0] < 1 else own
+    return (
+        know.numbers("hard-regrowth/citrus/recovery") if group == "citrus" and own[0] < 1 else own
+    )
 
 
 def compare(
-    know: Knowledge, stand: Stand, names: Sequence[str], years: int, own: Mapping[str, object] | None = None, units: Units = "metric"
+    know: Knowledge,
+    stand: Stand,
+    names: Sequence[str],
+    years: int,
+    own: Mapping[str, object] | None = None,
+    units: Units = "metric",
 ) -> list[Compared]:
     """Every school on this stand. Raises: InvalidInput."""
     return [_one(know, stand, name, years, own, units) for name in names]
 
 
-def _one(know: Knowledge, stand: Stand, name: str, years: int, own: Mapping[str, object] | None, units: Units) -> Compared:
+def _one(
+    know: Knowledge,
+    stand: Stand,
+    name: str,
+    years: int,
+    own: Mapping[str, object] | None,
+    units: Units,
+) -> Compared:
     school = school_of(know, name, stand, own)
     heights = np.asarray(stand.heights_m, dtype=float)
     barred = _barred(know, stand, name)
@@ -90,7 +130,9 @@ def _one(know: Knowledge, stand: Stand, name: str, years: int, own: Mapping[str,
         found, rows_cut = _by_rows(school, stand, heights, years)
     else:
         sectors = 1 if name == "all_at_once" else school.sectors
-        found = renew(replace(school, sectors=sectors), np.repeat(heights[:, None], sectors, axis=1), years)
+        found = renew(
+            replace(school, sectors=sectors), np.repeat(heights[:, None], sectors, axis=1), years
+        )
         if name == "third_of_tree":
             found = _sorted(know, school, heights, found, years)
     hours = _hours(know, stand, name, found)
@@ -109,46 +151,97 @@ def _one(know: Knowledge, stand: Stand, name: str, years: int, own: Mapping[str,
         f"renewal-minutes/middle/{know.text(f'{row}/minutes')}",
     )
     used: dict[str, float | str | None] = {
-        "trees": len(heights), "vigour": stand.vigour, "tipped at, m": round(school.tip_m, 2), "lowered to, m": round(school.low_m, 2), "regrows, m a year": school.regrow_m,
-        "a lowered limb, m": school.regrow_low_m, "bears after its cut": ", ".join(f"{x:g}" for x in school.recovery),
-    }  # fmt: skip
-    when = "never" if under is None else "from the start" if under == 0 else f"from year {under + 1}"
-    text = f"{says} Crop {share_words(float(crop.mean()))} of uncut, under {length_words(stand.cap_m, units)} {when}."
+        "trees": len(heights),
+        "vigour": stand.vigour,
+        "tipped at, m": round(school.tip_m, 2),
+        "lowered to, m": round(school.low_m, 2),
+        "regrows, m a year": school.regrow_m,
+        "a lowered limb, m": school.regrow_low_m,
+        "bears after its cut": ", ".join(f"{x:g}" for x in school.recovery),
+    }
+    when = (
+        "never" if under is None else "from the start" if under == 0 else f"from year {under + 1}"
+    )
+    text = (
+        f"{says} Crop {share_words(float(crop.mean()))} of uncut, under "
+        f"{length_words(stand.cap_m, units)} {when}."
+    )
     return Compared(
-        name, know.text(f"{row}/name"), tuple(map(float, height)), tuple(map(float, crop)), tuple(hours), tuple(int(x) for x in found.hard.sum(axis=1)), tuple(map(float, over)),
-        rows_cut, float(crop.mean()), float(np.mean(hours)), under, barred, (Reason("school", text, used, None, f"renewal/{know.text(f'{row}/stance')}" if know.text(f"{row}/stance") else None, ids),),
-    )  # fmt: skip
+        name,
+        know.text(f"{row}/name"),
+        tuple(map(float, height)),
+        tuple(map(float, crop)),
+        tuple(hours),
+        tuple(int(x) for x in found.hard.sum(axis=1)),
+        tuple(map(float, over)),
+        rows_cut,
+        float(crop.mean()),
+        float(np.mean(hours)),
+        under,
+        barred,
+        (
+            Reason(
+                "school",
+                text,
+                used,
+                None,
+                f"renewal/{know.text(f'{row}/stance')}" if know.text(f"{row}/stance") else None,
+                ids,
+            ),
+        ),
+    )
 
 
 def _sorted(know: Knowledge, school: School, heights: Floats, found: Years, years: int) -> Years:
-    """A block sorted by height first: trees that tipping alone holds are only tipped, the tall ones get the third."""
+    """A block sorted by height first: trees that tipping alone holds are only tipped, the tall ones
+    get the third.
+    """
     low = heights <= school.tip_m + 1e-9
     if not low.any() or low.all():
         return found
-    tipped = renew(replace(school, name="tip_only", recovery=(1.0,), sister_gain=1.0), np.repeat(heights[:, None], school.sectors, axis=1), years)
+    tipped = renew(
+        replace(school, name="tip_only", recovery=(1.0,), sister_gain=1.0),
+        np.repeat(heights[:, None], school.sectors, axis=1),
+        years,
+    )
     pick = low[None, :]
     return Years(
-        np.where(pick, tipped.cut, found.cut), np.where(pick, tipped.crop, found.crop), np.where(pick, tipped.height_m, found.height_m),
-        np.where(pick, tipped.before_m, found.before_m), np.where(pick, tipped.hard, found.hard),
-    )  # fmt: skip
+        np.where(pick, tipped.cut, found.cut),
+        np.where(pick, tipped.crop, found.crop),
+        np.where(pick, tipped.height_m, found.height_m),
+        np.where(pick, tipped.before_m, found.before_m),
+        np.where(pick, tipped.hard, found.hard),
+    )
 
 
-def _by_rows(school: School, stand: Stand, heights: Floats, years: int) -> tuple[Years, tuple[tuple[int, ...], ...]]:
+def _by_rows(
+    school: School, stand: Stand, heights: Floats, years: int
+) -> tuple[Years, tuple[tuple[int, ...], ...]]:
     """Rows in groups, one group down each year, the tallest group first."""
     numbers = sorted(set(stand.rows))
     sizes, groups = row_groups(len(numbers), school.sectors), []
     row_of = np.asarray(stand.rows)
-    # neighbouring rows are kept apart, so that light comes in everywhere: every third row is a group
+    # neighbouring rows are kept apart, so that light comes in everywhere: every third row is a
+    # group
     dealt = [numbers[i :: len(sizes)] for i in range(len(sizes))]
     for rows in sorted(dealt, key=len):
         groups.append(rows)
     mean = [float(heights[np.isin(row_of, g)].mean()) for g in groups]
     order = renew(replace(school, sectors=len(groups)), np.asarray([mean]), years).cut[:, 0]
     cut = np.full((years, len(heights)), -1, dtype=np.intp)
-    crop, top, before, hard = np.zeros((years, len(heights))), np.zeros((years, len(heights))), np.zeros((years, len(heights))), np.zeros((years, len(heights)), dtype=np.intp)  # fmt: skip
+    crop, top, before, hard = (
+        np.zeros((years, len(heights))),
+        np.zeros((years, len(heights))),
+        np.zeros((years, len(heights))),
+        np.zeros((years, len(heights)), dtype=np.intp),
+    )
     curve = (*school.recovery, 1.0)
     for g, rows in enumerate(groups):
-        where, waited, height = np.isin(row_of, rows), float("inf"), heights[np.isin(row_of, rows)].copy()
+        where, waited, height = (
+            np.isin(row_of, rows),
+            float("inf"),
+            heights[np.isin(row_of, rows)].copy(),
+        )
         for year in range(years):
             before[year, where] = height
             down, begun = order[year] == g, order[year] >= 0
@@ -156,12 +249,16 @@ def _by_rows(school: School, stand: Stand, heights: Floats, years: int) -> tuple
                 height = np.minimum(height, school.low_m if down else school.tip_m)
             waited = 0 if down else waited
             bears = 1.0 if waited == float("inf") else curve[min(int(waited), len(curve) - 1)]
-            crop[year, where] = min(1.0, bears * (school.sister_gain if begun and not down else 1.0)) * (
-                1 + school.swing * (1 if year % 2 == 0 else -1)
-            )
+            crop[year, where] = min(
+                1.0, bears * (school.sister_gain if begun and not down else 1.0)
+            ) * (1 + school.swing * (1 if year % 2 == 0 else -1))
             cut[year, where], hard[year, where] = (g, 1) if down else (-1, 0)
-            grow = school.regrow_low_m if down and school.regrow_low_m is not None else school.regrow_m
-            height = np.where(height < school.natural_m, np.minimum(height + grow, school.natural_m), height)
+            grow = (
+                school.regrow_low_m if down and school.regrow_low_m is not None else school.regrow_m
+            )
+            height = np.where(
+                height < school.natural_m, np.minimum(height + grow, school.natural_m), height
+            )
             top[year, where] = height
             waited += 1
     named = tuple(tuple(groups[order[y]]) if order[y] >= 0 else () for y in range(years))
@@ -169,11 +266,20 @@ def _by_rows(school: School, stand: Stand, heights: Floats, years: int) -> tuple
 
 
 def _hours(know: Knowledge, stand: Stand, name: str, found: Years) -> list[float]:
-    """Hours by year: minutes by height class of what is done to each tree, and the shoots thinned after a hard cut."""
+    """Hours by year: minutes by height class of what is done to each tree, and the shoots thinned
+    after a hard cut.
+    """
     row = f"renewal/{SCHOOL_ROWS[name]}"
     column, after = know.text(f"{row}/minutes"), know.number(f"{row}/after-minutes")
-    bounds = np.asarray([know.number(f"renewal-minutes/{r}/to-m") for r in know.rows("renewal-minutes")])
-    table = {c: np.asarray([know.number(f"renewal-minutes/{r}/{c}") for r in know.rows("renewal-minutes")]) for c in {column, "tip", "none"}}
+    bounds = np.asarray(
+        [know.number(f"renewal-minutes/{r}/to-m") for r in know.rows("renewal-minutes")]
+    )
+    table = {
+        c: np.asarray(
+            [know.number(f"renewal-minutes/{r}/{c}") for r in know.rows("renewal-minutes")]
+        )
+        for c in {column, "tip", "none"}
+    }
     klass = np.minimum(np.searchsorted(bounds, found.before_m, side="left"), len(bounds) - 1)
     rest = "none" if name == "do_nothing" else "tip"
     minutes = np.where(found.hard > 0, table[column][klass] + after, table[rest][klass])
@@ -186,8 +292,20 @@ def _barred(know: Knowledge, stand: Stand, name: str) -> tuple[Reason, ...]:
     """Why a school cannot work here."""
     found: list[Reason] = []
     if name == "third_of_tree" and stand.scaffolds < know.number("renewal/least-scaffolds"):
-        text = f"These trees have {stand.scaffolds} main limbs; a third needs three of about the same size."
-        found.append(Reason("few-scaffolds", text, {"main limbs": stand.scaffolds}, None, None, ("renewal/least-scaffolds",)))
+        text = (
+            f"These trees have {stand.scaffolds} main limbs; a third needs three of about the "
+            "same size."
+        )
+        found.append(
+            Reason(
+                "few-scaffolds",
+                text,
+                {"main limbs": stand.scaffolds},
+                None,
+                None,
+                ("renewal/least-scaffolds",),
+            )
+        )
     if name == "third_of_rows" and len(set(stand.rows)) < know.number("renewal/least-rows"):
         found.append(
             Reason(
@@ -200,7 +318,13 @@ def _barred(know: Knowledge, stand: Stand, name: str) -> tuple[Reason, ...]:
             )
         )
     if name in ("all_at_once", "third_of_rows") and stand.frost_pocket:
-        found.append(Reason("frost-pocket", "A frost pocket: everything that was cut hard would meet the cold soft and low.", {}))
+        found.append(
+            Reason(
+                "frost-pocket",
+                "A frost pocket: everything that was cut hard would meet the cold soft and low.",
+                {},
+            )
+        )
     if name == "all_at_once" and stand.age_years > know.number("renewal/too-old"):
         found.append(
             Reason(

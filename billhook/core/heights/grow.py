@@ -1,4 +1,6 @@
-"""How a frame looks after seasons of a school: what is cut, and what grows from the cuts; its height follows the recurrence of renewal."""
+"""How a frame looks after seasons of a school: what is cut, and what grows from the cuts; its
+height follows the recurrence of renewal.
+"""
 
 from __future__ import annotations
 
@@ -18,7 +20,9 @@ _STEEPEST = 80.0
 
 @dataclass(frozen=True)
 class Season:
-    """A season of a simulated tree: which sector went down, the frame after regrowth, its height [m], the share cut and the crop [0..1]."""
+    """A season of a simulated tree: which sector went down, the frame after regrowth, its height
+    [m], the share cut and the crop [0..1].
+    """
 
     cut: int | None
     frame: Frame
@@ -29,7 +33,10 @@ class Season:
 
 def sectors_of(frame: Frame, count: int) -> list[list[str]]:
     """Main limbs in sectors of about the same leaf, neighbours round the trunk together."""
-    mains = sorted((x for x in frame.limbs if x.on == TRUNK and not is_sucker(frame, x)), key=lambda x: (x.bearing_deg % 360, x.id))
+    mains = sorted(
+        (x for x in frame.limbs if x.on == TRUNK and not is_sucker(frame, x)),
+        key=lambda x: (x.bearing_deg % 360, x.id),
+    )
     if len(mains) <= count:
         return [[x.id] for x in mains]
     found: list[list[str]] = [[] for _ in range(count)]
@@ -42,20 +49,28 @@ def sectors_of(frame: Frame, count: int) -> list[list[str]]:
 
 
 def grown(frame: Frame, school: School, seasons: int, power: float = 2.0) -> list[Season]:
-    """A tree over seasons of a school. Every sector is brought down to its level and grows back from there, as the recurrence says."""
+    """A tree over seasons of a school. Every sector is brought down to its level and grows back
+    from there, as the recurrence says.
+    """
     parts = sectors_of(frame, 1 if school.name == "all_at_once" else school.sectors)
     count, waited = len(parts), [inf] * len(parts)
     found: list[Season] = []
     curve = (*school.recovery, 1.0)
     for season in range(seasons):
         tops = [_top(frame, p) for p in parts]
-        rotates = school.name in ("third_of_tree", "limb_replacement", "third_of_rows") or (school.name == "all_at_once" and season == 0)
-        down = max(range(count), key=lambda i: (waited[i], tops[i], -i)) if rotates and count else None
+        rotates = school.name in ("third_of_tree", "limb_replacement", "third_of_rows") or (
+            school.name == "all_at_once" and season == 0
+        )
+        down = (
+            max(range(count), key=lambda i: (waited[i], tops[i], -i)) if rotates and count else None
+        )
         before = canopy_total(frame, power)
         cuts: list[Cut] = []
         levels = []
         for i, part in enumerate(parts):
-            level = school.low_m if i == down else inf if school.name == "do_nothing" else school.tip_m
+            level = (
+                school.low_m if i == down else inf if school.name == "do_nothing" else school.tip_m
+            )
             cuts += _to_level(frame, part, level)
             levels.append(min(tops[i], level))
         left = after_cuts(frame, cuts) if cuts else frame
@@ -67,11 +82,17 @@ def grown(frame: Frame, school: School, seasons: int, power: float = 2.0) -> lis
         crop = min(1.0, crop * school.sister_gain) if down is not None else crop
         frame = left
         for i, part in enumerate(parts):
-            grow = school.regrow_low_m if i == down and school.regrow_low_m is not None else school.regrow_m
+            grow = (
+                school.regrow_low_m
+                if i == down and school.regrow_low_m is not None
+                else school.regrow_m
+            )
             target = max(levels[i], min(levels[i] + grow, school.natural_m))
             frame = _regrow(frame, part, target, season)
         waited = [w + 1 for w in waited]
-        found.append(Season(down, frame, max((_top(frame, p) for p in parts), default=0.0), share, crop))
+        found.append(
+            Season(down, frame, max((_top(frame, p) for p in parts), default=0.0), share, crop)
+        )
     return found
 
 
@@ -115,27 +136,53 @@ def _regrow(frame: Frame, part: Sequence[str], target: float, season: int) -> Fr
             length = rise / sin(radians(_SHOOT_RISE))
             base = max(3.0, limb.end_mm * 0.75)
             turn = (limb.bearing_deg + 25 * (1 if season % 2 else -1)) % 360
-            shoots.append(Limb(f"{limb.id}r{season}", limb.id, limb.length_m, base, length, _SHOOT_RISE, turn, min(4.0, base), kind="regrowth"))
+            shoots.append(
+                Limb(
+                    f"{limb.id}r{season}",
+                    limb.id,
+                    limb.length_m,
+                    base,
+                    length,
+                    _SHOOT_RISE,
+                    turn,
+                    min(4.0, base),
+                    kind="regrowth",
+                )
+            )
             changed[limb.id] = replace(limb, headed_mm=0.0)
         elif z >= top - 0.25 and limb.rise_deg > 5:
-            more = rise / sin(radians(min(limb.rise_deg, _STEEPEST))) if z >= top - 1e-9 else rise * 0.8
-            changed[limb.id] = replace(limb, length_m=limb.length_m + more, base_mm=limb.base_mm * 1.05)
+            more = (
+                rise / sin(radians(min(limb.rise_deg, _STEEPEST)))
+                if z >= top - 1e-9
+                else rise * 0.8
+            )
+            changed[limb.id] = replace(
+                limb, length_m=limb.length_m + more, base_mm=limb.base_mm * 1.05
+            )
     out = Frame(frame.trunk, (*(changed.get(x.id, x) for x in frame.limbs), *shoots), frame.union_m)
     return _exactly(out, part, target)
 
 
 def _exactly(frame: Frame, part: Sequence[str], target: float) -> Frame:
-    """The highest end of a sector brought to just the height; a drawing must not contradict its number."""
+    """The highest end of a sector brought to just the height; a drawing must not contradict its
+    number.
+    """
     ends = limb_ends(frame)
     bears = {x.on for x in frame.limbs}
     changed: dict[str, Limb] = {}
-    highest = max((x for x in _members(frame, part) if x.id not in bears), key=lambda x: ends[x.id][1][2], default=None)
+    highest = max(
+        (x for x in _members(frame, part) if x.id not in bears),
+        key=lambda x: ends[x.id][1][2],
+        default=None,
+    )
     for limb in _members(frame, part):
         low, high = ends[limb.id][0][2], ends[limb.id][1][2]
         over = high > target + 1e-9 and limb.id not in bears
         short = highest is not None and limb.id == highest.id and high < target - 1e-9
         if (over or short) and high > low:
-            changed[limb.id] = replace(limb, length_m=max(0.02, limb.length_m * (target - low) / (high - low)))
+            changed[limb.id] = replace(
+                limb, length_m=max(0.02, limb.length_m * (target - low) / (high - low))
+            )
     return Frame(frame.trunk, tuple(changed.get(x.id, x) for x in frame.limbs), frame.union_m)
 
 

@@ -1,4 +1,6 @@
-"""A hedging round: which faces in which year, passes, hours of the machine and of hands, whitewash, clippings."""
+"""A hedging round: which faces in which year, passes, hours of the machine and of hands, whitewash,
+clippings.
+"""
 
 from __future__ import annotations
 
@@ -55,10 +57,20 @@ class Round:
 
 
 def hedging_round(
-    know: Knowledge, rows: Sequence[HedgeRow], now: Profile, cut: Profile, vigour: int, first_year: int, years: int, hot_sun: bool, group: str = "other",
+    know: Knowledge,
+    rows: Sequence[HedgeRow],
+    now: Profile,
+    cut: Profile,
+    vigour: int,
+    first_year: int,
+    years: int,
+    hot_sun: bool,
+    group: str = "other",
     units: Units = "metric",
-) -> Round:  # fmt: skip
-    """Every face every year where growth is strong; else one face of each row a year, the faces of one alley together. hot_sun: bared bark burns here."""
+) -> Round:
+    """Every face every year where growth is strong; else one face of each row a year, the faces of
+    one alley together. hot_sun: bared bark burns here.
+    """
     every = 1 if vigour >= know.number("hedging/cycle-vigorous") else 2
     speed, turn = know.number("machine/metres-a-minute"), know.number("hedging/turn-minutes")
     ordered = sorted(rows, key=lambda r: r.n)
@@ -66,22 +78,54 @@ def hedging_round(
     found = []
     for i in range(years):
         passes = tuple(_pass(row, nth, i, every) for nth, row in enumerate(ordered))
-        minutes = sum((len(p.facings) + p.top) * (row.length_m / speed + turn) for p, row in zip(passes, ordered, strict=True))
-        machine = minutes / 60 + ceil(minutes / 60 / know.number("renewal/crew-hours")) * know.number("hedging/setup-hours")
-        hands = sum(row.trees for row in ordered) * know.number("hedging/hand-minutes") / 60 * (0.5 if every == 2 else 1.0)
+        minutes = sum(
+            (len(p.facings) + p.top) * (row.length_m / speed + turn)
+            for p, row in zip(passes, ordered, strict=True)
+        )
+        machine = minutes / 60 + ceil(
+            minutes / 60 / know.number("renewal/crew-hours")
+        ) * know.number("hedging/setup-hours")
+        hands = (
+            sum(row.trees for row in ordered)
+            * know.number("hedging/hand-minutes")
+            / 60
+            * (0.5 if every == 2 else 1.0)
+        )
         before = now if i == 0 else _regrown(cut, grown * every)
         cost = wall_cost(know, before, cut, units=units)
-        faces = sum(len(p.facings) * row.length_m for p, row in zip(passes, ordered, strict=True)) / 2
+        faces = (
+            sum(len(p.facings) * row.length_m for p, row in zip(passes, ordered, strict=True)) / 2
+        )
         volume = cost.volume_m3 * faces
         height = cut.section.height_m - cut.section.skirt_m
-        bare = faces * 2 * height * know.number("hedging/painted-share") if hot_sun and volume > 0 else 0.0
+        bare = (
+            faces * 2 * height * know.number("hedging/painted-share")
+            if hot_sun and volume > 0
+            else 0.0
+        )
         paint = whitewash(know, [(1000 / 3.14159, bare)]).mix_l if bare else 0.0
         kg = volume * know.number("hedging/leaf-kg-m3")
-        found.append(RoundYear(first_year + i, passes, machine, hands, paint, kg, clippings(know, kg, group).chips_m3))
-    turns = "every face every year" if every == 1 else "one face of each row a year, the two faces of an alley together"
+        found.append(
+            RoundYear(
+                first_year + i,
+                passes,
+                machine,
+                hands,
+                paint,
+                kg,
+                clippings(know, kg, group).chips_m3,
+            )
+        )
+    turns = (
+        "every face every year"
+        if every == 1
+        else "one face of each row a year, the two faces of an alley together"
+    )
     text = (
-        f"Vigour {vigour} of 5 pushes about {length_words(grown, units)} into the alley on each side: {turns}. Fruit and nests are looked for before the machine comes; "
-        "nobody in the alley while it works, lines looked for first, the machine's own distance kept to poles."
+        f"Vigour {vigour} of 5 pushes about {length_words(grown, units)} into the alley on "
+        f"each side: {turns}. Fruit and nests are looked for before the machine comes; "
+        "nobody in the alley while it works, lines looked for first, the machine's own "
+        "distance kept to poles."
     )
     ids = (
         "hedging/cycle-vigorous",
@@ -92,11 +136,17 @@ def hedging_round(
         "hedging/leaf-kg-m3",
         "hedging/painted-share",
     )
-    return Round(tuple(found), every, (Reason("round", text, {"rows": len(rows), "vigour": vigour}, None, None, ids),))
+    return Round(
+        tuple(found),
+        every,
+        (Reason("round", text, {"rows": len(rows), "vigour": vigour}, None, None, ids),),
+    )
 
 
 def _pass(row: HedgeRow, nth: int, year: int, every: int) -> Pass:
-    """Both faces, or the one that lies on this year's alleys: of neighbouring rows those that look at each other."""
+    """Both faces, or the one that lies on this year's alleys: of neighbouring rows those that look
+    at each other.
+    """
     if every == 1:
         return Pass(row.n, row.facings, True)
     side = (nth + year) % 2
@@ -105,4 +155,7 @@ def _pass(row: HedgeRow, nth: int, year: int, every: int) -> Pass:
 
 def _regrown(cut: Profile, by_m: float) -> Profile:
     s = cut.section
-    return Profile(type(s)(s.height_m + by_m, s.base_width_m + 2 * by_m, s.top_width_m + 2 * by_m, s.skirt_m), cut.pitch_deg)
+    return Profile(
+        type(s)(s.height_m + by_m, s.base_width_m + 2 * by_m, s.top_width_m + 2 * by_m, s.skirt_m),
+        cut.pitch_deg,
+    )

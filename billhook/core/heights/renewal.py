@@ -1,7 +1,9 @@
-"""Schools of renewal over years: height, crop, hard cuts and minutes, for one tree or every tree of a block at once.
+"""Schools of renewal over years: height, crop, hard cuts and minutes, for one tree or every tree of
+a block at once.
 
-A tree has sectors. Each year the sector that has waited longest since its hard cut goes down, the others are tipped; the crop is the
-mean over sectors of what each bears so many seasons after its cut; then every sector regrows.
+A tree has sectors. Each year the sector that has waited longest since its hard cut goes down, the
+others are tipped; the crop is the mean over sectors of what each bears so many seasons after its
+cut; then every sector regrows.
 """
 
 from __future__ import annotations
@@ -15,17 +17,26 @@ from numpy.typing import NDArray
 from ..errors import FieldProblem, InvalidInput
 
 Floats = NDArray[np.float64]
-SCHOOLS = ("third_of_tree", "third_of_rows", "limb_replacement", "tip_only", "all_at_once", "do_nothing")
+SCHOOLS = (
+    "third_of_tree",
+    "third_of_rows",
+    "limb_replacement",
+    "tip_only",
+    "all_at_once",
+    "do_nothing",
+)
 _ROTATING = ("third_of_tree", "third_of_rows", "limb_replacement")
 
 
 @dataclass(frozen=True)
 class School:
-    """How a school works. sectors: of a tree, or groups of rows. recovery: share of its crop that a sector bears so many seasons after its hard cut, 1 beyond.
+    """How a school works. sectors: of a tree, or groups of rows. recovery: share of its crop that a
+    sector bears so many seasons after its hard cut, 1 beyond.
 
-    sister_gain: what light brings to the others in a year with a hard cut. tipped: sectors that are not lowered are tipped. falls: crop lost a year as
-    canopies close, where nothing is done. swing: alternate bearing, half the difference between a heavy and a light year [0..1].
-    late_years: so many years nothing is done first.
+    sister_gain: what light brings to the others in a year with a hard cut. tipped: sectors that are
+    not lowered are tipped. falls: crop lost a year as canopies close, where nothing is done. swing:
+    alternate bearing, half the difference between a heavy and a light year [0..1]. late_years: so
+    many years nothing is done first.
     """
 
     name: str
@@ -44,9 +55,11 @@ class School:
 
 @dataclass(frozen=True)
 class Years:
-    """A school over years. cut: index of the sector or group that goes down, -1 in a year without; crop, height: shape (years, trees).
+    """A school over years. cut: index of the sector or group that goes down, -1 in a year without;
+    crop, height: shape (years, trees).
 
-    crop: share of the crop of an uncut tree; height: tallest sector after regrowth [m]; hard: hard cuts (years, trees).
+    crop: share of the crop of an uncut tree; height: tallest sector after regrowth [m]; hard: hard
+    cuts (years, trees).
     """
 
     cut: NDArray[np.intp]
@@ -57,20 +70,28 @@ class Years:
 
 
 def renew(school: School, start_m: Floats, years: int) -> Years:
-    """Years of a school from heights by tree and sector [m], shape (trees, sectors). Raises: InvalidInput."""
+    """Years of a school from heights by tree and sector [m], shape (trees, sectors). Raises:
+    InvalidInput.
+    """
     _check(school, start_m, years)
     trees, sectors = start_m.shape
     height, waited = start_m.astype(float).copy(), np.full((trees, sectors), np.inf)
     curve = np.asarray((*school.recovery, 1.0), dtype=float)
     everyone = np.arange(trees)
     cuts, crops = np.full((years, trees), -1, dtype=np.intp), np.ones((years, trees))
-    tops, before, hard = np.zeros((years, trees)), np.zeros((years, trees)), np.zeros((years, trees), dtype=np.intp)
+    tops, before, hard = (
+        np.zeros((years, trees)),
+        np.zeros((years, trees)),
+        np.zeros((years, trees), dtype=np.intp),
+    )
     closed = np.zeros(trees)
     for year in range(years):
         before[year] = height.max(axis=1)
         begun = year >= school.late_years
         down = np.full(trees, -1, dtype=np.intp)
-        if begun and (school.name in _ROTATING or (school.name == "all_at_once" and year == school.late_years)):
+        if begun and (
+            school.name in _ROTATING or (school.name == "all_at_once" and year == school.late_years)
+        ):
             # longest waited; of those the tallest; of those the first
             oldest = waited == waited.max(axis=1, keepdims=True)
             tall = np.where(oldest, height, -np.inf)
@@ -79,10 +100,16 @@ def renew(school: School, start_m: Floats, years: int) -> Years:
         if begun and school.name != "do_nothing":
             height = np.minimum(height, school.tip_m)
         if cut_now.any():
-            height[everyone[cut_now], down[cut_now]] = np.minimum(height[everyone[cut_now], down[cut_now]], school.low_m)
+            height[everyone[cut_now], down[cut_now]] = np.minimum(
+                height[everyone[cut_now], down[cut_now]], school.low_m
+            )
             waited[everyone[cut_now], down[cut_now]] = 0
             hard[year, cut_now] = 1
-        bears = curve[np.minimum(np.where(np.isinf(waited), len(curve) - 1, waited), len(curve) - 1).astype(int)]
+        bears = curve[
+            np.minimum(np.where(np.isinf(waited), len(curve) - 1, waited), len(curve) - 1).astype(
+                int
+            )
+        ]
         crop = bears.mean(axis=1)
         crop = np.where(cut_now, np.minimum(1.0, crop * school.sister_gain), crop)
         if school.name == "do_nothing" or not begun:
@@ -92,7 +119,9 @@ def renew(school: School, start_m: Floats, years: int) -> Years:
         grows = np.full((trees, sectors), school.regrow_m)
         if school.regrow_low_m is not None and cut_now.any():
             grows[everyone[cut_now], down[cut_now]] = school.regrow_low_m
-        height = np.where(height < school.natural_m, np.minimum(height + grows, school.natural_m), height)
+        height = np.where(
+            height < school.natural_m, np.minimum(height + grows, school.natural_m), height
+        )
         waited += 1
         cuts[year], tops[year] = down, height.max(axis=1)
     return Years(cuts, crops, tops, before, hard)
@@ -107,7 +136,9 @@ def _check(school: School, start_m: Floats, years: int) -> None:
     if start_m.ndim != 2 or not start_m.size:
         wrong.append(FieldProblem("/start_m", "give one height, or one for each sector"))
     if school.low_m > school.tip_m:
-        wrong.append(FieldProblem("/low_m", "must not lie above the height the others are tipped at"))
+        wrong.append(
+            FieldProblem("/low_m", "must not lie above the height the others are tipped at")
+        )
     if wrong:
         raise InvalidInput(wrong)
 
@@ -130,7 +161,9 @@ class YearLine:
 
 @dataclass(frozen=True)
 class Course:
-    """A school over years for one tree or block. under_cap_from: index of the year from which it stays under the cap, None where it never does."""
+    """A school over years for one tree or block. under_cap_from: index of the year from which it
+    stays under the cap, None where it never does.
+    """
 
     years: tuple[YearLine, ...]
     mean_crop: float
@@ -138,33 +171,57 @@ class Course:
     rows: tuple[int, ...] = ()
 
 
-def course(school: School, start_m: float | Sequence[float], years: int, rows: int | None = None, cap_m: float | None = None) -> Course:
-    """One tree, or a block of rows of which a group goes down each year. start_m: one height, or one for each sector or group [m].
+def course(
+    school: School,
+    start_m: float | Sequence[float],
+    years: int,
+    rows: int | None = None,
+    cap_m: float | None = None,
+) -> Course:
+    """One tree, or a block of rows of which a group goes down each year. start_m: one height, or
+    one for each sector or group [m].
 
     Raises: InvalidInput.
     """
     if school.name == "all_at_once":
         school = replace(school, sectors=1)
-    groups = tuple(row_groups(rows, school.sectors)) if school.name == "third_of_rows" and rows else ()
+    groups = (
+        tuple(row_groups(rows, school.sectors)) if school.name == "third_of_rows" and rows else ()
+    )
     count = len(groups) or school.sectors
     given = list(start_m) if isinstance(start_m, Sequence) else [start_m] * count
     if school.name == "all_at_once" and len(given) > 1:
         given = [max(given)]
     if len(given) != count:
-        raise InvalidInput([FieldProblem("/start_m", f"give one height, or one for each of the {count} {'groups of rows' if groups else 'sectors'}")])
+        raise InvalidInput(
+            [
+                FieldProblem(
+                    "/start_m",
+                    (
+                        f"give one height, or one for each of the {count} "
+                        f"{'groups of rows' if groups else 'sectors'}"
+                    ),
+                )
+            ]
+        )
     found = renew(school, np.asarray([given], dtype=float), years)
     crop = found.crop[:, 0]
     if groups:
         crop = _weighted(school, given, groups, years)
     lines = tuple(
-        YearLine(None if c < 0 else int(c), float(y), float(h)) for c, y, h in zip(found.cut[:, 0], crop, found.height_m[:, 0], strict=True)
+        YearLine(None if c < 0 else int(c), float(y), float(h))
+        for c, y, h in zip(found.cut[:, 0], crop, found.height_m[:, 0], strict=True)
     )
     over = [i for i, line in enumerate(lines) if cap_m is not None and line.height_m > cap_m + 1e-9]
-    start = None if cap_m is None or (over and over[-1] == years - 1) else over[-1] + 1 if over else 0
+    start = (
+        None if cap_m is None or (over and over[-1] == years - 1) else over[-1] + 1 if over else 0
+    )
     return Course(lines, float(np.mean(crop)), start, groups)
 
 
-def _weighted(school: School, start_m: Sequence[float], groups: Sequence[int], years: int) -> Floats:
+def _weighted(
+    school: School, start_m: Sequence[float], groups: Sequence[int], years: int
+) -> Floats:
     """Crop of a block whose groups differ in rows: each group by its own seasons since its cut."""
     order = renew(school, np.asarray([start_m], dtype=float), years).cut[:, 0]
     waited, curve, found = [float("inf")] * len(groups), (*school.recovery, 1.0), []

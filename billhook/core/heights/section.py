@@ -1,4 +1,6 @@
-"""A row in cross-section: what a new wall takes, of the bearing shell too, what it costs, which wood it cuts; and the rules of the trade beside it."""
+"""A row in cross-section: what a new wall takes, of the bearing shell too, what it costs, which
+wood it cuts; and the rules of the trade beside it.
+"""
 
 from __future__ import annotations
 
@@ -14,7 +16,9 @@ from ..words.units import Units, diameter_words, length_words, share_words
 
 @dataclass(frozen=True)
 class Profile:
-    """A section with a roof. pitch_deg: of the roof from the shoulders to a ridge in the middle, 0 where it is flat."""
+    """A section with a roof. pitch_deg: of the roof from the shoulders to a ridge in the middle, 0
+    where it is flat.
+    """
 
     section: Section
     pitch_deg: float = 0.0
@@ -28,7 +32,9 @@ class Profile:
     def area_m2(self) -> float:
         """Area across, which is the volume of a metre of row [m2]."""
         s = self.section
-        return (s.base_width_m + s.top_width_m) / 2 * (s.height_m - s.skirt_m) + s.top_width_m**2 * tan(radians(self.pitch_deg)) / 4
+        return (s.base_width_m + s.top_width_m) / 2 * (
+            s.height_m - s.skirt_m
+        ) + s.top_width_m**2 * tan(radians(self.pitch_deg)) / 4
 
     def half_at(self, z: float) -> float:
         """Half the width at a height, 0 above the roof and below the skirt [m]."""
@@ -43,11 +49,28 @@ class Profile:
         """The same profile, set in by so much from above and from the sides [m]."""
         s = self.section
         height = max(s.skirt_m + 0.01, s.height_m - by_m)
-        return Profile(Section(height, max(0.0, s.base_width_m - 2 * by_m), max(0.0, s.top_width_m - 2 * by_m), s.skirt_m), self.pitch_deg)
+        return Profile(
+            Section(
+                height,
+                max(0.0, s.base_width_m - 2 * by_m),
+                max(0.0, s.top_width_m - 2 * by_m),
+                s.skirt_m,
+            ),
+            self.pitch_deg,
+        )
 
 
-def profile_of(spacing_m: float, alley_m: float, angle_deg: float, shoulder_m: float, skirt_m: float, pitch_deg: float) -> Profile:
-    """The profile that leaves an alley clear: as wide at the skirt as the alley allows, narrower up by the wall's angle [m, degrees]."""
+def profile_of(
+    spacing_m: float,
+    alley_m: float,
+    angle_deg: float,
+    shoulder_m: float,
+    skirt_m: float,
+    pitch_deg: float,
+) -> Profile:
+    """The profile that leaves an alley clear: as wide at the skirt as the alley allows, narrower up
+    by the wall's angle [m, degrees].
+    """
     base = max(0.0, spacing_m - alley_m)
     top = max(0.0, base - 2 * (shoulder_m - skirt_m) * tan(radians(angle_deg)))
     return Profile(Section(shoulder_m, base, top, skirt_m), pitch_deg)
@@ -55,7 +78,9 @@ def profile_of(spacing_m: float, alley_m: float, angle_deg: float, shoulder_m: f
 
 @dataclass(frozen=True)
 class WallCost:
-    """What a new profile takes. volume: a metre of row [m3]; shell: of the bearing shell [0..1]; wood_mm: thickest wood at the new wall."""
+    """What a new profile takes. volume: a metre of row [m3]; shell: of the bearing shell [0..1];
+    wood_mm: thickest wood at the new wall.
+    """
 
     volume_m3: float
     volume_share: float
@@ -68,15 +93,26 @@ class WallCost:
 
 
 def wall_cost(
-    know: Knowledge, now: Profile, cut: Profile, ripe_on: bool = False, thickest_mm: float | None = None, units: Units = "metric"
+    know: Knowledge,
+    now: Profile,
+    cut: Profile,
+    ripe_on: bool = False,
+    thickest_mm: float | None = None,
+    units: Units = "metric",
 ) -> WallCost:
-    """Cost of cutting a row from one profile to another. thickest_mm: wood really measured there, in place of what its length says."""
+    """Cost of cutting a row from one profile to another. thickest_mm: wood really measured there,
+    in place of what its length says.
+    """
     whole, taken = _areas(now, cut)
     depth = know.number("section/shell-m")
     core = _areas(now, now.inset(depth))[1]
     shell, shell_taken = core, _shell(now, cut, depth)
     part = shell_taken / shell if shell > 0 else 0.0
-    deep = max(0.0, now.section.half_at(now.section.skirt_m) - cut.section.half_at(cut.section.skirt_m), now.peak_m - cut.peak_m)
+    deep = max(
+        0.0,
+        now.section.half_at(now.section.skirt_m) - cut.section.half_at(cut.section.skirt_m),
+        now.peak_m - cut.peak_m,
+    )
     wood = thickest_mm if thickest_mm is not None else _wood_at(know, deep)
     most = know.number("machine/largest-mm")
     bearing = know.number("section/shell-bears")
@@ -84,19 +120,42 @@ def wall_cost(
     share = taken / whole if whole else 0.0
     bar = wood <= most
     text = (
-        f"The new wall takes {taken:.2f} m³ of a metre of row, {share_words(share)} of it and {share_words(part)} of the outer {length_words(depth, units)} that bears. "
-        f"Wood to {diameter_words(wood, units)}: {'a saw bar takes it' if bar else 'too thick for a saw bar, by hand to a side branch'}."
+        f"The new wall takes {taken:.2f} m³ of a metre of row, {share_words(share)} of it "
+        f"and {share_words(part)} of the outer {length_words(depth, units)} that bears. "
+        f"Wood to {diameter_words(wood, units)}: "
+        f"{'a saw bar takes it' if bar else 'too thick for a saw bar, by hand to a side branch'}."
     )
-    ids = ("section/shell-m", "section/shell-bears", "machine/largest-mm", "wood/length-coefficient")
-    used: dict[str, float | str | None] = {"deepest cut, m": round(deep, 2), "area before, m2": round(whole, 3), "area taken, m2": round(taken, 3)}
-    return WallCost(taken, share, part, deep, wood, bar, crop, (Reason("wall", text, used, None, None, ids), *crop.reasons))
+    ids = (
+        "section/shell-m",
+        "section/shell-bears",
+        "machine/largest-mm",
+        "wood/length-coefficient",
+    )
+    used: dict[str, float | str | None] = {
+        "deepest cut, m": round(deep, 2),
+        "area before, m2": round(whole, 3),
+        "area taken, m2": round(taken, 3),
+    }
+    return WallCost(
+        taken,
+        share,
+        part,
+        deep,
+        wood,
+        bar,
+        crop,
+        (Reason("wall", text, used, None, None, ids), *crop.reasons),
+    )
 
 
 def _wood_at(know: Knowledge, depth_m: float) -> float:
-    """Diameter of a shoot at so much from its end, by the length a limb of a diameter reaches [mm]."""
+    """Diameter of a shoot at so much from its end, by the length a limb of a diameter reaches
+    [mm].
+    """
     return max(
         know.number("section/thinnest-mm"),
-        float(1000 * (depth_m / know.number("wood/length-coefficient")) ** 1.5) * know.number("section/wood-factor"),
+        float(1000 * (depth_m / know.number("wood/length-coefficient")) ** 1.5)
+        * know.number("section/wood-factor"),
     )
 
 
@@ -118,7 +177,10 @@ def _shell(now: Profile, cut: Profile, depth_m: float) -> float:
     """Area of the bearing shell that lies outside the new profile [m2]."""
     inner = now.inset(depth_m)
     levels, width = _levels(now)
-    return sum(2 * max(0.0, now.half_at(z) - max(cut.half_at(z), inner.half_at(z))) for z in levels) * width
+    return (
+        sum(2 * max(0.0, now.half_at(z) - max(cut.half_at(z), inner.half_at(z))) for z in levels)
+        * width
+    )
 
 
 @dataclass(frozen=True)
@@ -131,8 +193,12 @@ class Rule:
     reason: Reason
 
 
-def trade_rules(know: Knowledge, rows: Rows, profile: Profile, units: Units = "metric") -> tuple[Rule, ...]:
-    """Topping against alley, height against spacing, and by latitude and bearing, each with who says so."""
+def trade_rules(
+    know: Knowledge, rows: Rows, profile: Profile, units: Units = "metric"
+) -> tuple[Rule, ...]:
+    """Topping against alley, height against spacing, and by latitude and bearing, each with who
+    says so.
+    """
     alley = rows.row_spacing_m - profile.section.base_width_m
     across = abs((rows.row_bearing_deg + 90) % 180 - 90) > 45  # nearer east-west than north-south
     factor = know.number("section/east-west") if across else 1.0
@@ -141,15 +207,33 @@ def trade_rules(know: Knowledge, rows: Rows, profile: Profile, units: Units = "m
     found = []
     for key, most, ids in (
         ("twice-the-alley", know.number("section/alley-times") * alley, ("section/alley-times",)),
-        ("share-of-spacing", know.number("section/spacing-share") * rows.row_spacing_m, ("section/spacing-share",)),
-        ("by-latitude", know.number(f"section-latitude/{band}/times") * factor * alley, (f"section-latitude/{band}/times", "section/east-west")),
+        (
+            "share-of-spacing",
+            know.number("section/spacing-share") * rows.row_spacing_m,
+            ("section/spacing-share",),
+        ),
+        (
+            "by-latitude",
+            know.number(f"section-latitude/{band}/times") * factor * alley,
+            (f"section-latitude/{band}/times", "section/east-west"),
+        ),
     ):
         kept = profile.peak_m <= most + 1e-9
-        text = f"{know.text(f'section-rules/{key}/says')}: {length_words(most, units)} here; {'kept' if kept else 'broken'} at {length_words(profile.peak_m, units)}."
+        text = (
+            f"{know.text(f'section-rules/{key}/says')}: {length_words(most, units)} here; "
+            f"{'kept' if kept else 'broken'} at {length_words(profile.peak_m, units)}."
+        )
         used: dict[str, float | str | None] = {
             "clear alley, m": round(alley, 3),
             "row spacing, m": rows.row_spacing_m,
             "peak, m": round(profile.peak_m, 3),
         }
-        found.append(Rule(key, most, kept, Reason(key, text, used, None, know.text(f"section-rules/{key}/school"), ids)))
+        found.append(
+            Rule(
+                key,
+                most,
+                kept,
+                Reason(key, text, used, None, know.text(f"section-rules/{key}/school"), ids),
+            )
+        )
     return tuple(found)

@@ -1,4 +1,6 @@
-"""Which main limb to lower or take this year, to what height and side branch, and what the others get."""
+"""Which main limb to lower or take this year, to what height and side branch, and what the others
+get.
+"""
 
 from __future__ import annotations
 
@@ -18,7 +20,8 @@ from ..words.units import length_words
 
 @dataclass(frozen=True)
 class Ranked:
-    """A main limb with its points. keep_m: where it is cut to come under the height; takes_over: the side branch that goes on, None for a bare end.
+    """A main limb with its points. keep_m: where it is cut to come under the height; takes_over:
+    the side branch that goes on, None for a bare end.
 
     others: cuts that tip the rest of the tree in the same year.
     """
@@ -36,8 +39,12 @@ class Ranked:
     reasons: tuple[Reason, ...]
 
 
-def rank_limbs(know: Knowledge, tree: WalkTree, low_m: float, seasons: Mapping[str, int]) -> tuple[Ranked, ...]:
-    """Main limbs, the one to take first. seasons: since each limb's hard cut; a limb that is not named was never cut."""
+def rank_limbs(
+    know: Knowledge, tree: WalkTree, low_m: float, seasons: Mapping[str, int]
+) -> tuple[Ranked, ...]:
+    """Main limbs, the one to take first. seasons: since each limb's hard cut; a limb that is not
+    named was never cut.
+    """
     big = mains(tree)
     if not big or tree.frame is None:
         return ()
@@ -55,16 +62,27 @@ def rank_limbs(know: Knowledge, tree: WalkTree, low_m: float, seasons: Mapping[s
     for limb in big:
         waited = min(1.0, seasons[limb.id] / full) if limb.id in seasons else 1.0
         parts = {
-            "upright": max(0.0, limb.rise_deg) / most["rise"], "thick": limb.base_mm / most["base"], "tall": tops[limb.id] / most["top"], "waited": waited,
-            "crossing": 1.0 if _crosses(frame, limb, crosses) else 0.0, "fruit": 1 - fruit[limb.id] / most["fruit"],
-        }  # fmt: skip
+            "upright": max(0.0, limb.rise_deg) / most["rise"],
+            "thick": limb.base_mm / most["base"],
+            "tall": tops[limb.id] / most["top"],
+            "waited": waited,
+            "crossing": 1.0 if _crosses(frame, limb, crosses) else 0.0,
+            "fruit": 1 - fruit[limb.id] / most["fruit"],
+        }
         weights = {k: know.number(f"which-limb/{k}/points") for k in parts}
         points = sum(weights[k] * p for k, p in parts.items())
         keep = lowered_to(know, tree, limb, low_m)
         share, gone = lost(tree, know, Cut(limb.id, keep))
         heir = (
             next(
-                (x for x in frame.limbs if x.on == limb.id and 0 <= keep - x.at_m <= know.number("cuts/side-branch-near") and x.state == "live"), None
+                (
+                    x
+                    for x in frame.limbs
+                    if x.on == limb.id
+                    and 0 <= keep - x.at_m <= know.number("cuts/side-branch-near")
+                    and x.state == "live"
+                ),
+                None,
             )
             if keep
             else None
@@ -72,35 +90,66 @@ def rank_limbs(know: Knowledge, tree: WalkTree, low_m: float, seasons: Mapping[s
         height = along(tree.ends[limb.id][0], limb, keep)[2]
         top = sorted(parts, key=lambda k: (-weights[k] * parts[k], k))[:3]
         said = ", ".join(know.text(f"which-limb/{k}/says") for k in top if parts[k] > 0.5)
-        text = f"{tree.names[limb.id].capitalize()}: {said or 'nothing speaks for it'}; {fruit[limb.id]} fruit on it."
-        used: dict[str, float | str | None] = {**{k: round(v, 2) for k, v in parts.items()}, "points": round(points, 2)}
+        text = (
+            f"{tree.names[limb.id].capitalize()}: {said or 'nothing speaks for it'}; "
+            f"{fruit[limb.id]} fruit on it."
+        )
+        used: dict[str, float | str | None] = {
+            **{k: round(v, 2) for k, v in parts.items()},
+            "points": round(points, 2),
+        }
         ids = tuple(f"which-limb/{k}/points" for k in parts)
-        where = Reason("limb-height", _where(tree, keep, height, heir), {"cut at, m": round(height, 2)})
+        where = Reason(
+            "limb-height", _where(tree, keep, height, heir), {"cut at, m": round(height, 2)}
+        )
         found.append(
             Ranked(
-                limb.id, tree.names[limb.id], points, keep, height, tree.names[heir.id] if heir else None, limb.diameter_mm(keep), share, gone,
-                seasons.get(limb.id), (Reason("which-limb", text, used, None, None, ids), where),
+                limb.id,
+                tree.names[limb.id],
+                points,
+                keep,
+                height,
+                tree.names[heir.id] if heir else None,
+                limb.diameter_mm(keep),
+                share,
+                gone,
+                seasons.get(limb.id),
+                (Reason("which-limb", text, used, None, None, ids), where),
             )
-        )  # fmt: skip
+        )
     return tuple(sorted(found, key=lambda r: (-r.points, r.limb)))
 
 
 def _where(tree: WalkTree, keep: float, height: float, heir: Limb | None) -> str:
     if keep == 0:
         return "Off at its collar: no side branch low enough would take over."
-    to = f", to the {tree.names[heir.id]}, which takes over" if heir else ", where nothing takes over: shoots will follow and are thinned twice"
-    return f"Cut {length_words(height, tree.units)} above ground, {length_words(keep, tree.units)} along it{to}."
+    to = (
+        f", to the {tree.names[heir.id]}, which takes over"
+        if heir
+        else ", where nothing takes over: shoots will follow and are thinned twice"
+    )
+    return (
+        f"Cut {length_words(height, tree.units)} above ground, {length_words(keep, tree.units)} "
+        f"along it{to}."
+    )
 
 
 def top_of(tree: WalkTree, limb: Limb) -> float:
     """Highest point of a main limb and all it bears [m]."""
     assert tree.frame is not None
     roots = roots_of(tree.frame)
-    return max(p[2] for x in tree.frame.limbs if roots[x.id].id == limb.id and x.state == "live" for p in tree.ends[x.id])
+    return max(
+        p[2]
+        for x in tree.frame.limbs
+        if roots[x.id].id == limb.id and x.state == "live"
+        for p in tree.ends[x.id]
+    )
 
 
 def lowered_to(know: Knowledge, tree: WalkTree, limb: Limb, low_m: float) -> float:
-    """Kept length [m] that brings a main limb under a height: to a side branch, else at that height, else off at the collar."""
+    """Kept length [m] that brings a main limb under a height: to a side branch, else at that
+    height, else off at the collar.
+    """
     to_branch = below_height(tree, know, limb, low_m)
     if to_branch > 0:
         return to_branch

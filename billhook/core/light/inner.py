@@ -1,6 +1,7 @@
 """Light inside a crown: what is left under a depth of leaf, by Beer and Lambert's law.
 
-Monsi and Saeki 1953, source named from memory, not consulted: I / I0 = exp(-k L), L the leaf area over the ground above a point.
+Monsi and Saeki 1953, source named from memory, not consulted: I / I0 = exp(-k L), L the leaf area
+over the ground above a point.
 """
 
 from __future__ import annotations
@@ -16,22 +17,33 @@ from ..reasons import Reason
 
 
 def light_under(leaf_area: float, k: float) -> float:
-    """Share of the sky's light [0..1] under ``leaf_area`` (m2 of leaf over a m2 of ground) with extinction ``k``."""
+    """Share of the sky's light [0..1] under ``leaf_area`` (m2 of leaf over a m2 of ground) with
+    extinction ``k``.
+    """
     return exp(-k * leaf_area)
 
 
 def leaf_area_for(light: float, k: float) -> float:
-    """The leaf area under which a share of light [0..1] is left. Raises: ValueError for no light."""
+    """The leaf area under which a share of light [0..1] is left. Raises: ValueError for no
+    light.
+    """
     return -log(light) / k
 
 
 def inside(know: Knowledge, species: str, group: str) -> Reason:
-    """Light inside a crown as it stands uncut and after good pruning, against what wood there needs to flower."""
+    """Light inside a crown as it stands uncut and after good pruning, against what wood there needs
+    to flower.
+    """
     row = next((r for r in (species, group) if f"light/{r}/k" in know), "other")
-    k, full, target, need = (know.number(f"light/{row}/{c}") for c in ("k", "leaf-area", "target", "needed"))
+    k, full, target, need = (
+        know.number(f"light/{row}/{c}") for c in ("k", "leaf-area", "target", "needed")
+    )
     text = (
-        f"Inside an uncut crown (leaf area {full:g}) {light_under(full, k) * 100:.0f} % of the light is left; thinned to a leaf area of {target:g} it is {light_under(target, k) * 100:.0f} %. "
-        f"Wood flowers from about {need * 100:.0f} %, which a leaf area of {leaf_area_for(need, k):.1f} lets through."
+        f"Inside an uncut crown (leaf area {full:g}) {light_under(full, k) * 100:.0f} % of "
+        f"the light is left; thinned to a leaf area of {target:g} it is "
+        f"{light_under(target, k) * 100:.0f} %. "
+        f"Wood flowers from about {need * 100:.0f} %, which a leaf area of "
+        f"{leaf_area_for(need, k):.1f} lets through."
     )
     ids = (f"light/{row}/k", f"light/{row}/leaf-area", f"light/{row}/target", f"light/{row}/needed")
     return Reason("inner-light", text, {"k": k, "leaf area": full}, None, None, ids)
@@ -39,7 +51,9 @@ def inside(know: Knowledge, species: str, group: str) -> Reason:
 
 @dataclass(frozen=True)
 class LowerLight:
-    """Light on the lower limbs [0..1] before and after cuts, and what wood needs to flower there."""
+    """Light on the lower limbs [0..1] before and after cuts, and what wood needs to flower
+    there.
+    """
 
     before: float
     after: float
@@ -47,12 +61,22 @@ class LowerLight:
     reasons: tuple[Reason, ...]
 
 
-def lower_light(know: Knowledge, species: str, group: str, before: Frame, after: Frame) -> LowerLight:
-    """Light on the lower third of a tree as it stands and as it is left. group: of the species, where the catalogue has no row of its own."""
+def lower_light(
+    know: Knowledge, species: str, group: str, before: Frame, after: Frame
+) -> LowerLight:
+    """Light on the lower third of a tree as it stands and as it is left. group: of the species,
+    where the catalogue has no row of its own.
+    """
     row = next((r for r in (species, group) if f"light/{r}/k" in know), "other")
     k, full = know.number(f"light/{row}/k"), know.number(f"light/{row}/leaf-area")
-    level = know.number("light/lower-part") * max((p[2] for ends in limb_ends(before).values() for p in ends), default=0.0)
-    above, total, left = _leaf(know, before, level), _leaf(know, before, -1.0), _leaf(know, after, level)
+    level = know.number("light/lower-part") * max(
+        (p[2] for ends in limb_ends(before).values() for p in ends), default=0.0
+    )
+    above, total, left = (
+        _leaf(know, before, level),
+        _leaf(know, before, -1.0),
+        _leaf(know, after, level),
+    )
     was, now = (light_under(full * part / total, k) if total else 1.0 for part in (above, left))
     used: dict[str, float | str | None] = {
         "leaf area of the tree, m2 over m2": full,
@@ -61,7 +85,10 @@ def lower_light(know: Knowledge, species: str, group: str, before: Frame, after:
         "k": k,
     }
     need = know.number(f"light/{row}/needed")
-    text = f"Lower limbs get {was * 100:.0f} % of the light now and {now * 100:.0f} % after; wood flowers from about {need * 100:.0f} %."
+    text = (
+        f"Lower limbs get {was * 100:.0f} % of the light now and {now * 100:.0f} % after; wood "
+        f"flowers from about {need * 100:.0f} %."
+    )
     ids = (f"light/{row}/k", f"light/{row}/leaf-area", f"light/{row}/needed", "light/lower-part")
     return LowerLight(was, now, need, (Reason("lower-light", text, used, None, None, ids),))
 
@@ -72,9 +99,13 @@ def _leaf(know: Knowledge, frame: Frame, above_m: float) -> float:
     for limb in frame.limbs:
         if is_sucker(frame, roots[limb.id]) or limb.leafing == 0:
             continue
-        on_it = sum(leaf_beyond(x, 0, power) for x in frame.limbs if x.on == limb.id and x.on != TRUNK)
+        on_it = sum(
+            leaf_beyond(x, 0, power) for x in frame.limbs if x.on == limb.id and x.on != TRUNK
+        )
         own = max(0.0, leaf_beyond(limb, 0, power) - on_it)
         low, high = sorted((ends[limb.id][0][2], ends[limb.id][1][2]))
-        part = 1.0 if low >= above_m else 0.0 if high <= above_m else (high - above_m) / (high - low)
+        part = (
+            1.0 if low >= above_m else 0.0 if high <= above_m else (high - above_m) / (high - low)
+        )
         found += own * part
     return found

@@ -1,7 +1,8 @@
-"""Direct sun on the walls of endless identical rows: how long at each height, which part by hour, and how tall rows may be.
+"""Direct sun on the walls of endless identical rows: how long at each height, which part by hour,
+and how tall rows may be.
 
-A ray from a wall that lies above the skirts clears every row once it clears the roof of the next: past that it only rises. From
-below the skirts it may also pass under them, row after row.
+A ray from a wall that lies above the skirts clears every row once it clears the roof of the next:
+past that it only rises. From below the skirts it may also pass under them, row after row.
 """
 
 from __future__ import annotations
@@ -21,7 +22,9 @@ _MOST_ROWS = 40
 
 @dataclass(frozen=True)
 class Section:
-    """A row across: trapezoid from skirt to top [m]. roof_m: rise of a ridge above the shoulders, 0 for a flat top."""
+    """A row across: trapezoid from skirt to top [m]. roof_m: rise of a ridge above the shoulders, 0
+    for a flat top.
+    """
 
     height_m: float
     base_width_m: float
@@ -37,12 +40,18 @@ class Section:
     @property
     def lean_deg(self) -> float:
         """How far a wall leans in from upright [degrees]; negative where it leans out."""
-        return degrees(atan((self.base_width_m - self.top_width_m) / 2 / max(1e-9, self.height_m - self.skirt_m)))
+        return degrees(
+            atan(
+                (self.base_width_m - self.top_width_m) / 2 / max(1e-9, self.height_m - self.skirt_m)
+            )
+        )
 
 
 @dataclass(frozen=True)
 class Obstacle:
-    """A tree, house or hill that stands before the rows. bearing_deg: of its middle; distance, width and height in metres."""
+    """A tree, house or hill that stands before the rows. bearing_deg: of its middle; distance,
+    width and height in metres.
+    """
 
     bearing_deg: float
     distance_m: float
@@ -52,7 +61,9 @@ class Obstacle:
 
 @dataclass(frozen=True)
 class Rows:
-    """Rows on the ground. row_bearing_deg: along the row; step_m: by how much the next row on the right-hand side (bearing + 90°) stands higher."""
+    """Rows on the ground. row_bearing_deg: along the row; step_m: by how much the next row on the
+    right-hand side (bearing + 90°) stands higher.
+    """
 
     latitude: float
     row_bearing_deg: float
@@ -68,7 +79,9 @@ class Rows:
         return right, (right + 180) % 360
 
 
-def lit(rows: Rows, section: Section, facing_deg: float, heights_m: Sequence[float], path: SunPath) -> NDArray[np.bool_]:
+def lit(
+    rows: Rows, section: Section, facing_deg: float, heights_m: Sequence[float], path: SunPath
+) -> NDArray[np.bool_]:
     """Whether the wall gets direct sun: shape (heights, steps)."""
     up = path.elevation > 0
     elevation, turn = np.radians(path.elevation), np.radians(path.azimuth - facing_deg)
@@ -84,7 +97,9 @@ def lit(rows: Rows, section: Section, facing_deg: float, heights_m: Sequence[flo
     return found
 
 
-def _clears(spacing: float, section: Section, z: float, out: Floats, rise: Floats, step: float) -> NDArray[np.bool_]:
+def _clears(
+    spacing: float, section: Section, z: float, out: Floats, rise: Floats, step: float
+) -> NDArray[np.bool_]:
     """Whether a ray from the wall passes the rows before it."""
     x0 = section.half_at(z)
     top = spacing - section.top_width_m / 2 - x0
@@ -105,12 +120,17 @@ def _clears(spacing: float, section: Section, z: float, out: Floats, rise: Float
             break
         s = slope[where]
         low, high = section.skirt_m + k * step, section.height_m + k * step
-        # the ray is in the row's band between these distances; over it, distance to the middle less half the width is convex
+        # the ray is in the row's band between these distances; over it, distance to the middle less
+        # half the width is convex
         enter, leave = np.maximum(0.0, (low - z) / s), (high - z) / s
         middle = np.clip(k * spacing - x0, enter, leave)
         gap = np.full(len(where), np.inf)
         for at in (enter, leave, middle):
-            half = (section.base_width_m + (section.top_width_m - section.base_width_m) * np.clip((z + s * at - low) / (high - low), 0, 1)) / 2
+            half = (
+                section.base_width_m
+                + (section.top_width_m - section.base_width_m)
+                * np.clip((z + s * at - low) / (high - low), 0, 1)
+            ) / 2
             gap = np.minimum(gap, np.abs(x0 + at - k * spacing) - half)
         hit = (gap <= 0) & (leave > enter)
         clear[where[hit]] = False
@@ -129,36 +149,67 @@ def _hides(obstacle: Obstacle, z: float, path: SunPath) -> NDArray[np.bool_]:
 
 @dataclass(frozen=True)
 class WallSun:
-    """Hours of direct sun at each height on the wall that faces a bearing. by_hour: share of the wall that is lit in each of 24 solar hours."""
+    """Hours of direct sun at each height on the wall that faces a bearing. by_hour: share of the
+    wall that is lit in each of 24 solar hours.
+    """
 
     facing_deg: float
     sun_hours: tuple[float, ...]
     by_hour: tuple[float, ...]
 
 
-def wall_sun(rows: Rows, section: Section, heights_m: Sequence[float], date: dt.date, step_min: float = STEP_MIN) -> tuple[WallSun, WallSun]:
+def wall_sun(
+    rows: Rows,
+    section: Section,
+    heights_m: Sequence[float],
+    date: dt.date,
+    step_min: float = STEP_MIN,
+) -> tuple[WallSun, WallSun]:
     """Both walls on a date, the right-hand one (row bearing + 90°) first."""
     path = sun_path(rows.latitude, date, 1, rows.longitude, step_min)
-    grid = np.linspace(section.skirt_m, section.height_m, 25)[:-1] + (section.height_m - section.skirt_m) / 48
+    grid = (
+        np.linspace(section.skirt_m, section.height_m, 25)[:-1]
+        + (section.height_m - section.skirt_m) / 48
+    )
     found = []
     for facing in rows.walls:
         hours = lit(rows, section, facing, heights_m, path).sum(axis=1) * path.step_h
         whole = lit(rows, section, facing, list(grid), path).mean(axis=0)
-        per_hour = tuple(float(whole[(path.hour >= h) & (path.hour < h + 1)].mean()) for h in range(24))
+        per_hour = tuple(
+            float(whole[(path.hour >= h) & (path.hour < h + 1)].mean()) for h in range(24)
+        )
         found.append(WallSun(facing, tuple(float(h) for h in hours), per_hour))
     return found[0], found[1]
 
 
-def year_of_hours(rows: Rows, section: Section, heights_m: Sequence[float], year: int, step_min: float = STEP_MIN) -> Floats:
+def year_of_hours(
+    rows: Rows, section: Section, heights_m: Sequence[float], year: int, step_min: float = STEP_MIN
+) -> Floats:
     """Hours of direct sun by day: shape (walls, heights, days)."""
     count = (dt.date(year + 1, 1, 1) - dt.date(year, 1, 1)).days
     path = sun_path(rows.latitude, dt.date(year, 1, 1), count, rows.longitude, step_min)
     steps = len(path.elevation) // count
-    return np.stack([lit(rows, section, f, heights_m, path).reshape(len(heights_m), count, steps).sum(axis=2) * path.step_h for f in rows.walls])
+    return np.stack(
+        [
+            lit(rows, section, f, heights_m, path).reshape(len(heights_m), count, steps).sum(axis=2)
+            * path.step_h
+            for f in rows.walls
+        ]
+    )
 
 
-def tallest_for(rows: Rows, section: Section, facing_deg: float, at_m: float, hours: float, date: dt.date, tallest_m: float = 12.0) -> float | None:
-    """The greatest height of rows at which a wall still gets so many hours at a height on it, the lean kept [m]; None where no height gives it."""
+def tallest_for(
+    rows: Rows,
+    section: Section,
+    facing_deg: float,
+    at_m: float,
+    hours: float,
+    date: dt.date,
+    tallest_m: float = 12.0,
+) -> float | None:
+    """The greatest height of rows at which a wall still gets so many hours at a height on it, the
+    lean kept [m]; None where no height gives it.
+    """
     lean = tan(radians(section.lean_deg))
 
     def sun(height: float) -> float:
@@ -178,8 +229,16 @@ def tallest_for(rows: Rows, section: Section, facing_deg: float, at_m: float, ho
     return round(low, 2)
 
 
-def bark_hours(latitude: float, date: dt.date, facing_deg: float, rise_deg: float, longitude: float = 0.0, after: float = 11.0) -> float:
-    """Hours of steep sun in the hot part of the day on bared bark whose surface faces a bearing and rises from level [h].
+def bark_hours(
+    latitude: float,
+    date: dt.date,
+    facing_deg: float,
+    rise_deg: float,
+    longitude: float = 0.0,
+    after: float = 11.0,
+) -> float:
+    """Hours of steep sun in the hot part of the day on bared bark whose surface faces a bearing and
+    rises from level [h].
 
     Steep: within 60° of square to the surface; after: solar hour from which the air is hot.
     """
@@ -187,4 +246,6 @@ def bark_hours(latitude: float, date: dt.date, facing_deg: float, rise_deg: floa
     elevation, turn = np.radians(path.elevation), np.radians(path.azimuth - facing_deg)
     tilt = radians(rise_deg)
     square = np.cos(elevation) * np.cos(turn) * cos(tilt) + np.sin(elevation) * sin(tilt)
-    return float(((path.elevation > 0) & (square >= 0.5) & (path.hour >= after)).sum() * path.step_h)
+    return float(
+        ((path.elevation > 0) & (square >= 0.5) & (path.hour >= after)).sum() * path.step_h
+    )

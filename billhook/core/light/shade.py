@@ -1,4 +1,6 @@
-"""Who shades whom in a planting of two or three trees, and how low the other must be so that enough sun is left."""
+"""Who shades whom in a planting of two or three trees, and how low the other must be so that enough
+sun is left.
+"""
 
 from __future__ import annotations
 
@@ -25,7 +27,9 @@ class Crown:
 
 @dataclass(frozen=True)
 class Shade:
-    """Hours of direct sun on the lower part of one tree with the other gone, those lost to it, and the height that leaves enough; None where no height does, or none is needed."""
+    """Hours of direct sun on the lower part of one tree with the other gone, those lost to it, and
+    the height that leaves enough; None where no height does, or none is needed.
+    """
 
     name: str
     by: str
@@ -34,8 +38,17 @@ class Shade:
     lower_to_m: float | None
 
 
-def shades(crowns: Sequence[Crown], latitude: float, date: dt.date, low_part: float, wanted_h: float, longitude: float = 0.0) -> list[Shade]:
-    """Every pair. low_part: share of a tree's height at which its lower limbs hang; wanted_h: hours they should get."""
+def shades(
+    crowns: Sequence[Crown],
+    latitude: float,
+    date: dt.date,
+    low_part: float,
+    wanted_h: float,
+    longitude: float = 0.0,
+) -> list[Shade]:
+    """Every pair. low_part: share of a tree's height at which its lower limbs hang; wanted_h: hours
+    they should get.
+    """
     path = sun_path(latitude, date, 1, longitude)
     up = path.elevation > 0
     found = []
@@ -55,7 +68,9 @@ def shades(crowns: Sequence[Crown], latitude: float, date: dt.date, low_part: fl
     return found
 
 
-def _hidden(tree: Crown, other: Crown, z: float, path: SunPath) -> np.ndarray[tuple[int], np.dtype[np.bool_]]:
+def _hidden(
+    tree: Crown, other: Crown, z: float, path: SunPath
+) -> np.ndarray[tuple[int], np.dtype[np.bool_]]:
     """Whether the other stands between a tree's middle, at a height, and the sun."""
     east, north = other.x - tree.x, other.y - tree.y
     turn: Floats = np.radians(path.azimuth)
@@ -70,12 +85,19 @@ def _hidden(tree: Crown, other: Crown, z: float, path: SunPath) -> np.ndarray[tu
 
 
 def _low_enough(
-    tree: Crown, other: Crown, z: float, path: SunPath, rest: np.ndarray[tuple[int], np.dtype[np.bool_]], wanted_h: float
+    tree: Crown,
+    other: Crown,
+    z: float,
+    path: SunPath,
+    rest: np.ndarray[tuple[int], np.dtype[np.bool_]],
+    wanted_h: float,
 ) -> float | None:
     low, high = other.skirt_m + 0.2, other.height_m
 
     def gets(height: float) -> float:
-        return float((rest & ~_hidden(tree, replace(other, height_m=height), z, path)).sum() * path.step_h)
+        return float(
+            (rest & ~_hidden(tree, replace(other, height_m=height), z, path)).sum() * path.step_h
+        )
 
     if gets(low) < wanted_h:
         return None

@@ -1,8 +1,9 @@
 """Which cuts bring most within the share that is left: exact, not greedy.
 
-Cuts that must be made are always in. Of the others the set with the greatest benefit within the limit is found by merging the
-undominated pairs of share and benefit, subtree by subtree (Nemhauser and Ullmann 1969, source named from memory, not consulted):
-a cut that lies beyond another is either inside it or apart from it, so that the candidates form a forest.
+Cuts that must be made are always in. Of the others the set with the greatest benefit within the
+limit is found by merging the undominated pairs of share and benefit, subtree by subtree (Nemhauser
+and Ullmann 1969, source named from memory, not consulted): a cut that lies beyond another is either
+inside it or apart from it, so that the candidates form a forest.
 """
 
 from __future__ import annotations
@@ -23,9 +24,11 @@ _TIES = 1500
 
 @dataclass(frozen=True)
 class Candidate:
-    """A cut that could be made. order_class: place in the working order. share: of the live canopy [0..1].
+    """A cut that could be made. order_class: place in the working order. share: of the live canopy
+    [0..1].
 
-    within: the candidate it lies beyond, whose cut takes it along. excludes: candidates that cannot be made beside it.
+    within: the candidate it lies beyond, whose cut takes it along. excludes: candidates that cannot
+    be made beside it.
     """
 
     id: str
@@ -40,7 +43,9 @@ class Candidate:
 
 @dataclass(frozen=True)
 class PutOff:
-    """A cut that is not in the choice, and why: ``limit``, ``excluded``, ``covered`` or ``no-benefit``."""
+    """A cut that is not in the choice, and why: ``limit``, ``excluded``, ``covered`` or
+    ``no-benefit``.
+    """
 
     id: str
     reason: str
@@ -48,7 +53,9 @@ class PutOff:
 
 @dataclass(frozen=True)
 class Choice:
-    """The cuts chosen in the order of the work. covered: cuts that must go and fall with a chosen one. over_limit: what must go alone exceeds the limit."""
+    """The cuts chosen in the order of the work. covered: cuts that must go and fall with a chosen
+    one. over_limit: what must go alone exceeds the limit.
+    """
 
     chosen: tuple[str, ...]
     share: float
@@ -59,33 +66,68 @@ class Choice:
 
 
 def choose_cuts(candidates: Sequence[Candidate], limit: float) -> Choice:
-    """The exact choice within ``limit`` [0..1]. Ties go to the earlier order classes, then to the smaller total wound, then by id.
+    """The exact choice within ``limit`` [0..1]. Ties go to the earlier order classes, then to the
+    smaller total wound, then by id.
 
-    Our rule: a cut that brings nothing, or less than the musts it covers, is never chosen. Raises: InvalidInput for unknown or circular nesting, or for musts that exclude each other.
+    Our rule: a cut that brings nothing, or less than the musts it covers, is never chosen. Raises:
+    InvalidInput for unknown or circular nesting, or for musts that exclude each other.
     """
     by_id = _checked(candidates, limit)
     above = {c.id: _chain(c, by_id) for c in candidates}
     musts = [c for c in candidates if c.must]
     paid = [m for m in musts if not any(by_id[a].must for a in above[m.id])]
     owed = sum(m.share for m in paid)
-    barred = {e for m in musts for e in m.excludes} | {c.id for c in candidates if any(e in by_id and by_id[e].must for e in c.excludes)}
+    barred = {e for m in musts for e in m.excludes} | {
+        c.id for c in candidates if any(e in by_id and by_id[e].must for e in c.excludes)
+    }
     under_must = {c.id for c in candidates if any(by_id[a].must for a in above[c.id])}
-    # an outer cut brings its own benefit less that of the musts it covers, so that what is maximised is what is reported
-    gains = {c.id: c.benefit - sum(m.benefit for m in paid if c.id in above[m.id]) for c in candidates if not c.must}
-    open_ = [replace(c, benefit=gains[c.id]) for c in candidates if gains.get(c.id, 0) > 0 and c.id not in barred and c.id not in under_must]
-    costs = {c.id: max(0.0, c.share - sum(m.share for m in paid if c.id in above[m.id])) for c in open_}
+    # an outer cut brings its own benefit less that of the musts it covers, so that what is
+    # maximised is what is reported
+    gains = {
+        c.id: c.benefit - sum(m.benefit for m in paid if c.id in above[m.id])
+        for c in candidates
+        if not c.must
+    }
+    open_ = [
+        replace(c, benefit=gains[c.id])
+        for c in candidates
+        if gains.get(c.id, 0) > 0 and c.id not in barred and c.id not in under_must
+    ]
+    costs = {
+        c.id: max(0.0, c.share - sum(m.share for m in paid if c.id in above[m.id])) for c in open_
+    }
     room = limit - owed
     picked = _best(open_, costs, above, room) if room > -_TINY else frozenset[str]()
     taken = {m.id for m in musts} | picked
-    covered = {m.id for m in musts if picked & set(above[m.id])} | {m.id for m in musts if m not in paid}
+    covered = {m.id for m in musts if picked & set(above[m.id])} | {
+        m.id for m in musts if m not in paid
+    }
     listed = sorted((by_id[i] for i in taken), key=lambda c: (c.order_class, c.id))
-    put_off = [PutOff(c.id, _why_not(c, gains[c.id], picked, barred, under_must, above)) for c in candidates if c.id not in taken]
+    put_off = [
+        PutOff(c.id, _why_not(c, gains[c.id], picked, barred, under_must, above))
+        for c in candidates
+        if c.id not in taken
+    ]
     share = owed + sum(costs[i] for i in picked)
     benefit = sum(m.benefit for m in paid) + sum(gains[i] for i in picked)
-    return Choice(tuple(c.id for c in listed), share, benefit, owed > limit + _TINY, tuple(put_off), tuple(sorted(covered)))
+    return Choice(
+        tuple(c.id for c in listed),
+        share,
+        benefit,
+        owed > limit + _TINY,
+        tuple(put_off),
+        tuple(sorted(covered)),
+    )
 
 
-def _why_not(c: Candidate, gain: float, picked: frozenset[str], barred: set[str], under_must: set[str], above: dict[str, tuple[str, ...]]) -> str:
+def _why_not(
+    c: Candidate,
+    gain: float,
+    picked: frozenset[str],
+    barred: set[str],
+    under_must: set[str],
+    above: dict[str, tuple[str, ...]],
+) -> str:
     if c.id in under_must or picked & set(above[c.id]):
         return "covered"
     if gain <= 0:
@@ -102,19 +144,32 @@ def _checked(candidates: Sequence[Candidate], limit: float) -> dict[str, Candida
         by_id[c.id] = c
     for i, c in enumerate(candidates):
         if c.within is not None and c.within not in by_id:
-            problems.append(FieldProblem(f"/candidates/{i}/within", f"there is no candidate {c.within!r}"))
+            problems.append(
+                FieldProblem(f"/candidates/{i}/within", f"there is no candidate {c.within!r}")
+            )
         for j, other in enumerate(c.excludes):
             if other not in by_id or other == c.id:
-                problems.append(FieldProblem(f"/candidates/{i}/excludes/{j}", f"there is no other candidate {other!r}"))
+                problems.append(
+                    FieldProblem(
+                        f"/candidates/{i}/excludes/{j}", f"there is no other candidate {other!r}"
+                    )
+                )
             elif c.must and by_id[other].must:
-                problems.append(FieldProblem(f"/candidates/{i}/excludes/{j}", f"{c.id!r} and {other!r} must both be cut and exclude each other"))
+                problems.append(
+                    FieldProblem(
+                        f"/candidates/{i}/excludes/{j}",
+                        f"{c.id!r} and {other!r} must both be cut and exclude each other",
+                    )
+                )
     if problems:
         raise InvalidInput(problems)
     for i, c in enumerate(candidates):
         at, seen = c.within, {c.id}
         while at is not None:
             if at in seen:
-                raise InvalidInput([FieldProblem(f"/candidates/{i}/within", "lies within itself, in a circle")])
+                raise InvalidInput(
+                    [FieldProblem(f"/candidates/{i}/within", "lies within itself, in a circle")]
+                )
             seen.add(at)
             at = by_id[at].within
     return by_id
@@ -129,12 +184,18 @@ def _chain(c: Candidate, by_id: dict[str, Candidate]) -> tuple[str, ...]:
     return tuple(found)
 
 
-def _best(items: list[Candidate], costs: dict[str, float], above: dict[str, tuple[str, ...]], room: float) -> frozenset[str]:
-    """The best set of cuts that may be made: the relaxed problem without exclusions, split on the first exclusion it breaks."""
+def _best(
+    items: list[Candidate], costs: dict[str, float], above: dict[str, tuple[str, ...]], room: float
+) -> frozenset[str]:
+    """The best set of cuts that may be made: the relaxed problem without exclusions, split on the
+    first exclusion it breaks.
+    """
     against = {c.id: set(c.excludes) | {o.id for o in items if c.id in o.excludes} for c in items}
     best, best_benefit = frozenset[str](), -1.0
     by_id = {c.id: c for c in items}
-    waiting: list[tuple[frozenset[str], frozenset[str]]] = [(frozenset(), frozenset())]  # forbidden, wanted
+    waiting: list[tuple[frozenset[str], frozenset[str]]] = [
+        (frozenset(), frozenset())
+    ]  # forbidden, wanted
     while waiting:
         forbidden, wanted = waiting.pop()
         fixed = sum(costs[i] for i in wanted)
@@ -143,14 +204,20 @@ def _best(items: list[Candidate], costs: dict[str, float], above: dict[str, tupl
         gone = (
             forbidden
             | {e for w in wanted for e in against[w]}
-            | {c.id for c in items if wanted & set(above[c.id]) or any(c.id in above[w] for w in wanted)}
+            | {
+                c.id
+                for c in items
+                if wanted & set(above[c.id]) or any(c.id in above[w] for w in wanted)
+            }
         )
         free = [c for c in items if c.id not in gone and c.id not in wanted]
         found = _knapsack(free, costs, above, room - fixed) | wanted
         benefit = sum(by_id[i].benefit for i in found)
         if benefit < best_benefit - _TINY:
             continue
-        clash = next(((i, e) for i in sorted(found) for e in sorted(against[i]) if e in found), None)
+        clash = next(
+            ((i, e) for i in sorted(found) for e in sorted(against[i]) if e in found), None
+        )
         if clash is None:
             if benefit > best_benefit + _TINY or _key(found, by_id) < _key(best, by_id):
                 best, best_benefit = found, benefit
@@ -161,14 +228,25 @@ def _best(items: list[Candidate], costs: dict[str, float], above: dict[str, tupl
 
 def _key(chosen: Iterable[str], by_id: dict[str, Candidate]) -> tuple[Any, ...]:
     cuts = [by_id[i] for i in chosen]
-    return tuple(sorted(c.order_class for c in cuts)), round(sum(c.wound_mm for c in cuts), 6), tuple(sorted(c.id for c in cuts))
+    return (
+        tuple(sorted(c.order_class for c in cuts)),
+        round(sum(c.wound_mm for c in cuts), 6),
+        tuple(sorted(c.id for c in cuts)),
+    )
 
 
 def _untie(
-    items: list[Candidate], costs: dict[str, float], above: dict[str, tuple[str, ...]], against: dict[str, set[str]], room: float,
-    best: frozenset[str], by_id: dict[str, Candidate],
-) -> frozenset[str]:  # fmt: skip
-    """Among the sets that bring as much as the best, the one whose order classes, then wounds, come first; looked for within a bound."""
+    items: list[Candidate],
+    costs: dict[str, float],
+    above: dict[str, tuple[str, ...]],
+    against: dict[str, set[str]],
+    room: float,
+    best: frozenset[str],
+    by_id: dict[str, Candidate],
+) -> frozenset[str]:
+    """Among the sets that bring as much as the best, the one whose order classes, then wounds, come
+    first; looked for within a bound.
+    """
     goal = sum(by_id[i].benefit for i in best)
     order = sorted(items, key=lambda c: (-c.benefit / (costs[c.id] + _TINY), c.id))
     steps = 0
@@ -193,7 +271,11 @@ def _untie(
                 best = taken
             return
         c = order[at]
-        apart = not taken & against[c.id] and not taken & set(above[c.id]) and not any(c.id in above[t] for t in taken)
+        apart = (
+            not taken & against[c.id]
+            and not taken & set(above[c.id])
+            and not any(c.id in above[t] for t in taken)
+        )
         if apart and costs[c.id] <= left + _TINY:
             walk(at + 1, left - costs[c.id], got + c.benefit, taken | {c.id})
         walk(at + 1, left, got, taken)
@@ -230,7 +312,9 @@ def _joined(a: _Front, b: _Front, room: float) -> _Front:
     return _pruned(_Front(share, benefit, bits), room)
 
 
-def _knapsack(items: list[Candidate], costs: dict[str, float], above: dict[str, tuple[str, ...]], room: float) -> frozenset[str]:
+def _knapsack(
+    items: list[Candidate], costs: dict[str, float], above: dict[str, tuple[str, ...]], room: float
+) -> frozenset[str]:
     """The best set of items of which none lies beyond another, exclusions apart."""
     if not items or room < -_TINY:
         return frozenset()
@@ -253,7 +337,11 @@ def _knapsack(items: list[Candidate], costs: dict[str, float], above: dict[str, 
         for child in below.get(c.id, []):
             inner = _joined(inner, of(child), room)
         whole = _Front(np.array([costs[c.id]]), np.array([c.benefit]), bit(index[c.id]))
-        both = _Front(np.append(inner.share, whole.share), np.append(inner.benefit, whole.benefit), np.vstack((inner.bits, whole.bits)))
+        both = _Front(
+            np.append(inner.share, whole.share),
+            np.append(inner.benefit, whole.benefit),
+            np.vstack((inner.bits, whole.bits)),
+        )
         return _pruned(both, room)
 
     # the densest trees first, so that a bound from what is left cuts most sets away
@@ -266,12 +354,20 @@ def _knapsack(items: list[Candidate], costs: dict[str, float], above: dict[str, 
         rest = [c for t in trees[n + 1 :] for c in members[t.id]]
         # the best that fractions of the rest could still bring; what costs nothing comes on top
         free = sum(c.benefit for c in rest if costs[c.id] <= _TINY)
-        paid = sorted((c for c in rest if costs[c.id] > _TINY), key=lambda c: -c.benefit / costs[c.id])
-        most = free + np.interp(room - front.share, np.cumsum([0.0, *(costs[c.id] for c in paid)]), np.cumsum([0.0, *(c.benefit for c in paid)]))
+        paid = sorted(
+            (c for c in rest if costs[c.id] > _TINY), key=lambda c: -c.benefit / costs[c.id]
+        )
+        most = free + np.interp(
+            room - front.share,
+            np.cumsum([0.0, *(costs[c.id] for c in paid)]),
+            np.cumsum([0.0, *(c.benefit for c in paid)]),
+        )
         keep = front.benefit + most >= incumbent - _TINY
         front = _Front(front.share[keep], front.benefit[keep], front.bits[keep])
     last = front.bits[int(np.argmax(front.benefit))]
-    return frozenset(c.id for c in items if int(last[index[c.id] // _WORD]) >> (index[c.id] % _WORD) & 1)
+    return frozenset(
+        c.id for c in items if int(last[index[c.id] // _WORD]) >> (index[c.id] % _WORD) & 1
+    )
 
 
 def _greedy(trees: list[Candidate], costs: dict[str, float], room: float) -> float:

@@ -1,4 +1,6 @@
-"""What could be cut and what it brings: findings of the walk and the drawing as weighed cuts, under a goal, a school and a way of working."""
+"""What could be cut and what it brings: findings of the walk and the drawing as weighed cuts, under
+a goal, a school and a way of working.
+"""
 
 from __future__ import annotations
 
@@ -23,7 +25,9 @@ _SPARED = frozenset({"rubbed", "parallel-upper"})
 
 @dataclass(frozen=True)
 class Proposed:
-    """A cut that was weighed. look: the finding that weighs most; why: every reason for it; benefit in points."""
+    """A cut that was weighed. look: the finding that weighs most; why: every reason for it; benefit
+    in points.
+    """
 
     id: str
     cut: Cut
@@ -44,7 +48,13 @@ def cut_id(cut: Cut) -> str:
 
 
 def offered(
-    know: Knowledge, tree: WalkTree, goal: str, named: Sequence[Cut], weights: Mapping[str, float], by: str = "hand", outline: Outline | None = None
+    know: Knowledge,
+    tree: WalkTree,
+    goal: str,
+    named: Sequence[Cut],
+    weights: Mapping[str, float],
+    by: str = "hand",
+    outline: Outline | None = None,
 ) -> dict[str, Proposed]:
     """Every cut with a reason, by its id; several findings on one place add up."""
     found: dict[str, Proposed] = {}
@@ -54,10 +64,14 @@ def offered(
     walls = _wall(know, tree, by, outline)
     musts = {(w.cut.limb, w.cut.keep_m) for w in walls if w.must}
     for look in looks:
-        weight = weights.get(look, know.number(f"plan-weights/{look}/{goal}")) * factor(know, tree.stances, look)
+        weight = weights.get(look, know.number(f"plan-weights/{look}/{goal}")) * factor(
+            know, tree.stances, look
+        )
         for option in _options(know, tree, look, goal, walls):
             on_walk = (option.limb, round(option.keep_m, 3)) in meant
-            if (option.why is None or option.why.code in _SPARED) and not (on_walk and option.why is not None):
+            if (option.why is None or option.why.code in _SPARED) and not (
+                on_walk and option.why is not None
+            ):
                 continue
             pass_ = look == "wall" and (option.limb, option.keep_m) in musts
             one = _weighed(know, tree, look, option, weight, on_walk, fruit, pass_)
@@ -66,11 +80,31 @@ def offered(
     known = {(p.cut.limb, round(p.cut.keep_m, 3)) for p in found.values()}
     for cut in named:
         if (cut.limb, round(cut.keep_m, 3)) not in known and tree.frame is not None:
-            look = "dead" if tree.frame.limb(cut.limb).state != "live" else "sucker" if cut.limb in tree.suckers else "rub"
-            option = next(o for o in limb_options("sucker" if look == "sucker" else "dead", tree, know, {}) if o.limb == cut.limb)
+            look = (
+                "dead"
+                if tree.frame.limb(cut.limb).state != "live"
+                else "sucker"
+                if cut.limb in tree.suckers
+                else "rub"
+            )
+            option = next(
+                o
+                for o in limb_options("sucker" if look == "sucker" else "dead", tree, know, {})
+                if o.limb == cut.limb
+            )
             why = Reason("named", "Named on the walk.")
-            moved = LimbOption(option.limb, option.name, cut.keep_m, option.share, option.fruit, option.wound_mm, why)
-            weight = weights.get(look, know.number(f"plan-weights/{look}/{goal}")) * factor(know, tree.stances, look)
+            moved = LimbOption(
+                option.limb,
+                option.name,
+                cut.keep_m,
+                option.share,
+                option.fruit,
+                option.wound_mm,
+                why,
+            )
+            weight = weights.get(look, know.number(f"plan-weights/{look}/{goal}")) * factor(
+                know, tree.stances, look
+            )
             found[cut_id(cut)] = _weighed(know, tree, look, moved, weight, True, fruit)
     return found
 
@@ -78,14 +112,26 @@ def offered(
 def _wall(know: Knowledge, tree: WalkTree, by: str, outline: Outline | None) -> list[WallCut]:
     if outline is None or tree.frame is None:
         return []
-    return machine_cuts(know, tree, outline) if by == "machine" else ragged_cuts(know, tree, outline) if by == "ragged" else []
+    return (
+        machine_cuts(know, tree, outline)
+        if by == "machine"
+        else ragged_cuts(know, tree, outline)
+        if by == "ragged"
+        else []
+    )
 
 
-def _options(know: Knowledge, tree: WalkTree, look: str, goal: str, walls: Sequence[WallCut]) -> list[LimbOption]:
+def _options(
+    know: Knowledge, tree: WalkTree, look: str, goal: str, walls: Sequence[WallCut]
+) -> list[LimbOption]:
     if look == "wall":
         return _placed(know, tree, [(w.cut, w.why) for w in walls])
     if look == "skeleton":
-        return _placed(know, tree, skeleton_cuts(know, tree)) if goal == "skeleton" and tree.frame is not None else []
+        return (
+            _placed(know, tree, skeleton_cuts(know, tree))
+            if goal == "skeleton" and tree.frame is not None
+            else []
+        )
     if look != "upright":
         # before its day frost-hurt wood is not dead, whatever the drawing says
         waits = look == "dead" and tree.waiting_until is not None and tree.day < tree.waiting_until
@@ -98,7 +144,14 @@ def _options(know: Knowledge, tree: WalkTree, look: str, goal: str, walls: Seque
         # the strongest upright limb is the leader and stays; the next one competes with it
         rivals = [x for x in big if x.id in upright and x is not strongest]
         strongest = max(rivals, key=lambda x: (x.rise_deg * x.base_mm, x.id), default=None)
-    said = Reason("most-upright", "The most upright and strongest of the main limbs.", {}, None, None, ("plan/upright-rise",))
+    said = Reason(
+        "most-upright",
+        "The most upright and strongest of the main limbs.",
+        {},
+        None,
+        None,
+        ("plan/upright-rise",),
+    )
     return [
         LimbOption(o.limb, o.name, o.keep_m, o.share, o.fruit, o.wound_mm, said)
         for o in limb_options("wide", tree, know, {})
@@ -106,7 +159,9 @@ def _options(know: Knowledge, tree: WalkTree, look: str, goal: str, walls: Seque
     ]
 
 
-def _placed(know: Knowledge, tree: WalkTree, cuts: Sequence[tuple[Cut, Reason]]) -> list[LimbOption]:
+def _placed(
+    know: Knowledge, tree: WalkTree, cuts: Sequence[tuple[Cut, Reason]]
+) -> list[LimbOption]:
     """Cuts whose place is settled, with what each costs."""
     found = []
     by_limb = {o.limb: o for o in limb_options("wide", tree, know, {})}
@@ -114,23 +169,58 @@ def _placed(know: Knowledge, tree: WalkTree, cuts: Sequence[tuple[Cut, Reason]])
         if cut.limb in by_limb and tree.frame is not None:
             share, fruit = lost(tree, know, cut)
             found.append(
-                LimbOption(cut.limb, by_limb[cut.limb].name, cut.keep_m, share, fruit, tree.frame.limb(cut.limb).diameter_mm(cut.keep_m), why)
+                LimbOption(
+                    cut.limb,
+                    by_limb[cut.limb].name,
+                    cut.keep_m,
+                    share,
+                    fruit,
+                    tree.frame.limb(cut.limb).diameter_mm(cut.keep_m),
+                    why,
+                )
             )
     return found
 
 
 def _weighed(
-    know: Knowledge, tree: WalkTree, look: str, option: LimbOption, weight: float, on_walk: bool, fruit: int, with_pass: bool = False
+    know: Knowledge,
+    tree: WalkTree,
+    look: str,
+    option: LimbOption,
+    weight: float,
+    on_walk: bool,
+    fruit: int,
+    with_pass: bool = False,
 ) -> Proposed:
     row = f"plan-weights/{look}"
-    must = with_pass or know.number(f"{row}/must") > 0 or (look == "skirt" and option.why is not None and option.why.code == "touches")
+    must = (
+        with_pass
+        or know.number(f"{row}/must") > 0
+        or (look == "skirt" and option.why is not None and option.why.code == "touches")
+    )
     of_fruit = option.fruit / fruit if fruit else 0.0
-    benefit = weight * (know.number("plan/named") if on_walk else 1.0) * max(0.0, 1 - know.number("plan/fruit-weight") * of_fruit)
-    free = look == "sucker" or (tree.frame is not None and tree.frame.limb(option.limb).state == "dead")
+    benefit = (
+        weight
+        * (know.number("plan/named") if on_walk else 1.0)
+        * max(0.0, 1 - know.number("plan/fruit-weight") * of_fruit)
+    )
+    free = look == "sucker" or (
+        tree.frame is not None and tree.frame.limb(option.limb).state == "dead"
+    )
     why = (option.why,) if option.why else ()
     cut = Cut(option.limb, option.keep_m)
     return Proposed(
-        cut_id(cut), cut, option.name, look, know.text(f"{row}/work"), must, on_walk, benefit, 0.0 if free else option.share or 0.0, option.fruit, why
+        cut_id(cut),
+        cut,
+        option.name,
+        look,
+        know.text(f"{row}/work"),
+        must,
+        on_walk,
+        benefit,
+        0.0 if free else option.share or 0.0,
+        option.fruit,
+        why,
     )
 
 
@@ -138,6 +228,15 @@ def _together(a: Proposed, b: Proposed) -> Proposed:
     """Two findings on one cut: the weightier gives it its name and work, their points add up."""
     first, other = (a, b) if (a.must, a.benefit) >= (b.must, b.benefit) else (b, a)
     return Proposed(
-        first.id, first.cut, first.name, first.look, first.work, a.must or b.must, a.named or b.named, a.benefit + b.benefit, first.share, first.fruit,
+        first.id,
+        first.cut,
+        first.name,
+        first.look,
+        first.work,
+        a.must or b.must,
+        a.named or b.named,
+        a.benefit + b.benefit,
+        first.share,
+        first.fruit,
         (*first.why, *(w for w in other.why if w not in first.why)),
-    )  # fmt: skip
+    )

@@ -1,4 +1,6 @@
-"""From findings to a plan: candidates with what they weigh under a goal, the exact choice of them, and what is put off until when."""
+"""From findings to a plan: candidates with what they weigh under a goal, the exact choice of them,
+and what is put off until when.
+"""
 
 from __future__ import annotations
 
@@ -6,6 +8,7 @@ import datetime as dt
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 
+from ..choice import one_of
 from ..frame.finish import gone_limbs
 from ..frame.model import Cut
 from ..frame.outline import Outline
@@ -25,7 +28,9 @@ from .wall import fitting, how
 
 @dataclass(frozen=True)
 class Left:
-    """A cut that is not in the plan: why, and from when it may be made. idle: no window would change that."""
+    """A cut that is not in the plan: why, and from when it may be made. idle: no window would
+    change that.
+    """
 
     proposed: Proposed
     why: str
@@ -35,8 +40,9 @@ class Left:
 
 @dataclass(frozen=True)
 class Proposal:
-    """A plan. limit: the share it had to keep to. stages: what does not fit at once, window by window, today's first where what must go
-    exceeds the limit; unplaced: what no window has room for. outline: the wall it follows, set out by so much [m] to keep to the limit.
+    """A plan. limit: the share it had to keep to. stages: what does not fit at once, window by
+    window, today's first where what must go exceeds the limit; unplaced: what no window has room
+    for. outline: the wall it follows, set out by so much [m] to keep to the limit.
     """
 
     goal: str
@@ -53,15 +59,25 @@ class Proposal:
 
 
 def propose(
-    know: Knowledge, tree: WalkTree, goal: str, verdicts: Mapping[str, Verdict], named: Sequence[Cut] = (), pins_in: frozenset[str] = frozenset(),
-    pins_out: frozenset[str] = frozenset(), limit: float | None = None, weights: Mapping[str, float] | None = None,
-    by: str = "hand", outline: Outline | None = None, windows: Sequence[Window] = (),
-) -> Proposal:  # fmt: skip
+    know: Knowledge,
+    tree: WalkTree,
+    goal: str,
+    verdicts: Mapping[str, Verdict],
+    named: Sequence[Cut] = (),
+    pins_in: frozenset[str] = frozenset(),
+    pins_out: frozenset[str] = frozenset(),
+    limit: float | None = None,
+    weights: Mapping[str, float] | None = None,
+    by: str = "hand",
+    outline: Outline | None = None,
+    windows: Sequence[Window] = (),
+) -> Proposal:
     """The cuts that bring most under a goal, of those the walk named and those the drawing shows.
 
-    verdicts: by kind of work on the day. limit: in place of the day's share [0..1]. weights: by finding, in place of the catalogue's.
-    by: ``hand``; ``ragged`` by hand back to an outline; ``machine`` along it, set out until one pass keeps to the limit.
-    windows: coming days on which work may go on. A plan is a pure function of these.
+    verdicts: by kind of work on the day. limit: in place of the day's share [0..1]. weights: by
+    finding, in place of the catalogue's. by: ``hand``; ``ragged`` by hand back to an outline;
+    ``machine`` along it, set out until one pass keeps to the limit. windows: coming days on which
+    work may go on. A plan is a pure function of these.
     """
     set_out = 0.0
     if by == "machine" and outline is not None:
@@ -69,7 +85,11 @@ def propose(
         outline, set_out = fitting(know, tree, outline, 1.0 if pass_ is None else pass_)
     offers = offered(know, tree, goal, named, weights or {}, by, outline)
     works = {p.work for p in offers.values()}
-    shares = [v.max_share for w in works if (v := verdicts[w]).max_share is not None and v.status in ("go", "light")]
+    shares = [
+        v.max_share
+        for w in works
+        if (v := verdicts[w]).max_share is not None and v.status in ("go", "light")
+    ]
     room = limit if limit is not None else max(shares, default=0.0)
     open_: dict[str, Proposed] = {}
     left: list[Left] = []
@@ -85,22 +105,48 @@ def propose(
     choice, dropped = choose_cuts(candidates, min(1.0, room)), set[str]()
     if limit is None:
         choice, room, dropped = _each_within(candidates, choice, room, open_, verdicts)
-    left += [Left(open_[i], "The other cuts of its kind take what this work may that day.", verdicts[open_[i].work].opens) for i in sorted(dropped)]
+    left += [
+        Left(
+            open_[i],
+            "The other cuts of its kind take what this work may that day.",
+            verdicts[open_[i].work].opens,
+        )
+        for i in sorted(dropped)
+    ]
     left += _put_off(choice, open_, verdicts, room)
     cuts = tuple(open_[i] for i in choice.chosen if i not in choice.covered)
-    stages, unplaced = _staged(know, tree, offers, pins_out, choice, {c.id for c in cuts}, tuple(left), windows, room)
-    reasons = [*_why(know, goal, choice, room, stages), *school_reasons(know, tree.stances, {p.look for p in offers.values()})]
+    stages, unplaced = _staged(
+        know, tree, offers, pins_out, choice, {c.id for c in cuts}, tuple(left), windows, room
+    )
+    reasons = [
+        *_why(know, goal, choice, room, stages),
+        *school_reasons(know, tree.stances, {p.look for p in offers.values()}),
+    ]
     if outline is not None and by != "hand":
         thick = sum(p.look == "wall" and not p.must for p in offers.values())
         reasons.append(how(know, tree, by, outline, set_out, room, thick))
-    return Proposal(goal, cuts, tuple(left), choice.share, room, choice.over_limit, stages, unplaced, tuple(reasons), outline, set_out)
+    return Proposal(
+        goal,
+        cuts,
+        tuple(left),
+        choice.share,
+        room,
+        choice.over_limit,
+        stages,
+        unplaced,
+        tuple(reasons),
+        outline,
+        set_out,
+    )
 
 
 def main_work(cuts: Iterable[Proposed], verdicts: Mapping[str, Verdict]) -> Work:
-    """The kind of work a plan and its sheet go by: the one that takes most of those whose share holds the whole."""
+    """The kind of work a plan and its sheet go by: the one that takes most of those whose share
+    holds the whole.
+    """
     taken: dict[Work, float] = {}
     for one in cuts:
-        work: Work = one.work  # type: ignore[assignment]  # the catalogue holds only kinds of work
+        work = one_of(WORKS, one.work)
         taken[work] = taken.get(work, 0.0) + one.share
     total = sum(taken.values())
 
@@ -108,28 +154,50 @@ def main_work(cuts: Iterable[Proposed], verdicts: Mapping[str, Verdict]) -> Work
         most = verdicts[work].max_share
         return min(total, 1.0 if most is None else most) if taken[work] > 0 else -1.0
 
-    return max(sorted(taken, key=WORKS.index), key=lambda w: (round(holds(w), 9), taken[w]), default="thin")
+    return max(
+        sorted(taken, key=WORKS.index), key=lambda w: (round(holds(w), 9), taken[w]), default="thin"
+    )
 
 
 def _each_within(
-    candidates: Sequence[Candidate], choice: Choice, room: float, open_: Mapping[str, Proposed], verdicts: Mapping[str, Verdict]
+    candidates: Sequence[Candidate],
+    choice: Choice,
+    room: float,
+    open_: Mapping[str, Proposed],
+    verdicts: Mapping[str, Verdict],
 ) -> tuple[Choice, float, set[str]]:
-    """The choice with every kind of work within its own share of the day, and the whole within the widest of those that are cut.
+    """The choice with every kind of work within its own share of the day, and the whole within the
+    widest of those that are cut.
 
-    What a kind has no room for is left out, the most of it kept; musts stay. Returns the choice, the room it had, and what was left out.
+    What a kind has no room for is left out, the most of it kept; musts stay. Returns the choice,
+    the room it had, and what was left out.
     """
     dropped: set[str] = set()
     most = {w: v.max_share for w, v in verdicts.items() if v.max_share is not None}
     for work in WORKS:
         mine = [c for c in candidates if open_[c.id].work == work and c.id not in dropped]
-        if work in most and sum(c.share for c in mine if c.id in choice.chosen and c.id not in choice.covered) > most[work] + 1e-9:
+        if (
+            work in most
+            and sum(c.share for c in mine if c.id in choice.chosen and c.id not in choice.covered)
+            > most[work] + 1e-9
+        ):
             ids = {c.id for c in mine}
-            alone = [replace(c, within=c.within if c.within in ids else None, excludes=tuple(e for e in c.excludes if e in ids)) for c in mine]
+            alone = [
+                replace(
+                    c,
+                    within=c.within if c.within in ids else None,
+                    excludes=tuple(e for e in c.excludes if e in ids),
+                )
+                for c in mine
+            ]
             keep = choose_cuts(alone, most[work]).chosen
             dropped |= {c.id for c in mine if not c.must and c.id not in keep}
             choice = choose_cuts(_without(candidates, dropped), min(1.0, room))
     while not choice.over_limit and choice.share > 1e-9:
-        widest = max((most.get(open_[i].work, 1.0) for i in choice.chosen if open_[i].share > 0), default=room)
+        widest = max(
+            (most.get(open_[i].work, 1.0) for i in choice.chosen if open_[i].share > 0),
+            default=room,
+        )
         if choice.share <= widest + 1e-9:
             break
         room = widest
@@ -140,23 +208,46 @@ def _each_within(
 def _without(candidates: Sequence[Candidate], dropped: set[str]) -> list[Candidate]:
     rest = {c.id for c in candidates} - dropped
     return [
-        replace(c, within=c.within if c.within in rest else None, excludes=tuple(e for e in c.excludes if e in rest))
+        replace(
+            c,
+            within=c.within if c.within in rest else None,
+            excludes=tuple(e for e in c.excludes if e in rest),
+        )
         for c in candidates
         if c.id in rest
     ]
 
 
 def _staged(
-    know: Knowledge, tree: WalkTree, offers: Mapping[str, Proposed], out: frozenset[str], choice: Choice, cuts: set[str], left: Sequence[Left],
-    windows: Sequence[Window], room: float,
-) -> tuple[tuple[Stage, ...], tuple[str, ...]]:  # fmt: skip
-    """What waits, over the coming windows; with what is cut today laid out anew where obligations exceed the limit."""
+    know: Knowledge,
+    tree: WalkTree,
+    offers: Mapping[str, Proposed],
+    out: frozenset[str],
+    choice: Choice,
+    cuts: set[str],
+    left: Sequence[Left],
+    windows: Sequence[Window],
+    room: float,
+) -> tuple[tuple[Stage, ...], tuple[str, ...]]:
+    """What waits, over the coming windows; with what is cut today laid out anew where obligations
+    exceed the limit.
+    """
     idle = {x.proposed.id for x in left if x.idle} | set(out) | set(choice.covered)
-    waiting = {k: o for k, o in offers.items() if k not in idle and (choice.over_limit or k not in cuts)}
-    candidates = [_candidate(know, tree, one, waiting, False) for one in waiting.values() if one.benefit > 0 or one.must]
+    waiting = {
+        k: o for k, o in offers.items() if k not in idle and (choice.over_limit or k not in cuts)
+    }
+    candidates = [
+        _candidate(know, tree, one, waiting, False)
+        for one in waiting.values()
+        if one.benefit > 0 or one.must
+    ]
     if not choice.over_limit:
         return staged(candidates, {k: o.work for k, o in waiting.items()}, windows, choice.share)
-    today = Window(tree.day, windows[0].year if windows else tree.day, dict.fromkeys({o.work for k, o in waiting.items() if k in cuts}, room))
+    today = Window(
+        tree.day,
+        windows[0].year if windows else tree.day,
+        dict.fromkeys({o.work for k, o in waiting.items() if k in cuts}, room),
+    )
     return staged(candidates, {k: o.work for k, o in waiting.items()}, (today, *windows), 0.0)
 
 
@@ -167,12 +258,26 @@ def _waits(one: Proposed, verdict: Verdict, limit: float | None) -> Left | None:
     if verdict.status in ("stop", "wait"):
         reason = verdict.reasons[0].text if verdict.reasons else verdict.sentence
         return Left(one, reason, verdict.opens)
-    if limit is None and not one.must and verdict.max_share is not None and one.share > verdict.max_share + 1e-9:
-        return Left(one, f"{share_words(one.share)} is more than the {share_words(verdict.max_share)} this work may take that day.", verdict.opens)
+    if (
+        limit is None
+        and not one.must
+        and verdict.max_share is not None
+        and one.share > verdict.max_share + 1e-9
+    ):
+        return Left(
+            one,
+            (
+                f"{share_words(one.share)} is more than the {share_words(verdict.max_share)} "
+                "this work may take that day."
+            ),
+            verdict.opens,
+        )
     return None
 
 
-def _candidate(know: Knowledge, tree: WalkTree, one: Proposed, all_: Mapping[str, Proposed], pinned: bool) -> Candidate:
+def _candidate(
+    know: Knowledge, tree: WalkTree, one: Proposed, all_: Mapping[str, Proposed], pinned: bool
+) -> Candidate:
     """A cut as the choice sees it: within the nearest cut that would take it along."""
     assert tree.frame is not None
     outer = []
@@ -181,10 +286,25 @@ def _candidate(know: Knowledge, tree: WalkTree, one: Proposed, all_: Mapping[str
             if other.cut.keep_m < one.cut.keep_m:
                 outer.append((0, -other.cut.keep_m, key))
         elif one.cut.limb in (gone := gone_limbs(tree.frame, [other.cut])):
-            outer.append((len([x for x in gone if x == one.cut.limb]) + _depth(tree, one.cut.limb, other.cut.limb), -other.cut.keep_m, key))
+            outer.append(
+                (
+                    len([x for x in gone if x == one.cut.limb])
+                    + _depth(tree, one.cut.limb, other.cut.limb),
+                    -other.cut.keep_m,
+                    key,
+                )
+            )
     nearest = min(outer)[2] if outer else None
     wound = tree.frame.limb(one.cut.limb).diameter_mm(one.cut.keep_m)
-    return Candidate(one.id, int(know.number(f"plan-weights/{one.look}/order-class")), one.must or pinned, one.share, one.benefit, wound, nearest)
+    return Candidate(
+        one.id,
+        int(know.number(f"plan-weights/{one.look}/order-class")),
+        one.must or pinned,
+        one.share,
+        one.benefit,
+        wound,
+        nearest,
+    )
 
 
 def _depth(tree: WalkTree, limb: str, above: str) -> int:
@@ -197,28 +317,63 @@ def _depth(tree: WalkTree, limb: str, above: str) -> int:
     return steps
 
 
-def _put_off(choice: Choice, open_: Mapping[str, Proposed], verdicts: Mapping[str, Verdict], room: float) -> list[Left]:
+def _put_off(
+    choice: Choice, open_: Mapping[str, Proposed], verdicts: Mapping[str, Verdict], room: float
+) -> list[Left]:
     left = []
     for off in choice.put_off:
         one = open_[off.id]
         says = {
-            "limit": f"it does not fit the {share_words(room)} that is left beside what brings more.", "excluded": "the other of the pair goes.",
-            "covered": "it goes with a cut further down.", "no-benefit": "it brings nothing under this goal.",
-        }[off.reason]  # fmt: skip
-        left.append(Left(one, says[0].upper() + says[1:], verdicts[one.work].opens if off.reason == "limit" else None, off.reason != "limit"))
+            "limit": f"it does not fit the {share_words(room)} left beside what brings more.",
+            "excluded": "the other of the pair goes.",
+            "covered": "it goes with a cut further down.",
+            "no-benefit": "it brings nothing under this goal.",
+        }[off.reason]
+        left.append(
+            Left(
+                one,
+                says[0].upper() + says[1:],
+                verdicts[one.work].opens if off.reason == "limit" else None,
+                off.reason != "limit",
+            )
+        )
     return left
 
 
-def _why(know: Knowledge, goal: str, choice: Choice, room: float, stages: Sequence[Stage]) -> tuple[Reason, ...]:
-    used: dict[str, float | str | None] = {"share taken": round(choice.share, 4), "share left": round(room, 4), "points": round(choice.benefit, 2)}
-    text = f"Of all cuts that fit {share_words(room)}, these bring most when the aim is {know.text(f'goals/{goal}/says')}."
-    found = [Reason("chosen", text, used, None, None, (f"plan-weights/rub/{goal}", "plan/named", "plan/fruit-weight"))]
+def _why(
+    know: Knowledge, goal: str, choice: Choice, room: float, stages: Sequence[Stage]
+) -> tuple[Reason, ...]:
+    used: dict[str, float | str | None] = {
+        "share taken": round(choice.share, 4),
+        "share left": round(room, 4),
+        "points": round(choice.benefit, 2),
+    }
+    text = (
+        f"Of all cuts that fit {share_words(room)}, these bring most when the aim is "
+        f"{know.text(f'goals/{goal}/says')}."
+    )
+    found = [
+        Reason(
+            "chosen",
+            text,
+            used,
+            None,
+            None,
+            (f"plan-weights/rub/{goal}", "plan/named", "plan/fruit-weight"),
+        )
+    ]
     if choice.over_limit:
         more = [s.day for s in stages[1:]]
         when = f": in {len(stages)} stages, the next from {day_words(more[0])}" if more else ""
-        text = f"What must go alone takes {share_words(min(1.0, choice.share))}, more than the {share_words(room)} left{when}."
+        text = (
+            f"What must go alone takes {share_words(min(1.0, choice.share))}, more than the "
+            f"{share_words(room)} left{when}."
+        )
         found.append(Reason("over-limit", text, used, more[0] if more else None))
     if any(s.over for s in stages):
-        text = "One limb that must go is more than any window has room for: take it in two, first shortened by half, and bear no other cut that year."
+        text = (
+            "One limb that must go is more than any window has room for: take it in two, first "
+            "shortened by half, and bear no other cut that year."
+        )
         found.append(Reason("one-too-large", text, {}))
     return tuple(found)

@@ -9,20 +9,39 @@ from ..reasons import Reason
 
 
 def factor(know: Knowledge, stances: Mapping[str, str], look: str) -> float:
-    """By how much a finding's weight is multiplied under the schools in force; 1 where none speaks of it."""
+    """By how much a finding's weight is multiplied under the schools in force; 1 where none speaks
+    of it.
+    """
     found = 1.0
     for school in stances.values():
-        if school in know.rows("plan-schools") and know.text(f"plan-schools/{school}/looks").split().count(look):
+        if school in know.rows("plan-schools") and know.text(
+            f"plan-schools/{school}/looks"
+        ).split().count(look):
             found *= know.number(f"plan-schools/{school}/factor")
     return found
 
 
-def school_reasons(know: Knowledge, stances: Mapping[str, str], looks: Collection[str]) -> tuple[Reason, ...]:
-    """A sentence for every school in force that changed the weight of something that was offered."""
+def school_reasons(
+    know: Knowledge, stances: Mapping[str, str], looks: Collection[str]
+) -> tuple[Reason, ...]:
+    """A sentence for every school in force that changed the weight of something that was
+    offered.
+    """
     found = []
     for topic, school in stances.items():
         row = f"plan-schools/{school}"
-        if school in know.rows("plan-schools") and set(know.text(f"{row}/looks").split()) & set(looks):
+        if school in know.rows("plan-schools") and set(know.text(f"{row}/looks").split()) & set(
+            looks
+        ):
             by = know.number(f"{row}/factor")
-            found.append(Reason(f"school-{topic}", know.text(f"{row}/says"), {"weight times": by}, None, f"{topic}/{school}", (f"{row}/factor",)))
+            found.append(
+                Reason(
+                    f"school-{topic}",
+                    know.text(f"{row}/says"),
+                    {"weight times": by},
+                    None,
+                    f"{topic}/{school}",
+                    (f"{row}/factor",),
+                )
+            )
     return tuple(found)

@@ -1,4 +1,6 @@
-"""A skeleton prune in full: which limbs stay and how long, and everything an owner must know before and not after."""
+"""A skeleton prune in full: which limbs stay and how long, and everything an owner must know before
+and not after.
+"""
 
 from __future__ import annotations
 
@@ -22,50 +24,109 @@ _MOST_WEIGHED = 14  # of so many thickest limbs every choice is tried
 
 def mains(tree: WalkTree) -> list[Limb]:
     """Live limbs on the trunk above the union."""
-    return [x for x in tree.frame.limbs if x.on == TRUNK and x.id not in tree.suckers and x.state == "live"] if tree.frame else []
+    return (
+        [
+            x
+            for x in tree.frame.limbs
+            if x.on == TRUNK and x.id not in tree.suckers and x.state == "live"
+        ]
+        if tree.frame
+        else []
+    )
 
 
 def staying(know: Knowledge, tree: WalkTree) -> tuple[Limb, ...]:
-    """The main limbs that stay: as many as the catalogue says, spread round the trunk, the thicker where two choices spread alike.
+    """The main limbs that stay: as many as the catalogue says, spread round the trunk, the thicker
+    where two choices spread alike.
 
-    Where the middle is kept dense the most upright limb is one of them: an evergreen's frame is not opened to a vase.
+    Where the middle is kept dense the most upright limb is one of them: an evergreen's frame is not
+    opened to a vase.
     """
     all_ = sorted(mains(tree), key=lambda x: (-x.base_mm, x.id))[:_MOST_WEIGHED]
     count = min(len(all_), int(know.number("skeleton/limbs-stay")))
     steep = know.number("plan/upright-rise")
-    upright = next((x for x in sorted(all_, key=lambda x: (-x.rise_deg, x.id)) if x.rise_deg >= steep), None)
+    upright = next(
+        (x for x in sorted(all_, key=lambda x: (-x.rise_deg, x.id)) if x.rise_deg >= steep), None
+    )
     held = upright if tree.stances.get("middle") != "open-windows" and count > 2 else None
     choices = [c for c in combinations(all_, count) if held is None or held in c]
-    best = max(choices, key=lambda c: (-round(_widest_gap([x for x in c if x is not held]), 0), sum(x.base_mm**2 for x in c)), default=())
+    best = max(
+        choices,
+        key=lambda c: (
+            -round(_widest_gap([x for x in c if x is not held]), 0),
+            sum(x.base_mm**2 for x in c),
+        ),
+        default=(),
+    )
     return tuple(sorted(best, key=lambda x: (x.at_m, x.id)))
 
 
 def _widest_gap(limbs: Sequence[Limb]) -> float:
     """The widest angle round the trunk that no limb fills [degrees]."""
     turns = sorted(x.bearing_deg % 360 for x in limbs)
-    return max(((b - a) % 360 or 360 for a, b in zip(turns, turns[1:] + turns[:1], strict=True)), default=360.0)
+    return max(
+        ((b - a) % 360 or 360 for a, b in zip(turns, turns[1:] + turns[:1], strict=True)),
+        default=360.0,
+    )
 
 
 def skeleton_cuts(know: Knowledge, tree: WalkTree) -> list[tuple[Cut, Reason]]:
-    """Limbs that stay are cut where they are as thick as a skeleton's ends, and lose the thin wood on their outer part; the other main limbs go at their collars."""
+    """Limbs that stay are cut where they are as thick as a skeleton's ends, and lose the thin wood
+    on their outer part; the other main limbs go at their collars.
+    """
     assert tree.frame is not None
     stays, end = {x.id for x in staying(know, tree)}, know.number("skeleton/end-mm")
     found = []
     for limb in mains(tree):
         if limb.id not in stays:
-            why = Reason("skeleton-goes", "Not one of the limbs that stay.", {}, None, None, ("skeleton/limbs-stay",))
+            why = Reason(
+                "skeleton-goes",
+                "Not one of the limbs that stay.",
+                {},
+                None,
+                None,
+                ("skeleton/limbs-stay",),
+            )
             found.append((Cut(limb.id, 0.0), why))
             continue
-        keep = min(_thick_to(limb, end, know.number("skeleton/shortest-m")), round(know.number("skeleton/longest-share") * limb.length_m, 2))
+        keep = min(
+            _thick_to(limb, end, know.number("skeleton/shortest-m")),
+            round(know.number("skeleton/longest-share") * limb.length_m, 2),
+        )
         if keep < limb.length_m - 0.05:
-            text = f"Stays, cut where it is {diameter_words(limb.diameter_mm(keep), tree.units)} thick."
+            text = (
+                f"Stays, cut where it is {diameter_words(limb.diameter_mm(keep), tree.units)} "
+                "thick."
+            )
             found.append(
-                (Cut(limb.id, keep), Reason("skeleton-stays", text, {"kept, m": keep}, None, None, ("skeleton/end-mm", "skeleton/shortest-m")))
+                (
+                    Cut(limb.id, keep),
+                    Reason(
+                        "skeleton-stays",
+                        text,
+                        {"kept, m": keep},
+                        None,
+                        None,
+                        ("skeleton/end-mm", "skeleton/shortest-m"),
+                    ),
+                )
             )
         nurse = know.number("skeleton/nurse-share") * keep
-        for side in (x for x in tree.frame.limbs if x.on == limb.id and x.state == "live" and nurse < x.at_m <= keep):
-            text = "Thin wood on the outer part of a limb that stays; what is nearer the trunk stays as nurse leaf."
-            found.append((Cut(side.id, 0.0), Reason("skeleton-side", text, {}, None, None, ("skeleton/nurse-share",))))
+        for side in (
+            x
+            for x in tree.frame.limbs
+            if x.on == limb.id and x.state == "live" and nurse < x.at_m <= keep
+        ):
+            text = (
+                "Thin wood on the outer part of a limb that stays; what is nearer the trunk "
+                "stays as nurse leaf."
+            )
+            found.append(
+                (
+                    Cut(side.id, 0.0),
+                    Reason("skeleton-side", text, {}, None, None, ("skeleton/nurse-share",)),
+                )
+            )
     return found
 
 
@@ -81,15 +142,27 @@ def _thick_to(limb: Limb, end_mm: float, shortest_m: float) -> float:
 def bare_bark(know: Knowledge, frame: Frame, cuts: Sequence[Cut]) -> Whitewash:
     """Paint for the trunk and all that is left of the limbs."""
     left = after_cuts(frame, cuts)
-    limbs = [((x.base_mm + x.end_mm) / 2, x.length_m) for x in left.limbs if x.base_mm >= know.number("skeleton/paint-from-mm")]
+    limbs = [
+        ((x.base_mm + x.end_mm) / 2, x.length_m)
+        for x in left.limbs
+        if x.base_mm >= know.number("skeleton/paint-from-mm")
+    ]
     return whitewash(know, [(left.trunk.diameter_mm, left.trunk.height_m)], limbs)
 
 
 def warned(
-    know: Knowledge, tree: WalkTree, cuts: Sequence[Cut], share: float, day: dt.date, sun: dt.date | None, next_spring: dt.date | None, crop: YieldCost,
+    know: Knowledge,
+    tree: WalkTree,
+    cuts: Sequence[Cut],
+    share: float,
+    day: dt.date,
+    sun: dt.date | None,
+    next_spring: dt.date | None,
+    crop: YieldCost,
     units: Units = "metric",
-) -> tuple[Reason, ...]:  # fmt: skip
-    """What an owner is told before: which limbs stay, how it will look, the sun, the crop, the shoots of the second year, two seasons back.
+) -> tuple[Reason, ...]:
+    """What an owner is told before: which limbs stay, how it will look, the sun, the crop, the
+    shoots of the second year, two seasons back.
 
     sun: the first day on which bared bark burns. next_spring: the first flush of the year after.
     """
@@ -98,34 +171,88 @@ def warned(
     stays = [tree.names[x.id] for x in staying(know, tree)]
     crown = sum(pi / 4 * (x.end_mm / 1000) ** 2 for x in left.limbs)
     found = [
-        Reason("stays", f"{len(stays)} limbs stay: {', '.join(stays)}. {_vase(tree)}", {"limbs that stay": len(stays)}, None, None, ("skeleton/limbs-stay",)),
+        Reason(
+            "stays",
+            f"{len(stays)} limbs stay: {', '.join(stays)}. {_vase(tree)}",
+            {"limbs that stay": len(stays)},
+            None,
+            None,
+            ("skeleton/limbs-stay",),
+        ),
         Reason(
             "looks",
-            f"It will look bare: {share_words(share)} of the leaf is gone, poles up to {length_words(max((x.length_m for x in left.limbs), default=0.0), units)} with cut ends, tufts of green after "
-            f"{know.number('skeleton/green-weeks'):.0f} weeks, a closed crown after {know.number('skeleton/closed-seasons'):.0f} seasons. Tell the owner now.",
-            {"share": round(share, 3), "cut faces left, m2": round(crown, 4)}, None, None, ("skeleton/green-weeks", "skeleton/closed-seasons"),
+            f"It will look bare: {share_words(share)} of the leaf is gone, poles up to "
+            f"{length_words(max((x.length_m for x in left.limbs), default=0.0), units)} "
+            "with cut ends, tufts of green after "
+            f"{know.number('skeleton/green-weeks'):.0f} weeks, a closed crown after "
+            f"{know.number('skeleton/closed-seasons'):.0f} seasons. Tell the owner now.",
+            {"share": round(share, 3), "cut faces left, m2": round(crown, 4)},
+            None,
+            None,
+            ("skeleton/green-weeks", "skeleton/closed-seasons"),
         ),
-        Reason("crop-lost", f"Crop lost: {share_words(crop.this_year)} of the crop at hand, {share_words(crop.next_year)} of the season after, {share_words(crop.third_year)} of the one after that.", {}, None, None, ("hard-regrowth/citrus/recovery",)),
-    ]  # fmt: skip
+        Reason(
+            "crop-lost",
+            (
+                f"Crop lost: {share_words(crop.this_year)} of the crop at hand, "
+                f"{share_words(crop.next_year)} of the season after, "
+                f"{share_words(crop.third_year)} of the one after that."
+            ),
+            {},
+            None,
+            None,
+            ("hard-regrowth/citrus/recovery",),
+        ),
+    ]
     if sun is not None:
         days = (sun - day).days
         short = days < know.days("skeleton/before-sun")
-        text = f"Strong sun on bark from {day_words(sun)}, {max(0, days)} days away{': too soon, the bark would burn before leaf shades it' if short else ''}. Whitewash the same day, every side of the trunk and the upper sides of the limbs."
-        found.append(Reason("sun-date", text, {"days to strong sun": days}, sun, None, ("skeleton/before-sun",)))
+        text = (
+            f"Strong sun on bark from {day_words(sun)}, {max(0, days)} days "
+            f"away{': too soon, the bark would burn before leaf shades it' if short else ''}. "
+            "Whitewash the same day, every side of the trunk and the upper sides of the limbs."
+        )
+        found.append(
+            Reason(
+                "sun-date", text, {"days to strong sun": days}, sun, None, ("skeleton/before-sun",)
+            )
+        )
     second = next_spring or day + dt.timedelta(days=365)
     text = (
-        f"All strong shoots stay this season. In the second spring, about {day_words(second)}, thin them to one each {length_words(know.number('skeleton/shoot-gap-m'), units)} of limb, "
-        f"{know.number('skeleton/shoots-an-end'):.0f} at each cut end; suckers off at every look for two seasons."
+        "All strong shoots stay this season. In the second spring, about "
+        f"{day_words(second)}, thin them to one each "
+        f"{length_words(know.number('skeleton/shoot-gap-m'), units)} of limb, "
+        f"{know.number('skeleton/shoots-an-end'):.0f} at each cut end; suckers off at every "
+        "look for two seasons."
     )
-    found.append(Reason("second-year", text, {}, second, None, ("skeleton/shoot-gap-m", "skeleton/shoots-an-end")))
+    found.append(
+        Reason(
+            "second-year",
+            text,
+            {},
+            second,
+            None,
+            ("skeleton/shoot-gap-m", "skeleton/shoots-an-end"),
+        )
+    )
     back = day.replace(day=1).replace(year=day.year + int(know.number("skeleton/seasons-back")))
     found.append(
-        Reason("seasons-back", f"Back in bearing about {back:%B %Y}; no other live cut until then.", {}, back, None, ("skeleton/seasons-back",))
+        Reason(
+            "seasons-back",
+            f"Back in bearing about {back:%B %Y}; no other live cut until then.",
+            {},
+            back,
+            None,
+            ("skeleton/seasons-back",),
+        )
     )
     return tuple(found)
 
 
 def _vase(tree: WalkTree) -> str:
     if tree.stances.get("middle") == "open-windows":
-        return "By your school the middle is opened: in a renewal only, and every bared limb is painted."
+        return (
+            "By your school the middle is opened: in a renewal only, and every bared limb is "
+            "painted."
+        )
     return "No vase: an evergreen keeps a limb in the middle, so that bark stays shaded."

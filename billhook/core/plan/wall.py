@@ -1,4 +1,6 @@
-"""A wall or an outline as cuts: sheared in one pass by machine, or cut back inside it by hand, ragged, with holes for light."""
+"""A wall or an outline as cuts: sheared in one pass by machine, or cut back inside it by hand,
+ragged, with holes for light.
+"""
 
 from __future__ import annotations
 
@@ -26,40 +28,70 @@ class WallCut:
 
 
 def machine_cuts(know: Knowledge, tree: WalkTree, outline: Outline) -> list[WallCut]:
-    """Every limb where it leaves the wall; wood too thick for the bar is left to the saw, to a side branch or the collar."""
+    """Every limb where it leaves the wall; wood too thick for the bar is left to the saw, to a side
+    branch or the collar.
+    """
     assert tree.frame is not None
     most, found = know.number("machine/largest-mm"), []
     for b in breaks(tree.frame, outline):
         limb = tree.frame.limb(b.limb)
         wound = limb.diameter_mm(b.keep_m)
         if wound <= most:
-            text = f"Stands {length_words(b.beyond_m, tree.units)} past the wall: goes with the pass."
+            text = (
+                f"Stands {length_words(b.beyond_m, tree.units)} past the wall: goes with the pass."
+            )
             found.append(WallCut(Cut(limb.id, b.keep_m), True, _why("past-wall", text, b, ())))
         else:
-            text = f"{diameter_words(wound, tree.units)} at the wall, thicker than the bar takes ({diameter_words(most, tree.units)}): by hand, inside the wall."
-            found.append(WallCut(Cut(limb.id, _inside(tree, know, limb, b)), False, _why("too-thick", text, b, ("machine/largest-mm",))))
+            text = (
+                f"{diameter_words(wound, tree.units)} at the wall, thicker than the bar takes "
+                f"({diameter_words(most, tree.units)}): by hand, inside the wall."
+            )
+            found.append(
+                WallCut(
+                    Cut(limb.id, _inside(tree, know, limb, b)),
+                    False,
+                    _why("too-thick", text, b, ("machine/largest-mm",)),
+                )
+            )
     return found
 
 
 def ragged_cuts(know: Knowledge, tree: WalkTree, outline: Outline) -> list[WallCut]:
-    """Limbs past the wall, back to a fork inside it; every second one, round the tree, a fork further in, so that light gets in."""
+    """Limbs past the wall, back to a fork inside it; every second one, round the tree, a fork
+    further in, so that light gets in.
+    """
     assert tree.frame is not None
-    past = sorted(breaks(tree.frame, outline), key=lambda b: (tree.frame.limb(b.limb).bearing_deg, b.limb) if tree.frame else (0.0, b.limb))
+    past = sorted(
+        breaks(tree.frame, outline),
+        key=lambda b: (
+            (tree.frame.limb(b.limb).bearing_deg, b.limb) if tree.frame else (0.0, b.limb)
+        ),
+    )
     found = []
     for nth, b in enumerate(past):
         limb = tree.frame.limb(b.limb)
         keep = _inside(tree, know, limb, b)
         deeper = _deeper(tree, know, limb, keep) if nth % 2 else 0.0
         if deeper > 0:
-            text = f"Stands {length_words(b.beyond_m, tree.units)} past the wall: back to a fork deep inside, a hole for light."
+            text = (
+                f"Stands {length_words(b.beyond_m, tree.units)} past the wall: back to a fork "
+                "deep inside, a hole for light."
+            )
         else:
-            text = f"Stands {length_words(b.beyond_m, tree.units)} past the wall: back to a fork inside it."
+            text = (
+                f"Stands {length_words(b.beyond_m, tree.units)} past the wall: back to a fork "
+                "inside it."
+            )
         found.append(WallCut(Cut(limb.id, deeper or keep), False, _why("ragged", text, b, ())))
     return found
 
 
-def fitting(know: Knowledge, tree: WalkTree, outline: Outline, limit: float) -> tuple[Outline, float]:
-    """The nearest wall whose pass takes no more than a share [0..1], and by how much it had to be set out [m]."""
+def fitting(
+    know: Knowledge, tree: WalkTree, outline: Outline, limit: float
+) -> tuple[Outline, float]:
+    """The nearest wall whose pass takes no more than a share [0..1], and by how much it had to be
+    set out [m].
+    """
     assert tree.frame is not None
     frame, wood = tree.frame, wood_parameters(know, tree.species)
 
@@ -75,26 +107,59 @@ def fitting(know: Knowledge, tree: WalkTree, outline: Outline, limit: float) -> 
         middle = (near + far) / 2
         near, far = (near, middle) if taken(middle) <= limit else (middle, far)
     centimetres = ceil(far * 100)
-    # wood that grows too thick for the bar as the wall moves in may make the share jump: go on to the next that fits
-    while taken(centimetres / 100) > limit and centimetres < 100 * know.number("machine/set-out-most"):
+    # wood that grows too thick for the bar as the wall moves in may make the share jump: go on to
+    # the next that fits
+    while taken(centimetres / 100) > limit and centimetres < 100 * know.number(
+        "machine/set-out-most"
+    ):
         centimetres += 1
     return outline.grown(centimetres / 100), centimetres / 100
 
 
-def how(know: Knowledge, tree: WalkTree, by: str, outline: Outline, set_out_m: float, limit: float, thick: int) -> Reason:
+def how(
+    know: Knowledge,
+    tree: WalkTree,
+    by: str,
+    outline: Outline,
+    set_out_m: float,
+    limit: float,
+    thick: int,
+) -> Reason:
     """What hand or machine changes, in a sentence. thick: limbs that the bar does not take."""
-    wall = f"wall {length_words(outline.half_m, tree.units)} from the trunk at its foot, top at {length_words(outline.top_m, tree.units)}"
+    wall = (
+        f"wall {length_words(outline.half_m, tree.units)} from the trunk at its foot, top at "
+        f"{length_words(outline.top_m, tree.units)}"
+    )
     used: dict[str, float | str | None] = {
         "half width, m": round(outline.half_m, 2),
         "top, m": round(outline.top_m, 2),
         "lean, degrees": outline.lean_deg,
     }
     if by == "machine":
-        out = f" Set out by {length_words(set_out_m, tree.units)}, so that one pass stays within {share_words(limit)}." if set_out_m else ""
-        hand = f" {thick} {'limb is' if thick == 1 else 'limbs are'} left for the saw." if thick else ""
-        text = f"By machine: {wall}; every shoot past it goes in one pass, no bud is chosen, and a shell of sprouts follows.{out}{hand}"
-        return Reason("by-machine", text, used, None, None, ("machine/largest-mm", "machine/metres-a-minute"))
-    text = f"By hand, ragged: {wall}; limbs past it go back to forks at uneven depths, so that light gets through and fewer sprouts follow. Slower than a machine."
+        out = (
+            (
+                f" Set out by {length_words(set_out_m, tree.units)}, so that one pass stays "
+                f"within {share_words(limit)}."
+            )
+            if set_out_m
+            else ""
+        )
+        hand = (
+            f" {thick} {'limb is' if thick == 1 else 'limbs are'} left for the saw."
+            if thick
+            else ""
+        )
+        text = (
+            f"By machine: {wall}; every shoot past it goes in one pass, no bud is chosen, and a "
+            f"shell of sprouts follows.{out}{hand}"
+        )
+        return Reason(
+            "by-machine", text, used, None, None, ("machine/largest-mm", "machine/metres-a-minute")
+        )
+    text = (
+        f"By hand, ragged: {wall}; limbs past it go back to forks at uneven depths, so that "
+        "light gets through and fewer sprouts follow. Slower than a machine."
+    )
     return Reason("by-hand-ragged", text, used)
 
 
@@ -104,7 +169,9 @@ def machine_minutes(know: Knowledge, spacing_m: float) -> float:
 
 
 def _inside(tree: WalkTree, know: Knowledge, limb: Limb, b: Break) -> float:
-    """Back to the outermost side branch that lies inside the wall; off at the collar where none would take over."""
+    """Back to the outermost side branch that lies inside the wall; off at the collar where none
+    would take over.
+    """
     bound = b.keep_m
     keep = to_side_branch(tree, know, limb, lambda _, k: k <= bound)
     thin = limb.diameter_mm(bound) <= know.number("tools/hand-pruner/green-mm")
@@ -113,7 +180,9 @@ def _inside(tree: WalkTree, know: Knowledge, limb: Limb, b: Break) -> float:
 
 def _deeper(tree: WalkTree, know: Knowledge, limb: Limb, keep_m: float) -> float:
     """Back to a fork clearly further in than a cut; 0 where there is none."""
-    return to_side_branch(tree, know, limb, lambda _, k: k < keep_m - know.number("making/top-further-m"))
+    return to_side_branch(
+        tree, know, limb, lambda _, k: k < keep_m - know.number("making/top-further-m")
+    )
 
 
 def _why(code: str, text: str, b: Break, ids: tuple[str, ...]) -> Reason:

@@ -1,4 +1,6 @@
-"""The cheapest days of a year: which days are open, given what each costs and how much it lets one take."""
+"""The cheapest days of a year: which days are open, given what each costs and how much it lets one
+take.
+"""
 
 from __future__ import annotations
 
@@ -17,9 +19,11 @@ _EPS = 1e-9
 
 @dataclass(frozen=True)
 class Open:
-    """Days that are open, and those open to small cuts by the way of working alone. ``ok``: days that would do but for the price. Shape (days,).
+    """Days that are open, and those open to small cuts by the way of working alone. ``ok``: days
+    that would do but for the price. Shape (days,).
 
-    rounds: cuts of such a share that come to an ordinary one, None where the days leave a useful share.
+    rounds: cuts of such a share that come to an ordinary one, None where the days leave a useful
+    share.
     """
 
     ok: Days
@@ -29,17 +33,28 @@ class Open:
 
 
 def useful_share(know: Knowledge, work: Work, own: float, year: float) -> float:
-    """The least share worth a visit for a kind of work: its own row, or between 6 and 10 % by what work and year allow."""
+    """The least share worth a visit for a kind of work: its own row, or between 6 and 10 % by what
+    work and year allow.
+    """
     if (row := know.get(f"useful/{work}/share")) is not None:
         return know.number(row.id)
     return max(know.number("useful/least"), min(know.number("useful/most"), min(own, year) / 2))
 
 
-def open_days(know: Knowledge, price: Floats, shut: Days, cap: Floats, dear: Days, useful: float, widened: bool) -> Open:
+def open_days(
+    know: Knowledge,
+    price: Floats,
+    shut: Days,
+    cap: Floats,
+    dear: Days,
+    useful: float,
+    widened: bool,
+) -> Open:
     """Which days of a year are open.
 
-    price: after what a way of working prefers. shut: days that a harm closes. cap: largest share of each day. dear: days that no small cap and
-    no way of working opens. widened: the way of working takes small cuts on days a little dearer. Arrays have shape (days,).
+    price: after what a way of working prefers. shut: days that a harm closes. cap: largest share of
+    each day. dear: days that no small cap and no way of working opens. widened: the way of working
+    takes small cuts on days a little dearer. Arrays have shape (days,).
     """
     ok, rounds = ~shut & (cap >= useful - _EPS), None
     if not ok.any():
@@ -54,8 +69,14 @@ def open_days(know: Knowledge, price: Floats, shut: Days, cap: Floats, dear: Day
     go = ok & (price <= best + know.number("price/band") + _EPS)
     if _longest(go) < know.days("price/run"):
         go |= _cheapest_run(price, ok, know.days("price/run"))
-    small = widened and useful <= know.number("price/wide-share") + _EPS  # a skeleton prune is no small cut
-    wide = ok & ~dear & ~go & (price <= best + know.number("price/wide-band") + _EPS) if small else none
+    small = (
+        widened and useful <= know.number("price/wide-share") + _EPS
+    )  # a skeleton prune is no small cut
+    wide = (
+        ok & ~dear & ~go & (price <= best + know.number("price/wide-band") + _EPS)
+        if small
+        else none
+    )
     return Open(ok, go, wide, rounds)
 
 
@@ -78,7 +99,9 @@ def _longest(days: Days) -> int:
 
 
 def _cheapest_run(price: Floats, ok: Days, length: int) -> Days:
-    """The run of so many days whose dearest day is cheapest, then with the lowest mean, then the earliest; with neighbours no dearer than its mean."""
+    """The run of so many days whose dearest day is cheapest, then with the lowest mean, then the
+    earliest; with neighbours no dearer than its mean.
+    """
     found = np.zeros_like(ok)
     if _longest(ok) < length:
         first, after = _edges(ok)

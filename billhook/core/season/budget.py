@@ -31,7 +31,9 @@ def age_class(tree: TreeState, age: int, know: Knowledge) -> str:
 
 
 def yearly_budget(tree: TreeState, age: int, know: Knowledge, barren: bool = False) -> Budget:
-    """Share of live canopy that may go in one growing year, suckers and dead wood apart. barren: it carries no crop in that year."""
+    """Share of live canopy that may go in one growing year, suckers and dead wood apart. barren: it
+    carries no crop in that year.
+    """
     group = know.text(f"species/{tree.species}/group")
     if tree.condition in ("weak", "diseased", "transplanted", "wilting"):
         known, why = know["budget/weak"], f"the tree is {tree.condition}"
@@ -46,14 +48,26 @@ def yearly_budget(tree: TreeState, age: int, know: Knowledge, barren: bool = Fal
     else:
         known, why = (
             know.first(f"budget/{tree.species}-mature", f"budget/{group}-mature"),
-            "it is grown and neglected" if tree.condition == "neglected" else "it is grown and healthy",
+            "it is grown and neglected"
+            if tree.condition == "neglected"
+            else "it is grown and healthy",
         )
-    share = float(known.value)  # type: ignore[arg-type]  # the loader holds this table to numbers
-    text = f"This year at most {share_words(share)} of the canopy: {why}." if share > 0 else f"Nothing of the live canopy this year: {why}."
+    share = know.number(known.id)
+    text = (
+        f"This year at most {share_words(share)} of the canopy: {why}."
+        if share > 0
+        else f"Nothing of the live canopy this year: {why}."
+    )
     if tree.used_share > 0:
         text += f" {share_words(tree.used_share)} is already cut."
     return Budget(
-        share, Reason("yearly-budget", text, {"yearly share": share, "already cut": tree.used_share, "age, years": age}, catalogue_ids=(known.id,))
+        share,
+        Reason(
+            "yearly-budget",
+            text,
+            {"yearly share": share, "already cut": tree.used_share, "age, years": age},
+            catalogue_ids=(known.id,),
+        ),
     )
 
 
@@ -65,5 +79,9 @@ def own_limit(tree: TreeState, work: Work, age: int, know: Knowledge) -> float |
         return know.number("budget/young-shoots")
     group = know.text(f"species/{tree.species}/group")
     column = age_class(tree, age, know)
-    known = know.first(f"operations/{tree.species}-{work}/{column}", f"operations/{group}-{work}/{column}", f"operations/other-{work}/{column}")
+    known = know.first(
+        f"operations/{tree.species}-{work}/{column}",
+        f"operations/{group}-{work}/{column}",
+        f"operations/other-{work}/{column}",
+    )
     return know.number(known.id)

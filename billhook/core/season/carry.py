@@ -1,4 +1,6 @@
-"""When a pot kept under cover goes out and comes in: by the cold nights of one year in ten and by what its kind bears."""
+"""When a pot kept under cover goes out and comes in: by the cold nights of one year in ten and by
+what its kind bears.
+"""
 
 from __future__ import annotations
 
@@ -14,17 +16,31 @@ from .seen import Dates, on_or_after
 _DAY = dt.timedelta(days=1)
 
 
-def carry_dates(site: Site, tree: TreeState, know: Knowledge, coldest: dt.date, dates: Dates) -> tuple[dt.date | None, dt.date | None]:
-    """The day out after the coldest day and the day in after it; None where no night is that cold. What was really done stands before both."""
+def carry_dates(
+    site: Site, tree: TreeState, know: Knowledge, coldest: dt.date, dates: Dates
+) -> tuple[dt.date | None, dt.date | None]:
+    """The day out after the coldest day and the day in after it; None where no night is that cold.
+    What was really done stands before both.
+    """
     bears = know.get(f"species/{tree.species}/carry-in-night")
     if not tree.in_pot or not tree.under_cover or bears is None:
         return None, None
     limit = know.number(bears.id) + know.number("season/cold-night-below")
     margin = dt.timedelta(days=know.days("season/carry-margin"))
     summer = coldest + dt.timedelta(days=YEAR_DAYS // 2)
-    spring, autumn = (values_on(site.normals.tmin_c, d, YEAR_DAYS // 2) >= limit for d in (coldest, summer))
-    outs = [coldest + dt.timedelta(days=int(np.argmax(spring)))] if spring.any() and not spring.all() else []
-    ins = [summer + dt.timedelta(days=int(np.argmin(autumn))) - _DAY] if autumn.any() and not autumn.all() else []
+    spring, autumn = (
+        values_on(site.normals.tmin_c, d, YEAR_DAYS // 2) >= limit for d in (coldest, summer)
+    )
+    outs = (
+        [coldest + dt.timedelta(days=int(np.argmax(spring)))]
+        if spring.any() and not spring.all()
+        else []
+    )
+    ins = (
+        [summer + dt.timedelta(days=int(np.argmin(autumn))) - _DAY]
+        if autumn.any() and not autumn.all()
+        else []
+    )
     if site.last_frost:
         outs.append(on_or_after(coldest - dt.timedelta(days=60), site.last_frost) + margin)
     if site.first_frost:

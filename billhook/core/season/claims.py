@@ -23,7 +23,8 @@ DAY = dt.timedelta(days=1)
 class Price:
     """What a price row says of its days: crops per share from ``at_from`` to ``at_to``, evenly.
 
-    slots: what it prices; of rows that price the same of one crop on a day those of the highest rank count. crop: start of the growing year of its bloom.
+    slots: what it prices; of rows that price the same of one crop on a day those of the highest
+    rank count. crop: start of the growing year of its bloom.
     """
 
     at_from: float
@@ -35,10 +36,12 @@ class Price:
 
 @dataclass(frozen=True)
 class Claim:
-    """``limit``: something holds the work back in this span. cap: share limit that comes with it. ``price``: what the cut costs.
+    """``limit``: something holds the work back in this span. cap: share limit that comes with it.
+    ``price``: what the cut costs.
 
-    ``prefer``: a way of working takes ``takes`` off the price. ``never`` closes the work; ``always`` only says something of it; ``event`` is
-    shown among the events under the reason's code. dear: days on which no way of working widens the band, and no small cap makes do.
+    ``prefer``: a way of working takes ``takes`` off the price. ``never`` closes the work;
+    ``always`` only says something of it; ``event`` is shown among the events under the reason's
+    code. dear: days on which no way of working widens the band, and no small cap makes do.
     """
 
     kind: str
@@ -57,21 +60,41 @@ def _spans(year: GrowingYear) -> dict[str, Span | None]:
     after = summer.start if summer else year.peak
     autumn = [f for f in year.later_flushes if f.start > after]
     return {
-        "bloom": year.bloom, "harvest": year.harvest, "hot": year.hot, "sun30": year.sun30, "sun32": year.sun32, "sun35": year.sun35, "rest": year.quiescent,
-        "forms": year.bloom_forms, "cool-hours": year.cool_hours, "second-flush": year.later_flushes[0] if year.later_flushes else None,
+        "bloom": year.bloom,
+        "harvest": year.harvest,
+        "hot": year.hot,
+        "sun30": year.sun30,
+        "sun32": year.sun32,
+        "sun35": year.sun35,
+        "rest": year.quiescent,
+        "forms": year.bloom_forms,
+        "cool-hours": year.cool_hours,
+        "second-flush": year.later_flushes[0] if year.later_flushes else None,
         "autumn-flush": autumn[-1] if autumn else None,
-    }  # fmt: skip
+    }
 
 
 _POINTS: dict[str, Callable[[GrowingYear], dt.date | None]] = {
-    "start": lambda y: y.start, "end": lambda y: y.end, "last-frost": lambda y: y.last_frost, "first-frost": lambda y: y.first_frost,
-    "flush": lambda y: y.flush, "flush-hard": lambda y: y.flush_hard, "drop-end": lambda y: y.drop_end, "last-hard": lambda y: y.last_safe_hard,
-    "last-light": lambda y: y.last_safe_light, "carry-out": lambda y: y.carry_out, "carry-in": lambda y: y.carry_in, "peak": lambda y: y.peak,
+    "start": lambda y: y.start,
+    "end": lambda y: y.end,
+    "last-frost": lambda y: y.last_frost,
+    "first-frost": lambda y: y.first_frost,
+    "flush": lambda y: y.flush,
+    "flush-hard": lambda y: y.flush_hard,
+    "drop-end": lambda y: y.drop_end,
+    "last-hard": lambda y: y.last_safe_hard,
+    "last-light": lambda y: y.last_safe_light,
+    "carry-out": lambda y: y.carry_out,
+    "carry-in": lambda y: y.carry_in,
+    "peak": lambda y: y.peak,
     "nothing": lambda y: None,
-}  # fmt: skip
+}
 _FLAGS: dict[str, Callable[[Asked], bool]] = {
     "everbearing": lambda a: bool(a.know.number(f"species/{a.tree.species}/everbearing")),
-    "flat-price": lambda a: bool(a.know.number(f"species/{a.tree.species}/everbearing")) or f"flat-price/{a.tree.species}/crops" in a.know,
+    "flat-price": lambda a: (
+        bool(a.know.number(f"species/{a.tree.species}/everbearing"))
+        or f"flat-price/{a.tree.species}/crops" in a.know
+    ),
     "clear-trunk": lambda a: a.tree.first_branch_m is not None,
     "citrus": lambda a: a.know.text(f"species/{a.tree.species}/group") == "citrus",
     "frost-pocket": lambda a: a.site.frost_pocket,
@@ -82,7 +105,10 @@ _FLAGS: dict[str, Callable[[Asked], bool]] = {
     "no-cold": lambda a: a.year.no_cold,
     "bears": lambda a: a.bears,
     "no-fruit": lambda a: a.barren,
-    "lanky": lambda a: (known := a.know.get(f"cultivars/{a.tree.cultivar}/lanky")) is not None and bool(known.value),
+    "lanky": lambda a: (
+        (known := a.know.get(f"cultivars/{a.tree.cultivar}/lanky")) is not None
+        and bool(known.value)
+    ),
     "young": lambda a: a.age < a.know.number("budget/mature-from"),
     "cut": lambda a: a.tree.cut is not None,
     "pick-not-seen": lambda a: a.year.harvest_spread is not None,
@@ -94,7 +120,7 @@ _TOPICS: dict[str, Callable[[Asked, str], bool]] = {
     "known": lambda a, word: a.date(word) is not None,
     "danger": lambda a, word: word in a.site.dangers,
     "condition": lambda a, word: a.tree.condition == word,
-    "freeze-class": lambda a, word: a.tree.freeze_class == int(word) and a.frozen_this_year,
+    "freeze-class": lambda a, word: a.tree.freeze_class == word and a.frozen_this_year,
     "cut": lambda a, word: a.tree.cut == word,
     "climate": lambda a, word: a.site.climate == word,
 }
@@ -134,7 +160,9 @@ def _cases(know: Knowledge, species: str) -> dict[str, tuple[DateCase, ...]]:
 
 @dataclass(frozen=True, eq=False)
 class Asked:
-    """Everything a rule may look at: the place, the tree, the catalogue, and three growing years in a row."""
+    """Everything a rule may look at: the place, the tree, the catalogue, and three growing years in
+    a row.
+    """
 
     site: Site
     tree: TreeState
@@ -158,13 +186,21 @@ class Asked:
 
     @property
     def bears(self) -> bool:
-        """True once the kind has come to its first crop, unless it was seen that this tree has not."""
-        first = self.know.first(f"first-crop/{self.tree.rootstock}/years", f"first-crop/{self.tree.species}/years", "first-crop/other/years")
+        """True once the kind has come to its first crop, unless it was seen that this tree has
+        not.
+        """
+        first = self.know.first(
+            f"first-crop/{self.tree.rootstock}/years",
+            f"first-crop/{self.tree.species}/years",
+            "first-crop/other/years",
+        )
         return self.tree.fruit_on != "never" and self.age >= self.know.number(first.id)
 
     @property
     def barren(self) -> bool:
-        """True if no fruit was seen on it in the crop that blooms this year; a tree that was picked bore one."""
+        """True if no fruit was seen on it in the crop that blooms this year; a tree that was picked
+        bore one.
+        """
         said, year = self.tree.fruit_said, self.year
         if self.tree.fruit_on != "none":
             return False
@@ -215,13 +251,19 @@ class Asked:
         return self._whys.get(name, "")
 
     def amount(self, known_id: str, by_vigour: bool) -> int:
-        """Days of a catalogue value, the kind's own where it has one; of a list, the one for the tree's vigour."""
+        """Days of a catalogue value, the kind's own where it has one; of a list, the one for the
+        tree's vigour.
+        """
         if by_vigour:
-            return round(self.know.numbers(known_id)[max(1, min(5, vigour_of(self.tree, self.know))) - 1])
+            return round(
+                self.know.numbers(known_id)[max(1, min(5, vigour_of(self.tree, self.know))) - 1]
+            )
         return self.know.days(of_kind(self.know, known_id, self.tree.species))
 
     def on(self, known_id: str) -> dt.date:
-        """The first such month and day of the growing year; a northern date of the catalogue, turned in the south."""
+        """The first such month and day of the growing year; a northern date of the catalogue,
+        turned in the south.
+        """
         month, day = (int(part) for part in self.know.text(known_id).split("-"))
         return on_or_after(self.year.start, (turned_month(month, self.site), day))
 
@@ -231,4 +273,7 @@ class Asked:
 
     def in_school(self, schools: tuple[str, ...]) -> bool:
         """True where the rule is for every school, or for the one chosen on its topic."""
-        return not schools or any(self.stance.get(topic) == school for topic, _, school in (s.partition("/") for s in schools))
+        return not schools or any(
+            self.stance.get(topic) == school
+            for topic, _, school in (s.partition("/") for s in schools)
+        )

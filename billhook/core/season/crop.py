@@ -1,4 +1,6 @@
-"""Bloom and fruit of one growing year: when the ends turn to bloom, when petals fall, when a tree is picked."""
+"""Bloom and fruit of one growing year: when the ends turn to bloom, when petals fall, when a tree
+is picked.
+"""
 
 from __future__ import annotations
 
@@ -28,8 +30,12 @@ def _middle(of: Span) -> dt.date:
     return of.start + dt.timedelta(days=((of.end - of.start).days + 1) // 2)
 
 
-def calendar_months(tree: TreeState, know: Knowledge, climate: str, column: str) -> tuple[str, tuple[float, ...]] | None:
-    """Catalogue id and months of a column, the cultivar's before the species', the calendar's before the plain ones."""
+def calendar_months(
+    tree: TreeState, know: Knowledge, climate: str, column: str
+) -> tuple[str, tuple[float, ...]] | None:
+    """Catalogue id and months of a column, the cultivar's before the species', the calendar's
+    before the plain ones.
+    """
     calendar = know.text(f"climates/{climate}/calendar")
     for row in (f"cultivars/{tree.cultivar}", f"species/{tree.species}"):
         for name in (f"{column}-{calendar}", column):
@@ -38,12 +44,18 @@ def calendar_months(tree: TreeState, know: Knowledge, climate: str, column: str)
     return None
 
 
-def bloom_of(site: Site, tree: TreeState, know: Knowledge, flush: dt.date, start: dt.date, dates: Dates) -> Span | None:
-    """The bloom of the growing year from ``start``: after the flush, or about the middle of its months. None for everbearing kinds."""
+def bloom_of(
+    site: Site, tree: TreeState, know: Knowledge, flush: dt.date, start: dt.date, dates: Dates
+) -> Span | None:
+    """The bloom of the growing year from ``start``: after the flush, or about the middle of its
+    months. None for everbearing kinds.
+    """
     if know.number(f"species/{tree.species}/everbearing"):
         return None
     if (after_flush := know.get(f"species/{tree.species}/bloom-after-flush")) is not None:
-        begin = dates.known("bloom", "bloom_start", flush + dt.timedelta(days=know.days(after_flush.id)), "computed")
+        begin = dates.known(
+            "bloom", "bloom_start", flush + dt.timedelta(days=know.days(after_flush.id)), "computed"
+        )
     elif (months := calendar_months(tree, know, site.climate, "bloom")) is not None:
         lead = dt.timedelta(days=know.days("season/bloom-before-middle"))
         first = _middle(_months_span(months[1], start - dt.timedelta(days=200), site)) - lead
@@ -55,22 +67,32 @@ def bloom_of(site: Site, tree: TreeState, know: Knowledge, flush: dt.date, start
     return Span(begin, begin + dt.timedelta(days=know.days("season/petal-fall-after-bloom")))
 
 
-def harvest_of(site: Site, tree: TreeState, know: Knowledge, bloom: Span | None, dates: Dates) -> tuple[Span | None, int | None]:
-    """The pick of this tree, and by how many days it may lie earlier or later where no day of it was seen.
+def harvest_of(
+    site: Site, tree: TreeState, know: Knowledge, bloom: Span | None, dates: Dates
+) -> tuple[Span | None, int | None]:
+    """The pick of this tree, and by how many days it may lie earlier or later where no day of it
+    was seen.
 
-    A region's months cover all its cultivars; one tree is picked in some weeks about their middle. Citrus stores on the tree: its months, and
-    not before its fruit can be ripe.
+    A region's months cover all its cultivars; one tree is picked in some weeks about their middle.
+    Citrus stores on the tree: its months, and not before its fruit can be ripe.
     """
     months = calendar_months(tree, know, site.climate, "harvest")
     if months is None or bloom is None:
         return None, None
     # months of the reference climate move with the place; months written for a calendar do not
-    shift = dt.timedelta(days=know.days(f"climates/{site.climate}/harvest-shift") if months[0].endswith("/harvest") else 0)
+    shift = dt.timedelta(
+        days=know.days(f"climates/{site.climate}/harvest-shift")
+        if months[0].endswith("/harvest")
+        else 0
+    )
     citrus = know.text(f"species/{tree.species}/group") == "citrus"
-    lead = dt.timedelta(days=0 if citrus else 30)  # bloom seen some weeks late does not push the pick on by a year
+    lead = dt.timedelta(
+        days=0 if citrus else 30
+    )  # bloom seen some weeks late does not push the pick on by a year
     window = _months_span(months[1], bloom.start - lead - shift, site)
     years = know.get(f"{months[0].rsplit('/', 1)[0]}/harvest-years-on")
-    # a crop that hangs a whole year longer does so on the dry coasts only; where it is humid the fruit is picked in the year of its bloom
+    # a crop that hangs a whole year longer does so on the dry coasts only; where it is humid the
+    # fruit is picked in the year of its bloom
     if years is not None and know.number(years.id) and not months[0].endswith("-humid"):
         window = _months_span(months[1], window.start + dt.timedelta(days=200), site)
     window = Span(window.start + shift, window.end + shift)
@@ -78,8 +100,15 @@ def harvest_of(site: Site, tree: TreeState, know: Knowledge, bloom: Span | None,
         ripe = bloom.end + dt.timedelta(days=know.days("season/citrus-ripe-after"))
         if window.start < ripe:
             late = 2 * (window.end - ripe) < window.end - window.start
-            window = _months_span(months[1], window.start - shift + dt.timedelta(days=200), site) if late else Span(ripe, window.end)
-        pick, spread = (window.end - window.start).days + 1, None if tree.cultivar else know.days("season/pick-unknown-cultivar")
+            window = (
+                _months_span(months[1], window.start - shift + dt.timedelta(days=200), site)
+                if late
+                else Span(ripe, window.end)
+            )
+        pick, spread = (
+            (window.end - window.start).days + 1,
+            None if tree.cultivar else know.days("season/pick-unknown-cultivar"),
+        )
     else:
         length = (window.end - window.start).days + 1
         pick = min(length, know.days(know.first(f"pick/{tree.species}/days", "pick/other/days").id))
@@ -96,24 +125,39 @@ def harvest_of(site: Site, tree: TreeState, know: Knowledge, bloom: Span | None,
     return span(min(begin, finish), finish), None if seen else spread
 
 
-def forming(site: Site, tree: TreeState, know: Knowledge, coldest: dt.date, bloom: Span | None) -> Span | None:
-    """From when the ends of this bloom are made, to the day before its first petals: by cool nights, by months, or so long before."""
+def forming(
+    site: Site, tree: TreeState, know: Knowledge, coldest: dt.date, bloom: Span | None
+) -> Span | None:
+    """From when the ends of this bloom are made, to the day before its first petals: by cool
+    nights, by months, or so long before.
+    """
     if bloom is None:
         return None
     species = tree.species
     how = know.text(f"species/{species}/induction")
     if how == "cool-nights":
         begin = _cool_nights(site, know, coldest - dt.timedelta(days=YEAR_DAYS // 2), coldest)
-    elif how == "months" and (months := calendar_months(tree, know, site.climate, "bloom-forms")) is not None:
+    elif (
+        how == "months"
+        and (months := calendar_months(tree, know, site.climate, "bloom-forms")) is not None
+    ):
         begin = _months_span(months[1], bloom.start - dt.timedelta(days=YEAR_DAYS), site).start
     else:
         group = know.text(f"species/{species}/group")
-        begin = bloom.start - dt.timedelta(days=know.days(know.first(f"forming/{species}/days", f"forming/{group}/days", "forming/other/days").id))
+        begin = bloom.start - dt.timedelta(
+            days=know.days(
+                know.first(
+                    f"forming/{species}/days", f"forming/{group}/days", "forming/other/days"
+                ).id
+            )
+        )
     return span(begin, bloom.start - _DAY)
 
 
 def _cool_nights(site: Site, know: Knowledge, after: dt.date, coldest: dt.date) -> dt.date:
-    """First week after midsummer with mean minima and maxima cool enough to turn ends to bloom; where none is, the coldest week."""
+    """First week after midsummer with mean minima and maxima cool enough to turn ends to bloom;
+    where none is, the coldest week.
+    """
     run = know.days("season/induction-run")
 
     def weekly(monthly: tuple[float, ...]) -> np.ndarray:
@@ -129,7 +173,9 @@ def _cool_nights(site: Site, know: Knowledge, after: dt.date, coldest: dt.date) 
 
 
 def cool_hours(site: Site, tree: TreeState, know: Knowledge, after: dt.date) -> Span | None:
-    """From the first cool day after the heat to the day on which cool hours make an ordinary citrus bloom. None where they never do."""
+    """From the first cool day after the heat to the day on which cool hours make an ordinary citrus
+    bloom. None where they never do.
+    """
     if know.text(f"species/{tree.species}/induction") != "cool-hours":
         return None
     limit = know.number("season/cool-hours-below")
@@ -138,5 +184,14 @@ def cool_hours(site: Site, tree: TreeState, know: Knowledge, after: dt.date) -> 
     if not cool.any():
         return None
     first = int(np.argmax(cool))
-    reached = np.cumsum(hours_below(low[first:], high[first:], limit)) >= know.number("season/cool-hours")
-    return Span(after + dt.timedelta(days=first), after + dt.timedelta(days=first + int(np.argmax(reached)))) if reached.any() else None
+    reached = np.cumsum(hours_below(low[first:], high[first:], limit)) >= know.number(
+        "season/cool-hours"
+    )
+    return (
+        Span(
+            after + dt.timedelta(days=first),
+            after + dt.timedelta(days=first + int(np.argmax(reached))),
+        )
+        if reached.any()
+        else None
+    )

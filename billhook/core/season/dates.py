@@ -1,8 +1,10 @@
-"""The words in which rules name dates: ``latest(last-frost - @windows/thin-before-last-frost, picked + 1)``.
+"""The words in which rules name dates: ``latest(last-frost - @windows/thin-before-last-frost,
+picked + 1)``.
 
-A term is a named date, moved by whole days or by catalogue values (``@id``, or ``@id[vigour]`` for a list by vigour).
-``latest`` and ``earliest`` leave out what is not known; ``on(@id)`` is the month and day a catalogue text names, turned in the south.
-A term that is not known makes the whole unknown, and the rule that uses it is silent.
+A term is a named date, moved by whole days or by catalogue values (``@id``, or ``@id[vigour]`` for
+a list by vigour). ``latest`` and ``earliest`` leave out what is not known; ``on(@id)`` is the month
+and day a catalogue text names, turned in the south. A term that is not known makes the whole
+unknown, and the rule that uses it is silent.
 """
 
 from __future__ import annotations
@@ -22,7 +24,9 @@ class Scope(Protocol):
     """What dates are read against: one growing year of one tree."""
 
     def date(self, name: str) -> dt.date | None:
-        """The named date, None where it is not known. Raises: RuleError for a name that means nothing."""
+        """The named date, None where it is not known. Raises: RuleError for a name that means
+        nothing.
+        """
 
     def amount(self, known_id: str, by_vigour: bool) -> int:
         """Days of a catalogue value."""
@@ -46,7 +50,10 @@ class Moment:
     ids: tuple[str, ...]
 
 
-_TOKEN = re.compile(r"\s*(?:(@[\w./-]+)(\[vigour\])?|(\d+)|([a-z][a-z0-9-]*(?:\.[a-z][a-z0-9-]*)*)|([(),])|(?<=\s)([+-])(?=\s))")
+_TOKEN = re.compile(
+    r"\s*(?:(@[\w./-]+)(\[vigour\])?|(\d+)|([a-z][a-z0-9-]*(?:\.[a-z][a-z0-9-]*)*)"
+    r"|([(),])|(?<=\s)([+-])(?=\s))"
+)
 _COMPARE = {"<=": operator.le, ">=": operator.ge, "<": operator.lt, ">": operator.gt}
 
 
@@ -64,7 +71,10 @@ class _Words:
             place = found.end()
 
     def symbol(self, wanted: str) -> bool:
-        if self.at < len(self.tokens) and wanted in (self.tokens[self.at][4], self.tokens[self.at][5]):
+        if self.at < len(self.tokens) and wanted in (
+            self.tokens[self.at][4],
+            self.tokens[self.at][5],
+        ):
             self.at += 1
             return True
         return False
@@ -83,7 +93,11 @@ class _Words:
 
         def moved(scope: Scope) -> dt.date | None:
             day = base(scope)
-            return None if day is None else day + dt.timedelta(days=sum(sign * amount(scope) for sign, amount in moves))
+            return (
+                None
+                if day is None
+                else day + dt.timedelta(days=sum(sign * amount(scope) for sign, amount in moves))
+            )
 
         return moved
 
@@ -139,7 +153,9 @@ def moment(text: str) -> Moment:
 
 @lru_cache(maxsize=4096)
 def comparison(text: str) -> Callable[[Scope], bool] | None:
-    """Read ``date <= date`` and the like, or None where the text compares nothing. Not known on either side means it does not hold."""
+    """Read ``date <= date`` and the like, or None where the text compares nothing. Not known on
+    either side means it does not hold.
+    """
     parts = re.split(r"\s(<=|>=|<|>)\s", text)
     if len(parts) != 3:
         return None

@@ -17,7 +17,9 @@ from .place import place_rain
 from .seen import Dates, Moved, Observed, on_or_after
 from .warmth import HeatRule
 
-LEAD_DAYS = 60  # a growing year begins this long before the coldest normal day, so that none begins anew inside the spring
+# a growing year begins this long before the coldest normal day, so that none begins anew inside the
+# spring
+LEAD_DAYS = 60
 _DAY = dt.timedelta(days=1)
 
 
@@ -35,7 +37,10 @@ def growing_year_starts(site: Site, first: dt.date, last: dt.date) -> list[dt.da
 @lru_cache(maxsize=1024)
 def _begins(normals: Normals, first_year: int, last_year: int) -> tuple[dt.date, ...]:
     index = coldest_day(normals)
-    return tuple(_from_index(index, y) - dt.timedelta(days=LEAD_DAYS) for y in range(first_year, last_year + 1))
+    return tuple(
+        _from_index(index, y) - dt.timedelta(days=LEAD_DAYS)
+        for y in range(first_year, last_year + 1)
+    )
 
 
 def growing_year_of(site: Site, day: dt.date) -> tuple[dt.date, dt.date]:
@@ -55,24 +60,54 @@ def vigour_of(tree: TreeState, know: Knowledge) -> int:
     return 3
 
 
-def last_safe(site: Site, tree: TreeState, know: Knowledge, rule: HeatRule, first_frost: dt.date, safety_days: int) -> LatestCut:
+def last_safe(
+    site: Site,
+    tree: TreeState,
+    know: Knowledge,
+    rule: HeatRule,
+    first_frost: dt.date,
+    safety_days: int,
+) -> LatestCut:
     """Last day on which regrowth still hardens before the first frost."""
     factor = know.numbers("heat/vigour-factor")[max(1, min(5, vigour_of(tree, know))) - 1]
     heat = rule.break_heat * factor + rule.harden_heat
-    found = latest_cut(site.normals, rule.base_c, heat, first_frost, safety_days, rule.upper_c, rule.method, rule.floor_days, rule.cap_days)
+    found = latest_cut(
+        site.normals,
+        rule.base_c,
+        heat,
+        first_frost,
+        safety_days,
+        rule.upper_c,
+        rule.method,
+        rule.floor_days,
+        rule.cap_days,
+    )
     if found.latest is None or rule.lag_days == 0:
         return found
-    return LatestCut(found.latest - dt.timedelta(days=rule.lag_days), found.matures_on, (found.days or 0) + rule.lag_days, found.heat)
+    return LatestCut(
+        found.latest - dt.timedelta(days=rule.lag_days),
+        found.matures_on,
+        (found.days or 0) + rule.lag_days,
+        found.heat,
+    )
 
 
 def _warm_span(values: np.ndarray, start: dt.date, limit: float) -> Span | None:
     """First to last day of the growing year with a value at or above the limit."""
     hot = np.nonzero(values >= limit)[0]
-    return None if hot.size == 0 else Span(start + dt.timedelta(days=int(hot[0])), start + dt.timedelta(days=int(hot[-1])))
+    return (
+        None
+        if hot.size == 0
+        else Span(start + dt.timedelta(days=int(hot[0])), start + dt.timedelta(days=int(hot[-1])))
+    )
 
 
-def _later_flushes(site: Site, rule: HeatRule, know: Knowledge, first: dt.date, end: dt.date) -> tuple[Span, ...]:
-    """The flushes after the first: each when the warmth since the last reaches the next, a pause in the worst heat, none in the cool."""
+def _later_flushes(
+    site: Site, rule: HeatRule, know: Knowledge, first: dt.date, end: dt.date
+) -> tuple[Span, ...]:
+    """The flushes after the first: each when the warmth since the last reaches the next, a pause in
+    the worst heat, none in the cool.
+    """
     found: list[Span] = []
     pause = know.number("heat/pause-above")
     while True:
@@ -81,26 +116,47 @@ def _later_flushes(site: Site, rule: HeatRule, know: Knowledge, first: dt.date, 
         hot = values_on(site.normals.tmax_c, begin, 120) >= pause
         if hot[0]:
             begin += dt.timedelta(days=int(np.argmin(hot)) if not hot.all() else 120)
-        mean = float((values_on(site.normals.tmin_c, begin, 1) + values_on(site.normals.tmax_c, begin, 1))[0] / 2)
-        if begin > end or len(found) >= 6 or (begin - after).days >= 200 or mean < rule.base_c + know.number("heat/flush-needs"):
+        mean = float(
+            (values_on(site.normals.tmin_c, begin, 1) + values_on(site.normals.tmax_c, begin, 1))[0]
+            / 2
+        )
+        if (
+            begin > end
+            or len(found) >= 6
+            or (begin - after).days >= 200
+            or mean < rule.base_c + know.number("heat/flush-needs")
+        ):
             return tuple(found)
         found.append(Span(begin, rule.reach(site, begin, rule.harden_heat, rule.cap_days)))
 
 
 def _quiescent(site: Site, know: Knowledge, summer: dt.date) -> Span | None:
-    """The winter after ``summer`` with a normal mean below the quiescent limit for a fortnight or more."""
-    mean = (values_on(site.normals.tmin_c, summer, YEAR_DAYS) + values_on(site.normals.tmax_c, summer, YEAR_DAYS)) / 2
+    """The winter after ``summer`` with a normal mean below the quiescent limit for a fortnight or
+    more.
+    """
+    mean = (
+        values_on(site.normals.tmin_c, summer, YEAR_DAYS)
+        + values_on(site.normals.tmax_c, summer, YEAR_DAYS)
+    ) / 2
     cool = np.nonzero(mean < know.number("season/quiescent-below"))[0]
     if cool.size < know.days("season/quiescent-run"):
         return None
     return Span(summer + dt.timedelta(days=int(cool[0])), summer + dt.timedelta(days=int(cool[-1])))
 
 
-def _first_flush(site: Site, know: Knowledge, rule: HeatRule, group: str, coldest: dt.date, no_cold: bool) -> dt.date:
-    """By warmth from midwinter; of citrus from the coldest day or 1 February, and where no cold comes by the rains."""
+def _first_flush(
+    site: Site, know: Knowledge, rule: HeatRule, group: str, coldest: dt.date, no_cold: bool
+) -> dt.date:
+    """By warmth from midwinter; of citrus from the coldest day or 1 February, and where no cold
+    comes by the rains.
+    """
     northern = coldest.month in (10, 11, 12, 1, 2, 3)
     if group != "citrus":
-        return rule.reach(site, on_or_after(coldest - dt.timedelta(days=105), (1, 1) if northern else (7, 1)), rule.flush_heat)
+        return rule.reach(
+            site,
+            on_or_after(coldest - dt.timedelta(days=105), (1, 1) if northern else (7, 1)),
+            rule.flush_heat,
+        )
     if no_cold and (rains := _rains_start(site, know, coldest)) is not None:
         return rains + dt.timedelta(days=know.days("heat/flush-after-rains"))
     february = on_or_after(coldest - dt.timedelta(days=LEAD_DAYS), (2, 1) if northern else (8, 1))
@@ -108,7 +164,9 @@ def _first_flush(site: Site, know: Knowledge, rule: HeatRule, group: str, coldes
 
 
 def _rains_start(site: Site, know: Knowledge, after: dt.date) -> dt.date | None:
-    """First day after the driest that is wetter than the year's mean; None where no month is markedly dry."""
+    """First day after the driest that is wetter than the year's mean; None where no month is
+    markedly dry.
+    """
     rain = place_rain(know, site)
     mean = sum(rain) / 12
     if min(rain) > mean / 2:
@@ -122,19 +180,45 @@ def _rains_start(site: Site, know: Knowledge, after: dt.date) -> dt.date | None:
 def _no_cold(site: Site, know: Knowledge) -> bool:
     """No frost, and the warmest and the coldest month so alike that no cold is waited for."""
     means = np.add(site.normals.tmin_c, site.normals.tmax_c) / 2
-    return site.first_frost is None and site.last_frost is None and float(np.ptp(means)) < know.number("season/no-cold-below")
+    return (
+        site.first_frost is None
+        and site.last_frost is None
+        and float(np.ptp(means)) < know.number("season/no-cold-below")
+    )
 
 
 def growing_year(
-    site: Site, tree: TreeState, know: Knowledge, start: dt.date, end: dt.date, observed: Observed, moved: Moved | None = None
+    site: Site,
+    tree: TreeState,
+    know: Knowledge,
+    start: dt.date,
+    end: dt.date,
+    observed: Observed,
+    moved: Moved | None = None,
 ) -> GrowingYear:
     """Resolve the events of the growing year that runs from ``start`` to ``end``.
 
-    moved: days by which this tree or block was seen to differ from the model in earlier years, by observed name.
+    moved: days by which this tree or block was seen to differ from the model in earlier years, by
+    observed name.
     Raises: UnknownKnowledge for an unknown species or climate.
     """
-    alike = TreeState(tree.species, 0, tree.cultivar, in_pot=tree.in_pot, under_cover=tree.under_cover, vigour=tree.vigour)
-    return _growing_year(site, alike, know, start, end, tuple(sorted(observed.items())), tuple(sorted((moved or {}).items())))
+    alike = TreeState(
+        tree.species,
+        0,
+        tree.cultivar,
+        in_pot=tree.in_pot,
+        under_cover=tree.under_cover,
+        vigour=tree.vigour,
+    )
+    return _growing_year(
+        site,
+        alike,
+        know,
+        start,
+        end,
+        tuple(sorted(observed.items())),
+        tuple(sorted((moved or {}).items())),
+    )
 
 
 @lru_cache(maxsize=8192)
@@ -149,20 +233,40 @@ def _growing_year(
 ) -> GrowingYear:
     rule, dates = HeatRule(know, tree.species), Dates(dict(observed), dict(moved))
     group = know.text(f"species/{tree.species}/group")
-    coldest, frosty, no_cold = start + dt.timedelta(days=LEAD_DAYS), not tree.under_cover, _no_cold(site, know)
+    coldest, frosty, no_cold = (
+        start + dt.timedelta(days=LEAD_DAYS),
+        not tree.under_cover,
+        _no_cold(site, know),
+    )
     last_frost = on_or_after(start, site.last_frost) if site.last_frost and frosty else None
     last_frost, dates.origins["last_frost"] = dates.heed("last_frost", last_frost, "computed")
-    first_frost = on_or_after((last_frost or start) + _DAY, site.first_frost) if site.first_frost and frosty else None
+    first_frost = (
+        on_or_after((last_frost or start) + _DAY, site.first_frost)
+        if site.first_frost and frosty
+        else None
+    )
     first_frost, dates.origins["first_frost"] = dates.heed("first_frost", first_frost, "computed")
 
-    flush = dates.known("flush", "flush_start", _first_flush(site, know, rule, group, coldest, no_cold), "computed")
-    flush_hard = dates.known("flush_hard", "flush_hard", rule.reach(site, flush, rule.harden_heat, rule.cap_days), "computed")
+    flush = dates.known(
+        "flush", "flush_start", _first_flush(site, know, rule, group, coldest, no_cold), "computed"
+    )
+    flush_hard = dates.known(
+        "flush_hard",
+        "flush_hard",
+        rule.reach(site, flush, rule.harden_heat, rule.cap_days),
+        "computed",
+    )
     bloom = bloom_of(site, tree, know, flush, start, dates)
-    drop_end = bloom.end + dt.timedelta(days=know.days("season/drop-after-petal-fall")) if bloom else None
+    drop_end = (
+        bloom.end + dt.timedelta(days=know.days("season/drop-after-petal-fall")) if bloom else None
+    )
     harvest, spread = harvest_of(site, tree, know, bloom, dates)
 
     high = values_on(site.normals.tmax_c, coldest, YEAR_DAYS)
-    sun30, sun32, sun35 = (_warm_span(high, coldest, know.number(f"season/sun-{n}")) for n in ("whitewash", "half", "light"))
+    sun30, sun32, sun35 = (
+        _warm_span(high, coldest, know.number(f"season/sun-{n}"))
+        for n in ("whitewash", "half", "light")
+    )
     hot, dates.origins["hot"] = sun35, "computed"
     if site.hot_from and site.hot_to:
         begin = on_or_after(coldest, site.hot_from)
@@ -180,8 +284,31 @@ def _growing_year(
     peak = coldest + dt.timedelta(days=int(np.argmax(high)))
     out, back = carry_dates(site, tree, know, coldest, dates)
     return GrowingYear(
-        start, end, last_frost, first_frost, flush, flush_hard, bloom, drop_end, harvest, hot, sun30, sun32, sun35, peak,
-        _quiescent(site, know, peak), forming(site, tree, know, coldest, bloom), hard, light, unhardened, no_cold, spread,
-        _later_flushes(site, rule, know, flush, end), cool_hours(site, tree, know, peak), out, back,
-        dates.origins, {k: v for k, v in dates.moved.items() if v},
-    )  # fmt: skip
+        start,
+        end,
+        last_frost,
+        first_frost,
+        flush,
+        flush_hard,
+        bloom,
+        drop_end,
+        harvest,
+        hot,
+        sun30,
+        sun32,
+        sun35,
+        peak,
+        _quiescent(site, know, peak),
+        forming(site, tree, know, coldest, bloom),
+        hard,
+        light,
+        unhardened,
+        no_cold,
+        spread,
+        _later_flushes(site, rule, know, flush, end),
+        cool_hours(site, tree, know, peak),
+        out,
+        back,
+        dates.origins,
+        {k: v for k, v in dates.moved.items() if v},
+    )

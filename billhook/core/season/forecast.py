@@ -15,32 +15,71 @@ BARK = ("thin", "height", "hedge", "skirt", "renewal", "skeleton")
 
 
 def forecast_stops(a: Asked, forecast: Sequence[ForecastDay]) -> list[Claim]:
-    """Hard stops from the forecast: frost within 14 days (a hard one 21), heat within 7, wet leaf where disease is about."""
+    """Hard stops from the forecast: frost within 14 days (a hard one 21), heat within 7, wet leaf
+    where disease is about.
+    """
     know = a.know
     group = know.text(f"species/{a.tree.species}/group")
-    frost = know.number(know.first(f"forecast/{a.tree.species}-frost", f"forecast/{group}-frost", "forecast/other-frost").id)
+    frost = know.number(
+        know.first(
+            f"forecast/{a.tree.species}-frost", f"forecast/{group}-frost", "forecast/other-frost"
+        ).id
+    )
     hard = know.get(f"forecast/{group}-hard-frost")
-    damp = a.tree.condition == "diseased" or bool(know.number(f"climates/{a.site.climate}/wet-leaf-disease")) or "canker" in a.site.dangers
+    damp = (
+        a.tree.condition == "diseased"
+        or bool(know.number(f"climates/{a.site.climate}/wet-leaf-disease"))
+        or "canker" in a.site.dangers
+    )
     clear, claims = know.days("forecast/clear-days"), []
     for day in forecast:
         when = day_words(day.date)
         if not a.tree.under_cover and day.tmin <= frost:
             very = hard is not None and day.tmin <= know.number(hard.id)
-            ids = ("forecast/hard-frost-days", hard.id) if very and hard else ("forecast/frost-days", f"forecast/{group}-frost")
-            text = f"Frost of {day.tmin:.1f} °C is forecast for {when}: no live cut before it is over."
-            claims += _around(LIVE, day, know.days(ids[0]), clear, "stop", "forecast-frost", text, ids)
+            ids = (
+                ("forecast/hard-frost-days", hard.id)
+                if very and hard
+                else ("forecast/frost-days", f"forecast/{group}-frost")
+            )
+            text = (
+                f"Frost of {day.tmin:.1f} °C is forecast for {when}: no live cut before it is over."
+            )
+            claims += _around(
+                LIVE, day, know.days(ids[0]), clear, "stop", "forecast-frost", text, ids
+            )
         for limit_id, works in (("forecast/heat-leaf", LIVE), ("forecast/heat-bark", BARK)):
             if day.tmax >= know.number(limit_id):
                 text = f"{day.tmax:.0f} °C is forecast for {when}: no cut now, bark and leaf burn."
-                claims += _around(works, day, know.days("forecast/heat-days"), clear, "stop", "forecast-heat", text, ("forecast/heat-days", limit_id))
+                claims += _around(
+                    works,
+                    day,
+                    know.days("forecast/heat-days"),
+                    clear,
+                    "stop",
+                    "forecast-heat",
+                    text,
+                    ("forecast/heat-days", limit_id),
+                )
         if damp and day.rain_mm >= know.number("forecast/rain"):
-            text = f"{day.rain_mm:.0f} mm of rain is forecast for {when}: disease spreads on wet leaves."
-            claims += _around((*LIVE, "sanitation"), day, 1, 1, "wait", "forecast-wet", text, ("forecast/rain",))
+            text = (
+                f"{day.rain_mm:.0f} mm of rain is forecast for {when}: disease spreads on wet "
+                "leaves."
+            )
+            claims += _around(
+                (*LIVE, "sanitation"), day, 1, 1, "wait", "forecast-wet", text, ("forecast/rain",)
+            )
     return claims
 
 
 def _around(
-    works: tuple[str, ...], day: ForecastDay, before: int, after: int, status: Status, code: str, text: str, ids: tuple[str, ...]
+    works: tuple[str, ...],
+    day: ForecastDay,
+    before: int,
+    after: int,
+    status: Status,
+    code: str,
+    text: str,
+    ids: tuple[str, ...],
 ) -> list[Claim]:
     when = Span(day.date - dt.timedelta(days=before), day.date + dt.timedelta(days=after))
     used = {"from": when.start.isoformat(), "to": when.end.isoformat()}
@@ -48,11 +87,24 @@ def _around(
 
 
 def unforeseen(a: Asked, day: dt.date) -> list[Claim]:
-    """A day of the resting weeks on which nobody knows what the next fortnight brings: the grower is asked, and until then it waits for the last frost."""
+    """A day of the resting weeks on which nobody knows what the next fortnight brings: the grower
+    is asked, and until then it waits for the last frost.
+    """
     found = []
     for claim in claims_of(a):
         if claim.reason.code == "forecast-first" and claim.when.holds(day):
-            text = f"No forecast is known here, and frost may come until {day_words(claim.when.end + dt.timedelta(days=1))}: look at yours and say."
-            reason = Reason("forecast-unknown", text, {}, claim.when.end, None, claim.reason.catalogue_ids, claim.reason.remedy)
+            text = (
+                "No forecast is known here, and frost may come until "
+                f"{day_words(claim.when.end + dt.timedelta(days=1))}: look at yours and say."
+            )
+            reason = Reason(
+                "forecast-unknown",
+                text,
+                {},
+                claim.when.end,
+                None,
+                claim.reason.catalogue_ids,
+                claim.reason.remedy,
+            )
             found.append(Claim("limit", claim.work, Span(day, day), "wait", reason))
     return found

@@ -1,4 +1,6 @@
-"""One kind of work over one growing year: what closes each day, how much it lets one take, what it costs, and which days are open."""
+"""One kind of work over one growing year: what closes each day, how much it lets one take, what it
+costs, and which days are open.
+"""
 
 from __future__ import annotations
 
@@ -27,7 +29,9 @@ GO, LIGHT, WAIT, STOP = (STRICTNESS[s] for s in ("go", "light", "wait", "stop"))
 
 @dataclass
 class Lane:
-    """Arrays of shape (days,) from ``first``. status: strictness. cap: share, NaN where none is counted. mask: bits of ``reasons``. shut: days that a harm closes."""
+    """Arrays of shape (days,) from ``first``. status: strictness. cap: share, NaN where none is
+    counted. mask: bits of ``reasons``. shut: days that a harm closes.
+    """
 
     work: Work
     first: dt.date
@@ -44,12 +48,25 @@ class Lane:
         """The days from ``begin`` to ``end``, to be changed on their own."""
         where = slice((begin - self.first).days, (end - self.first).days + 1)
         return Lane(
-            self.work, begin, self.status[where].copy(), self.cap[where].copy(), self.price[where].copy(), self.mask[where].copy(), self.shut[where], list(self.reasons), self.rounds, dict(self._bits)
-        )  # fmt: skip
+            self.work,
+            begin,
+            self.status[where].copy(),
+            self.cap[where].copy(),
+            self.price[where].copy(),
+            self.mask[where].copy(),
+            self.shut[where],
+            list(self.reasons),
+            self.rounds,
+            dict(self._bits),
+        )
 
     def days_of(self, when: Span) -> slice:
         """The days of the lane that a span covers."""
-        start, end, count = (when.start - self.first).days, (when.end - self.first).days + 1, self.status.size
+        start, end, count = (
+            (when.start - self.first).days,
+            (when.end - self.first).days + 1,
+            self.status.size,
+        )
         return slice(max(0, min(count, start)), max(0, min(count, end)))
 
     def day(self, index: int) -> dt.date:
@@ -62,7 +79,9 @@ class Lane:
         if said == len(self.reasons):
             self.reasons.append(reason)
             if said == _BITS:
-                self.mask = self.mask.astype(object)  # as many reasons as bits: whole numbers without end
+                self.mask = self.mask.astype(
+                    object
+                )  # as many reasons as bits: whole numbers without end
         self.mask[where] |= 1 << said
 
     def unsay(self, where: slice, codes: frozenset[str]) -> None:
@@ -80,13 +99,18 @@ Priced = tuple[Floats, list[tuple[Claim, npt.NDArray[np.bool_]]]]
 
 
 def price_days(claims: Sequence[Claim], lane_first: dt.date, count: int) -> Priced:
-    """Crops per share of each day, and on which days each row counts: of rows that price the same, those of the highest rank. Arrays have shape (days,)."""
+    """Crops per share of each day, and on which days each row counts: of rows that price the same,
+    those of the highest rank. Arrays have shape (days,).
+    """
     total = np.zeros(count)
     here: list[tuple[Claim, int, int]] = []
     top: dict[tuple[dt.date, str], npt.NDArray[np.int8]] = {}
     for claim in claims:
         assert claim.price is not None
-        start, end = max(0, (claim.when.start - lane_first).days), min(count, (claim.when.end - lane_first).days + 1)
+        start, end = (
+            max(0, (claim.when.start - lane_first).days),
+            min(count, (claim.when.end - lane_first).days + 1),
+        )
         if start >= end:
             continue
         here.append((claim, start, end))
@@ -111,8 +135,12 @@ def price_days(claims: Sequence[Claim], lane_first: dt.date, count: int) -> Pric
     return total, found
 
 
-def year_lane(asked: Asked, work: Work, claims: Sequence[Claim], priced: dict[tuple[int, ...], Priced]) -> Lane:
-    """A kind of work over a growing year, nothing used and no forecast known. claims: those of this work that reach into it. priced: what like works shared so far."""
+def year_lane(
+    asked: Asked, work: Work, claims: Sequence[Claim], priced: dict[tuple[int, ...], Priced]
+) -> Lane:
+    """A kind of work over a growing year, nothing used and no forecast known. claims: those of this
+    work that reach into it. priced: what like works shared so far.
+    """
     know, first = asked.know, asked.year.start
     count = (asked.year.end - first).days + 1
     lane = Lane(
@@ -143,7 +171,10 @@ def year_lane(asked: Asked, work: Work, claims: Sequence[Claim], priced: dict[tu
     for claim, days in rows:
         dear |= days & claim.dear
         lane.note(days, claim.reason)
-    own, budget = own_limit(asked.tree, work, asked.age, know) or 0.0, yearly_budget(asked.tree, asked.age, know, asked.barren)
+    own, budget = (
+        own_limit(asked.tree, work, asked.age, know) or 0.0,
+        yearly_budget(asked.tree, asked.age, know, asked.barren),
+    )
     free_of_year = work in OWN_BUDGET or work == "young"
     year = own if free_of_year else budget.share
     lane.cap = np.minimum(lane.cap, min(own, year))
@@ -170,9 +201,14 @@ def _not_yet(lane: Lane, asked: Asked, shut: npt.NDArray[np.bool_], never_so: bo
     if asked.tree.in_pot and never_so:
         text, day = "Not done to a tree in a pot.", None
     else:
-        years = asked.know.number("budget/mature-from" if never_so else "budget/first-years") + (0 if never_so else 1)
+        years = asked.know.number("budget/mature-from" if never_so else "budget/first-years") + (
+            0 if never_so else 1
+        )
         day = asked.year.start + dt.timedelta(days=round(365.25 * max(1.0, years - asked.age)))
-        text = f"Not done to a tree this young: train it, and leave its leaf on until about {day_words(day)}."
+        text = (
+            "Not done to a tree this young: train it, and leave its leaf on until about "
+            f"{day_words(day)}."
+        )
     lane.note(~shut, Reason("no-share-left", text, {"age, years": asked.age}, day))
 
 
@@ -185,14 +221,33 @@ def _settle(lane: Lane, know: Knowledge, found: Open, shut: npt.NDArray[np.bool_
     lane.cap[found.wide] = np.minimum(lane.cap[found.wide], wide)
     lane.rounds = found.rounds
     if found.wide.any():
-        text = f"Small cuts of at most {share_words(wide)} may be made any time while the tree is healthy; larger ones on a cheaper day."
-        lane.note(found.wide, Reason("any-time", text, {}, None, "any-time", ("price/wide-band", "price/wide-share")))
+        text = (
+            f"Small cuts of at most {share_words(wide)} may be made any time while the tree is "
+            "healthy; larger ones on a cheaper day."
+        )
+        lane.note(
+            found.wide,
+            Reason("any-time", text, {}, None, "any-time", ("price/wide-band", "price/wide-share")),
+        )
     if light.any():
         text = f"Small cuts only, at most {share_words(small)}."
         lane.note(light, Reason("small-cuts", text, {}, None, None, ("season/light-share",)))
     if found.rounds is not None and found.go.any():
-        text = f"No day of the year leaves more than this at once: an ordinary cut takes {found.rounds} such rounds."
-        lane.note(found.go, Reason("in-rounds", text, {"rounds": found.rounds}, None, None, ("useful/least", "useful/most")))
+        text = (
+            "No day of the year leaves more than this at once: an ordinary cut takes "
+            f"{found.rounds} such rounds."
+        )
+        lane.note(
+            found.go,
+            Reason(
+                "in-rounds",
+                text,
+                {"rounds": found.rounds},
+                None,
+                None,
+                ("useful/least", "useful/most"),
+            ),
+        )
     lane.cap[lane.status >= WAIT] = 0.0
 
 
@@ -203,8 +258,8 @@ def last_closed(lane: Lane) -> dt.date:
 
 
 def look_ahead(lane: Lane, following: Lane | None) -> None:
-    """Say on every day that is not open when the next is, and what it costs then. following: the lane of the next growing year,
-    None where nobody asks about the days after the last open one.
+    """Say on every day that is not open when the next is, and what it costs then. following: the
+    lane of the next growing year, None where nobody asks about the days after the last open one.
     """
     if lane.work in FREE_WORK:
         return
@@ -220,19 +275,41 @@ def look_ahead(lane: Lane, following: Lane | None) -> None:
         priced = waits & (lane.price[where] > then + 1e-9)
         if priced.any():
             now = crop_words(float(lane.price[where][priced].min()))
-            text = f"A cut now costs about {now} of what you cut; {'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(day)}."
-            lane.note(
-                begin + np.flatnonzero(priced), Reason("cheaper-day", text, {"crops per share then": round(then, 2)}, day, None, ("price/band",))
+            text = (
+                f"A cut now costs about {now} of what you cut; "
+                f"{'no crop' if then < 0.03 else 'about ' + crop_words(then)} from "
+                f"{day_words(day)}."
             )
-        chosen = waits & ~priced & ~lane.shut[where]  # it costs no less then: the way of working prefers those days
+            lane.note(
+                begin + np.flatnonzero(priced),
+                Reason(
+                    "cheaper-day",
+                    text,
+                    {"crops per share then": round(then, 2)},
+                    day,
+                    None,
+                    ("price/band",),
+                ),
+            )
+        chosen = (
+            waits & ~priced & ~lane.shut[where]
+        )  # it costs no less then: the way of working prefers those days
         if chosen.any():
             lane.note(
                 begin + np.flatnonzero(chosen),
-                Reason("next-window", f"By the way you work other days come first: next from {day_words(day)}.", {}, day),
+                Reason(
+                    "next-window",
+                    f"By the way you work other days come first: next from {day_words(day)}.",
+                    {},
+                    day,
+                ),
             )
         other = ~(priced | chosen)
         if other.any():
-            lane.note(begin + np.flatnonzero(other), Reason("next-window", f"Next from {day_words(day)}.", {}, day))
+            lane.note(
+                begin + np.flatnonzero(other),
+                Reason("next-window", f"Next from {day_words(day)}.", {}, day),
+            )
 
 
 def best_of(lane: Lane, year: Span) -> list[Best]:
@@ -242,5 +319,15 @@ def best_of(lane: Lane, year: Span) -> list[Best]:
         where = slice(begin, end + 1)
         cap = lane.cap[where]
         share = None if np.isnan(cap).all() else round(float(np.nanmax(cap)), 6)
-        found.append(Best(lane.work, year, lane.day(begin), lane.day(end), round(float(lane.price[where].min()), 4), share, lane.rounds))
+        found.append(
+            Best(
+                lane.work,
+                year,
+                lane.day(begin),
+                lane.day(end),
+                round(float(lane.price[where].min()), 4),
+                share,
+                lane.rounds,
+            )
+        )
     return found

@@ -16,7 +16,9 @@ LOOK_BACK_DAYS = 730
 
 @dataclass(frozen=True)
 class LatestCut:
-    """latest: last day to cut, or None with ``why_not``. matures_on: the day the regrowth has hardened. heat: day degrees in between [K d]."""
+    """latest: last day to cut, or None with ``why_not``. matures_on: the day the regrowth has
+    hardened. heat: day degrees in between [K d].
+    """
 
     latest: dt.date | None
     matures_on: dt.date | None
@@ -39,8 +41,9 @@ def latest_cut(
 ) -> LatestCut:
     """Last date d such that the day degrees of d+1 … (before - safety_days) reach ``heat_units``.
 
-    The span must also be ``floor_days`` long at least; a span of ``cap_days`` counts as enough whatever its heat. Looked back two years
-    at most. Raises: ValueError as :func:`billhook.core.season.heat.day_degrees`.
+    The span must also be ``floor_days`` long at least; a span of ``cap_days`` counts as enough
+    whatever its heat. Looked back two years at most. Raises: ValueError as
+    :func:`billhook.core.season.heat.day_degrees`.
     """
     end = before - dt.timedelta(days=safety_days)
     first = end - dt.timedelta(days=LOOK_BACK_DAYS - 1)
@@ -57,7 +60,10 @@ def latest_cut(
             None,
             None,
             None,
-            f"two years before {end.isoformat()} give {reached[-1]:.0f} day degrees over {base_c:g} °C; {heat_units:g} are needed",
+            (
+                f"two years before {end.isoformat()} give {reached[-1]:.0f} day degrees over "
+                f"{base_c:g} °C; {heat_units:g} are needed"
+            ),
         )
     span = int(spans[enough][0])
     latest = end - dt.timedelta(days=span)

@@ -7,30 +7,66 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from typing import Literal, get_args
 
+from ..frost.classes import FrostClass
 from ..reasons import Reason
 from .normals import Floats, Normals
 
 MonthDay = tuple[int, int]
 Status = Literal["go", "light", "wait", "stop"]
+STATUSES: tuple[Status, ...] = get_args(Status)
 STRICTNESS: dict[Status, int] = {"go": 0, "light": 1, "wait": 2, "stop": 3}
-Work = Literal["sucker", "sprout", "sanitation", "fruit", "skirt", "thin", "height", "hedge", "shear", "tip", "renewal", "skeleton", "pot", "young"]
+Work = Literal[
+    "sucker",
+    "sprout",
+    "sanitation",
+    "fruit",
+    "skirt",
+    "thin",
+    "height",
+    "hedge",
+    "shear",
+    "tip",
+    "renewal",
+    "skeleton",
+    "pot",
+    "young",
+]
 WORKS: tuple[Work, ...] = get_args(Work)
 FREE_WORK: frozenset[str] = frozenset({"sucker", "sanitation", "fruit"})
-BEARING: tuple[Work, ...] = ("skirt", "thin", "height", "hedge", "shear", "tip", "renewal", "skeleton", "pot")  # takes wood that may bear
+BEARING: tuple[Work, ...] = (
+    "skirt",
+    "thin",
+    "height",
+    "hedge",
+    "shear",
+    "tip",
+    "renewal",
+    "skeleton",
+    "pot",
+)  # takes wood that may bear
 LIVE: tuple[Work, ...] = ("sprout", *BEARING, "young")
 HARD: tuple[Work, ...] = ("thin", "height", "hedge", "skirt", "skeleton", "renewal", "shear")
-WORK_SETS: Mapping[str, tuple[Work, ...]] = {"bearing": BEARING, "live": LIVE, "hard": HARD, "all": WORKS}
+WORK_SETS: Mapping[str, tuple[Work, ...]] = {
+    "bearing": BEARING,
+    "live": LIVE,
+    "hard": HARD,
+    "all": WORKS,
+}
 Severity = Literal["tip", "second-node", "limb", "scaffold"]
 OWN_BUDGET: frozenset[str] = frozenset({"skeleton", "renewal"})
 Condition = Literal["healthy", "weak", "neglected", "transplanted", "diseased", "wilting"]
 FruitOn = Literal["none", "light", "full", "never"]
+CONDITIONS: tuple[Condition, ...] = get_args(Condition)
+FRUIT_ON: tuple[FruitOn, ...] = get_args(FruitOn)
 Origin = Literal["observed", "computed", "catalogue"]
 Stance = Mapping[str, str]
 
 
 @dataclass(frozen=True)
 class Weather:
-    """Days that were measured at a place [deg C]; NaN where a day is missing. Two with the same key are the same. Arrays have shape (days,)."""
+    """Days that were measured at a place [deg C]; NaN where a day is missing. Two with the same key
+    are the same. Arrays have shape (days,).
+    """
 
     key: str
     first: dt.date
@@ -40,9 +76,11 @@ class Weather:
 
 @dataclass(frozen=True)
 class Site:
-    """A place. Frost dates are those of one year in ten, None where there is no frost; hot dates None to compute them.
+    """A place. Frost dates are those of one year in ten, None where there is no frost; hot dates
+    None to compute them.
 
-    dangers: pests and diseases of the region that move windows (rows of the catalogue's ``dangers``). weather: days measured here.
+    dangers: pests and diseases of the region that move windows (rows of the catalogue's
+    ``dangers``). weather: days measured here.
     """
 
     latitude: float
@@ -63,18 +101,23 @@ class Site:
 
     @property
     def turned(self) -> bool:
-        """True where the calendar's months turn by six; not within 15 degrees of the equator, where rain makes the seasons."""
+        """True where the calendar's months turn by six; not within 15 degrees of the equator, where
+        rain makes the seasons.
+        """
         return self.latitude <= -15
 
 
 @dataclass(frozen=True)
 class TreeState:
-    """What of a tree the season depends on. vigour 1..5, None for the cultivar's own. used_share: live canopy cut this growing year [0..1].
+    """What of a tree the season depends on. vigour 1..5, None for the cultivar's own. used_share:
+    live canopy cut this growing year [0..1].
 
-    used_on: a day of the growing year it was cut in; without one, the year the asked span begins in. fruit_on: ``none``: no crop on it this year;
-    ``never``: it has not borne yet. fruit_said, condition_on, freeze_on: the day it was seen, so that it holds for that crop, that illness, that
-    winter; without one it holds all through. low_bloom: this year's bloom came late and low. too_tall: a pot taller than its winter room.
-    cut: how far into the wood, where it is not the usual of the work. first_branch_m: how high its first branches are to be.
+    used_on: a day of the growing year it was cut in; without one, the year the asked span begins
+    in. fruit_on: ``none``: no crop on it this year; ``never``: it has not borne yet. fruit_said,
+    condition_on, freeze_on: the day it was seen, so that it holds for that crop, that illness, that
+    winter; without one it holds all through. low_bloom: this year's bloom came late and low.
+    too_tall: a pot taller than its winter room. cut: how far into the wood, where it is not the
+    usual of the work. first_branch_m: how high its first branches are to be.
     """
 
     species: str
@@ -85,7 +128,7 @@ class TreeState:
     under_cover: bool = False
     vigour: int | None = None
     condition: Condition = "healthy"
-    freeze_class: int = 0
+    freeze_class: FrostClass = "F0"
     fruit_on: FruitOn | None = None
     used_share: float = 0.0
     low_bloom: bool = False
@@ -121,13 +164,17 @@ class Span:
 
 
 def span(start: dt.date | None, end: dt.date | None) -> Span | None:
-    """A span, or None where a bound is missing or the end comes before the start: empty, never wrapped."""
+    """A span, or None where a bound is missing or the end comes before the start: empty, never
+    wrapped.
+    """
     return None if start is None or end is None or end < start else Span(start, end)
 
 
 @dataclass(frozen=True)
 class Event:
-    """A span of the year with the origin of its dates, both inclusive. moved_days: by how much earlier years corrected it."""
+    """A span of the year with the origin of its dates, both inclusive. moved_days: by how much
+    earlier years corrected it.
+    """
 
     name: str
     start: dt.date
@@ -138,7 +185,8 @@ class Event:
 
 @dataclass(frozen=True)
 class Segment:
-    """One kind of work over a span without change. max_share: live canopy that may go, None where the work costs none.
+    """One kind of work over a span without change. max_share: live canopy that may go, None where
+    the work costs none.
 
     price: crops of the tree lost per share of its canopy taken, on the cheapest day of the span.
     """
@@ -154,7 +202,9 @@ class Segment:
 
 @dataclass(frozen=True)
 class Best:
-    """A run of the cheapest days of one growing year. rounds: how many such cuts reach an ordinary one, where the day's share is small."""
+    """A run of the cheapest days of one growing year. rounds: how many such cuts reach an ordinary
+    one, where the day's share is small.
+    """
 
     work: Work
     year: Span
@@ -167,7 +217,9 @@ class Best:
 
 @dataclass(frozen=True)
 class SeasonAnswer:
-    """Events of the span, gapless segments per kind of work, the cheapest days of its growing years, and the price of every day by work. Arrays have shape (days,)."""
+    """Events of the span, gapless segments per kind of work, the cheapest days of its growing
+    years, and the price of every day by work. Arrays have shape (days,).
+    """
 
     events: tuple[Event, ...]
     segments: tuple[Segment, ...]
@@ -177,10 +229,12 @@ class SeasonAnswer:
 
 @dataclass(frozen=True)
 class GrowingYear:
-    """The events of one growing year, which runs from 60 days before the coldest normal day to the day before the next such date.
+    """The events of one growing year, which runs from 60 days before the coldest normal day to the
+    day before the next such date.
 
-    bloom_forms: from when the ends of this year's bloom are made until its first petals. sun30, sun32, sun35: days with such normal maxima [deg C].
-    harvest_spread: days by which a tree's own pick may lie earlier or later, None where the day was seen. no_cold: no cold to wait for.
+    bloom_forms: from when the ends of this year's bloom are made until its first petals. sun30,
+    sun32, sun35: days with such normal maxima [deg C]. harvest_spread: days by which a tree's own
+    pick may lie earlier or later, None where the day was seen. no_cold: no cold to wait for.
     """
 
     start: dt.date

@@ -37,7 +37,9 @@ class Normals:
 
 @lru_cache(maxsize=512)
 def daily(monthly: tuple[float, ...]) -> Floats:
-    """The 365 daily values of twelve monthly means: each day at its noon, linear between mid-months, periodic. Shape (365,)."""
+    """The 365 daily values of twelve monthly means: each day at its noon, linear between
+    mid-months, periodic. Shape (365,).
+    """
     noon = np.arange(YEAR_DAYS) + 0.5
     values: Floats = np.interp(noon, _MIDDLES, np.array(monthly), period=YEAR_DAYS)
     values.setflags(write=False)
@@ -51,7 +53,9 @@ def day_indices(first: dt.date, count: int) -> npt.NDArray[np.intp]:
     months = days.astype("datetime64[M]")
     month = months.astype(int) % 12
     in_month = (days - months).astype(int)
-    found = np.asarray(_STARTS[month] + np.minimum(in_month, np.array(MONTH_DAYS)[month] - 1), dtype=np.intp)
+    found = np.asarray(
+        _STARTS[month] + np.minimum(in_month, np.array(MONTH_DAYS)[month] - 1), dtype=np.intp
+    )
     found.setflags(write=False)
     return found
 
@@ -62,7 +66,9 @@ def values_on(monthly: tuple[float, ...], first: dt.date, count: int) -> Floats:
 
 
 def coldest_day(normals: Normals) -> int:
-    """Index of the coldest normal day of the 365-day year; of several in a row the first, wherever the calendar's year begins."""
+    """Index of the coldest normal day of the 365-day year; of several in a row the first, wherever
+    the calendar's year begins.
+    """
     warmth = daily(normals.tmin_c) + daily(normals.tmax_c)
     coldest = warmth <= warmth.min() + 1e-9
     begins = coldest & ~np.roll(coldest, 1)
@@ -70,6 +76,8 @@ def coldest_day(normals: Normals) -> int:
 
 
 def hours_below(tmin_c: Floats, tmax_c: Floats, limit_c: float) -> Floats:
-    """Hours of each day below a limit, under one sine through its minimum and maximum. Shape as given."""
+    """Hours of each day below a limit, under one sine through its minimum and maximum. Shape as
+    given.
+    """
     mean, swing = (tmin_c + tmax_c) / 2, np.maximum((tmax_c - tmin_c) / 2, 1e-9)
     return np.asarray(12 + 24 / np.pi * np.arcsin(np.clip((limit_c - mean) / swing, -1.0, 1.0)))

@@ -1,4 +1,6 @@
-"""Which shipped climate is nearest, how frost dates move in a pocket, and a site made of a climate."""
+"""Which shipped climate is nearest, how frost dates move in a pocket, and a site made of a
+climate.
+"""
 
 from __future__ import annotations
 
@@ -14,7 +16,9 @@ from .normals import YEAR_DAYS, Normals, coldest_day, daily
 def climate_normals(know: Knowledge, climate: str, southern: bool = False) -> Normals:
     """Normals of a shipped climate, or of its southern twin."""
     row = f"climates/{climate}"
-    found = Normals(know.numbers(f"{row}/tmin"), know.numbers(f"{row}/tmax"), know.numbers(f"{row}/rain"))
+    found = Normals(
+        know.numbers(f"{row}/tmin"), know.numbers(f"{row}/tmax"), know.numbers(f"{row}/rain")
+    )
     return found.turned() if southern else found
 
 
@@ -34,9 +38,13 @@ def month_day(text: str) -> MonthDay | None:
     return month, day
 
 
-def climate_frost(know: Knowledge, climate: str, southern: bool = False) -> tuple[MonthDay | None, MonthDay | None]:
+def climate_frost(
+    know: Knowledge, climate: str, southern: bool = False
+) -> tuple[MonthDay | None, MonthDay | None]:
     """Last and first frost of a shipped climate, or of its southern twin (182 days on)."""
-    dates = [month_day(know.text(f"climates/{climate}/{name}")) for name in ("last-frost", "first-frost")]
+    dates = [
+        month_day(know.text(f"climates/{climate}/{name}")) for name in ("last-frost", "first-frost")
+    ]
     if southern:
         dates = [None if d is None else _shifted(d, 182) for d in dates]
     return dates[0], dates[1]
@@ -48,21 +56,29 @@ def _shifted(day: MonthDay, by: int) -> MonthDay:
 
 
 def nearest_climate(know: Knowledge, normals: Normals, latitude: float) -> str:
-    """The shipped climate whose monthly minima and maxima lie nearest, by root mean square [K]. Our rule."""
+    """The shipped climate whose monthly minima and maxima lie nearest, by root mean square [K]. Our
+    rule.
+    """
 
     def distance(climate: str) -> float:
         theirs = climate_normals(know, climate, latitude < 0)
-        gaps = np.concatenate((np.subtract(theirs.tmin_c, normals.tmin_c), np.subtract(theirs.tmax_c, normals.tmax_c)))
+        gaps = np.concatenate(
+            (np.subtract(theirs.tmin_c, normals.tmin_c), np.subtract(theirs.tmax_c, normals.tmax_c))
+        )
         return float(np.sqrt(np.mean(gaps**2)))
 
     return min(know.rows("climates"), key=distance)
 
 
-def pocket_frost_dates(normals: Normals, last: MonthDay | None, first: MonthDay | None, offset_c: float) -> tuple[MonthDay | None, MonthDay | None]:
-    """Frost dates of a block whose minima lie ``offset_c`` [K] from the station's, moved along the normals' slope.
+def pocket_frost_dates(
+    normals: Normals, last: MonthDay | None, first: MonthDay | None, offset_c: float
+) -> tuple[MonthDay | None, MonthDay | None]:
+    """Frost dates of a block whose minima lie ``offset_c`` [K] from the station's, moved along the
+    normals' slope.
 
-    On the station's last frost the normal minimum has some value T; in a pocket that value is reached when the station's normal is
-    T - offset: later in spring, earlier in autumn. None stays None: a place without frost needs dates of its own. Our rule.
+    On the station's last frost the normal minimum has some value T; in a pocket that value is
+    reached when the station's normal is T - offset: later in spring, earlier in autumn. None stays
+    None: a place without frost needs dates of its own. Our rule.
     """
     if offset_c == 0:
         return last, first
@@ -77,7 +93,11 @@ def pocket_frost_dates(normals: Normals, last: MonthDay | None, first: MonthDay 
         direction = step if offset_c < 0 else -step
         for k in range(1, YEAR_DAYS // 2):
             index = (start + direction * k) % YEAR_DAYS
-            if (tmin[index] >= wanted) if offset_c < 0 else (tmin[index] <= wanted or index == cold):
+            if (
+                (tmin[index] >= wanted)
+                if offset_c < 0
+                else (tmin[index] <= wanted or index == cold)
+            ):
                 moved = dt.date(2027, 1, 1) + dt.timedelta(days=index)
                 return moved.month, moved.day
         return day

@@ -1,4 +1,6 @@
-"""Reads the catalogue's rules for one growing year of one tree. Knows intervals and events, no species."""
+"""Reads the catalogue's rules for one growing year of one tree. Knows intervals and events, no
+species.
+"""
 
 from __future__ import annotations
 
@@ -6,6 +8,7 @@ import re
 from dataclasses import dataclass
 from functools import lru_cache
 
+from ..choice import one_of
 from ..known import Knowledge, RuleText
 from ..reasons import Reason, Used
 from ..words.dates import day_words
@@ -13,7 +16,7 @@ from ..words.units import share_words
 from .claims import Asked, Claim, Price, concerns
 from .dates import Moment, RuleError, moment
 from .events import vigour_of
-from .model import Status, span
+from .model import STATUSES, span
 
 KINDS = ("always", "limit", "never", "price", "prefer", "event")
 OF_THE_YEAR = "part of the year's share"
@@ -36,7 +39,13 @@ def rules_of(know: Knowledge) -> tuple[Rule, ...]:
     found: list[Rule] = []
     for text in know.rules:
         start, end = moment(text.start), moment(text.end)
-        within = tuple(i for w in text.when for part in re.split(r"\s(?:<=|>=|<|>)\s", w) if "@" in part for i in moment(part).ids)
+        within = tuple(
+            i
+            for w in text.when
+            for part in re.split(r"\s(?:<=|>=|<|>)\s", w)
+            if "@" in part
+            for i in moment(part).ids
+        )
         values = tuple(i for i in (text.share, text.at_from, text.at_to, text.takes) if i)
         ids = dict.fromkeys((f"rule/{text.id}", *start.ids, *end.ids, *within, *values))
         found.append(Rule(text, start, end, tuple(ids)))
@@ -60,16 +69,26 @@ def claims_of(a: Asked) -> list[Claim]:
             continue
         says = fill(text, a)
         timeless = text.kind in ("always", "never")
-        used: dict[str, float | str | None] = {} if timeless else {"from": when.start.isoformat(), "to": when.end.isoformat()}
+        used: dict[str, float | str | None] = (
+            {} if timeless else {"from": when.start.isoformat(), "to": when.end.isoformat()}
+        )
         used |= {name: _used(words, a) for name, words in text.used.items()}
         school = text.schools[0].split("/")[1] if len(text.schools) == 1 else None
-        reason = Reason(text.code, says, used, None if timeless else when.end, school, rule.ids, text.remedy)
-        status: Status = text.status  # type: ignore[assignment]  # the catalogue's loader checks the word
+        reason = Reason(
+            text.code, says, used, None if timeless else when.end, school, rule.ids, text.remedy
+        )
+        status = one_of(STATUSES, text.status)
         takes = a.know.number(text.takes) if text.takes else 0.0
         cap = None
         if text.share:
-            cap = a.know.number(text.share) * (a.budget if a.know[text.share].unit == OF_THE_YEAR else 1.0)
-        found.append(Claim(text.kind, text.work, when, status, reason, cap, _price(text, a), takes, text.dear))
+            cap = a.know.number(text.share) * (
+                a.budget if a.know[text.share].unit == OF_THE_YEAR else 1.0
+            )
+        found.append(
+            Claim(
+                text.kind, text.work, when, status, reason, cap, _price(text, a), takes, text.dear
+            )
+        )
     return found
 
 
@@ -96,14 +115,23 @@ def fill(text: RuleText, a: Asked) -> str:
         if name == "share":
             if text.share is None:
                 raise RuleError(f"{text.id} speaks of a share and has none")
-            return share_words(a.know.number(text.share) * (a.budget if a.know[text.share].unit == OF_THE_YEAR else 1.0))
+            return share_words(
+                a.know.number(text.share)
+                * (a.budget if a.know[text.share].unit == OF_THE_YEAR else 1.0)
+            )
         if name == "first-branch":
             return f"{a.tree.first_branch_m:.2f}"
         if name == "spread":
             return str(a.year.harvest_spread)
         if name.startswith("@"):
             value = a.know[name[1:]].value
-            return ", ".join(share_words(v) for v in value) if isinstance(value, tuple) else value if isinstance(value, str) else f"{value:g}"
+            return (
+                ", ".join(share_words(v) for v in value)
+                if isinstance(value, tuple)
+                else value
+                if isinstance(value, str)
+                else f"{value:g}"
+            )
         if name.endswith(".why"):
             return a.why(name[:-4])
         day = moment(name).read(a)

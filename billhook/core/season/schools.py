@@ -28,15 +28,22 @@ def schools(know: Knowledge) -> tuple[School, ...]:
     """Every school in catalogue order."""
     return tuple(
         School(
-            know.text(f"schools/{row}/topic"), row, know.text(f"schools/{row}/name"), know.text(f"schools/{row}/believes"),
-            know.text(f"schools/{row}/against"), know.text(f"schools/{row}/changes"), bool(know.number(f"schools/{row}/default")),
+            know.text(f"schools/{row}/topic"),
+            row,
+            know.text(f"schools/{row}/name"),
+            know.text(f"schools/{row}/believes"),
+            know.text(f"schools/{row}/against"),
+            know.text(f"schools/{row}/changes"),
+            bool(know.number(f"schools/{row}/default")),
         )
         for row in know.rows("schools")
-    )  # fmt: skip
+    )
 
 
 def stance_in_force(know: Knowledge, *choices: Stance) -> dict[str, str]:
-    """School by topic: the catalogue's defaults, overruled by each choice in turn (holding, block, tree). Raises: InvalidInput."""
+    """School by topic: the catalogue's defaults, overruled by each choice in turn (holding, block,
+    tree). Raises: InvalidInput.
+    """
     found = {s.topic: s.id for s in schools(know) if s.default}
     for choice in choices:
         check_stance(know, choice)
@@ -47,7 +54,12 @@ def stance_in_force(know: Knowledge, *choices: Stance) -> dict[str, str]:
 def check_stance(know: Knowledge, choice: Stance, pointer: str = "/stance") -> None:
     """Refuse a topic or school that is not known. Raises: InvalidInput naming what is."""
     wrong = [
-        FieldProblem(f"{pointer}/{topic}", f"must be one of {', '.join(known)}" if (known := schools_of(know, topic)) else "is no topic")
+        FieldProblem(
+            f"{pointer}/{topic}",
+            f"must be one of {', '.join(known)}"
+            if (known := schools_of(know, topic))
+            else "is no topic",
+        )
         for topic, school in choice.items()
         if school not in schools_of(know, topic)
     ]

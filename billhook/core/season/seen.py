@@ -1,4 +1,6 @@
-"""Dates that were seen, and dates learned from: what beats the model, and by how much it is moved."""
+"""Dates that were seen, and dates learned from: what beats the model, and by how much it is
+moved.
+"""
 
 from __future__ import annotations
 
@@ -9,7 +11,17 @@ from collections.abc import Mapping
 from .model import MonthDay, Origin, Site, Span
 from .normals import YEAR_DAYS
 
-OBSERVABLE = ("flush_start", "flush_hard", "bloom_start", "harvest_start", "harvest_end", "first_frost", "last_frost", "carry_out", "carry_in")
+OBSERVABLE = (
+    "flush_start",
+    "flush_hard",
+    "bloom_start",
+    "harvest_start",
+    "harvest_end",
+    "first_frost",
+    "last_frost",
+    "carry_out",
+    "carry_in",
+)
 Observed = Mapping[str, dt.date]
 Moved = Mapping[str, int]
 
@@ -20,7 +32,9 @@ def turned_month(month: int, site: Site) -> int:
 
 
 def on_or_after(day: dt.date, month_day: MonthDay) -> dt.date:
-    """First occurrence of a month and day on or after ``day``; 29 February falls on the 28th in common years."""
+    """First occurrence of a month and day on or after ``day``; 29 February falls on the 28th in
+    common years.
+    """
     for year in (day.year, day.year + 1):
         month, number = month_day
         there = dt.date(year, month, min(number, monthrange(year, month)[1]))
@@ -30,16 +44,24 @@ def on_or_after(day: dt.date, month_day: MonthDay) -> dt.date:
 
 
 class Dates:
-    """Dates of one growing year: computed, moved by what was learned, and beaten by what was seen."""
+    """Dates of one growing year: computed, moved by what was learned, and beaten by what was
+    seen.
+    """
 
     def __init__(self, observed: Observed, moved: Moved) -> None:
         self.observed, self.moved = observed, moved
         self.origins: dict[str, Origin] = {}
 
-    def heed(self, name: str, computed: dt.date | None, origin: Origin) -> tuple[dt.date | None, Origin]:
+    def heed(
+        self, name: str, computed: dt.date | None, origin: Origin
+    ) -> tuple[dt.date | None, Origin]:
         """The observed date where it is nearer to this year's computed one than half a year."""
         seen = self.observed.get(name)
-        if seen is not None and computed is not None and abs((seen - computed).days) <= YEAR_DAYS // 2:
+        if (
+            seen is not None
+            and computed is not None
+            and abs((seen - computed).days) <= YEAR_DAYS // 2
+        ):
             return seen, "observed"
         return computed + dt.timedelta(days=self.moved.get(name, 0)) if computed else None, origin
 
@@ -50,7 +72,9 @@ class Dates:
         return day
 
     def heed_pick(self, name: str, window: Span, computed: dt.date) -> tuple[dt.date, Origin]:
-        """A day of the pick, where it lies nearer to this crop's window than to the one before or after it."""
+        """A day of the pick, where it lies nearer to this crop's window than to the one before or
+        after it.
+        """
         seen = self.observed.get(name)
         if seen is None:
             return computed + dt.timedelta(days=self.moved.get(name, 0)), "catalogue"

@@ -1,4 +1,6 @@
-"""What a station's daily series says of a place: monthly normals, frost dates at a chosen risk, the hot season, the years used."""
+"""What a station's daily series says of a place: monthly normals, frost dates at a chosen risk, the
+hot season, the years used.
+"""
 
 from __future__ import annotations
 
@@ -26,7 +28,9 @@ class StationDay:
 
 @dataclass(frozen=True)
 class StationClimate:
-    """Normals and dates out of a series. ``years``: winters that were whole enough to count. Frost and hot dates None where there are none."""
+    """Normals and dates out of a series. ``years``: winters that were whole enough to count. Frost
+    and hot dates None where there are none.
+    """
 
     normals: Normals
     last_frost: MonthDay | None
@@ -39,16 +43,21 @@ class StationClimate:
     risk: float
 
 
-def station_climate(days: Sequence[StationDay], risk: float = 0.1, frost_c: float = 0.0, hot_c: float = 35.0) -> StationClimate:
+def station_climate(
+    days: Sequence[StationDay], risk: float = 0.1, frost_c: float = 0.0, hot_c: float = 35.0
+) -> StationClimate:
     """Normals, frost dates at ``risk`` (a share of years) and hot season of a series in date order.
 
-    The last frost is the date after which only that share of winters still had a minimum at or below ``frost_c``; the first frost the
-    date before which only that share had one. A winter without frost counts as one. Raises: ValueError where a calendar month is not
-    covered by at least one whole month, or with fewer than two winters.
+    The last frost is the date after which only that share of winters still had a minimum at or
+    below ``frost_c``; the first frost the date before which only that share had one. A winter
+    without frost counts as one. Raises: ValueError where a calendar month is not covered by at
+    least one whole month, or with fewer than two winters.
     """
     whole = [d for d in days if d.tmin_c is not None and d.tmax_c is not None]
     normals = _normals(whole, days)
-    middle = (coldest_day(normals) + YEAR_DAYS // 2) % YEAR_DAYS  # winters are counted from midsummer to midsummer
+    middle = (
+        coldest_day(normals) + YEAR_DAYS // 2
+    ) % YEAR_DAYS  # winters are counted from midsummer to midsummer
     winters: dict[int, list[int]] = {}
     counted: dict[int, int] = {}
     for day in whole:
@@ -61,9 +70,17 @@ def station_climate(days: Sequence[StationDay], risk: float = 0.1, frost_c: floa
         raise ValueError("at least two whole years of days are needed")
     half = YEAR_DAYS // 2
     # frosts on the other side of midwinter only still bound the season from that side
-    lasts = np.sort([last if last >= 0 else max(winters.get(w, [-1])) for last, w in zip(_of(winters, used, half, True), used, strict=True)])
+    lasts = np.sort(
+        [
+            last if last >= 0 else max(winters.get(w, [-1]))
+            for last, w in zip(_of(winters, used, half, True), used, strict=True)
+        ]
+    )
     firsts = np.sort(
-        [first if first < YEAR_DAYS else min(winters.get(w, [YEAR_DAYS])) for first, w in zip(_of(winters, used, half, False), used, strict=True)]
+        [
+            first if first < YEAR_DAYS else min(winters.get(w, [YEAR_DAYS]))
+            for first, w in zip(_of(winters, used, half, False), used, strict=True)
+        ]
     )
     allowed = int(np.floor(risk * len(used) + 1e-9))
     last, first = int(lasts[len(used) - 1 - allowed]), int(firsts[allowed])
@@ -71,9 +88,16 @@ def station_climate(days: Sequence[StationDay], risk: float = 0.1, frost_c: floa
     hot_from, hot_to = (None, None) if hot.size == 0 else _hot_edges(hot)
     none = last < 0 or first >= YEAR_DAYS
     return StationClimate(
-        normals, None if none else _month_day(last, middle), None if none else _month_day(first, middle), hot_from, hot_to,
-        days[0].date, days[-1].date, len(used), risk,
-    )  # fmt: skip
+        normals,
+        None if none else _month_day(last, middle),
+        None if none else _month_day(first, middle),
+        hot_from,
+        hot_to,
+        days[0].date,
+        days[-1].date,
+        len(used),
+        risk,
+    )
 
 
 def _of(winters: dict[int, list[int]], used: list[int], half: int, after: bool) -> list[int]:
@@ -97,18 +121,29 @@ def _normals(whole: Sequence[StationDay], days: Sequence[StationDay]) -> Normals
     def monthly(found: dict[tuple[int, int], list[float]], total: bool) -> list[float | None]:
         out: list[float | None] = []
         for month in range(1, 13):
-            kept = [v for (_, m), v in found.items() if m == month and len(v) >= _ENOUGH * MONTH_DAYS[month - 1]]
-            out.append(float(np.mean([np.sum(v) if total else np.mean(v) for v in kept])) if kept else None)
+            kept = [
+                v
+                for (_, m), v in found.items()
+                if m == month and len(v) >= _ENOUGH * MONTH_DAYS[month - 1]
+            ]
+            out.append(
+                float(np.mean([np.sum(v) if total else np.mean(v) for v in kept])) if kept else None
+            )
         return out
 
     low, high, rain = monthly(lows, False), monthly(highs, False), monthly(rains, True)
     missing = [m + 1 for m in range(12) if low[m] is None or high[m] is None]
     if missing:
-        raise ValueError(f"month {', '.join(str(m) for m in missing)} is not covered by one whole month of days")
+        raise ValueError(
+            f"month {', '.join(str(m) for m in missing)} is not covered by one whole month of days"
+        )
     return Normals(
-        tuple(round(v, 2) for v in low if v is not None), tuple(round(v, 2) for v in high if v is not None),
-        tuple(round(v, 1) for v in rain if v is not None) if all(v is not None for v in rain) else None,
-    )  # fmt: skip
+        tuple(round(v, 2) for v in low if v is not None),
+        tuple(round(v, 2) for v in high if v is not None),
+        tuple(round(v, 1) for v in rain if v is not None)
+        if all(v is not None for v in rain)
+        else None,
+    )
 
 
 def _winter(day: dt.date, middle: int) -> tuple[int, int]:

@@ -1,4 +1,6 @@
-"""May I today: one kind of work on one day, as a verdict a grower can read. Every page asks this."""
+"""May I today: one kind of work on one day, as a verdict a grower can read. Every page asks
+this.
+"""
 
 from __future__ import annotations
 
@@ -13,19 +15,54 @@ from ..words.units import share_words
 from .model import FREE_WORK, SeasonAnswer, Segment, Status, Work
 
 WORK_WORDS: dict[Work, str] = {
-    "sucker": "suckers", "sprout": "water sprouts", "sanitation": "dead and broken wood", "fruit": "a young tree's fruit", "skirt": "the skirt", "thin": "whole branches",
-    "height": "lowering and heading", "hedge": "the hedge wall", "shear": "a formal hedge", "tip": "tips", "renewal": "a third of the tree", "skeleton": "a skeleton prune", "pot": "the potted tree",
+    "sucker": "suckers",
+    "sprout": "water sprouts",
+    "sanitation": "dead and broken wood",
+    "fruit": "a young tree's fruit",
+    "skirt": "the skirt",
+    "thin": "whole branches",
+    "height": "lowering and heading",
+    "hedge": "the hedge wall",
+    "shear": "a formal hedge",
+    "tip": "tips",
+    "renewal": "a third of the tree",
+    "skeleton": "a skeleton prune",
+    "pot": "the potted tree",
     "young": "training a young tree",
-}  # fmt: skip
+}
 LANE_WORDS: dict[Work, str] = {
-    "sucker": "Suckers below the union", "sprout": "Water sprouts", "sanitation": "Dead and broken", "fruit": "Fruit off a young tree", "skirt": "Skirt", "thin": "Thin, whole branches",
-    "height": "Lower, head back", "hedge": "Hedge wall", "shear": "Shear a formal hedge", "tip": "Tips", "renewal": "Renew by thirds", "skeleton": "Skeleton prune", "pot": "Tree in a pot",
+    "sucker": "Suckers below the union",
+    "sprout": "Water sprouts",
+    "sanitation": "Dead and broken",
+    "fruit": "Fruit off a young tree",
+    "skirt": "Skirt",
+    "thin": "Thin, whole branches",
+    "height": "Lower, head back",
+    "hedge": "Hedge wall",
+    "shear": "Shear a formal hedge",
+    "tip": "Tips",
+    "renewal": "Renew by thirds",
+    "skeleton": "Skeleton prune",
+    "pot": "Tree in a pot",
     "young": "Train a young tree",
-}  # fmt: skip
-_HEADLINES: dict[Status, str] = {"go": "Go", "light": "Small cuts only", "wait": "Wait", "stop": "Stop"}
+}
+_HEADLINES: dict[Status, str] = {
+    "go": "Go",
+    "light": "Small cuts only",
+    "wait": "Wait",
+    "stop": "Stop",
+}
 _UNPRICED = FREE_WORK | {"sprout", "young"}
 # last in the list of reasons: what holds all year, and what only says when to come back
-_LAST = {"yearly-budget": 1, "cheaper-day": -1, "no-share-left": -1, "quarantine": -2, "forecast-unknown": -3, "next-window": 2, "any-time": 1}
+_LAST = {
+    "yearly-budget": 1,
+    "cheaper-day": -1,
+    "no-share-left": -1,
+    "quarantine": -2,
+    "forecast-unknown": -3,
+    "next-window": 2,
+    "any-time": 1,
+}
 
 # what would change a verdict, by the reason it rests on: the act, and what its button says
 ACTS: dict[str, tuple[tuple[str, str], ...]] = {
@@ -33,7 +70,10 @@ ACTS: dict[str, tuple[tuple[str, str], ...]] = {
     "fruit-to-come": (("picked", "Picked today"), ("no-fruit", "No fruit on it this year")),
     "mango-shows": (("no-fruit", "No fruit on it this year"),),
     "flush-meets-frost": (("under-cover", "It stands under cover"),),
-    "forecast-unknown": (("no-frost", "No frost in the next 14 days"), ("frost", "Frost is forecast")),
+    "forecast-unknown": (
+        ("no-frost", "No frost in the next 14 days"),
+        ("frost", "Frost is forecast"),
+    ),
     "pot-shade": (("went-out", "Went out today"),),
     "pot-before-carry-in": (("came-in", "Carried in today"),),
     "pot-indoors": (("went-out", "Went out today"),),
@@ -51,7 +91,9 @@ class Act:
 
 @dataclass(frozen=True)
 class Ask:
-    """Something that would make the verdict surer. kind: of the observation; sort: ``day`` or ``length``."""
+    """Something that would make the verdict surer. kind: of the observation; sort: ``day`` or
+    ``length``.
+    """
 
     kind: str
     words: str
@@ -69,10 +111,12 @@ FLUSHED = Ask("flush_start", "When did it flush last year?", "day")
 
 @dataclass(frozen=True)
 class Verdict:
-    """sentence: what the grower reads first. last_good_day: last day of the present go or light run. opens: next day the work is a go.
+    """sentence: what the grower reads first. last_good_day: last day of the present go or light
+    run. opens: next day the work is a go.
 
-    price: crops lost per share taken on the day, None where the work costs none of a crop. opens_price, opens_share: of the day it opens.
-    acts: what would change it. ask: what would make it surer, None where nothing is open.
+    price: crops lost per share taken on the day, None where the work costs none of a crop.
+    opens_price, opens_share: of the day it opens. acts: what would change it. ask: what would make
+    it surer, None where nothing is open.
     """
 
     work: Work
@@ -91,19 +135,28 @@ class Verdict:
 
     def allows(self, share: float) -> bool:
         """True if so much of the canopy may go on this day."""
-        return self.status in ("go", "light") and (self.max_share is None or share <= self.max_share + 1e-9)
+        return self.status in ("go", "light") and (
+            self.max_share is None or share <= self.max_share + 1e-9
+        )
 
 
 def verdict(answer: SeasonAnswer, work: Work, day: dt.date) -> Verdict:
-    """The verdict for one work on one day out of a season that reaches a year ahead. Raises: ValueError if the day is not covered."""
+    """The verdict for one work on one day out of a season that reaches a year ahead. Raises:
+    ValueError if the day is not covered.
+    """
     lane = [s for s in answer.segments if s.work == work]
     of_work = [s for s in lane if s.end >= day]
     if not of_work or of_work[0].start > day:
         raise ValueError(f"the season answer does not cover {day.isoformat()}")
     here, first = of_work[0], lane[0].start
-    unknown = next((r.date for r in here.reasons if r.code == "forecast-unknown"), None)  # without an answer it waits for the last frost
+    unknown = next(
+        (r.date for r in here.reasons if r.code == "forecast-unknown"), None
+    )  # without an answer it waits for the last frost
     later = [s for s in of_work[1:] if unknown is None or s.end > unknown]
-    last_good, opens = _run_end(of_work), next((s for s in later if s.status == "go"), None) if here.status != "go" else None
+    last_good, opens = (
+        _run_end(of_work),
+        next((s for s in later if s.status == "go"), None) if here.status != "go" else None,
+    )
     if opens is not None and unknown is not None and opens.start <= unknown:
         opens = replace(opens, start=unknown + dt.timedelta(days=1))
     reasons = tuple(sorted(here.reasons, key=lambda r: _LAST.get(r.code, 0)))
@@ -114,18 +167,32 @@ def verdict(answer: SeasonAnswer, work: Work, day: dt.date) -> Verdict:
 
     then = price(opens.start) if opens else None
     return Verdict(
-        work, day, here.status, _sentence(here, day, price(day), opens, then), here.max_share, reasons, last_good, opens.start if opens else None,
-        price(day), then, opens.max_share if opens else None, acts_of(reasons, opens.start if opens else None),
-    )  # fmt: skip
+        work,
+        day,
+        here.status,
+        _sentence(here, day, price(day), opens, then),
+        here.max_share,
+        reasons,
+        last_good,
+        opens.start if opens else None,
+        price(day),
+        then,
+        opens.max_share if opens else None,
+        acts_of(reasons, opens.start if opens else None),
+    )
 
 
 def priced(work: Work, reasons: Sequence[Reason]) -> bool:
     """Whether any of a crop is at stake in this work on such days."""
-    return work not in _UNPRICED and not any(r.code in ("not-yet-bearing", "not-for-this-tree") for r in reasons)
+    return work not in _UNPRICED and not any(
+        r.code in ("not-yet-bearing", "not-for-this-tree") for r in reasons
+    )
 
 
 def _run_end(segments: Sequence[Segment]) -> dt.date | None:
-    """The last day of the run the first segment lies in; None where it is closed, or open as far as is seen."""
+    """The last day of the run the first segment lies in; None where it is closed, or open as far as
+    is seen.
+    """
     run = ("go",) if segments[0].status == "go" else ("go", "light")
     last: dt.date | None = None
     for segment in segments:
@@ -143,19 +210,38 @@ def acts_of(reasons: Sequence[Reason], opens: dt.date | None = None) -> tuple[Ac
     return tuple(found.values())
 
 
-def _sentence(here: Segment, day: dt.date, price: float | None, opens: Segment | None, then: float | None) -> str:
+def _sentence(
+    here: Segment, day: dt.date, price: float | None, opens: Segment | None, then: float | None
+) -> str:
     head = f"{_HEADLINES[here.status]}, {day_words(day)}"
-    cost = None if price is None else "costs no crop" if price < 0.03 else f"costs about {crop_words(price)} of what you cut"
+    cost = (
+        None
+        if price is None
+        else "costs no crop"
+        if price < 0.03
+        else f"costs about {crop_words(price)} of what you cut"
+    )
     if any(r.code == "forecast-unknown" for r in here.reasons):
-        return f"Is frost forecast in the next 14 days? Without an answer: wait{f', until {day_words(opens.start)}' if opens else ''}"
+        return (
+            "Is frost forecast in the next 14 days? Without an answer: "
+            f"wait{f', until {day_words(opens.start)}' if opens else ''}"
+        )
     if here.status in ("go", "light"):
         if here.max_share is None:
             return head
-        most = "at most half of its shoots" if here.work == "young" else f"at most {share_words(here.max_share)}"
+        most = (
+            "at most half of its shoots"
+            if here.work == "young"
+            else f"at most {share_words(here.max_share)}"
+        )
         return f"{head}: {most}{f', and {cost}' if cost else ''}"
     if opens is None:
         return head
-    again = f"{'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(opens.start)}" if then is not None else None
+    again = (
+        f"{'no crop' if then < 0.03 else 'about ' + crop_words(then)} from {day_words(opens.start)}"
+        if then is not None
+        else None
+    )
     if here.status == "wait" and price is not None and then is not None and price > then:
         return f"{head}: a cut now {cost}; {again}"
     return f"{head}: next on {day_words(opens.start)}"

@@ -1,4 +1,6 @@
-"""What work a tree needs, before anybody asks whether today is the day. An open window is no reason to cut."""
+"""What work a tree needs, before anybody asks whether today is the day. An open window is no reason
+to cut.
+"""
 
 from __future__ import annotations
 
@@ -15,7 +17,9 @@ from .model import Work
 
 @dataclass(frozen=True)
 class Standing:
-    """How a tree stands. bears: it has come to its first crop. done: the last day each kind of work was done to it. year_start: start of its growing year."""
+    """How a tree stands. bears: it has come to its first crop. done: the last day each kind of work
+    was done to it. year_start: start of its growing year.
+    """
 
     in_pot: bool
     hedgerow: bool
@@ -30,7 +34,9 @@ class Standing:
 
 @dataclass(frozen=True)
 class Wanted:
-    """A kind of work and why. needed: missed, it is missed; else it is done when the time is right anyway."""
+    """A kind of work and why. needed: missed, it is missed; else it is done when the time is right
+    anyway.
+    """
 
     work: Work
     why: Reason
@@ -38,13 +44,17 @@ class Wanted:
 
 
 def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric") -> list[Wanted]:
-    """What the tree needs this growing year, the main work first. Our rule, from catalogue values."""
+    """What the tree needs this growing year, the main work first. Our rule, from catalogue
+    values.
+    """
     found: list[Wanted] = []
 
     def this_year(work: str) -> bool:
         return work in tree.done and tree.done[work] >= tree.year_start
 
-    def want(work: Work, code: str, text: str, ids: tuple[str, ...] = (), needed: bool = True) -> None:
+    def want(
+        work: Work, code: str, text: str, ids: tuple[str, ...] = (), needed: bool = True
+    ) -> None:
         if not this_year(work):
             found.append(Wanted(work, Reason(code, text, {}, None, None, ids), needed))
 
@@ -56,14 +66,30 @@ def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric
     elif tree.condition == "neglected":
         want("renewal", "neglected", "Neglected: it is renewed by thirds over three years.")
     elif over is not None and tree.cap_m and over > know.number("today/over-cap"):
-        want("height", "over-cap", f"Over the cap of {length_words(tree.cap_m, units)}.", ("today/over-cap",))
+        want(
+            "height",
+            "over-cap",
+            f"Over the cap of {length_words(tree.cap_m, units)}.",
+            ("today/over-cap",),
+        )
     last = tree.done.get("thin")
-    if last is not None and not tree.in_pot and not tree.young and (day - last).days > know.days("today/thin-after"):
+    if (
+        last is not None
+        and not tree.in_pot
+        and not tree.young
+        and (day - last).days > know.days("today/thin-after")
+    ):
         want("thin", "thin-again", f"Last thinned {day_words(last)}.", ("today/thin-after",))
     if tree.young:
         if tree.bears:
             want("fruit", "young-fruit", "A young tree makes wood before crop.")
         want("young", "training", "A young tree is trained once a year.", (), False)
     if not found and not tree.young and over is not None and over <= know.number("today/over-cap"):
-        want("tip", "in-order", "At its cap and in order: tips and dead wood only, an open window is no reason to cut.", (), False)
+        want(
+            "tip",
+            "in-order",
+            "At its cap and in order: tips and dead wood only, an open window is no reason to cut.",
+            (),
+            False,
+        )
     return found

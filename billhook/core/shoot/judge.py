@@ -1,4 +1,6 @@
-"""Weighs the clues of a shoot against its tree's stock and scion, says whose it is, and what to look at next."""
+"""Weighs the clues of a shoot against its tree's stock and scion, says whose it is, and what to
+look at next.
+"""
 
 from __future__ import annotations
 
@@ -32,8 +34,9 @@ _WINTER = {False: (12, 1, 2), True: (6, 7, 8)}
 class ShootCase:
     """A shoot and its tree. rootstock None: not known; ``region`` then says which stocks to expect.
 
-    union_seen: the union is clearly seen. only_living_shoots: nothing else of the tree lives. many_grafts: topworked, or several kinds on it.
-    after_freeze: the top was killed by frost. diameter_mm: thickness at its base, for the way it comes off.
+    union_seen: the union is clearly seen. only_living_shoots: nothing else of the tree lives.
+    many_grafts: topworked, or several kinds on it. after_freeze: the top was killed by frost.
+    diameter_mm: thickness at its base, for the way it comes off.
     """
 
     scion: str
@@ -53,7 +56,9 @@ class ShootCase:
 
 @dataclass(frozen=True)
 class Evidence:
-    """One clue: what was seen, how strongly it speaks for the stock (positive) or the scion (natural log), and in words."""
+    """One clue: what was seen, how strongly it speaks for the stock (positive) or the scion
+    (natural log), and in words.
+    """
 
     clue: str
     value: str
@@ -63,7 +68,9 @@ class Evidence:
 
 @dataclass(frozen=True)
 class ShootAnswer:
-    """``probabilities`` sum to one over the three kinds. ask_next: the clue that would settle most, None where none settles anything."""
+    """``probabilities`` sum to one over the three kinds. ask_next: the clue that would settle most,
+    None where none settles anything.
+    """
 
     verdict: Verdict
     probabilities: Mapping[str, float]
@@ -74,13 +81,21 @@ class ShootAnswer:
 
 
 def family(know: Knowledge, species: str) -> str:
-    """Which tables of clues hold: ``shoot`` for citrus, ``avocado-shoot``, or ``plain-shoot`` for the others."""
-    return {"citrus": "shoot", "avocado": "avocado-shoot"}.get(know.text(f"species/{species}/group"), "plain-shoot")
+    """Which tables of clues hold: ``shoot`` for citrus, ``avocado-shoot``, or ``plain-shoot`` for
+    the others.
+    """
+    return {"citrus": "shoot", "avocado": "avocado-shoot"}.get(
+        know.text(f"species/{species}/group"), "plain-shoot"
+    )
 
 
 def stands_on_own_roots(case: ShootCase) -> bool:
-    """True for cuttings and layers, and for a seedling that bears no named kind; a named kind on a seedling is grafted."""
-    return case.rootstock == "own-rooted" or (case.rootstock == "seedling" and case.cultivar is None)
+    """True for cuttings and layers, and for a seedling that bears no named kind; a named kind on a
+    seedling is grafted.
+    """
+    return case.rootstock == "own-rooted" or (
+        case.rootstock == "seedling" and case.cultivar is None
+    )
 
 
 class _Odds:
@@ -92,10 +107,16 @@ class _Odds:
         self.scions = (str(scion.value) if scion else "ha", case.scion)
         self.scion, self.own = case.scion, stands_on_own_roots(case)
         known = know.get(f"rootstocks/{case.rootstock}/clues") if case.rootstock else None
-        group = str(known.value) if known is not None and f"{self.family}-odds/{known.value}/origin" in know else None
+        group = (
+            str(known.value)
+            if known is not None and f"{self.family}-odds/{known.value}/origin" in know
+            else None
+        )
         mix = {group: 1.0} if group else self._mix(case.region)
         leafless = case.date is not None and case.date.month in _WINTER[case.southern]
-        self.groups = [("tri-winter" if g == "tri" and leafless else g, w) for g, w in mix.items() if w > 0]
+        self.groups = [
+            ("tri-winter" if g == "tri" and leafless else g, w) for g, w in mix.items() if w > 0
+        ]
         thorny = know.get(f"species/{case.scion}/thorny")
         self.void = {"thorns_rel"} if thorny is not None and thorny.value else set()
         clues = (c for c in know.rows(f"{self.family}-clues") if c not in self.void)
@@ -139,7 +160,9 @@ class _Odds:
 
 
 def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAnswer:
-    """Whose shoot it is. ``skip``: clues that cannot be told and are not asked again. Raises: InvalidInput naming the clue or answer that is not known, or a prior that does not sum to one."""
+    """Whose shoot it is. ``skip``: clues that cannot be told and are not asked again. Raises:
+    InvalidInput naming the clue or answer that is not known, or a prior that does not sum to one.
+    """
     _check(case, know)
     odds = _Odds(case, know)
     prior = _prior(case, odds, know)
@@ -154,7 +177,10 @@ def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAn
     reasons = [
         *doubts,
         *(
-            Reason("void-clue", f"{_asks(know, odds.family, c)} This kind is thorny itself, so it tells nothing.")
+            Reason(
+                "void-clue",
+                f"{_asks(know, odds.family, c)} This kind is thorny itself, so it tells nothing.",
+            )
             for c in case.clues
             if c in odds.void
         ),
@@ -175,9 +201,18 @@ def _check(case: ShootCase, know: Knowledge) -> None:
     kin = family(know, case.scion)
     for clue, value in case.clues.items():
         if clue not in know.rows(f"{kin}-clues"):
-            wrong.append(FieldProblem(f"/clues/{clue}", f"is no clue; known are {', '.join(know.rows(f'{kin}-clues'))}"))
+            wrong.append(
+                FieldProblem(
+                    f"/clues/{clue}",
+                    f"is no clue; known are {', '.join(know.rows(f'{kin}-clues'))}",
+                )
+            )
         elif value not in _states(know, kin, clue):
-            wrong.append(FieldProblem(f"/clues/{clue}", f"must be one of {', '.join(_states(know, kin, clue))}"))
+            wrong.append(
+                FieldProblem(
+                    f"/clues/{clue}", f"must be one of {', '.join(_states(know, kin, clue))}"
+                )
+            )
     if case.prior is not None and (min(case.prior) < 0 or abs(sum(case.prior) - 1) > 1e-6):
         wrong.append(FieldProblem("/prior", "the three must be probabilities that sum to 1"))
     if wrong:
@@ -206,17 +241,29 @@ def _prior(case: ShootCase, odds: _Odds, know: Knowledge) -> Floats:
     return prior
 
 
-def _powers(odds: _Odds, seen: Mapping[str, int], case: ShootCase, know: Knowledge) -> dict[str, float]:
-    """How much each clue counts: correlated ones by how telling they are, the first two in full, then half, a quarter, …"""
+def _powers(
+    odds: _Odds, seen: Mapping[str, int], case: ShootCase, know: Knowledge
+) -> dict[str, float]:
+    """How much each clue counts: correlated ones by how telling they are, the first two in full,
+    then half, a quarter, …
+    """
     powers = dict.fromkeys(seen, 1.0)
-    together = [c for c in seen if know.number(f"{odds.family}-clues/{c}/together") and case.clues[c] != "present_different"]
+    together = [
+        c
+        for c in seen
+        if know.number(f"{odds.family}-clues/{c}/together") and case.clues[c] != "present_different"
+    ]
     spread = {c: float(np.ptp(np.log(np.maximum(odds.mixed(c, seen[c]), 1e-12)))) for c in together}
     for place, clue in enumerate(sorted(together, key=lambda c: (-round(spread[c], 12), c))):
-        powers[clue] = _FALL[place] if place < len(_FALL) else _FALL[-1] / 2 ** (place - len(_FALL) + 1)
+        powers[clue] = (
+            _FALL[place] if place < len(_FALL) else _FALL[-1] / 2 ** (place - len(_FALL) + 1)
+        )
     return powers
 
 
-def _posterior(odds: _Odds, prior: Floats, seen: Mapping[str, int], powers: Mapping[str, float]) -> Floats:
+def _posterior(
+    odds: _Odds, prior: Floats, seen: Mapping[str, int], powers: Mapping[str, float]
+) -> Floats:
     joint = np.ones((len(odds.groups), 3))
     for clue, answer in seen.items():
         joint = joint * np.maximum(odds.tables[clue][:, :, answer], 1e-12) ** powers[clue]
@@ -224,15 +271,25 @@ def _posterior(odds: _Odds, prior: Floats, seen: Mapping[str, int], powers: Mapp
     return np.asarray(likely / likely.sum())
 
 
-def _evidence(odds: _Odds, case: ShootCase, clue: str, answer: int, power: float, know: Knowledge) -> Evidence:
+def _evidence(
+    odds: _Odds, case: ShootCase, clue: str, answer: int, power: float, know: Knowledge
+) -> Evidence:
     p = odds.mixed(clue, answer)
     weight = float(np.log(p[0] / max(p[1], p[2])) * power) if p[0] > 0 else -10.0
     if abs(weight) < 0.2:
         says = "tells nothing for this pair"
     else:
-        says = f"speaks {'clearly ' if abs(weight) > 1.6 else ''}for the {'rootstock' if weight > 0 else 'tree itself'}"
+        says = (
+            f"speaks {'clearly ' if abs(weight) > 1.6 else ''}for the "
+            f"{'rootstock' if weight > 0 else 'tree itself'}"
+        )
     word = know.text(f"{odds.family}-clues/{clue}/words").split(" | ")[answer]
-    return Evidence(clue, case.clues[clue], round(weight, 3), f"{_asks(know, odds.family, clue)} {word.capitalize()}: {says}.")
+    return Evidence(
+        clue,
+        case.clues[clue],
+        round(weight, 3),
+        f"{_asks(know, odds.family, clue)} {word.capitalize()}: {says}.",
+    )
 
 
 def _doubts(case: ShootCase, odds: _Odds, know: Knowledge) -> list[Reason]:
@@ -246,47 +303,107 @@ def _doubts(case: ShootCase, odds: _Odds, know: Knowledge) -> list[Reason]:
         if value is None or value == "leafless" or clue not in odds.tables:
             continue
         if float(odds.mixed(clue, _index(know, odds.family, clue, value)).max()) <= rare:
-            word = know.text(f"{odds.family}-clues/{clue}/words").split(" | ")[_index(know, odds.family, clue, value)]
-            text = f"{_asks(know, odds.family, clue)} {word.capitalize()}: neither the recorded stock nor the recorded kind bears such a leaf. Which is wrong, the stock or the kind? The leaf outranks the label."
+            word = know.text(f"{odds.family}-clues/{clue}/words").split(" | ")[
+                _index(know, odds.family, clue, value)
+            ]
+            text = (
+                f"{_asks(know, odds.family, clue)} {word.capitalize()}: neither the recorded "
+                "stock nor the recorded kind bears such a leaf. Which is wrong, the stock or "
+                "the kind? The leaf outranks the label."
+            )
             found.append(
-                Reason("record-doubt", text, {"rootstock on record": case.rootstock, "kind on record": case.scion}, None, None, ("shoot/cannot-be",))
+                Reason(
+                    "record-doubt",
+                    text,
+                    {"rootstock on record": case.rootstock, "kind on record": case.scion},
+                    None,
+                    None,
+                    ("shoot/cannot-be",),
+                )
             )
     return found
 
 
-def _decide(case: ShootCase, odds: _Odds, posterior: Floats, know: Knowledge, reasons: list[Reason]) -> tuple[Verdict, str]:
+def _decide(
+    case: ShootCase, odds: _Odds, posterior: Floats, know: Knowledge, reasons: list[Reason]
+) -> tuple[Verdict, str]:
     stock, sprout, bearing = (float(p) for p in posterior)
     below = case.clues.get("origin") in _BELOW
     if odds.own:
-        text = "No union: the tree stands on its own roots, so a shoot from the base is the same plant."
+        text = (
+            "No union: the tree stands on its own roots, so a shoot from the base is the same "
+            "plant."
+        )
         reasons.append(Reason("own-roots", text))
         return (
             "water_sprout" if sprout > bearing else "scion_shoot"
         ), "Keep it as a spare, or strike it as a new tree; take it off only if it crowds."
     if case.many_grafts:
-        reasons.append(Reason("many-grafts", "Several grafts on this tree: the clues compare with one scion only. Ask which graft it grows from."))
-        return "uncertain", "Follow it to its origin and ask which graft bears it before anything is cut."
-    if case.only_living_shoots and (below or stock >= know.number("shoot/scion-below")):
         reasons.append(
-            Reason("only-living", "These are the only living shoots of the tree: without them it dies.", {"probability of stock": round(stock, 3)})
+            Reason(
+                "many-grafts",
+                (
+                    "Several grafts on this tree: the clues compare with one scion only. Ask "
+                    "which graft it grows from."
+                ),
+            )
         )
         return (
-            "rootstock_sucker" if below or stock >= know.number("shoot/remove-from") else "uncertain"
+            "uncertain",
+            "Follow it to its origin and ask which graft bears it before anything is cut.",
+        )
+    if case.only_living_shoots and (below or stock >= know.number("shoot/scion-below")):
+        reasons.append(
+            Reason(
+                "only-living",
+                "These are the only living shoots of the tree: without them it dies.",
+                {"probability of stock": round(stock, 3)},
+            )
+        )
+        return (
+            "rootstock_sucker"
+            if below or stock >= know.number("shoot/remove-from")
+            else "uncertain"
         ), "Do not cut yet. Will the tree be budded again on this shoot, or replaced?"
     ids = ("shoot/remove-from", "shoot/scion-below")
     used: dict[str, float | str | None] = {"probability of stock": round(stock, 3)}
     if below and case.union_seen:
-        reasons.append(Reason("below-union", "It grows from below a clearly seen union: it comes off, whatever else it looks like.", used))
+        reasons.append(
+            Reason(
+                "below-union",
+                (
+                    "It grows from below a clearly seen union: it comes off, whatever else it "
+                    "looks like."
+                ),
+                used,
+            )
+        )
         return "rootstock_sucker", _off(case, know)
-    vigour_only = bool(case.clues) and all(know.number(f"{odds.family}-clues/{c}/together") for c in case.clues)
+    vigour_only = bool(case.clues) and all(
+        know.number(f"{odds.family}-clues/{c}/together") for c in case.clues
+    )
     if stock >= know.number("shoot/remove-from") and not vigour_only:
-        reasons.append(Reason("stock", f"By what was seen it is {SAID['rootstock_sucker']}.", used, None, None, ids))
+        reasons.append(
+            Reason(
+                "stock",
+                f"By what was seen it is {SAID['rootstock_sucker']}.",
+                used,
+                None,
+                None,
+                ids,
+            )
+        )
         return "rootstock_sucker", _off(case, know)
     if stock < know.number("shoot/scion-below"):
         kind: Kind = "water_sprout" if sprout > bearing else "scion_shoot"
-        reasons.append(Reason("scion", f"By what was seen it is {SAID[kind]}.", used, None, None, ids))
+        reasons.append(
+            Reason("scion", f"By what was seen it is {SAID[kind]}.", used, None, None, ids)
+        )
         return kind, (
-            "Keep it where a gap wants filling, tipped or bent; else off at its origin while it is small."
+            (
+                "Keep it where a gap wants filling, tipped or bent; else off at its origin "
+                "while it is small."
+            )
             if kind == "water_sprout"
             else "Leave it: it will bear."
         )
@@ -298,12 +415,16 @@ def _decide(case: ShootCase, odds: _Odds, posterior: Floats, know: Knowledge, re
 def _off(case: ShootCase, know: Knowledge) -> str:
     rub = know.number("shoot/rub-below")
     if case.diameter_mm is not None and case.diameter_mm < rub:
-        return "Rub or pull it off by finger, heel and all; never a stub, never spray on green bark."
+        return (
+            "Rub or pull it off by finger, heel and all; never a stub, never spray on green bark."
+        )
     where = "Clear the soil gently and cut it" if case.clues.get("origin") == "soil" else "Cut it"
     return f"{where} flush at its origin; never a stub, never spray on green bark."
 
 
-def _ask_next(odds: _Odds, prior: Floats, case: ShootCase, know: Knowledge, skip: Sequence[str]) -> str | None:
+def _ask_next(
+    odds: _Odds, prior: Floats, case: ShootCase, know: Knowledge, skip: Sequence[str]
+) -> str | None:
     """The open clue with the greatest expected fall of doubt."""
     seen = {c: _index(know, odds.family, c, v) for c, v in case.clues.items() if c in odds.tables}
 

@@ -1,4 +1,6 @@
-"""What the answers of a walk come to: findings in working order, cuts on the frame, and days to look again."""
+"""What the answers of a walk come to: findings in working order, cuts on the frame, and days to
+look again.
+"""
 
 from __future__ import annotations
 
@@ -6,9 +8,11 @@ import datetime as dt
 from collections.abc import Mapping
 from dataclasses import dataclass
 
+from ..choice import one_of
 from ..frame.model import Cut
 from ..known import Knowledge
 from ..reasons import Reason
+from ..season.model import WORKS, Work
 from .looks import notes
 from .questions import LATER, Question, chosen_limb, opened
 from .suggest import limb_options
@@ -17,7 +21,8 @@ from .tree import WalkTree, facts, heeding, holds
 
 @dataclass(frozen=True)
 class Finding:
-    """What an answer found. work: kind of work that follows, empty where none does. again: the day to look again.
+    """What an answer found. work: kind of work that follows, None where none does. again: the day
+    to look again.
 
     cuts: the limbs it means, where they were named. rule: the catalogue id its day rests on.
     """
@@ -25,7 +30,7 @@ class Finding:
     answer: str
     step: str
     text: str
-    work: str
+    work: Work | None
     again: dt.date | None
     rule: str
     reasons: tuple[Reason, ...]
@@ -42,11 +47,18 @@ class Summary:
     reasons: tuple[Reason, ...]
 
 
-def summary(know: Knowledge, tree: WalkTree, questions: tuple[Question, ...], answers: Mapping[str, str]) -> Summary:
+def summary(
+    know: Knowledge, tree: WalkTree, questions: tuple[Question, ...], answers: Mapping[str, str]
+) -> Summary:
     """What the answers come to, in the order of the walk, which is the order of the work."""
     known, step_order = facts(heeding(tree, answers), know), know.rows("walk-steps")
     found: list[Finding] = []
-    worked = [(q, note) for q in questions if opened(q, answers) for note in notes(q.looks, tree, know, answers)]
+    worked = [
+        (q, note)
+        for q in questions
+        if opened(q, answers)
+        for note in notes(q.looks, tree, know, answers)
+    ]
     for question in questions:
         if not opened(question, answers) or question.kind not in ("one", "many"):
             continue
@@ -60,26 +72,61 @@ def summary(know: Knowledge, tree: WalkTree, questions: tuple[Question, ...], an
                 ),
                 f"walk-answers/{row}",
             )
-            meant = [q for q in questions if q.kind == "limbs" and row in q.after and opened(q, answers) and answers.get(q.id, LATER) != LATER]
+            meant = [
+                q
+                for q in questions
+                if q.kind == "limbs"
+                and row in q.after
+                and opened(q, answers)
+                and answers.get(q.id, LATER) != LATER
+            ]
             cuts = tuple(Cut(*chosen_limb(part)) for q in meant for part in answers[q.id].split())
             limbs = {c.limb for c in cuts}
-            shown = tuple(o.why for q in meant for o in limb_options(q.looks, tree, know, answers) if o.limb in limbs and o.why is not None)
+            shown = tuple(
+                o.why
+                for q in meant
+                for o in limb_options(q.looks, tree, know, answers)
+                if o.limb in limbs and o.why is not None
+            )
             reasons = (*(n.reason for _, n in worked if row in n.of), *shown)
             finding = _finding(know, tree, variant, row, question.step, reasons, cuts)
             if finding is not None:
                 found.append(finding)
     found.sort(key=lambda f: step_order.index(f.step))
-    again, why = tree.day + dt.timedelta(days=know.days("walk/look-again")), "A tree in order is walked again after three months."
+    again, why = (
+        tree.day + dt.timedelta(days=know.days("walk/look-again")),
+        "A tree in order is walked again after three months.",
+    )
     if tree.next_flush is not None and tree.day < tree.next_flush < again:
-        again, why = tree.next_flush, "Look again before the next flush: suckers and sprouts are small then."
-    return Summary(tuple(found), not any(f.work for f in found), again, (Reason("look-again", why, {}, again, None, ("walk/look-again",)),))
+        again, why = (
+            tree.next_flush,
+            "Look again before the next flush: suckers and sprouts are small then.",
+        )
+    return Summary(
+        tuple(found),
+        not any(f.work for f in found),
+        again,
+        (Reason("look-again", why, {}, again, None, ("walk/look-again",)),),
+    )
 
 
-def _finding(know: Knowledge, tree: WalkTree, at: str, row: str, step: str, reasons: tuple[Reason, ...], cuts: tuple[Cut, ...]) -> Finding | None:
+def _finding(
+    know: Knowledge,
+    tree: WalkTree,
+    at: str,
+    row: str,
+    step: str,
+    reasons: tuple[Reason, ...],
+    cuts: tuple[Cut, ...],
+) -> Finding | None:
     text = know.text(f"{at}/finding")
     if not text:
         return None
     days = know.days(f"{at}/again")
     dated = [r.date for r in reasons if r.date is not None]
-    again = max(tree.day, min(dated)) if dated else tree.day + dt.timedelta(days=days) if days else None
-    return Finding(row, step, text, know.text(f"{at}/work"), again, f"{at}/again", reasons, cuts)
+    again = (
+        max(tree.day, min(dated)) if dated else tree.day + dt.timedelta(days=days) if days else None
+    )
+    named = know.text(f"{at}/work")
+    work = one_of(WORKS, named) if named else None
+    return Finding(row, step, text, work, again, f"{at}/again", reasons, cuts)

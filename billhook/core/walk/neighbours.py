@@ -1,4 +1,6 @@
-"""A tree among its neighbours: does it lag its row, and is a planting of two or three in balance."""
+"""A tree among its neighbours: does it lag its row, and is a planting of two or three in
+balance.
+"""
 
 from __future__ import annotations
 
@@ -11,36 +13,66 @@ from .tree import WalkTree
 
 def lagging(tree: WalkTree, know: Knowledge) -> Reason | None:
     """Why a tree is held to lag its row; None where it does not."""
-    if tree.height_m is None or tree.row_mean_m is None or tree.height_m >= know.number("walk/lags") * tree.row_mean_m:
+    if (
+        tree.height_m is None
+        or tree.row_mean_m is None
+        or tree.height_m >= know.number("walk/lags") * tree.row_mean_m
+    ):
         return None
     text = (
-        f"It is {length_words(tree.height_m, tree.units)} tall, its like in the row {length_words(tree.row_mean_m, tree.units)} on the mean: it lags."
+        f"It is {length_words(tree.height_m, tree.units)} tall, its like in the row "
+        f"{length_words(tree.row_mean_m, tree.units)} on the mean: it lags."
     )
-    return Reason("lags", text, {"height, m": tree.height_m, "mean of the row, m": round(tree.row_mean_m, 2)}, None, None, ("walk/lags",))
+    return Reason(
+        "lags",
+        text,
+        {"height, m": tree.height_m, "mean of the row, m": round(tree.row_mean_m, 2)},
+        None,
+        None,
+        ("walk/lags",),
+    )
 
 
 def balance(tree: WalkTree, know: Knowledge) -> tuple[Reason, ...]:
-    """A planting of two or three trees as one: which outgrows the others, and which stands in whose shade.
+    """A planting of two or three trees as one: which outgrows the others, and which stands in whose
+    shade.
 
-    The sun's side is south in the north and north in the south; a tree on that side that is taller takes the other's light.
+    The sun's side is south in the north and north in the south; a tree on that side that is taller
+    takes the other's light.
     """
     if tree.height_m is None:
         return ()
     found = []
     margin = know.number("walk/outgrows")
     for other in tree.companions:
-        where = f"{other.name}, {length_words(other.distance_m, tree.units)} to the {wind(other.bearing_deg)}"
-        used: dict[str, float | str | None] = {"this tree, m": tree.height_m, f"{other.name}, m": other.height_m}
+        where = (
+            f"{other.name}, {length_words(other.distance_m, tree.units)} to the "
+            f"{wind(other.bearing_deg)}"
+        )
+        used: dict[str, float | str | None] = {
+            "this tree, m": tree.height_m,
+            f"{other.name}, m": other.height_m,
+        }
         noonward = wind(other.bearing_deg).startswith("north" if tree.southern else "south")
         away = wind(other.bearing_deg).startswith("south" if tree.southern else "north")
         if tree.height_m > other.height_m * (1 + margin):
             shade = ", and throws its shade there" if away else ""
-            text = f"It outgrows {where} ({length_words(other.height_m, tree.units)}){shade}: the two are kept as one, so this one is lowered first."
+            text = (
+                f"It outgrows {where} ({length_words(other.height_m, tree.units)}){shade}: the "
+                "two are kept as one, so this one is lowered first."
+            )
             found.append(Reason("outgrows", text, used, None, None, ("walk/outgrows",)))
         elif other.height_m > tree.height_m * (1 + margin):
             shade = "stands in the sun before it" if noonward else "outgrows it"
-            text = f"{where} ({length_words(other.height_m, tree.units)}) {shade}: lower that one first and spare this one's leaf."
+            text = (
+                f"{where} ({length_words(other.height_m, tree.units)}) {shade}: lower that one "
+                "first and spare this one's leaf."
+            )
             found.append(Reason("outgrown", text, used, None, None, ("walk/outgrows",)))
         else:
-            found.append(Reason("balanced", f"In balance with {where}.", used, None, None, ("walk/outgrows",)))
+            found.append(
+                Reason(
+                    "balanced", f"In balance with {where}.", used, None, None, ("walk/outgrows",)
+                )
+            )
     return tuple(found)

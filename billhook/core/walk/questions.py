@@ -18,7 +18,9 @@ LATER = "later"  # an open question put off: asked no more on this walk
 
 @dataclass(frozen=True)
 class Choice:
-    """One answer to a question. ``alone``: with it nothing else is to be said there; ``ends``: the walk ends."""
+    """One answer to a question. ``alone``: with it nothing else is to be said there; ``ends``: the
+    walk ends.
+    """
 
     answer: str
     says: str
@@ -28,9 +30,11 @@ class Choice:
 
 @dataclass(frozen=True)
 class Question:
-    """One thing to look at. after: answers that open it (``question-answer``), none for a main question.
+    """One thing to look at. after: answers that open it (``question-answer``), none for a main
+    question.
 
-    low, high: limits of a number, in metres, millimetres, kilograms or a count by its kind. skipped: why it does not apply.
+    low, high: limits of a number, in metres, millimetres, kilograms or a count by its kind.
+    skipped: why it does not apply.
     """
 
     id: str
@@ -57,7 +61,10 @@ class Step:
 
 def steps_of(know: Knowledge) -> tuple[Step, ...]:
     """The stages in walking order."""
-    return tuple(Step(row, know.text(f"walk-steps/{row}/title"), know.text(f"walk-steps/{row}/hazard")) for row in know.rows("walk-steps"))
+    return tuple(
+        Step(row, know.text(f"walk-steps/{row}/title"), know.text(f"walk-steps/{row}/hazard"))
+        for row in know.rows("walk-steps")
+    )
 
 
 def _cell(know: Knowledge, known_id: str) -> str:
@@ -66,7 +73,9 @@ def _cell(know: Knowledge, known_id: str) -> str:
 
 
 def questions_of(know: Knowledge, tree: WalkTree) -> tuple[Question, ...]:
-    """The questions of a tree in walking order; one that does not apply is there with its reason, if it has one to give."""
+    """The questions of a tree in walking order; one that does not apply is there with its reason,
+    if it has one to give.
+    """
     known = facts(tree, know)
     found: list[Question] = []
     offered: set[str] = set()
@@ -80,13 +89,24 @@ def questions_of(know: Knowledge, tree: WalkTree) -> tuple[Question, ...]:
         after = tuple(_cell(know, f"{at}/after").split())
         if after and not offered & set(after):
             continue  # nothing this tree is asked can open it
-        low, high = (float(know.number(f"{at}/{c}")) if f"{at}/{c}" in know else 0.0 for c in ("low", "high"))
+        low, high = (
+            float(know.number(f"{at}/{c}")) if f"{at}/{c}" in know else 0.0 for c in ("low", "high")
+        )
         found.append(
             Question(
-                row, know.text(f"{at}/step"), know.text(f"{at}/kind"), know.text(f"{at}/asks"), _cell(know, f"{at}/help"),
-                after, low, high, tuple(c for when, c in _answer_rows(know).get(row, ()) if holds(when, known)), _cell(know, f"{at}/looks"), skipped,
+                row,
+                know.text(f"{at}/step"),
+                know.text(f"{at}/kind"),
+                know.text(f"{at}/asks"),
+                _cell(know, f"{at}/help"),
+                after,
+                low,
+                high,
+                tuple(c for when, c in _answer_rows(know).get(row, ()) if holds(when, known)),
+                _cell(know, f"{at}/looks"),
+                skipped,
             )
-        )  # fmt: skip
+        )
         if skipped is None:
             offered |= {row, *(f"{row}-{c.answer}" for c in found[-1].choices)}
     return tuple(found)
@@ -98,7 +118,9 @@ def _answer_rows(know: Knowledge) -> Mapping[str, tuple[tuple[str, Choice], ...]
     found: dict[str, list[tuple[str, Choice]]] = {}
     for r in (f"walk-answers/{row}" for row in know.rows("walk-answers")):
         alone = f"{r}/alone" in know and know.number(f"{r}/alone") > 0
-        choice = Choice(know.text(f"{r}/answer"), know.text(f"{r}/says"), alone, f"{r}/ends" in know)
+        choice = Choice(
+            know.text(f"{r}/answer"), know.text(f"{r}/says"), alone, f"{r}/ends" in know
+        )
         found.setdefault(know.text(f"{r}/question"), []).append((_cell(know, f"{r}/when"), choice))
     return {question: tuple(rows) for question, rows in found.items()}
 
@@ -106,8 +128,9 @@ def _answer_rows(know: Knowledge) -> Mapping[str, tuple[tuple[str, Choice], ...]
 def check_answer(question: Question, answer: str) -> None:
     """Refuse what is no answer to a question. Raises: InvalidInput at ``/answer``.
 
-    ``one``: a choice. ``many``: choices with a space between. Numbers as digits in metres, millimetres, kilograms or a count. ``counts``:
-    whole numbers with a space between. ``limbs``: ids of limbs, with ``@`` and the metres that are kept. ``later`` puts an open question off.
+    ``one``: a choice. ``many``: choices with a space between. Numbers as digits in metres,
+    millimetres, kilograms or a count. ``counts``: whole numbers with a space between. ``limbs``:
+    ids of limbs, with ``@`` and the metres that are kept. ``later`` puts an open question off.
     """
 
     def refuse(text: str) -> None:
@@ -116,7 +139,11 @@ def check_answer(question: Question, answer: str) -> None:
     if question.kind in CLOSED:
         known = [c.answer for c in question.choices]
         given = answer.split()
-        if (question.kind == "one" and len(given) != 1) or not given or any(g not in known for g in given):
+        if (
+            (question.kind == "one" and len(given) != 1)
+            or not given
+            or any(g not in known for g in given)
+        ):
             refuse(f"must be {'one' if question.kind == 'one' else 'some'} of {', '.join(known)}")
         if len(given) > 1 and any(c.alone for c in question.choices if c.answer in given):
             refuse("says both that there is nothing and that there is something")
@@ -130,7 +157,10 @@ def check_answer(question: Question, answer: str) -> None:
                 number = float("nan")
             whole = question.kind in ("count", "counts")
             if not question.low <= number <= question.high or (whole and number != int(number)):
-                refuse(f"must be {'a whole number' if whole else 'a number'} between {question.low:g} and {question.high:g}")
+                refuse(
+                    f"must be {'a whole number' if whole else 'a number'} between "
+                    f"{question.low:g} and {question.high:g}"
+                )
     else:
         for part in answer.split():
             try:
@@ -156,11 +186,17 @@ def given(answers: Mapping[str, str]) -> frozenset[str]:
 
 def opened(question: Question, answers: Mapping[str, str]) -> bool:
     """Whether a question is to be asked: a main question, or one that an answer opened."""
-    return question.skipped is None and (not question.after or bool(given(answers) & set(question.after)))
+    return question.skipped is None and (
+        not question.after or bool(given(answers) & set(question.after))
+    )
 
 
 def asked_next(questions: tuple[Question, ...], answers: Mapping[str, str]) -> str | None:
-    """The first open question that is not answered; None when all are, or when an answer ends the walk."""
-    if any(c.ends for q in questions for c in q.choices if c.answer in answers.get(q.id, "").split()):
+    """The first open question that is not answered; None when all are, or when an answer ends the
+    walk.
+    """
+    if any(
+        c.ends for q in questions for c in q.choices if c.answer in answers.get(q.id, "").split()
+    ):
         return None
     return next((q.id for q in questions if q.id not in answers and opened(q, answers)), None)

@@ -11,10 +11,17 @@ from .tree import WalkTree, facts, heeding, holds
 
 
 def clearance(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> tuple[float, Reason]:
-    """Height of the loaded tips above ground [m], and why: the highest that applies. What was answered on this walk counts."""
+    """Height of the loaded tips above ground [m], and why: the highest that applies. What was
+    answered on this walk counts.
+    """
     known = facts(heeding(tree, answers), know)
     rows = [r for r in know.rows("clearance") if holds(know.text(f"clearance/{r}/when"), known)]
     best = max(rows, key=lambda r: know.number(f"clearance/{r}/height"))
     height = know.number(f"clearance/{best}/height")
-    text = f"The loaded skirt hangs {length_words(height, tree.units)} clear: {know.text(f'clearance/{best}/says')}."
-    return height, Reason("clearance", text, {"clearance, m": height}, None, None, (f"clearance/{best}/height",))
+    text = (
+        f"The loaded skirt hangs {length_words(height, tree.units)} clear: "
+        f"{know.text(f'clearance/{best}/says')}."
+    )
+    return height, Reason(
+        "clearance", text, {"clearance, m": height}, None, None, (f"clearance/{best}/height",)
+    )

@@ -1,4 +1,6 @@
-"""The tree as the walk knows it: what decides which questions are asked and what the answers mean."""
+"""The tree as the walk knows it: what decides which questions are asked and what the answers
+mean.
+"""
 
 from __future__ import annotations
 
@@ -14,7 +16,9 @@ from ..words.units import Units
 
 @dataclass(frozen=True)
 class Companion:
-    """A tree that stands near. bearing_deg: where it stands, seen from the walked tree, clockwise from north; shades: it stands on the sun's side."""
+    """A tree that stands near. bearing_deg: where it stands, seen from the walked tree, clockwise
+    from north; shades: it stands on the sun's side.
+    """
 
     name: str
     height_m: float
@@ -27,9 +31,11 @@ class Companion:
 class WalkTree:
     """One tree on the day of its walk.
 
-    frame: its drawn skeleton, None where it was never measured. form: ``tree``, ``bush`` or ``leader``; form_chosen: somebody chose it.
-    waiting_until: the day before which frost-hurt wood is not judged. row_mean_m: mean height of its like in the row, None where there
-    are too few. row_gap_m: distance to the next row, None where there is none. companions: the others of a planting of two or three. stances: school by topic. ground: what is done under it.
+    frame: its drawn skeleton, None where it was never measured. form: ``tree``, ``bush`` or
+    ``leader``; form_chosen: somebody chose it. waiting_until: the day before which frost-hurt wood
+    is not judged. row_mean_m: mean height of its like in the row, None where there are too few.
+    row_gap_m: distance to the next row, None where there is none. companions: the others of a
+    planting of two or three. stances: school by topic. ground: what is done under it.
     """
 
     species: str
@@ -84,18 +90,35 @@ def facts(tree: WalkTree, know: Knowledge) -> frozenset[str]:
     """Words that conditions of the catalogue are made of."""
     young = tree.age_years <= know.number("walk/young-until")
     found = {
-        tree.species, tree.group, f"form-{tree.form}", *(f"danger-{d}" for d in tree.dangers), *(f"{topic}/{school}" for topic, school in tree.stances.items()),
-    }  # fmt: skip
+        tree.species,
+        tree.group,
+        f"form-{tree.form}",
+        *(f"danger-{d}" for d in tree.dangers),
+        *(f"{topic}/{school}" for topic, school in tree.stances.items()),
+    }
     if tree.ground:
         found.add(f"ground-{tree.ground}")
     holds = {
-        "low-limbs": bool(low_limbs(tree, know)), "drawn-suckers": bool(tree.suckers), "leafless": tree.leafless,
-        "own-roots": tree.own_roots, "form-open": not tree.form_chosen, "union-open": tree.union_m is None, "trunk-open": not tree.trunk_measured,
-        "young": young, "first-years": tree.age_years < know.number("walk/first-years"), "pot": tree.pot_l is not None, "frame": tree.frame is not None,
-        "waiting": tree.waiting_until is not None and tree.day < tree.waiting_until, "judged": tree.waiting_until is None or tree.day >= tree.waiting_until,
-        "ground-open": tree.ground is None, "height-open": tree.height_m is None, "room-open": tree.winter_room_m is None,
-        "cold-winter": tree.carry_in is not None, "humid": tree.humid, "panicles": tree.group == "mango" or tree.species in ("lychee", "longan"),
-    }  # fmt: skip
+        "low-limbs": bool(low_limbs(tree, know)),
+        "drawn-suckers": bool(tree.suckers),
+        "leafless": tree.leafless,
+        "own-roots": tree.own_roots,
+        "form-open": not tree.form_chosen,
+        "union-open": tree.union_m is None,
+        "trunk-open": not tree.trunk_measured,
+        "young": young,
+        "first-years": tree.age_years < know.number("walk/first-years"),
+        "pot": tree.pot_l is not None,
+        "frame": tree.frame is not None,
+        "waiting": tree.waiting_until is not None and tree.day < tree.waiting_until,
+        "judged": tree.waiting_until is None or tree.day >= tree.waiting_until,
+        "ground-open": tree.ground is None,
+        "height-open": tree.height_m is None,
+        "room-open": tree.winter_room_m is None,
+        "cold-winter": tree.carry_in is not None,
+        "humid": tree.humid,
+        "panicles": tree.group == "mango" or tree.species in ("lychee", "longan"),
+    }
     return frozenset(found | {word for word, true in holds.items() if true})
 
 
@@ -103,27 +126,45 @@ FORM_SCHOOLS = {"tree": "skirted-tree", "bush": "to-the-ground", "leader": "cent
 
 
 def heeding(tree: WalkTree, answers: Mapping[str, str]) -> WalkTree:
-    """The tree as this walk has found it: the form chosen and the ground named on it already count."""
+    """The tree as this walk has found it: the form chosen and the ground named on it already
+    count.
+    """
     form, ground = answers.get("form", tree.form), answers.get("ground", tree.ground)
     stances = {**tree.stances, "form": FORM_SCHOOLS[form]} if "form" in answers else tree.stances
-    return replace(tree, form=form, ground=ground if ground != "later" else tree.ground, stances=stances)
+    return replace(
+        tree, form=form, ground=ground if ground != "later" else tree.ground, stances=stances
+    )
 
 
 def clear_trunk_m(tree: WalkTree, know: Knowledge, form: str | None = None) -> float:
-    """Height of the lowest kept branch by the tree's form [m]; a wet climate asks for more, a pot for less."""
+    """Height of the lowest kept branch by the tree's form [m]; a wet climate asks for more, a pot
+    for less.
+    """
     form = form or tree.form
     row = "pot" if tree.pot_l is not None else "humid" if form == "tree" and tree.humid else form
     return know.number(f"clear-trunk/{row}/height")
 
 
 def low_limbs(tree: WalkTree, know: Knowledge, form: str = "tree") -> list[Limb]:
-    """Limbs on the trunk above the union and clearly below the lowest kept height, the thickest first."""
+    """Limbs on the trunk above the union and clearly below the lowest kept height, the thickest
+    first.
+    """
     if tree.frame is None:
         return []
     below = clear_trunk_m(tree, know, form) - know.number("walk/low-by")
-    return sorted((x for x in tree.frame.limbs if x.on == TRUNK and x.id not in tree.suckers and x.at_m < below), key=lambda x: -x.base_mm)
+    return sorted(
+        (
+            x
+            for x in tree.frame.limbs
+            if x.on == TRUNK and x.id not in tree.suckers and x.at_m < below
+        ),
+        key=lambda x: -x.base_mm,
+    )
 
 
 def holds(when: str, known: frozenset[str]) -> bool:
     """Whether all conditions hold; ``not-`` turns one round."""
-    return all((word[4:] not in known) if word.startswith("not-") else (word in known) for word in when.split())
+    return all(
+        (word[4:] not in known) if word.startswith("not-") else (word in known)
+        for word in when.split()
+    )

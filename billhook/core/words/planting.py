@@ -23,7 +23,16 @@ _NUMBERS = {
     "twelve": 12,
     "twenty": 20,
 }
-_LITRES = {"litre": 1.0, "litres": 1.0, "liter": 1.0, "liters": 1.0, "l": 1.0, "gallon": 3.785, "gallons": 3.785, "gal": 3.785}
+_LITRES = {
+    "litre": 1.0,
+    "litres": 1.0,
+    "liter": 1.0,
+    "liters": 1.0,
+    "l": 1.0,
+    "gallon": 3.785,
+    "gallons": 3.785,
+    "gal": 3.785,
+}
 # metres, feet: lengths that may be said of a planting, such as its spacing
 _POT = re.compile(r"(\d+(?:\.\d+)?)[\s-]*(litres?|liters?|l|gallons?|gal)\b")
 _ROW = re.compile(r"\brow\s+(\d+)")
@@ -56,14 +65,27 @@ def _has(words: str, phrase: str) -> bool:
 def _named(know: Knowledge, table: str, words: str) -> str | None:
     """The row of a table whose name is said; the longest name wins."""
     names = [(_plain(know.text(f"{table}/{row}/name")), row) for row in know.rows(table)]
-    return max(((name, row) for name, row in names if _has(words, name)), key=lambda pair: len(pair[0]), default=(None, None))[1]
+    return max(
+        ((name, row) for name, row in names if _has(words, name)),
+        key=lambda pair: len(pair[0]),
+        default=(None, None),
+    )[1]
 
 
 def _species(know: Knowledge, words: str) -> str | None:
     direct = _named(know, "species", words)
-    said = [(word, row) for row in know.rows("species") for word in know.text(f"species/{row}/also").split() if re.search(rf"\b{word}\b", words)]
+    said = [
+        (word, row)
+        for row in know.rows("species")
+        for word in know.text(f"species/{row}/also").split()
+        if re.search(rf"\b{word}\b", words)
+    ]
     other = max(said, key=lambda pair: len(pair[0]), default=(None, None))[1]
-    if direct is not None and other is not None and _has(words, _plain(know.text(f"species/{direct}/name"))):
+    if (
+        direct is not None
+        and other is not None
+        and _has(words, _plain(know.text(f"species/{direct}/name")))
+    ):
         return direct
     return direct or other
 
@@ -87,7 +109,18 @@ def understand_planting(text: str, know: Knowledge) -> Planting:
     number = re.search(r"\b(\d{1,4})\b", rest)
     spoken = next((n for word, n in _NUMBERS.items() if re.search(rf"\b{word}\b", rest)), None)
     count = int(number.group(1)) if number else spoken
-    missing = tuple(what for what, lacks in (("how many", count is None), ("which kind of tree", species is None)) if lacks)
+    missing = tuple(
+        what
+        for what, lacks in (("how many", count is None), ("which kind of tree", species is None))
+        if lacks
+    )
     return Planting(
-        count or 1, species, cultivar, rootstock, int(row.group(1)) if row else None, pot_l, int(year.group(1)) if year else None, missing
+        count or 1,
+        species,
+        cultivar,
+        rootstock,
+        int(row.group(1)) if row else None,
+        pot_l,
+        int(year.group(1)) if year else None,
+        missing,
     )

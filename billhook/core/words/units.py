@@ -1,11 +1,14 @@
-"""Lengths, diameters and weights in words, metric or feet and inches. SI inside; converted only here."""
+"""Lengths, diameters and weights in words, metric or feet and inches. SI inside; converted only
+here.
+"""
 
 from __future__ import annotations
 
 from math import floor
-from typing import Literal
+from typing import Literal, get_args
 
 Units = Literal["metric", "us"]
+UNITS: tuple[Units, ...] = get_args(Units)
 
 MM_PER_INCH = 25.4
 M_PER_FOOT = 0.3048

@@ -7,7 +7,9 @@ from billhook.store import frost_tables, tables  # noqa: F401  # registers the t
 
 engine = context.config.attributes["engine"]
 with engine.connect() as connection:
-    context.configure(connection=connection, target_metadata=SQLModel.metadata, render_as_batch=True)
+    context.configure(
+        connection=connection, target_metadata=SQLModel.metadata, render_as_batch=True
+    )
     with context.begin_transaction():
         context.run_migrations()
     connection.commit()

@@ -11,7 +11,9 @@ from .season import EventOut, SegmentOut
 
 
 class AlmanacQuery(Asked):
-    """Of a tree, or a block, or the whole holding; over 12 to 18 months from the month of the day; dates to try out in place of the computed ones."""
+    """Of a tree, or a block, or the whole holding; over 12 to 18 months from the month of the day;
+    dates to try out in place of the computed ones.
+    """
 
     tree: Annotated[str, Field(max_length=60)] | None = None
     block: Annotated[str, Field(max_length=60)] | None = None
@@ -31,7 +33,9 @@ class CostOut(Answer):
 
 
 class LaneOut(Answer):
-    """One kind of work, with its name in the grower's words. ``prices``: crops per share on every day, null where none is at stake; ``costs``: in words."""
+    """One kind of work, with its name in the grower's words. ``prices``: crops per share on every
+    day, null where none is at stake; ``costs``: in words.
+    """
 
     work: Work
     name: str
@@ -41,7 +45,9 @@ class LaneOut(Answer):
 
 
 class AlmanacOut(Answer):
-    """``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh day."""
+    """``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh
+    day.
+    """
 
     name: str
     kind_name: str

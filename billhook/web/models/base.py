@@ -39,13 +39,17 @@ class Asked(BaseModel):
 
 
 class Written(Asked):
-    """What a request that writes may hold. ``id``: made by whoever writes; the same id twice is one write (see ``Billhook-Act``)."""
+    """What a request that writes may hold. ``id``: made by whoever writes; the same id twice is one
+    write (see ``Billhook-Act``).
+    """
 
     id: Annotated[str, StringConstraints(pattern=UUID)] | None = None
 
 
 class Against(Written):
-    """A write that says what it was made against: ``as_of``, the number of the newest act that the device knew of; None where it does not say."""
+    """A write that says what it was made against: ``as_of``, the number of the newest act that the
+    device knew of; None where it does not say.
+    """
 
     as_of: Annotated[int, Field(strict=True, ge=0)] | None = None
 

@@ -16,7 +16,9 @@ from .shared import ReasonOut
 
 Metres = Annotated[Number, Field(ge=0, le=30)]
 Bearing = Annotated[Number, Field(ge=0, le=360)]
-SchoolName = Literal["third_of_tree", "third_of_rows", "limb_replacement", "tip_only", "all_at_once", "do_nothing"]
+SchoolName = Literal[
+    "third_of_tree", "third_of_rows", "limb_replacement", "tip_only", "all_at_once", "do_nothing"
+]
 
 
 class SectionIn(Asked):
@@ -30,7 +32,10 @@ class SectionIn(Asked):
 
     def core(self) -> Profile:
         """As the core has it."""
-        return Profile(Section(self.height_m, self.base_width_m, self.top_width_m, self.skirt_m), self.pitch_deg)
+        return Profile(
+            Section(self.height_m, self.base_width_m, self.top_width_m, self.skirt_m),
+            self.pitch_deg,
+        )
 
 
 class ObstacleIn(Asked):
@@ -56,7 +61,9 @@ class HedgeCutIn(Asked):
 
 
 class HedgerowIn(Asked):
-    """Endless rows at a place on a date. ``step_m``: rise to the next row on the right-hand side; ``hours``: asked of the walls at ``at_m``."""
+    """Endless rows at a place on a date. ``step_m``: rise to the next row on the right-hand side;
+    ``hours``: asked of the walls at ``at_m``.
+    """
 
     latitude: Annotated[Number, Field(ge=-66, le=66)]
     longitude: Annotated[Number, Field(ge=-180, le=180)] = 0
@@ -76,7 +83,9 @@ class HedgerowIn(Asked):
 
 
 class WallSunOut(Answer):
-    """A wall by the bearing it faces: hours of direct sun at each height, and the share of it lit by solar hour."""
+    """A wall by the bearing it faces: hours of direct sun at each height, and the share of it lit
+    by solar hour.
+    """
 
     facing_deg: float
     sun_hours: list[float]
@@ -84,7 +93,9 @@ class WallSunOut(Answer):
 
 
 class HedgerowOut(Answer):
-    """Both walls, the right-hand one (row bearing + 90°) first; ``tallest_m``: rows at which each still gets the hours, None where no height does."""
+    """Both walls, the right-hand one (row bearing + 90°) first; ``tallest_m``: rows at which each
+    still gets the hours, None where no height does.
+    """
 
     walls: list[WallSunOut]
     cut_walls: list[WallSunOut] | None
@@ -99,7 +110,12 @@ class RenewalIn(Asked):
     school: SchoolName
     sectors: Annotated[Counted, Field(ge=1, le=12)] = 3
     years: Annotated[Counted, Field(ge=1, le=40)]
-    start_m: Annotated[Number, Field(ge=0.01, le=30)] | Annotated[list[Annotated[Number, Field(ge=0.01, le=30)]], Field(min_length=1, max_length=12)]
+    start_m: (
+        Annotated[Number, Field(ge=0.01, le=30)]
+        | Annotated[
+            list[Annotated[Number, Field(ge=0.01, le=30)]], Field(min_length=1, max_length=12)
+        ]
+    )
     regrow_m: Annotated[Number, Field(ge=0, le=5)]
     regrow_low_m: Annotated[Number, Field(ge=0, le=5)] | None = None
     low_m: Annotated[Number, Field(ge=0.1, le=15)]
@@ -114,7 +130,9 @@ class RenewalIn(Asked):
 
 
 class YearLineOut(Answer):
-    """``cut``: index of the sector or group that goes down; ``height_m``: tallest sector after regrowth."""
+    """``cut``: index of the sector or group that goes down; ``height_m``: tallest sector after
+    regrowth.
+    """
 
     cut: int | None
     crop: float
@@ -144,7 +162,9 @@ class WallIn(Asked):
 
 
 class WallCostOut(Answer):
-    """Volume a metre of row, share of the bearing shell, thickest wood and whether a bar takes it, the crop given up."""
+    """Volume a metre of row, share of the bearing shell, thickest wood and whether a bar takes it,
+    the crop given up.
+    """
 
     volume_m3: float
     volume_share: float
@@ -225,7 +245,9 @@ class WhichLimbIn(Asked):
 
     frame: FrameIn
     low_m: Annotated[Number, Field(ge=0.1, le=15)] = 1.5
-    seasons: Annotated[dict[str, Annotated[Counted, Field(ge=0, le=200)]], Field(max_length=200)] = {}
+    seasons: Annotated[
+        dict[str, Annotated[Counted, Field(ge=0, le=200)]], Field(max_length=200)
+    ] = {}
 
 
 class RankedOut(Answer):
@@ -245,7 +267,9 @@ class RankedOut(Answer):
 
 
 class WhichLimbOut(Answer):
-    """Main limbs, the one to take first; for a stored tree the heights a limb is lowered to and the rest tipped at."""
+    """Main limbs, the one to take first; for a stored tree the heights a limb is lowered to and the
+    rest tipped at.
+    """
 
     low_m: float | None = None
     tip_m: float | None = None
@@ -253,7 +277,9 @@ class WhichLimbOut(Answer):
 
 
 class BarkSunIn(Asked):
-    """Bark that a cut would bare: which way it faces, and how far its surface rises from level (0: an upright stem)."""
+    """Bark that a cut would bare: which way it faces, and how far its surface rises from level (0:
+    an upright stem).
+    """
 
     latitude: Annotated[Number, Field(ge=-66, le=66)]
     longitude: Annotated[Number, Field(ge=-180, le=180)] = 0

@@ -52,7 +52,9 @@ class FrameIn(Asked):
 
 
 class CutIn(Asked):
-    """A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be trunk."""
+    """A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be
+    trunk.
+    """
 
     limb: LimbId
     keep_m: Annotated[Number, Field(ge=0, le=60)]

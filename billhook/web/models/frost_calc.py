@@ -17,7 +17,9 @@ Hours = Annotated[Number, Field(ge=0.25, le=24)]
 
 
 class FrostDamageIn(Asked):
-    """A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known; ``hours``: null where nobody knows."""
+    """A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known;
+    ``hours``: null where nobody knows.
+    """
 
     species: Key
     cultivar: Key | None = None
@@ -46,7 +48,9 @@ class ThresholdsOut(Answer):
 
 
 class FrostDamageOut(Answer):
-    """The class, a worse one that is possible, the thresholds, the share of fruit hurt, the organs that are; ``milder``: the class of a short night where nobody knows the hours."""
+    """The class, a worse one that is possible, the thresholds, the share of fruit hurt, the organs
+    that are; ``milder``: the class of a short night where nobody knows the hours.
+    """
 
     worst: FrostClass = Field(serialization_alias="class")
     possible: FrostClass | None
@@ -65,7 +69,9 @@ class ReadingIn(Asked):
 
 
 class ScratchIn(Asked):
-    """Scratches along a limb so far. ``judged``: the judging day has come; before it there is no cut."""
+    """Scratches along a limb so far. ``judged``: the judging day has come; before it there is no
+    cut.
+    """
 
     length_m: Annotated[Number, Field(ge=0.05, le=30)]
     readings: Annotated[list[ReadingIn], Field(max_length=60)]
@@ -76,7 +82,9 @@ class ScratchIn(Asked):
 
 
 class ScratchOut(Answer):
-    """Where to scratch next, or the boundary (green to, dead from) and the cut: what to keep, 0 off at the base, None no cut."""
+    """Where to scratch next, or the boundary (green to, dead from) and the cut: what to keep, 0 off
+    at the base, None no cut.
+    """
 
     next_at_m: float | None
     boundary: list[float | None]
@@ -138,7 +146,9 @@ class CutTestOut(Answer):
 
 
 class FrostVerdictIn(Asked):
-    """What is known of a hurt tree. ``collapsed_on``: a false start was seen; ``hot_since``: the first hot day since green was seen."""
+    """What is known of a hurt tree. ``collapsed_on``: a false start was seen; ``hot_since``: the
+    first hot day since green was seen.
+    """
 
     frost_class: FrostClass = Field(alias="class")
     night: IsoDate
@@ -158,7 +168,9 @@ class FrostVerdictIn(Asked):
 
 
 class FrostVerdictOut(Answer):
-    """Alive above the union, only the rootstock, wait, or dead; the day to judge and the day to cut, never past."""
+    """Alive above the union, only the rootstock, wait, or dead; the day to judge and the day to
+    cut, never past.
+    """
 
     verdict: Literal["alive", "rootstock-only", "wait", "dead"]
     provisional: bool
@@ -211,7 +223,9 @@ class LeaderOut(Answer):
 
 
 class HurtStandIn(Asked):
-    """What else decides: share of the trunk's round that lives, live wood above the union, the longest regrowth half a year after the last frost, and whether it was failing before."""
+    """What else decides: share of the trunk's round that lives, live wood above the union, the
+    longest regrowth half a year after the last frost, and whether it was failing before.
+    """
 
     live_bark: Annotated[Number, Field(ge=0, le=1)] | None = None
     live_above_m: Metres | None = None
@@ -234,7 +248,9 @@ class RecoveryIn(Asked):
 
 
 class FeedOut(Answer):
-    """Nitrogen and water against the usual; the day of the last nitrogen and the day wraps come off, None where no frost is expected."""
+    """Nitrogen and water against the usual; the day of the last nitrogen and the day wraps come
+    off, None where no frost is expected.
+    """
 
     nitrogen: float
     water: float

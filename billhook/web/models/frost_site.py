@@ -12,7 +12,9 @@ from .shared import ReasonOut
 
 
 class NightIn(Written):
-    """A cold night at the station; ``hours``: null where nobody knows. ``save``: write the night and its classes down."""
+    """A cold night at the station; ``hours``: null where nobody knows. ``save``: write the night
+    and its classes down.
+    """
 
     day: IsoDate
     min_c: MinC
@@ -53,7 +55,9 @@ class HurtTreeOut(Answer):
 
 
 class HurtBlockOut(Answer):
-    """A block on the night: how many of each class, the crop it will miss next, the share of hanging fruit that is hurt."""
+    """A block on the night: how many of each class, the crop it will miss next, the share of
+    hanging fruit that is hurt.
+    """
 
     block_id: str
     name: str
@@ -207,7 +211,9 @@ class RecoveryGroupOut(Answer):
 
 
 class BlockRecoveryOut(Answer):
-    """Crop of a block by year; kilograms are 0 where nobody wrote a crop down, and ``known`` is False."""
+    """Crop of a block by year; kilograms are 0 where nobody wrote a crop down, and ``known`` is
+    False.
+    """
 
     known: bool
     usual_kg: float

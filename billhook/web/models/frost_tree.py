@@ -8,14 +8,26 @@ from pydantic import Field
 
 from .base import Against, Answer, Asked, IsoDate, Number, Units, Uuid, Written
 from .frames import DrawnFrame
-from .frost_calc import FeedOut, FrostClass, FrostVerdictOut, Key, LeaderOut, Metres, RecoveryOut, ScratchOut, StemRoundOut
+from .frost_calc import (
+    FeedOut,
+    FrostClass,
+    FrostVerdictOut,
+    Key,
+    LeaderOut,
+    Metres,
+    RecoveryOut,
+    ScratchOut,
+    StemRoundOut,
+)
 from .plan import WhitewashOut
 from .shared import ReasonOut
 from .trees import AdviceOut
 
 
 class TreeScratchIn(Asked):
-    """A scratch on a limb of a stored tree, or (limb ``trunk`` with a bearing) on a side of its trunk."""
+    """A scratch on a limb of a stored tree, or (limb ``trunk`` with a bearing) on a side of its
+    trunk.
+    """
 
     id: Uuid
     limb: Key
@@ -34,7 +46,9 @@ class LookIn(Asked):
 
 
 class SayClassIn(Against):
-    """The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class yet, else the site's last one."""
+    """The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class
+    yet, else the site's last one.
+    """
 
     frost_class: FrostClass = Field(alias="class")
     night: IsoDate | None = None
@@ -70,7 +84,9 @@ class WeighedOut(Answer):
 
 
 class LooksOut(Answer):
-    """Looks, the newest first; a class the tree itself speaks for, where it differs from the written one."""
+    """Looks, the newest first; a class the tree itself speaks for, where it differs from the
+    written one.
+    """
 
     looks: list[WeighedOut]
     suggests: FrostClass | None
@@ -85,7 +101,9 @@ class ReadingOut(Answer):
 
 
 class LimbTestOut(Answer):
-    """A limb and its scratches; ``moved_m``: how far its edge went down since the test before; ``again_at_m``: where one scratch shows whether it still holds."""
+    """A limb and its scratches; ``moved_m``: how far its edge went down since the test before;
+    ``again_at_m``: where one scratch shows whether it still holds.
+    """
 
     limb: str
     name: str
@@ -129,7 +147,8 @@ class BarkPaintOut(Answer):
 
 
 class TreeFrostOut(Answer):
-    """A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else. ``scratch_from``: only while it lies ahead.
+    """A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else.
+    ``scratch_from``: only while it lies ahead.
 
     ``as_of``: the newest act that this answer knows of; what is written against it says so.
     """
@@ -174,7 +193,9 @@ class StageCutOut(Answer):
 
 
 class FrostStageOut(Answer):
-    """A stage: its day, whether it is open, its cuts in working order, twigs that may hang, and limbs gone after it."""
+    """A stage: its day, whether it is open, its cuts in working order, twigs that may hang, and
+    limbs gone after it.
+    """
 
     name: Literal["hazards", "suckers", "dead", "shaping"]
     when: IsoDate

@@ -1,4 +1,6 @@
-"""Heights of stored blocks and trees: section and sun, schools over years, hedging rounds, rotations, growth, shade."""
+"""Heights of stored blocks and trees: section and sun, schools over years, hedging rounds,
+rotations, growth, shade.
+"""
 
 from __future__ import annotations
 
@@ -7,14 +9,25 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from .base import Answer, Asked, Counted, IsoDate, Number, Units, Uuid, Written
-from .calc_heights import Bearing, Metres, ObstacleIn, SchoolName, SectionIn, TradeRuleOut, WallCostOut, WallSunOut
+from .calc_heights import (
+    Bearing,
+    Metres,
+    ObstacleIn,
+    SchoolName,
+    SectionIn,
+    TradeRuleOut,
+    WallCostOut,
+    WallSunOut,
+)
 from .frames import DrawnFrame
 from .shared import ReasonOut
 from .trees import TaskOut
 
 
 class TreeEnvelopeIn(Asked):
-    """The shape a stored tree should keep to; what is left open follows its cap, its row and its spread."""
+    """The shape a stored tree should keep to; what is left open follows its cap, its row and its
+    spread.
+    """
 
     shape: Literal["wall", "round", "pyramid", "globe"]
     top_m: Annotated[Number, Field(ge=0.1, le=15)] | None = None
@@ -39,7 +52,9 @@ class SectionAskIn(Asked):
 
 
 class SunStepOut(Answer):
-    """The sun at a solar hour: where it stands, its slope across the rows, from which height up each wall is lit (None: dark)."""
+    """The sun at a solar hour: where it stands, its slope across the rows, from which height up
+    each wall is lit (None: dark).
+    """
 
     hour: float
     elevation: float
@@ -50,7 +65,9 @@ class SunStepOut(Answer):
 
 
 class SectionViewOut(Answer):
-    """Sun on both walls now and after the cut, its cost, the rules of the trade, and how tall each wall lets the row be."""
+    """Sun on both walls now and after the cut, its cost, the rules of the trade, and how tall each
+    wall lets the row be.
+    """
 
     date: IsoDate
     heights_m: list[float]
@@ -136,7 +153,10 @@ class SchoolsIn(Asked):
     schools: Annotated[list[SchoolName], Field(min_length=1, max_length=6)]
     years: Annotated[Counted, Field(ge=3, le=12)] = 6
     cap_m: Annotated[Number, Field(gt=0.5, le=15)] | None = None
-    recovery: Annotated[list[Annotated[Number, Field(ge=0, le=1)]], Field(min_length=1, max_length=8)] | None = None
+    recovery: (
+        Annotated[list[Annotated[Number, Field(ge=0, le=1)]], Field(min_length=1, max_length=8)]
+        | None
+    ) = None
     regrow_m: Annotated[Number, Field(ge=0, le=3)] | None = None
     swing: Annotated[Number, Field(ge=0, le=0.5)] | None = None
     late_years: Annotated[Counted, Field(ge=0, le=6)] | None = None
@@ -145,7 +165,9 @@ class SchoolsIn(Asked):
 
 
 class ComparedOut(Answer):
-    """A school over years, means over the trees of the block; ``barred``: why it cannot work here."""
+    """A school over years, means over the trees of the block; ``barred``: why it cannot work
+    here.
+    """
 
     school: str
     name: str
@@ -267,7 +289,9 @@ class GrownOut(Answer):
 
 
 class ShadeOut(Answer):
-    """Who shades whom: hours of direct sun on a tree's lower part, lost to another, and the height at which the other would leave it enough."""
+    """Who shades whom: hours of direct sun on a tree's lower part, lost to another, and the height
+    at which the other would leave it enough.
+    """
 
     name: str
     by: str

@@ -44,7 +44,9 @@ class BlockOut(Answer):
 
 
 class BlockIn(Written):
-    """How a block lies: the height it is kept at, how its nights differ from the station's, and whether it stands in hedgerows."""
+    """How a block lies: the height it is kept at, how its nights differ from the station's, and
+    whether it stands in hedgerows.
+    """
 
     version: Annotated[Counted, Field(ge=1)]
     cap_m: Annotated[Number, Field(ge=0.3, le=30)] | None
@@ -237,7 +239,9 @@ class MeanOut(Answer):
 
 
 class KnownOut(Answer):
-    """A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is told."""
+    """A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is
+    told.
+    """
 
     id: str
     value: float | str | list[float]

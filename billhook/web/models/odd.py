@@ -6,7 +6,9 @@ from .base import Answer, IsoDate, Written
 
 
 class OddOut(Answer):
-    """An entry that cannot be used. ``tree_id``: None where it is a block's; ``says``: what was written down, in words."""
+    """An entry that cannot be used. ``tree_id``: None where it is a block's; ``says``: what was
+    written down, in words.
+    """
 
     id: str
     where: str

@@ -16,7 +16,9 @@ Share = Annotated[Number, Field(ge=0, le=1)]
 
 
 class CandidateIn(Asked):
-    """A cut that could be made; ``within``: the candidate it lies beyond; ``excludes``: those that cannot be made beside it."""
+    """A cut that could be made; ``within``: the candidate it lies beyond; ``excludes``: those that
+    cannot be made beside it.
+    """
 
     id: Key
     order_class: Annotated[Counted, Field(ge=0, le=20)]
@@ -193,9 +195,11 @@ class GoalOut(Answer):
 
 
 class PlanIn(Asked):
-    """What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``; ``weights`` by finding in place of the catalogue's.
+    """What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``;
+    ``weights`` by finding in place of the catalogue's.
 
-    ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine along a wall of ``top_m`` and ``half_m``.
+    ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine
+    along a wall of ``top_m`` and ``half_m``.
     """
 
     goal: Key
@@ -316,7 +320,9 @@ class PlanOut(Answer):
 
 
 class SafetyIn(Asked):
-    """The air, the height a straight ladder touches at, a line's voltage, the length of a limb: whichever is asked."""
+    """The air, the height a straight ladder touches at, a line's voltage, the length of a limb:
+    whichever is asked.
+    """
 
     air_c: Annotated[Number, Field(ge=-10, le=60)] | None = None
     humidity: Annotated[Number, Field(ge=0, le=1)] = 0.5
@@ -327,7 +333,9 @@ class SafetyIn(Asked):
 
 
 class SafetyOut(Answer):
-    """Published limits; None for what was not asked. Local law, the utility and licensed practice decide."""
+    """Published limits; None for what was not asked. Local law, the utility and licensed practice
+    decide.
+    """
 
     feels_c: float | None
     heat: Literal["basic", "water-and-shade", "reschedule", "stop"] | None

@@ -10,7 +10,9 @@ from .base import Answer, IsoDate, Text, Written
 
 
 class SayIn(Written):
-    """A saying, such as ``picked``, of trees by id, or of a row or block and, where given, its kinds; today unless a day is given."""
+    """A saying, such as ``picked``, of trees by id, or of a row or block and, where given, its
+    kinds; today unless a day is given.
+    """
 
     saying: Text
     tree_ids: Annotated[list[Text], Field(max_length=20_000)] = []

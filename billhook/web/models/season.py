@@ -6,6 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
+from ...core.frost.classes import FrostClass
 from ...core.season.model import Condition, FruitOn, Severity
 from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Work
 from .shared import ReasonOut, Status
@@ -90,7 +91,7 @@ class TreeIn(Asked):
     under_cover: bool = False
     vigour: Annotated[Counted, Field(ge=1, le=5)] | None = None
     condition: Condition = "healthy"
-    freeze_class: Annotated[Counted, Field(ge=0, le=6)] = 0
+    freeze_class: FrostClass = "F0"
     fruit_on: FruitOn | None = None
     used_share: Annotated[Number, Field(ge=0, le=1)] = 0.0
     low_bloom: bool = False
@@ -169,7 +170,9 @@ class EventOut(Answer):
 
 
 class SegmentOut(Answer):
-    """One kind of work over a span without change; ``max_share`` is null where it costs no canopy; ``price``: crops per share on its cheapest day."""
+    """One kind of work over a span without change; ``max_share`` is null where it costs no canopy;
+    ``price``: crops per share on its cheapest day.
+    """
 
     work: Work
     from_: IsoDate = Field(serialization_alias="from", validation_alias="start")
@@ -181,7 +184,9 @@ class SegmentOut(Answer):
 
 
 class BestOut(Answer):
-    """A run of the cheapest days of one growing year, ``range``. ``rounds``: such cuts that come to an ordinary one, where the day's share is small."""
+    """A run of the cheapest days of one growing year, ``range``. ``rounds``: such cuts that come to
+    an ordinary one, where the day's share is small.
+    """
 
     work: Work
     range: list[IsoDate]

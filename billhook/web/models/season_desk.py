@@ -1,4 +1,6 @@
-"""Places, stances, the fortnight, weather and the calendar, as they are asked about and answered."""
+"""Places, stances, the fortnight, weather and the calendar, as they are asked about and
+answered.
+"""
 
 from __future__ import annotations
 
@@ -6,7 +8,20 @@ from typing import Annotated, Literal
 
 from pydantic import BeforeValidator, Field
 
-from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Text, Units, Uuid, Work, Written, whole
+from .base import (
+    Answer,
+    Asked,
+    Counted,
+    IsoDate,
+    MonthDayText,
+    Number,
+    Text,
+    Units,
+    Uuid,
+    Work,
+    Written,
+    whole,
+)
 from .season import School, Twelve
 from .shared import ActOut, ReasonOut, Status
 
@@ -65,14 +80,18 @@ class DaysIn(Written):
     """A station's daily series as CSV text; ``accept`` names what is left as it is."""
 
     text: Annotated[str, Field(min_length=1, max_length=4_000_000)]
-    accept: Annotated[list[Literal["gaps", "duplicates", "swapped", "fahrenheit"]], Field(max_length=4)] = []
+    accept: Annotated[
+        list[Literal["gaps", "duplicates", "swapped", "fahrenheit"]], Field(max_length=4)
+    ] = []
     risk: Annotated[Number, Field(ge=0.02, le=0.5)] = 0.1
     save: bool = False
     as_normals: bool = False
 
 
 class DayProblemOut(Answer):
-    """What is wrong on a line (0: the whole list); ``accept`` is the word that lets it pass, null where it must be mended."""
+    """What is wrong on a line (0: the whole list); ``accept`` is the word that lets it pass, null
+    where it must be mended.
+    """
 
     line: int
     column: str
@@ -240,7 +259,9 @@ class TodayOut(Answer):
 class PutOffIn(Written):
     """Work on trees put off, or a come-back by its id and version."""
 
-    tree_ids: Annotated[list[Annotated[str, Field(max_length=60)]], Field(min_length=1, max_length=3000)]
+    tree_ids: Annotated[
+        list[Annotated[str, Field(max_length=60)]], Field(min_length=1, max_length=3000)
+    ]
     work: Annotated[str, Field(max_length=40)]
     until: IsoDate
     why: Annotated[str, Field(min_length=1, max_length=200)]
@@ -252,7 +273,9 @@ class DoneIn(Asked):
     """Work ticked off on trees; ``id`` names the request, so that sending it twice does it once."""
 
     id: Uuid
-    tree_ids: Annotated[list[Annotated[str, Field(max_length=60)]], Field(min_length=1, max_length=3000)]
+    tree_ids: Annotated[
+        list[Annotated[str, Field(max_length=60)]], Field(min_length=1, max_length=3000)
+    ]
     work: Work
     date: IsoDate
     who: Annotated[str, Field(max_length=120)] = ""

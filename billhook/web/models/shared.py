@@ -22,7 +22,9 @@ class ReasonOut(Answer):
 
 
 class ActOut(Answer):
-    """Something to say that would change the verdict: what it is called, what the button says, and a day to be shown."""
+    """Something to say that would change the verdict: what it is called, what the button says, and
+    a day to be shown.
+    """
 
     act: str
     label: str
@@ -30,7 +32,9 @@ class ActOut(Answer):
 
 
 class AskOut(Answer):
-    """Something that would make a verdict surer: the kind of observation, the question, and whether a day or a length is asked."""
+    """Something that would make a verdict surer: the kind of observation, the question, and whether
+    a day or a length is asked.
+    """
 
     kind: str
     words: str
@@ -38,7 +42,9 @@ class AskOut(Answer):
 
 
 class VerdictOut(Answer):
-    """May I, on this day, do this work. ``price``: crops lost per share taken, null where none is at stake."""
+    """May I, on this day, do this work. ``price``: crops lost per share taken, null where none is
+    at stake.
+    """
 
     work: Work
     day: IsoDate
@@ -63,7 +69,9 @@ class FieldError(Answer):
 
 
 class Problem(Answer):
-    """An error as RFC 9457 has it. ``current`` says what holds now when somebody else was faster."""
+    """An error as RFC 9457 has it. ``current`` says what holds now when somebody else was
+    faster.
+    """
 
     type: str = "about:blank"
     title: str

@@ -22,7 +22,9 @@ class PriorIn(Asked):
 
 
 class ShootIn(Asked):
-    """A shoot and its tree; ``clues`` by name, as GET /api/catalogue?prefix=shoot-clues lists them."""
+    """A shoot and its tree; ``clues`` by name, as GET /api/catalogue?prefix=shoot-clues lists
+    them.
+    """
 
     scion: Key
     rootstock: Key | None
@@ -96,7 +98,9 @@ class DroopOut(Answer):
 class ThinningIn(Asked):
     """Counts of some clusters, what is left on each, and how many clusters there are."""
 
-    counts: Annotated[list[Annotated[Counted, Field(ge=0, le=500)]], Field(min_length=1, max_length=500)]
+    counts: Annotated[
+        list[Annotated[Counted, Field(ge=0, le=500)]], Field(min_length=1, max_length=500)
+    ]
     keep: Annotated[Counted, Field(ge=0, le=50)]
     clusters: Annotated[Counted, Field(ge=1, le=100_000)]
 
@@ -117,7 +121,9 @@ class ThinningOut(Answer):
 class CropLoadIn(Asked):
     """Trunks, the year in the ground, and what hangs."""
 
-    trunks_mm: Annotated[list[Annotated[Number, Field(ge=1, le=2000)]], Field(min_length=1, max_length=12)]
+    trunks_mm: Annotated[
+        list[Annotated[Number, Field(ge=1, le=2000)]], Field(min_length=1, max_length=12)
+    ]
     year_in_ground: Annotated[Counted, Field(ge=1, le=200)]
     fruit: Annotated[Counted, Field(ge=0, le=100_000)]
     fruit_kg: Annotated[Number, Field(ge=0.001, le=10)]

@@ -6,7 +6,20 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Against, Answer, Asked, Counted, IsoDate, LongText, Number, Text, Units, Uuid, Work, Written
+from .base import (
+    Against,
+    Answer,
+    Asked,
+    Counted,
+    IsoDate,
+    LongText,
+    Number,
+    Text,
+    Units,
+    Uuid,
+    Work,
+    Written,
+)
 from .frames import CutCostOut, CutIn, DrawnFrame, MeasuresOut
 from .shared import PhotoOut, ReasonOut, VerdictOut
 
@@ -80,7 +93,9 @@ class SeenOut(Answer):
 
 
 class TreeOut(Answer):
-    """A tree on a day: record, frame, verdict of every kind of work, what is due, sheets and log."""
+    """A tree on a day: record, frame, verdict of every kind of work, what is due, sheets and
+    log.
+    """
 
     id: str
     name: str
@@ -256,7 +271,9 @@ class LaterIn(Asked):
 
 
 class SheetIn(Asked):
-    """A cut sheet; the id is made by whoever makes the sheet. ``later``: stages of the plan that wait for their windows, kept as come-backs."""
+    """A cut sheet; the id is made by whoever makes the sheet. ``later``: stages of the plan that
+    wait for their windows, kept as come-backs.
+    """
 
     id: Uuid
     frame_id: Text
@@ -314,7 +331,9 @@ class SheetOut(Answer):
 
 
 class TickIn(Asked):
-    """A tick on a cut, its taking back, or with ``why`` that it was not made. ``seen``: the line's ``said_id`` as the device knew it, empty for none."""
+    """A tick on a cut, its taking back, or with ``why`` that it was not made. ``seen``: the line's
+    ``said_id`` as the device knew it, empty for none.
+    """
 
     id: Uuid
     done: bool

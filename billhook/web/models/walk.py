@@ -20,10 +20,11 @@ class WalkIn(Asked):
 
 
 class WalkAnswerIn(Asked):
-    """An answer under an id made by the device; null takes it back. ``seen``: id of the answer the device knew of, empty for none.
+    """An answer under an id made by the device; null takes it back. ``seen``: id of the answer the
+    device knew of, empty for none.
 
-    One choice; several with a space between; a number in m, mm, kg or a count; counts with a space between; limbs as ``id@kept metres``;
-    ``later`` puts an open question off.
+    One choice; several with a space between; a number in m, mm, kg or a count; counts with a space
+    between; limbs as ``id@kept metres``; ``later`` puts an open question off.
     """
 
     id: Uuid
@@ -63,7 +64,9 @@ class WalkChoiceOut(Answer):
 
 
 class LimbOptionOut(Answer):
-    """A limb that may be meant, where it would be cut and what that costs; ``why``: the drawing shows it."""
+    """A limb that may be meant, where it would be cut and what that costs; ``why``: the drawing
+    shows it.
+    """
 
     limb: str
     name: str
@@ -75,7 +78,9 @@ class LimbOptionOut(Answer):
 
 
 class WalkQuestionOut(Answer):
-    """One thing to look at; asked when an answer of ``after`` (question-answer) is given, always where there is none."""
+    """One thing to look at; asked when an answer of ``after`` (question-answer) is given, always
+    where there is none.
+    """
 
     id: str
     step: str
@@ -196,7 +201,9 @@ class WalkOut(Answer):
 
 
 class WalkFormOut(WalkOut):
-    """What a phone takes along for a tree: its walk, and the questions of whose shoot it is in the order that decides soonest."""
+    """What a phone takes along for a tree: its walk, and the questions of whose shoot it is in the
+    order that decides soonest.
+    """
 
     shoot: list[QuestionOut]
 

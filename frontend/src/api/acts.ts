@@ -1,4 +1,7 @@
-/** Every write bears an id made here. The same thing sent again, because no answer came, bears the same one and is written once. */
+/**
+ * Every write bears an id made here. The same thing sent again, because no answer came, bears the
+ * same one and is written once.
+ */
 import { newId } from './ids'
 
 const KEY = 'billhook-device'

@@ -25,7 +25,10 @@ export const api = createClient<paths>({ baseUrl: '' })
 api.use({
   async onRequest({ request }) {
     if (request.method === 'GET' || request.url.includes('/api/calc/')) return undefined
-    request.headers.set('Billhook-Act', actOf(request.method, request.url, await request.clone().text()))
+    request.headers.set(
+      'Billhook-Act',
+      actOf(request.method, request.url, await request.clone().text()),
+    )
     request.headers.set('Billhook-Device', deviceId())
     return request
   },
@@ -69,17 +72,23 @@ export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
     errors?: { pointer: string; message: string }[]
   }
   const fields = Object.fromEntries((problem.errors ?? []).map((e) => [e.pointer, e.message]))
-  const title = problem.detail || problem.title || 'Something went wrong. What you entered is kept here; try again.'
+  const title =
+    problem.detail ||
+    problem.title ||
+    'Something went wrong. What you entered is kept here; try again.'
   throw new Refused(answer.response.status, title, fields)
 }
 
 /** Whether nobody answered, or not as Billhook would: the same may be taken later. */
-export const unanswered = (error: unknown) => error instanceof Refused && (error.status === 0 || error.status >= 500)
+export const unanswered = (error: unknown) =>
+  error instanceof Refused && (error.status === 0 || error.status >= 500)
 
 /** A sentence out of whatever was thrown. */
 export function sentence(error: unknown): string {
   if (error instanceof Refused) {
-    const said = Object.entries(error.fields).map(([at, message]) => `${at.split('/').pop()?.replace(/_/g, ' ') ?? ''} ${message}`)
+    const said = Object.entries(error.fields).map(
+      ([at, message]) => `${at.split('/').pop()?.replace(/_/g, ' ') ?? ''} ${message}`,
+    )
     return [error.title, ...said].join(' ').trim()
   }
   return 'Something went wrong. What you entered is kept here; try again.'

@@ -1,4 +1,7 @@
-/** One hurt tree: what is known, and what is written down of it. What was said is sent at once and the answer shown. */
+/**
+ * One hurt tree: what is known, and what is written down of it. What was said is sent at once and
+ * the answer shown.
+ */
 import { api, heed, sentence, unanswered, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
@@ -35,7 +38,8 @@ export function useFrost(id: Ref<string>) {
     busy.value = true
     try {
       const answer = await what()
-      if (answer && typeof answer === 'object' && 'hurt' in answer && 'today' in answer) queries.setQueryData(['after-frost', id.value], answer)
+      if (answer && typeof answer === 'object' && 'hurt' in answer && 'today' in answer)
+        queries.setQueryData(['after-frost', id.value], answer)
       void queries.invalidateQueries()
       return true
     } catch (problem) {
@@ -45,37 +49,76 @@ export function useFrost(id: Ref<string>) {
       busy.value = false
     }
   }
-  /** What was said under the tree: taken at once where Billhook answers, else kept on this device and sent later. */
-  async function tell(says: string, end: string, body: { id: string }, send: () => Promise<unknown>): Promise<boolean> {
+  /**
+   * What was said under the tree: taken at once where Billhook answers, else kept on this device
+   * and sent later.
+   */
+  async function tell(
+    says: string,
+    end: string,
+    body: { id: string },
+    send: () => Promise<unknown>,
+  ): Promise<boolean> {
     return act(async () => {
       try {
         return await send()
       } catch (problem) {
         if (!unanswered(problem)) throw problem
         const name = query.data.value?.name ?? 'the tree'
-        await put({ says: `${says} on ${name}`, tree: id.value, method: 'POST', path: `/api/trees/${id.value}/${end}`, body })
+        await put({
+          says: `${says} on ${name}`,
+          tree: id.value,
+          method: 'POST',
+          path: `/api/trees/${id.value}/${end}`,
+          body,
+        })
         return undefined
       }
     })
   }
   function scratch(limb: string, at_m: number, green: boolean, bearing_deg: number | null = null) {
-    const body = { id: newId(), limb, at_m, green, day: query.data.value?.today ?? null, bearing_deg }
-    return tell('A scratch', 'scratches', body, () => heed(api.POST('/api/trees/{id}/scratches', { params: path(), body })))
+    const body = {
+      id: newId(),
+      limb,
+      at_m,
+      green,
+      day: query.data.value?.today ?? null,
+      bearing_deg,
+    }
+    return tell('A scratch', 'scratches', body, () =>
+      heed(api.POST('/api/trees/{id}/scratches', { params: path(), body })),
+    )
   }
   function look(sign: string, day: string | null) {
     const body = { id: newId(), sign, day: day ?? query.data.value?.today ?? null }
-    return tell('What was seen', 'looks', body, () => heed(api.POST('/api/trees/{id}/looks', { params: path(), body })))
+    return tell('What was seen', 'looks', body, () =>
+      heed(api.POST('/api/trees/{id}/looks', { params: path(), body })),
+    )
   }
   function say(frost_class: Schemas['SayClassIn']['class'], night: string | null = null) {
     const body = { id: newId(), class: frost_class, night, as_of: query.data.value?.as_of ?? null }
-    return tell('What is dead', 'frost-class', body, () => heed(api.POST('/api/trees/{id}/frost-class', { params: path(), body })))
+    return tell('What is dead', 'frost-class', body, () =>
+      heed(api.POST('/api/trees/{id}/frost-class', { params: path(), body })),
+    )
   }
   function saw(kind: 'frost_above' | 'frost_below', value: 'yes' | 'no') {
-    const body = { id: newId(), kind, value, date: query.data.value!.today, as_of: query.data.value!.as_of }
-    return tell('What was seen', 'observations', body, () => heed(api.POST('/api/trees/{id}/observations', { params: path(), body })))
+    const body = {
+      id: newId(),
+      kind,
+      value,
+      date: query.data.value!.today,
+      as_of: query.data.value!.as_of,
+    }
+    return tell('What was seen', 'observations', body, () =>
+      heed(api.POST('/api/trees/{id}/observations', { params: path(), body })),
+    )
   }
   // Billhook's word comes as soon as what was kept here is sent
-  onBeforeUnmount(onSent((item) => item.tree === id.value && !waitsFor(id.value) && void queries.invalidateQueries()))
+  onBeforeUnmount(
+    onSent(
+      (item) => item.tree === id.value && !waitsFor(id.value) && void queries.invalidateQueries(),
+    ),
+  )
   /** Scratches that wait on this device, by limb and place. */
   const kept = computed(() =>
     waiting.value

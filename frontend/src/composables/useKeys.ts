@@ -12,12 +12,20 @@ const stack: Key[][] = reactive([])
 
 function typing(target: EventTarget | null): boolean {
   if (!(target instanceof HTMLElement)) return false
-  if (target instanceof HTMLInputElement) return !['range', 'checkbox', 'radio', 'button'].includes(target.type)
-  return target.isContentEditable || ['TEXTAREA', 'SELECT'].includes(target.tagName) || target.closest('[role="listbox"],[role="dialog"]') !== null
+  if (target instanceof HTMLInputElement)
+    return !['range', 'checkbox', 'radio', 'button'].includes(target.type)
+  return (
+    target.isContentEditable ||
+    ['TEXTAREA', 'SELECT'].includes(target.tagName) ||
+    target.closest('[role="listbox"],[role="dialog"]') !== null
+  )
 }
 
 function name(event: KeyboardEvent): string {
-  return (event.ctrlKey || event.metaKey ? 'Ctrl+' : '') + (event.key.length === 1 ? event.key.toLowerCase() : event.key)
+  return (
+    (event.ctrlKey || event.metaKey ? 'Ctrl+' : '') +
+    (event.key.length === 1 ? event.key.toLowerCase() : event.key)
+  )
 }
 
 function listen(event: KeyboardEvent) {

@@ -1,11 +1,19 @@
-/** Cuts being marked on a tree: undo and redo, and the API's answer to them, the newest only and without flicker. */
+/**
+ * Cuts being marked on a tree: undo and redo, and the API's answer to them, the newest only and
+ * without flicker.
+ */
 import { api, heed, sentence, type Cut, type Preview, type Work } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 
 const DRAFTS = 'billhook-draft-'
 
-export function useMarking(treeId: Ref<string>, frameId: Ref<string | undefined>, work: Ref<Work>, day: Ref<string | undefined>) {
+export function useMarking(
+  treeId: Ref<string>,
+  frameId: Ref<string | undefined>,
+  work: Ref<Work>,
+  day: Ref<string | undefined>,
+) {
   const { units } = useSettings()
   const steps = ref<Cut[][]>([[]])
   const at = ref(0)
@@ -53,7 +61,9 @@ export function useMarking(treeId: Ref<string>, frameId: Ref<string | undefined>
         units: units.value,
         ...(day.value ? { day: day.value } : {}),
       }
-      answer.value = await heed(api.POST('/api/trees/{id}/preview', { params: { path: { id: treeId.value } }, body }))
+      answer.value = await heed(
+        api.POST('/api/trees/{id}/preview', { params: { path: { id: treeId.value } }, body }),
+      )
       problem.value = ''
     } catch (error) {
       problem.value = sentence(error)

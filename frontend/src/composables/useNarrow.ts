@@ -1,4 +1,7 @@
-/** Whether the window is as narrow as a phone, so that drawings are made for it and their lettering stays readable. */
+/**
+ * Whether the window is as narrow as a phone, so that drawings are made for it and their lettering
+ * stays readable.
+ */
 import { onBeforeUnmount, ref } from 'vue'
 
 export function useNarrow() {

@@ -1,4 +1,7 @@
-/** Units and theme: one choice for the whole application. Units belong to the holding; the theme to this device. */
+/**
+ * Units and theme: one choice for the whole application. Units belong to the holding; the theme to
+ * this device.
+ */
 import { api, heed } from '@/api/client'
 import type { Units } from '@/geometry/measure'
 import { useQueryClient } from '@tanstack/vue-query'

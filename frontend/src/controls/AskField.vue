@@ -7,7 +7,12 @@ import { lengthWords } from '@/geometry/measure'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref, useId } from 'vue'
 
-const props = defineProps<{ ask: Schemas['AskOut']; treeId: string; blockId?: string; day: string }>()
+const props = defineProps<{
+  ask: Schemas['AskOut']
+  treeId: string
+  blockId?: string
+  day: string
+}>()
 const id = useId()
 const { units } = useSettings()
 const queries = useQueryClient()
@@ -21,8 +26,17 @@ async function save() {
   trouble.value = ''
   try {
     const body = { kind: props.ask.kind, value: String(value), date: props.day }
-    if (whole.value && props.blockId) await heed(api.POST('/api/blocks/{id}/observations', { params: { path: { id: props.blockId } }, body }))
-    else await heed(api.POST('/api/trees/{id}/observations', { params: { path: { id: props.treeId } }, body }))
+    if (whole.value && props.blockId)
+      await heed(
+        api.POST('/api/blocks/{id}/observations', {
+          params: { path: { id: props.blockId } },
+          body,
+        }),
+      )
+    else
+      await heed(
+        api.POST('/api/trees/{id}/observations', { params: { path: { id: props.treeId } }, body }),
+      )
     await queries.invalidateQueries()
   } catch (error) {
     trouble.value = sentence(error)
@@ -32,7 +46,13 @@ async function save() {
 
 <template>
   <form class="flex flex-wrap items-end gap-2 no-print" data-test="ask" @submit.prevent="save">
-    <MeasureField v-if="ask.sort === 'length'" v-model="length" :label="ask.words" kind="length" :placeholder="lengthWords(0.6, units)" />
+    <MeasureField
+      v-if="ask.sort === 'length'"
+      v-model="length"
+      :label="ask.words"
+      kind="length"
+      :placeholder="lengthWords(0.6, units)"
+    />
     <div v-else>
       <label class="label" :for="id">{{ ask.words }}</label>
       <input :id="id" v-model="on" type="date" class="field !min-h-11 !py-1" />

@@ -7,7 +7,9 @@ import SayButtons from './SayButtons.vue'
 const props = defineProps<{ blockId: string }>()
 const { data: grove } = useGrove()
 const kinds = computed(() => {
-  const rows = new Set((grove.value?.rows ?? []).filter((r) => r.block_id === props.blockId).map((r) => r.id))
+  const rows = new Set(
+    (grove.value?.rows ?? []).filter((r) => r.block_id === props.blockId).map((r) => r.id),
+  )
   return new Set((grove.value?.trees ?? []).filter((t) => rows.has(t.row_id)).map((t) => t.species))
 })
 </script>

@@ -5,14 +5,23 @@ import { useId } from 'vue'
 const props = defineProps<{ label: string; low: number; high: number; modelValue: number }>()
 const emit = defineEmits<{ 'update:modelValue': [value: number] }>()
 const id = useId()
-const set = (value: number) => emit('update:modelValue', Math.max(props.low, Math.min(props.high, Math.round(value))))
+const set = (value: number) =>
+  emit('update:modelValue', Math.max(props.low, Math.min(props.high, Math.round(value))))
 </script>
 
 <template>
   <div>
     <label :for="id" class="label">{{ label }}</label>
     <div class="flex gap-2 items-stretch">
-      <button type="button" class="btn step" :aria-label="`${label}, one fewer`" :disabled="modelValue <= low" @click="set(modelValue - 1)">−</button>
+      <button
+        type="button"
+        class="btn step"
+        :aria-label="`${label}, one fewer`"
+        :disabled="modelValue <= low"
+        @click="set(modelValue - 1)"
+      >
+        −
+      </button>
       <input
         :id="id"
         class="field num !w-24 text-center !text-2xl"
@@ -21,7 +30,15 @@ const set = (value: number) => emit('update:modelValue', Math.max(props.low, Mat
         :value="modelValue"
         @change="set(Number(($event.target as HTMLInputElement).value) || low)"
       />
-      <button type="button" class="btn step" :aria-label="`${label}, one more`" :disabled="modelValue >= high" @click="set(modelValue + 1)">+</button>
+      <button
+        type="button"
+        class="btn step"
+        :aria-label="`${label}, one more`"
+        :disabled="modelValue >= high"
+        @click="set(modelValue + 1)"
+      >
+        +
+      </button>
     </div>
   </div>
 </template>

@@ -1,12 +1,17 @@
 <script setup lang="ts">
-/** Says what is kept on this device and waits for Billhook, and what was set aside. Stands on every page, quiet when there is nothing to say. */
+/**
+ * Says what is kept on this device and waits for Billhook, and what was set aside. Stands on every
+ * page, quiet when there is nothing to say.
+ */
 import { again, drop, send, useOutbox } from '@/field/outbox'
 import { computed } from 'vue'
 
 const { waiting, refused, failed, away } = useOutbox()
 const entries = (n: number) => (n === 1 ? '1 entry is' : `${n} entries are`)
 const why = computed(() =>
-  away.value === 'stranger' ? 'Something else answers in Billhook’s place, such as a network’s sign-in page.' : 'Billhook does not answer.',
+  away.value === 'stranger'
+    ? 'Something else answers in Billhook’s place, such as a network’s sign-in page.'
+    : 'Billhook does not answer.',
 )
 </script>
 
@@ -17,7 +22,10 @@ const why = computed(() =>
       <button type="button" class="btn btn-small" @click="send()">Try now</button>
     </p>
     <p v-for="item in failed" :key="item.seq" class="kept" data-test="set-aside">
-      <span>{{ item.says }}: Billhook could not write it down. It is kept on this device. {{ item.failed }}</span>
+      <span
+        >{{ item.says }}: Billhook could not write it down. It is kept on this device.
+        {{ item.failed }}</span
+      >
       <span class="flex gap-2">
         <button type="button" class="btn btn-small" @click="again()">Send again</button>
         <button type="button" class="btn btn-small" @click="drop(item)">Drop it</button>

@@ -12,7 +12,11 @@ const router = useRouter()
 const typed = ref('')
 const field = ref<{ el?: HTMLInputElement; $el?: HTMLInputElement }>()
 const found = computed(() =>
-  typed.value.trim() ? (data.value?.trees ?? []).filter((t) => nameMatches(typed.value, `${t.name} ${t.kind_name}`)).slice(0, 8) : [],
+  typed.value.trim()
+    ? (data.value?.trees ?? [])
+        .filter((t) => nameMatches(typed.value, `${t.name} ${t.kind_name}`))
+        .slice(0, 8)
+    : [],
 )
 function go(tree: GroveTree | null) {
   if (!tree) return
@@ -24,7 +28,14 @@ defineExpose({ open: () => field.value?.$el?.focus() })
 </script>
 
 <template>
-  <Combobox v-slot="{ activeOption }" :model-value="null" nullable as="div" class="find" @update:model-value="go">
+  <Combobox
+    v-slot="{ activeOption }"
+    :model-value="null"
+    nullable
+    as="div"
+    class="find"
+    @update:model-value="go"
+  >
     <ComboboxInput
       ref="field"
       class="find-field"
@@ -36,8 +47,16 @@ defineExpose({ open: () => field.value?.$el?.focus() })
       @keydown.enter="activeOption || go(found[0] ?? null)"
     />
     <ComboboxOptions v-if="typed.trim()" static class="find-list">
-      <li v-if="found.length === 0" class="px-3 py-2 text-ink2">No tree of that name stands here.</li>
-      <ComboboxOption v-for="tree in found" :key="tree.id" v-slot="{ active }" :value="tree" as="template">
+      <li v-if="found.length === 0" class="px-3 py-2 text-ink2">
+        No tree of that name stands here.
+      </li>
+      <ComboboxOption
+        v-for="tree in found"
+        :key="tree.id"
+        v-slot="{ active }"
+        :value="tree"
+        as="template"
+      >
         <li class="find-item" :class="{ active }">
           <span class="tag text-lg">{{ tree.name }}</span> <span>{{ tree.kind_name }}</span>
         </li>

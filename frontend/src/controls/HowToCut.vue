@@ -21,7 +21,10 @@ const closes = (y: number) => (y < 1.5 ? 'within about a year' : `in about ${Mat
       />
       <ul class="text-[0.9rem] grid gap-1 content-start flex-1 min-w-[200px]">
         <li v-for="m in advice.making" :key="m.code">{{ m.text }}</li>
-        <li>The wound closes {{ closes(advice.closing_years) }}; {{ Math.max(1, Math.round(advice.minutes)) }} min.</li>
+        <li>
+          The wound closes {{ closes(advice.closing_years) }};
+          {{ Math.max(1, Math.round(advice.minutes)) }} min.
+        </li>
         <li v-for="c in advice.cautions" :key="c.code" class="keep">{{ c.text }}</li>
       </ul>
     </div>

@@ -14,7 +14,9 @@ const open = defineModel<boolean>({ required: true })
         <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
           <template v-for="key in keysInForce()" :key="key.says">
             <dt class="text-right">
-              <kbd v-for="k in key.shown ? [key.shown] : key.keys" :key="k" class="ml-1">{{ k }}</kbd>
+              <kbd v-for="k in key.shown ? [key.shown] : key.keys" :key="k" class="ml-1">{{
+                k
+              }}</kbd>
             </dt>
             <dd>{{ key.says }}</dd>
           </template>

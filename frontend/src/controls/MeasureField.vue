@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** A length or a diameter, typed as people speak it; keeps what was typed and says what it understood. */
+/**
+ * A length or a diameter, typed as people speak it; keeps what was typed and says what it
+ * understood.
+ */
 import { diameterWords, lengthWords, parseLength } from '@/geometry/measure'
 import { useSettings } from '@/composables/useSettings'
 import { computed, ref, useId, watch } from 'vue'
@@ -17,14 +20,25 @@ const emit = defineEmits<{ 'update:modelValue': [value: number | null]; typed: [
 const { units } = useSettings()
 const id = useId()
 const words = (value: number | null) =>
-  value === null ? '' : props.kind === 'length' ? lengthWords(value, units.value) : diameterWords(value, units.value)
+  value === null
+    ? ''
+    : props.kind === 'length'
+      ? lengthWords(value, units.value)
+      : diameterWords(value, units.value)
 const text = ref(words(props.modelValue))
 const focused = ref(false)
 watch([() => props.modelValue, units], ([value]) => {
   if (!focused.value) text.value = words(value)
 })
 const bare = computed(
-  () => (props.kind === 'length' ? (units.value === 'metric' ? 'm' : 'ft') : units.value === 'metric' ? 'mm' : 'in') as 'm' | 'mm' | 'ft' | 'in',
+  () =>
+    (props.kind === 'length'
+      ? units.value === 'metric'
+        ? 'm'
+        : 'ft'
+      : units.value === 'metric'
+        ? 'mm'
+        : 'in') as 'm' | 'mm' | 'ft' | 'in',
 )
 const read = computed(() => {
   const metres = parseLength(text.value, bare.value)
@@ -40,7 +54,15 @@ function left() {
   if (read.value !== null) text.value = words(read.value)
 }
 const hint = computed(
-  () => props.placeholder ?? (props.kind === 'length' ? (units.value === 'metric' ? '2.3 m' : "7'6") : units.value === 'metric' ? '19 mm' : '3/4"'),
+  () =>
+    props.placeholder ??
+    (props.kind === 'length'
+      ? units.value === 'metric'
+        ? '2.3 m'
+        : "7'6"
+      : units.value === 'metric'
+        ? '19 mm'
+        : '3/4"'),
 )
 </script>
 

@@ -1,14 +1,22 @@
 <script setup lang="ts">
-/** Entries that make no sense, each to be taken out. Nothing reads them; they are shown until somebody does. */
+/**
+ * Entries that make no sense, each to be taken out. Nothing reads them; they are shown until
+ * somebody does.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 
 const queries = useQueryClient()
-const { data } = useQuery({ queryKey: ['odd'], queryFn: () => heed(api.GET('/api/odd')), staleTime: 60_000 })
+const { data } = useQuery({
+  queryKey: ['odd'],
+  queryFn: () => heed(api.GET('/api/odd')),
+  staleTime: 60_000,
+})
 const trouble = ref('')
 const out = useMutation({
-  mutationFn: (entry: Schemas['OddOut']) => heed(api.POST('/api/odd/{id}/out', { params: { path: { id: entry.id } }, body: {} })),
+  mutationFn: (entry: Schemas['OddOut']) =>
+    heed(api.POST('/api/odd/{id}/out', { params: { path: { id: entry.id } }, body: {} })),
   onSuccess: () => queries.invalidateQueries(),
   onError: (error) => (trouble.value = sentence(error)),
 })
@@ -18,12 +26,22 @@ const out = useMutation({
   <section v-if="data?.entries.length" class="odd" aria-label="Entries that make no sense">
     <p v-for="e in data.entries" :key="e.id" class="entry" data-test="odd">
       <span>
-        <RouterLink v-if="e.tree_id" class="link" :to="`/tree/${e.tree_id}`">{{ e.where }}</RouterLink>
+        <RouterLink v-if="e.tree_id" class="link" :to="`/tree/${e.tree_id}`">{{
+          e.where
+        }}</RouterLink>
         <template v-else>{{ e.where }}</template>
 
-        has an entry that makes no sense and is not read: “{{ e.says }} {{ e.value }}”. It {{ e.problem }}.
+        has an entry that makes no sense and is not read: “{{ e.says }} {{ e.value }}”. It
+        {{ e.problem }}.
       </span>
-      <button type="button" class="btn btn-small !min-h-11" :disabled="out.isPending.value" @click="out.mutate(e)">Take it out</button>
+      <button
+        type="button"
+        class="btn btn-small !min-h-11"
+        :disabled="out.isPending.value"
+        @click="out.mutate(e)"
+      >
+        Take it out
+      </button>
     </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </section>

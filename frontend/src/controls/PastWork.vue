@@ -1,19 +1,37 @@
 <script setup lang="ts">
-/** Work already done, or a correction of an entry: a new entry either way. What was typed stays when saving fails. */
+/**
+ * Work already done, or a correction of an entry: a new entry either way. What was typed stays when
+ * saving fails.
+ */
 import { api, heed, Refused, sentence, type LogEntry, type Work } from '@/api/client'
 import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
 
-const props = defineProps<{ treeId: string; day: string; frameHeight: number | null; wrong?: LogEntry }>()
+const props = defineProps<{
+  treeId: string
+  day: string
+  frameHeight: number | null
+  wrong?: LogEntry
+}>()
 const emit = defineEmits<{ done: [] }>()
 const queries = useQueryClient()
 const WORKS: [Work, string][] = [
-  ['thin', 'thinning, whole branches'], ['height', 'lowering, heading back'], ['sucker', 'suckers'], ['sanitation', 'dead and broken wood'], ['sprout', 'water sprouts'],
-  ['skirt', 'the skirt'], ['hedge', 'the hedge wall'], ['tip', 'tips'], ['renewal', 'a third of the tree'], ['shear', 'shearing'], ['fruit', 'fruit off a young tree'],
-  ['skeleton', 'skeleton prune'], ['pot', 'shaping a pot'],
-] // prettier-ignore
+  ['thin', 'thinning, whole branches'],
+  ['height', 'lowering, heading back'],
+  ['sucker', 'suckers'],
+  ['sanitation', 'dead and broken wood'],
+  ['sprout', 'water sprouts'],
+  ['skirt', 'the skirt'],
+  ['hedge', 'the hedge wall'],
+  ['tip', 'tips'],
+  ['renewal', 'a third of the tree'],
+  ['shear', 'shearing'],
+  ['fruit', 'fruit off a young tree'],
+  ['skeleton', 'skeleton prune'],
+  ['pot', 'shaping a pot'],
+]
 const w = props.wrong
 const draft = reactive({
   date: w?.date ?? props.day,
@@ -30,7 +48,8 @@ const id = newId()
 async function save() {
   fields.value = {}
   trouble.value = ''
-  const share = draft.share.trim() === '' ? null : Number(draft.share.replace(',', '.').replace('%', '')) / 100
+  const share =
+    draft.share.trim() === '' ? null : Number(draft.share.replace(',', '.').replace('%', '')) / 100
   if (share !== null && !(share >= 0 && share <= 1)) {
     fields.value = { '/share': 'must be between 0 and 100 %' }
     return
@@ -64,10 +83,18 @@ async function save() {
     :aria-label="w ? 'Correct an entry' : 'Log a cut already made'"
     @submit.prevent="save"
   >
-    <p v-if="w" class="col-span-2 text-[0.92rem] text-ink2">The entry stays as it is; this one is written after it and holds.</p>
+    <p v-if="w" class="col-span-2 text-[0.92rem] text-ink2">
+      The entry stays as it is; this one is written after it and holds.
+    </p>
     <div>
       <label class="label" :for="`d${id}`">Day</label>
-      <input :id="`d${id}`" v-model="draft.date" type="date" class="field" :aria-invalid="!!fields['/date']" />
+      <input
+        :id="`d${id}`"
+        v-model="draft.date"
+        type="date"
+        class="field"
+        :aria-invalid="!!fields['/date']"
+      />
       <p v-if="fields['/date']" class="wrong">{{ fields['/date'] }}</p>
     </div>
     <div>
@@ -78,15 +105,32 @@ async function save() {
     </div>
     <div>
       <label class="label" :for="`s${id}`">Share of canopy, %, if known</label>
-      <input :id="`s${id}`" v-model="draft.share" class="field" inputmode="decimal" placeholder="10" :aria-invalid="!!fields['/share']" />
+      <input
+        :id="`s${id}`"
+        v-model="draft.share"
+        class="field"
+        inputmode="decimal"
+        placeholder="10"
+        :aria-invalid="!!fields['/share']"
+      />
       <p v-if="fields['/share']" class="wrong">{{ fields['/share'] }}</p>
     </div>
     <div>
       <label class="label" :for="`p${id}`">Who</label>
       <input :id="`p${id}`" v-model="draft.who" class="field" maxlength="60" />
     </div>
-    <MeasureField v-model="draft.before" label="Height before" kind="length" :wrong="fields['/height_before_m']" />
-    <MeasureField v-model="draft.after" label="Height after" kind="length" :wrong="fields['/height_after_m']" />
+    <MeasureField
+      v-model="draft.before"
+      label="Height before"
+      kind="length"
+      :wrong="fields['/height_before_m']"
+    />
+    <MeasureField
+      v-model="draft.after"
+      label="Height after"
+      kind="length"
+      :wrong="fields['/height_after_m']"
+    />
     <div class="col-span-2">
       <label class="label" :for="`n${id}`">Note</label>
       <input :id="`n${id}`" v-model="draft.note" class="field" maxlength="2000" />

@@ -5,7 +5,12 @@ import { onSent, put, useOutbox } from '@/field/outbox'
 import { smallPhoto } from '@/field/photo'
 import { computed, onBeforeUnmount, ref, useId } from 'vue'
 
-const props = defineProps<{ tree: string; name: string; moment: 'before' | 'after'; photos: { id: string; moment: string; day: string }[] }>()
+const props = defineProps<{
+  tree: string
+  name: string
+  moment: 'before' | 'after'
+  photos: { id: string; moment: string; day: string }[]
+}>()
 const emit = defineEmits<{ taken: [] }>()
 const id = useId()
 const trouble = ref('')
@@ -18,7 +23,9 @@ const urlOf = (key: string, blob: Blob) => {
 }
 onBeforeUnmount(() => urls.forEach((url) => URL.revokeObjectURL(url)))
 const unsent = computed(() =>
-  waiting.value.filter((i) => i.blob && i.tree === props.tree && i.path.includes(`moment=${props.moment}`)).map((i) => urlOf(i.path, i.blob!)),
+  waiting.value
+    .filter((i) => i.blob && i.tree === props.tree && i.path.includes(`moment=${props.moment}`))
+    .map((i) => urlOf(i.path, i.blob!)),
 )
 const kept = computed(() => props.photos.filter((p) => p.moment === props.moment))
 onBeforeUnmount(onSent((item) => void (item.blob && item.tree === props.tree && emit('taken'))))
@@ -36,18 +43,46 @@ async function take(event: Event) {
     return
   }
   const path = `/api/photos/${newId()}?tree_id=${props.tree}&moment=${props.moment}`
-  await put({ says: `A photo of ${props.name}`, tree: props.tree, method: 'PUT', path, body: null, blob: small })
+  await put({
+    says: `A photo of ${props.name}`,
+    tree: props.tree,
+    method: 'PUT',
+    path,
+    body: null,
+    blob: small,
+  })
 }
 </script>
 
 <template>
   <div class="grid gap-2">
     <div class="flex flex-wrap gap-2">
-      <img v-for="p in kept" :key="p.id" class="thumb" :src="`/api/photos/${p.id}.jpg`" :alt="`${name}, ${moment} the work, ${p.day}`" />
-      <img v-for="url in unsent" :key="url" class="thumb wait" :src="url" :alt="`${name}, ${moment} the work, not sent yet`" />
+      <img
+        v-for="p in kept"
+        :key="p.id"
+        class="thumb"
+        :src="`/api/photos/${p.id}.jpg`"
+        :alt="`${name}, ${moment} the work, ${p.day}`"
+      />
+      <img
+        v-for="url in unsent"
+        :key="url"
+        class="thumb wait"
+        :src="url"
+        :alt="`${name}, ${moment} the work, not sent yet`"
+      />
     </div>
-    <label :for="id" class="btn !min-h-12 justify-center">{{ busy ? 'Making it smaller …' : `Photo ${moment} the work` }}</label>
-    <input :id="id" class="sr-only" type="file" accept="image/*" capture="environment" @change="take" />
+    <label :for="id" class="btn !min-h-12 justify-center">{{
+      busy ? 'Making it smaller …' : `Photo ${moment} the work`
+    }}</label>
+    <input
+      :id="id"
+      class="sr-only"
+      type="file"
+      accept="image/*"
+      capture="environment"
+      @change="take"
+    />
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>
 </template>

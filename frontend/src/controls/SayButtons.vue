@@ -46,7 +46,11 @@ const takeBack = (what: Schemas['SaidOut']) =>
 </script>
 
 <template>
-  <div v-if="acts.length || said || trouble" class="flex flex-wrap items-center gap-2 no-print" data-test="says">
+  <div
+    v-if="acts.length || said || trouble"
+    class="flex flex-wrap items-center gap-2 no-print"
+    data-test="says"
+  >
     <button
       v-for="act in acts"
       :key="act.act"
@@ -60,7 +64,9 @@ const takeBack = (what: Schemas['SaidOut']) =>
     </button>
     <p v-if="said" role="status" class="text-[0.95rem]" data-test="said">
       {{ said.words }}{{ said.trees > 1 ? `, ${said.trees} trees` : '' }}.
-      <button v-if="said.ids.length" type="button" class="link min-h-6" @click="takeBack(said)">Take back</button>
+      <button v-if="said.ids.length" type="button" class="link min-h-6" @click="takeBack(said)">
+        Take back
+      </button>
     </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>

@@ -11,7 +11,11 @@ import WhyDialog from './WhyDialog.vue'
 const props = defineProps<{ verdict: Verdict; treeId?: string; blockId?: string }>()
 defineEmits<{ day: [iso: string] }>()
 const open = ref(false)
-const lines = computed(() => props.verdict.reasons.filter((r) => !['yearly-budget', 'next-window', 'cheaper-day'].includes(r.code)).slice(0, 2))
+const lines = computed(() =>
+  props.verdict.reasons
+    .filter((r) => !['yearly-budget', 'next-window', 'cheaper-day'].includes(r.code))
+    .slice(0, 2),
+)
 </script>
 
 <template>
@@ -23,8 +27,20 @@ const lines = computed(() => props.verdict.reasons.filter((r) => !['yearly-budge
       {{ verdict.last_good_day ? `Last good day ${dayWords(verdict.last_good_day)}.` : '' }}
       <button type="button" class="link text-ink" @click="open = true">Why</button>
     </p>
-    <SayButtons class="col-start-2 mt-2" :acts="verdict.acts ?? []" :tree-ids="treeId ? [treeId] : []" @day="$emit('day', $event)" />
-    <AskField v-if="verdict.ask && treeId" class="col-start-2 mt-2" :ask="verdict.ask" :tree-id="treeId" :block-id="blockId" :day="verdict.day" />
+    <SayButtons
+      class="col-start-2 mt-2"
+      :acts="verdict.acts ?? []"
+      :tree-ids="treeId ? [treeId] : []"
+      @day="$emit('day', $event)"
+    />
+    <AskField
+      v-if="verdict.ask && treeId"
+      class="col-start-2 mt-2"
+      :ask="verdict.ask"
+      :tree-id="treeId"
+      :block-id="blockId"
+      :day="verdict.day"
+    />
     <WhyDialog v-model="open" title="Why" :sentence="verdict.sentence" :reasons="verdict.reasons" />
   </section>
 </template>

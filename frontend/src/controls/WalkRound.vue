@@ -9,8 +9,22 @@ const from = defineModel<number>({ required: true })
   <div class="flex justify-between items-center px-4 pt-2 gap-2">
     <span class="tag text-ink2">from {{ windWords(from) }}</span>
     <span class="flex gap-2">
-      <button type="button" class="turn" aria-label="Walk round to the left" @click="from = (from + 345) % 360">‹</button>
-      <button type="button" class="turn" aria-label="Walk round to the right" @click="from = (from + 15) % 360">›</button>
+      <button
+        type="button"
+        class="turn"
+        aria-label="Walk round to the left"
+        @click="from = (from + 345) % 360"
+      >
+        ‹
+      </button>
+      <button
+        type="button"
+        class="turn"
+        aria-label="Walk round to the right"
+        @click="from = (from + 15) % 360"
+      >
+        ›
+      </button>
     </span>
   </div>
 </template>

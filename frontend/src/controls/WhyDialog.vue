@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Why an answer is as it is: sentences with this tree's numbers, how sure they are, the way of working behind them, and what would change it. */
+/**
+ * Why an answer is as it is: sentences with this tree's numbers, how sure they are, the way of
+ * working behind them, and what would change it.
+ */
 import { api, heed, type Reason, type Schemas } from '@/api/client'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
@@ -20,38 +23,62 @@ const valuesOf = (reason: Reason) =>
     .filter((id) => !id.startsWith('rule/'))
     .map((id) => known.value.get(id))
     .filter((v): v is Schemas['KnownOut'] => !!v)
-const ruleOf = (reason: Reason) => (reason.catalogue_ids ?? []).map((id) => known.value.get(id)).find((v) => v?.id.startsWith('rule/'))
+const ruleOf = (reason: Reason) =>
+  (reason.catalogue_ids ?? [])
+    .map((id) => known.value.get(id))
+    .find((v) => v?.id.startsWith('rule/'))
 const number = (value: unknown) =>
-  typeof value === 'number' ? String(Math.round(value * 1000) / 1000) : Array.isArray(value) ? value.join(', ') : String(value)
+  typeof value === 'number'
+    ? String(Math.round(value * 1000) / 1000)
+    : Array.isArray(value)
+      ? value.join(', ')
+      : String(value)
 </script>
 
 <template>
   <Dialog :open="open" class="relative z-40" @close="open = false">
     <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
     <div class="fixed inset-0 overflow-y-auto p-4">
-      <DialogPanel class="mx-auto my-6 bg-sheet border-2 border-ink rounded-[10px] p-6 w-full max-w-2xl">
+      <DialogPanel
+        class="mx-auto my-6 bg-sheet border-2 border-ink rounded-[10px] p-6 w-full max-w-2xl"
+      >
         <DialogTitle class="text-2xl">{{ title }}</DialogTitle>
         <p class="mt-1 text-lg">{{ sentence }}</p>
         <ol class="mt-4 space-y-4">
-          <li v-for="reason in reasons" :key="reason.code + reason.text" class="border-t border-rule pt-3">
+          <li
+            v-for="reason in reasons"
+            :key="reason.code + reason.text"
+            class="border-t border-rule pt-3"
+          >
             <p>
               {{ reason.text }}
               <span v-if="ruleOf(reason)" class="text-ink2">({{ ruleOf(reason)!.sure }})</span>
             </p>
-            <p v-if="reason.school" class="text-ink2">Way of working: {{ known.get(`schools/${reason.school}/name`)?.value ?? reason.school }}.</p>
-            <p v-if="reason.remedy" class="font-semibold">What would change it: {{ reason.remedy }}</p>
+            <p v-if="reason.school" class="text-ink2">
+              Way of working:
+              {{ known.get(`schools/${reason.school}/name`)?.value ?? reason.school }}.
+            </p>
+            <p v-if="reason.remedy" class="font-semibold">
+              What would change it: {{ reason.remedy }}
+            </p>
             <ul v-if="valuesOf(reason).length" class="mt-1 text-[0.92rem] space-y-1">
               <li v-for="v in valuesOf(reason)" :key="v.id">
                 {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b
-                ><span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span>;
+                ><span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span
+                >;
                 <span class="text-ink2"
-                  >{{ v.sure }}<template v-if="v.rivals">; others say {{ v.rivals }}</template></span
+                  >{{ v.sure
+                  }}<template v-if="v.rivals">; others say {{ v.rivals }}</template></span
                 >
               </li>
             </ul>
           </li>
         </ol>
-        <p class="mt-4 text-[0.92rem]"><RouterLink class="link" to="/known" @click="open = false">Every value, with its source</RouterLink></p>
+        <p class="mt-4 text-[0.92rem]">
+          <RouterLink class="link" to="/known" @click="open = false"
+            >Every value, with its source</RouterLink
+          >
+        </p>
         <button type="button" class="btn mt-4" @click="open = false">Close</button>
       </DialogPanel>
     </div>

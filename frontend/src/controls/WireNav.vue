@@ -18,7 +18,9 @@ const places: { to: string; name: string; short?: string; of: string[] }[] = [
   { to: '/start', name: 'Add trees', short: 'Add', of: ['start'] },
   { to: '/known', name: 'What is known', short: 'Known', of: ['known'] },
 ]
-const next = computed(() => THEMES[(THEMES.findIndex((t) => t.id === theme.value) + 1) % THEMES.length]!)
+const next = computed(
+  () => THEMES[(THEMES.findIndex((t) => t.id === theme.value) + 1) % THEMES.length]!,
+)
 </script>
 
 <template>
@@ -39,13 +41,25 @@ const next = computed(() => THEMES[(THEMES.findIndex((t) => t.id === theme.value
     </nav>
     <div class="tools">
       <slot />
-      <button type="button" class="tool" :aria-label="`Units: ${units === 'metric' ? 'metric' : 'feet and inches'}. Switch`" @click="switchUnits">
+      <button
+        type="button"
+        class="tool"
+        :aria-label="`Units: ${units === 'metric' ? 'metric' : 'feet and inches'}. Switch`"
+        @click="switchUnits"
+      >
         {{ units === 'metric' ? 'm' : 'ft' }}
       </button>
-      <button type="button" class="tool" :aria-label="`Switch to ${next.name.toLowerCase()} colours`" @click="theme = next.id">
+      <button
+        type="button"
+        class="tool"
+        :aria-label="`Switch to ${next.name.toLowerCase()} colours`"
+        @click="theme = next.id"
+      >
         {{ next.name }}
       </button>
-      <button type="button" class="tool max-sm:hidden" aria-label="Keys" @click="$emit('help')">?</button>
+      <button type="button" class="tool max-sm:hidden" aria-label="Keys" @click="$emit('help')">
+        ?
+      </button>
     </div>
   </header>
 </template>

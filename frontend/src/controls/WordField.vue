@@ -28,10 +28,20 @@ watch(
     if (!focused.value) text.value = words(value)
   },
 )
-const read = computed(() => (props.kind === 'direction' ? parseDirection(text.value, props.standing ?? 180) : parseSlope(text.value)))
+const read = computed(() =>
+  props.kind === 'direction'
+    ? parseDirection(text.value, props.standing ?? 180)
+    : parseSlope(text.value),
+)
 const unread = computed(() => text.value.trim() !== '' && read.value === null)
-const choices = computed(() => (props.kind === 'direction' ? ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'] : SLOPES.map((s) => s.word)))
-const hint = computed(() => (props.kind === 'direction' ? "SW, 240° or 3 o'clock" : 'steep, flat or 35°'))
+const choices = computed(() =>
+  props.kind === 'direction'
+    ? ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW']
+    : SLOPES.map((s) => s.word),
+)
+const hint = computed(() =>
+  props.kind === 'direction' ? "SW, 240° or 3 o'clock" : 'steep, flat or 35°',
+)
 function choose(word: string) {
   text.value = word
   emit('update:modelValue', read.value)
@@ -59,7 +69,14 @@ function left() {
       @blur="left"
     />
     <div class="flex flex-wrap gap-1 mt-1">
-      <button v-for="word in choices" :key="word" type="button" class="chip" :class="{ on: text === word }" @click="choose(word)">
+      <button
+        v-for="word in choices"
+        :key="word"
+        type="button"
+        class="chip"
+        :class="{ on: text === word }"
+        @click="choose(word)"
+      >
         {{ word }}
       </button>
     </div>

@@ -2,24 +2,52 @@
 /** Which kind of work, each with its tone of the day. */
 import type { Verdict, Work } from '@/api/client'
 import ToneMark from '@/drawings/ToneMark.vue'
-import { Listbox, ListboxButton, ListboxLabel, ListboxOption, ListboxOptions } from '@headlessui/vue'
+import {
+  Listbox,
+  ListboxButton,
+  ListboxLabel,
+  ListboxOption,
+  ListboxOptions,
+} from '@headlessui/vue'
 import { computed } from 'vue'
 
 const props = defineProps<{ verdicts: Verdict[] }>()
 const work = defineModel<Work>({ required: true })
 const NAMES: Record<Work, string> = {
-  sucker: 'Suckers', sprout: 'Water sprouts', sanitation: 'Dead and broken wood', skirt: 'Skirt', thin: 'Thin, whole branches', height: 'Lower, head back',
-  hedge: 'Hedge wall', tip: 'Tips', fruit: 'Fruit off a young tree', shear: 'Shear a formal hedge', renewal: 'Renew by thirds', skeleton: 'Skeleton prune', pot: 'Tree in a pot', young: 'Train a young tree',
-} // prettier-ignore
-const shown = computed(() => props.verdicts.filter((v) => !v.reasons.some((r) => r.code === 'not-for-this-tree')))
+  sucker: 'Suckers',
+  sprout: 'Water sprouts',
+  sanitation: 'Dead and broken wood',
+  skirt: 'Skirt',
+  thin: 'Thin, whole branches',
+  height: 'Lower, head back',
+  hedge: 'Hedge wall',
+  tip: 'Tips',
+  fruit: 'Fruit off a young tree',
+  shear: 'Shear a formal hedge',
+  renewal: 'Renew by thirds',
+  skeleton: 'Skeleton prune',
+  pot: 'Tree in a pot',
+  young: 'Train a young tree',
+}
+const shown = computed(() =>
+  props.verdicts.filter((v) => !v.reasons.some((r) => r.code === 'not-for-this-tree')),
+)
 </script>
 
 <template>
   <Listbox v-model="work" as="div" class="relative">
     <ListboxLabel class="sr-only">Kind of work</ListboxLabel>
-    <ListboxButton class="btn btn-small w-full justify-between">{{ NAMES[work] }} <span aria-hidden="true">▾</span></ListboxButton>
+    <ListboxButton class="btn btn-small w-full justify-between"
+      >{{ NAMES[work] }} <span aria-hidden="true">▾</span></ListboxButton
+    >
     <ListboxOptions class="options">
-      <ListboxOption v-for="v in shown" :key="v.work" v-slot="{ active, selected }" :value="v.work" as="template">
+      <ListboxOption
+        v-for="v in shown"
+        :key="v.work"
+        v-slot="{ active, selected }"
+        :value="v.work"
+        as="template"
+      >
         <li class="option" :class="{ active }">
           <ToneMark :tone="v.status" small />
           <span :class="{ 'font-bold': selected }">{{ NAMES[v.work] }}</span>

@@ -48,14 +48,20 @@ describe('a measure field', () => {
     expect(wrapper.find('input').element.value).toBe('8\'0"')
   })
   it('shows what the server found wrong', () => {
-    const wrapper = mount(MeasureField, { props: { label: 'Height', kind: 'length', modelValue: 90, wrong: 'must be at most 30' }, global })
+    const wrapper = mount(MeasureField, {
+      props: { label: 'Height', kind: 'length', modelValue: 90, wrong: 'must be at most 30' },
+      global,
+    })
     expect(wrapper.text()).toContain('must be at most 30')
   })
 })
 
 describe('a direction or slope in words', () => {
   it('reads the clock from where one stands', async () => {
-    const wrapper = mount(WordField, { props: { label: 'Direction', kind: 'direction', modelValue: null, standing: 90 }, global })
+    const wrapper = mount(WordField, {
+      props: { label: 'Direction', kind: 'direction', modelValue: null, standing: 90 },
+      global,
+    })
     await wrapper.find('input').setValue("3 o'clock")
     expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([0])
     await wrapper
@@ -65,7 +71,10 @@ describe('a direction or slope in words', () => {
     expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([225])
   })
   it('knows steep from flat', async () => {
-    const wrapper = mount(WordField, { props: { label: 'Slope', kind: 'slope', modelValue: 60 }, global })
+    const wrapper = mount(WordField, {
+      props: { label: 'Slope', kind: 'slope', modelValue: 60 },
+      global,
+    })
     expect(wrapper.find('input').element.value).toBe('steep')
     await wrapper.find('input').setValue('wobbly')
     expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([null])

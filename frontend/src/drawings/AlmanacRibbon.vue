@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Twelve to eighteen months read like a tide table: warmth and events above, a lane for each kind of work below. */
+/**
+ * Twelve to eighteen months read like a tide table: warmth and events above, a lane for each kind
+ * of work below.
+ */
 import type { Schemas } from '@/api/client'
 import { shareWords } from '@/geometry/measure'
 import { addDays, areaPath, dayNumber, monthsOf, ribbonScale, runs } from '@/geometry/ribbon'
@@ -8,7 +11,10 @@ import { TONES } from './tones'
 
 const props = defineProps<{ almanac: Schemas['AlmanacOut']; day: string; width: number }>()
 /** A date tried out in place of the computed one. */
-const emit = defineEmits<{ day: [iso: string]; tryOut: [name: 'harvest_end' | 'first_frost', iso: string] }>()
+const emit = defineEmits<{
+  day: [iso: string]
+  tryOut: [name: 'harvest_end' | 'first_frost', iso: string]
+}>()
 
 const LEFT = 172
 const FLOOR = 112
@@ -18,15 +24,31 @@ const STEP = 46
 const CURVE = { height: 15, crops: 2 }
 const right = computed(() => props.width - 8)
 const scale = computed(() => ribbonScale(props.almanac.from, props.almanac.to, LEFT, right.value))
-const months = computed(() => monthsOf(props.almanac.from, props.almanac.to).map((m) => ({ ...m, x: scale.value.x(m.start) })))
+const months = computed(() =>
+  monthsOf(props.almanac.from, props.almanac.to).map((m) => ({ ...m, x: scale.value.x(m.start) })),
+)
 const height = computed(() => TOP_OF_LANES + props.almanac.lanes.length * STEP + 14)
-const warmth = computed(() => areaPath(props.almanac.warmth, (i) => scale.value.x(addDays(props.almanac.from, i * 7)), FLOOR, 62))
+const warmth = computed(() =>
+  areaPath(
+    props.almanac.warmth,
+    (i) => scale.value.x(addDays(props.almanac.from, i * 7)),
+    FLOOR,
+    62,
+  ),
+)
 const spans = (name: string) =>
   props.almanac.events
     .filter((e) => e.name === name)
-    .map((e) => ({ ...e, x: scale.value.x(e.from), w: Math.max(2, scale.value.end(e.to) - scale.value.x(e.from)) }))
+    .map((e) => ({
+      ...e,
+      x: scale.value.x(e.from),
+      w: Math.max(2, scale.value.end(e.to) - scale.value.x(e.from)),
+    }))
 const wave = (e: { x: number; w: number }, up: number) =>
-  `M${e.x} ${FLOOR}C${e.x + e.w * 0.25} ${FLOOR - up} ${e.x + e.w * 0.5} ${FLOOR - up} ${e.x + e.w} ${FLOOR}Z`
+  [
+    `M${e.x} ${FLOOR}C${e.x + e.w * 0.25} ${FLOOR - up}`,
+    `${e.x + e.w * 0.5} ${FLOOR - up} ${e.x + e.w} ${FLOOR}Z`,
+  ].join(' ')
 const flushes = computed(() => [
   ...spans('later flush').map((e) => ({ ...e, d: wave(e, 30), label: '' })),
   ...spans('first flush').map((e) => ({ ...e, d: wave(e, 46), label: 'first flush' })),
@@ -43,41 +65,68 @@ const hot = computed(() => spans('hot season'))
 const frost = computed(() => spans('frost likely'))
 const sun = computed(() => spans('strong sun on bark'))
 const crops = computed(() => [
-  ...spans('harvest').map((e) => ({ ...e, label: 'harvest', fill: 'var(--fruit)', ink: '#15201a' })),
+  ...spans('harvest').map((e) => ({
+    ...e,
+    label: 'harvest',
+    fill: 'var(--fruit)',
+    ink: '#15201a',
+  })),
   ...spans('bloom').map((e) => ({ ...e, label: 'bloom', fill: 'var(--sheet)', ink: 'var(--ink)' })),
 ])
 const sets = computed(() => spans('set and drop'))
 const days = (iso: string) => dayNumber(iso) - dayNumber(props.almanac.from)
 /** What a cut costs day by day, upwards from a floor. */
 function pricePath(prices: number[], from: string, floor: number): string {
-  const y = (p: number) => (floor - (Math.min(p, CURVE.crops) / CURVE.crops) * CURVE.height).toFixed(1)
-  return prices.map((p, i) => `${i ? 'L' : 'M'}${scale.value.x(addDays(from, i)).toFixed(1)} ${y(p)}`).join('')
+  const y = (p: number) =>
+    (floor - (Math.min(p, CURVE.crops) / CURVE.crops) * CURVE.height).toFixed(1)
+  return prices
+    .map((p, i) => `${i ? 'L' : 'M'}${scale.value.x(addDays(from, i)).toFixed(1)} ${y(p)}`)
+    .join('')
 }
 const lanes = computed(() =>
   props.almanac.lanes.map((lane, i) => ({
     work: lane.work,
     name: lane.name,
     y: TOP_OF_LANES + i * STEP,
-    curve: lane.prices ? pricePath(lane.prices, props.almanac.from, TOP_OF_LANES + i * STEP + 41) : '',
+    curve: lane.prices
+      ? pricePath(lane.prices, props.almanac.from, TOP_OF_LANES + i * STEP + 41)
+      : '',
     open: lane.prices
       ? runs(lane.segments)
           .filter((r) => r.status === 'go')
-          .map((r) => pricePath(lane.prices!.slice(days(r.from), days(r.to) + 1), r.from, TOP_OF_LANES + i * STEP + 41))
+          .map((r) =>
+            pricePath(
+              lane.prices!.slice(days(r.from), days(r.to) + 1),
+              r.from,
+              TOP_OF_LANES + i * STEP + 41,
+            ),
+          )
       : [],
     runs: runs(lane.segments).map((r) => {
       const x = scale.value.x(r.from)
       const w = scale.value.end(r.to) - x
-      const label = r.status === 'go' || r.status === 'light' ? (r.max_share === null ? 'any day' : shareWords(r.max_share)) : r.status
+      const label =
+        r.status === 'go' || r.status === 'light'
+          ? r.max_share === null
+            ? 'any day'
+            : shareWords(r.max_share)
+          : r.status
       return { ...r, x, w, label: w > label.length * 7 + 12 ? label : '' }
     }),
   })),
 )
 const x = (iso: string) => scale.value.x(iso) + scale.value.perDay / 2
+/** A date that can be dragged: a stroke between two arrow heads. */
+const handle = (iso: string, y: number) => `M${x(iso)} ${y - 15}v30m-4 -20l-6 5l6 5m8 -10l6 5l-6 5`
 type Handle = { name: 'harvest_end' | 'first_frost'; says: string; iso: string; y: number }
 /** The next harvest end and first frost that can be dragged: what if they came sooner or later. */
 const handles = computed(() => {
-  const ends = props.almanac.events.filter((e) => e.name === 'harvest' && e.to > props.almanac.from && e.to < props.almanac.to)
-  const frosts = props.almanac.events.filter((e) => e.name === 'frost likely' && e.from > props.almanac.today && e.from < props.almanac.to)
+  const ends = props.almanac.events.filter(
+    (e) => e.name === 'harvest' && e.to > props.almanac.from && e.to < props.almanac.to,
+  )
+  const frosts = props.almanac.events.filter(
+    (e) => e.name === 'frost likely' && e.from > props.almanac.today && e.from < props.almanac.to,
+  )
   const found: Handle[] = []
   const [end, first] = [ends.find((e) => e.to >= props.almanac.today) ?? ends[0], frosts[0]]
   if (end) found.push({ name: 'harvest_end', says: 'harvest end', iso: end.to, y: 165 })
@@ -123,20 +172,39 @@ function nudge(event: KeyboardEvent, handle: Handle) {
     @pointerleave="drop"
   >
     <g v-for="m in months" :key="m.start">
-      <line :x1="m.x" :x2="m.x" y1="6" :y2="height - 8" stroke="var(--rule)" :stroke-width="m.name.includes('’') ? 2 : 1" />
+      <line
+        :x1="m.x"
+        :x2="m.x"
+        y1="6"
+        :y2="height - 8"
+        stroke="var(--rule)"
+        :stroke-width="m.name.includes('’') ? 2 : 1"
+      />
       <text :x="m.x + 6" y="20" font-size="16" style="font-weight: 600">{{ m.name }}</text>
     </g>
     <text :x="LEFT - 12" y="84" text-anchor="end" font-size="16">growing warmth</text>
-    <text :x="LEFT - 12" y="102" text-anchor="end" font-size="14" style="fill: var(--ink2)">over {{ almanac.base_c }} °C</text>
+    <text :x="LEFT - 12" y="102" text-anchor="end" font-size="14" style="fill: var(--ink2)">
+      over {{ almanac.base_c }} °C
+    </text>
     <path :d="warmth" fill="var(--leaf-soft)" stroke="var(--edge)" />
     <g v-for="f in flushes" :key="f.name + f.from">
       <path :d="f.d" fill="var(--leaf)" :fill-opacity="f.label ? 1 : 0.55" />
-      <text v-if="f.label" :x="f.x + f.w * 0.4" :y="FLOOR - 40" font-size="14" text-anchor="middle" class="halo" style="font-weight: 600">
+      <text
+        v-if="f.label"
+        :x="f.x + f.w * 0.4"
+        :y="FLOOR - 40"
+        font-size="14"
+        text-anchor="middle"
+        class="halo"
+        style="font-weight: 600"
+      >
         {{ f.label }}
       </text>
     </g>
     <line :x1="LEFT" :x2="right" :y1="FLOOR" :y2="FLOOR" stroke="var(--ink)" stroke-width="2" />
-    <text :x="LEFT - 12" y="134" text-anchor="end" font-size="16" style="fill: var(--frost)">frost likely</text>
+    <text :x="LEFT - 12" y="134" text-anchor="end" font-size="16" style="fill: var(--frost)">
+      frost likely
+    </text>
     <g v-for="f in frost" :key="f.from">
       <line
         v-for="k in 3"
@@ -153,23 +221,66 @@ function nudge(event: KeyboardEvent, handle: Handle) {
     </g>
     <g v-for="s in sun" :key="s.from">
       <path
-        :d="Array.from({ length: Math.floor(s.w / 7) }, (_, i) => `M${s.x + 3 + i * 7} 122v18`).join('')"
+        :d="
+          Array.from({ length: Math.floor(s.w / 7) }, (_, i) => `M${s.x + 3 + i * 7} 122v18`).join(
+            '',
+          )
+        "
         stroke="var(--bark)"
         stroke-width="1.6"
       />
-      <text v-if="s.w > 130" :x="s.x + s.w / 2" y="136" text-anchor="middle" font-size="14" class="halo" style="font-weight: 600">
+      <text
+        v-if="s.w > 130"
+        :x="s.x + s.w / 2"
+        y="136"
+        text-anchor="middle"
+        font-size="14"
+        class="halo"
+        style="font-weight: 600"
+      >
         strong sun on bark
       </text>
     </g>
-    <line v-for="h in hot" :key="h.from" :x1="h.x" :x2="h.x + h.w" y1="144" y2="144" stroke="var(--tape)" stroke-width="3" />
+    <line
+      v-for="h in hot"
+      :key="h.from"
+      :x1="h.x"
+      :x2="h.x + h.w"
+      y1="144"
+      y2="144"
+      stroke="var(--tape)"
+      stroke-width="3"
+    />
     <g v-for="p in points" :key="p.name + p.from">
-      <path :d="`M${p.x} 194v13h${Math.max(0, p.w)}v-13`" fill="none" stroke="var(--ink)" stroke-width="1.6" />
-      <text v-if="p.w > p.label.length * 6.4" :x="p.x + p.w / 2" y="204" text-anchor="middle" font-size="13.5" class="halo">{{ p.label }}</text>
+      <path
+        :d="`M${p.x} 194v13h${Math.max(0, p.w)}v-13`"
+        fill="none"
+        stroke="var(--ink)"
+        stroke-width="1.6"
+      />
+      <text
+        v-if="p.w > p.label.length * 6.4"
+        :x="p.x + p.w / 2"
+        y="204"
+        text-anchor="middle"
+        font-size="13.5"
+        class="halo"
+      >
+        {{ p.label }}
+      </text>
       <text v-else :x="p.x + p.w + 4" y="206" font-size="13.5" class="halo">{{ p.label }}</text>
     </g>
     <text :x="LEFT - 12" y="170" text-anchor="end" font-size="16">the tree</text>
     <g v-for="c in crops" :key="c.label + c.from">
-      <rect :x="c.x" y="154" :width="c.w" height="22" :fill="c.fill" stroke="var(--ink)" stroke-width="1.6" />
+      <rect
+        :x="c.x"
+        y="154"
+        :width="c.w"
+        height="22"
+        :fill="c.fill"
+        stroke="var(--ink)"
+        stroke-width="1.6"
+      />
       <text
         v-if="c.w > c.label.length * 7 + 8"
         :x="c.x + c.w / 2"
@@ -182,15 +293,54 @@ function nudge(event: KeyboardEvent, handle: Handle) {
       </text>
     </g>
     <g v-for="s in sets" :key="s.from">
-      <rect :x="s.x" y="178" :width="s.w" height="7" fill="none" stroke="var(--ink)" stroke-width="1.3" stroke-dasharray="3 3" />
+      <rect
+        :x="s.x"
+        y="178"
+        :width="s.w"
+        height="7"
+        fill="none"
+        stroke="var(--ink)"
+        stroke-width="1.3"
+        stroke-dasharray="3 3"
+      />
       <text :x="s.x + s.w + 4" y="186" font-size="13.5" class="halo">set</text>
     </g>
     <g v-for="lane in lanes" :key="lane.work" :data-lane="lane.work">
-      <text :x="LEFT - 12" :y="lane.y + 17" text-anchor="end" font-size="16" style="font-weight: 600">{{ lane.name }}</text>
+      <text
+        :x="LEFT - 12"
+        :y="lane.y + 17"
+        text-anchor="end"
+        font-size="16"
+        style="font-weight: 600"
+      >
+        {{ lane.name }}
+      </text>
       <template v-if="lane.curve">
-        <line :x1="LEFT" :x2="right" :y1="lane.y + 41" :y2="lane.y + 41" stroke="var(--rule)" stroke-width="1" />
-        <path :d="lane.curve" fill="none" stroke="var(--edge)" stroke-width="1.2" stroke-dasharray="2 2" data-curve="price" />
-        <path v-for="d in lane.open" :key="d" :d="d" fill="none" stroke="var(--ink)" stroke-width="2.4" data-curve="open" />
+        <line
+          :x1="LEFT"
+          :x2="right"
+          :y1="lane.y + 41"
+          :y2="lane.y + 41"
+          stroke="var(--rule)"
+          stroke-width="1"
+        />
+        <path
+          :d="lane.curve"
+          fill="none"
+          stroke="var(--edge)"
+          stroke-width="1.2"
+          stroke-dasharray="2 2"
+          data-curve="price"
+        />
+        <path
+          v-for="d in lane.open"
+          :key="d"
+          :d="d"
+          fill="none"
+          stroke="var(--ink)"
+          stroke-width="2.4"
+          data-curve="open"
+        />
       </template>
       <g v-for="r in lane.runs" :key="r.from">
         <rect
@@ -218,7 +368,15 @@ function nudge(event: KeyboardEvent, handle: Handle) {
             :y="lane.y + 17.5"
             text-anchor="middle"
             font-size="15"
-            :style="{ fill: r.status === 'go' ? 'var(--on-leaf)' : r.status === 'stop' ? 'var(--ink2)' : 'var(--ink)', fontWeight: 600 }"
+            :style="{
+              fill:
+                r.status === 'go'
+                  ? 'var(--on-leaf)'
+                  : r.status === 'stop'
+                    ? 'var(--ink2)'
+                    : 'var(--ink)',
+              fontWeight: 600,
+            }"
           >
             {{ r.label }}
           </text>
@@ -238,18 +396,41 @@ function nudge(event: KeyboardEvent, handle: Handle) {
       @pointerdown.stop="held = { name: h.name, iso: h.iso }"
       @keydown="nudge($event, h)"
     >
-      <rect :x="x(held?.name === h.name ? held.iso : h.iso) - 14" :y="h.y - 16" width="28" height="32" fill="transparent" />
+      <rect
+        :x="x(held?.name === h.name ? held.iso : h.iso) - 14"
+        :y="h.y - 16"
+        width="28"
+        height="32"
+        fill="transparent"
+      />
       <path
-        :d="`M${x(held?.name === h.name ? held.iso : h.iso)} ${h.y - 15}v30m-4 -20l-6 5l6 5m8 -10l6 5l-6 5`"
+        :d="handle(held?.name === h.name ? held.iso : h.iso, h.y)"
         fill="none"
         stroke="var(--tape)"
         stroke-width="2.5"
       />
     </g>
     <g pointer-events="none">
-      <line :x1="x(almanac.today)" :x2="x(almanac.today)" y1="26" :y2="height - 8" stroke="var(--ink)" stroke-width="2" stroke-dasharray="6 4" />
-      <text :x="x(almanac.today) + 6" y="40" font-size="15" class="halo" style="font-weight: 600">today</text>
-      <line :x1="x(day)" :x2="x(day)" y1="28" :y2="height - 8" stroke="var(--tape)" stroke-width="3" />
+      <line
+        :x1="x(almanac.today)"
+        :x2="x(almanac.today)"
+        y1="26"
+        :y2="height - 8"
+        stroke="var(--ink)"
+        stroke-width="2"
+        stroke-dasharray="6 4"
+      />
+      <text :x="x(almanac.today) + 6" y="40" font-size="15" class="halo" style="font-weight: 600">
+        today
+      </text>
+      <line
+        :x1="x(day)"
+        :x2="x(day)"
+        y1="28"
+        :y2="height - 8"
+        stroke="var(--tape)"
+        stroke-width="3"
+      />
       <path :d="`M${x(day)} 36l-9 -12h18z`" fill="var(--tape)" />
     </g>
   </svg>

@@ -2,7 +2,11 @@
 /** Two photos of one tree over each other, with a slider between before and after. */
 import { ref, useId } from 'vue'
 
-defineProps<{ before: { id: string; day: string }; after: { id: string; day: string }; name: string }>()
+defineProps<{
+  before: { id: string; day: string }
+  after: { id: string; day: string }
+  name: string
+}>()
 const share = ref(50)
 const id = useId()
 </script>

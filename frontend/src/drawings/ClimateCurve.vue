@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Twelve monthly minima and maxima as two curves; each point is dragged, or moved by arrow keys, half a degree at a time. */
+/**
+ * Twelve monthly minima and maxima as two curves; each point is dragged, or moved by arrow keys,
+ * half a degree at a time.
+ */
 import { useSettings } from '@/composables/useSettings'
 import { computed, ref } from 'vue'
 
@@ -14,10 +17,15 @@ const top = computed(() => Math.max(40, Math.ceil(Math.max(...high.value) / 5) *
 const x = (i: number) => LEFT + ((i + 0.5) * (W - LEFT)) / 12
 const y = (c: number) => BOTTOM - ((c - bottom.value) / (top.value - bottom.value)) * (BOTTOM - TOP)
 const marks = computed(() =>
-  Array.from({ length: Math.floor((top.value - bottom.value) / 10) + 1 }, (_, i) => Math.ceil(bottom.value / 10) * 10 + i * 10),
+  Array.from(
+    { length: Math.floor((top.value - bottom.value) / 10) + 1 },
+    (_, i) => Math.ceil(bottom.value / 10) * 10 + i * 10,
+  ),
 )
-const degrees = (c: number) => (units.value === 'metric' ? `${Math.round(c * 10) / 10} °C` : `${Math.round(c * 18 + 320) / 10} °F`)
-const line = (values: number[]) => `M${values.map((v, i) => `${x(i).toFixed(1)} ${y(v).toFixed(1)}`).join('L')}`
+const degrees = (c: number) =>
+  units.value === 'metric' ? `${Math.round(c * 10) / 10} °C` : `${Math.round(c * 18 + 320) / 10} °F`
+const line = (values: number[]) =>
+  `M${values.map((v, i) => `${x(i).toFixed(1)} ${y(v).toFixed(1)}`).join('L')}`
 const curves = computed(() => [
   { name: 'minimum', values: low.value, ink: 'var(--frost)' },
   { name: 'maximum', values: high.value, ink: 'var(--tape)' },
@@ -32,7 +40,11 @@ function drag(event: PointerEvent) {
   if (!held.value) return
   const box = (event.currentTarget as SVGElement).getBoundingClientRect()
   const at = ((event.clientY - box.top) * H) / box.height
-  set(held.value.curve, held.value.month, bottom.value + ((BOTTOM - at) / (BOTTOM - TOP)) * (top.value - bottom.value))
+  set(
+    held.value.curve,
+    held.value.month,
+    bottom.value + ((BOTTOM - at) / (BOTTOM - TOP)) * (top.value - bottom.value),
+  )
 }
 function key(event: KeyboardEvent, curve: string, month: number, value: number) {
   const by = { ArrowUp: 0.5, ArrowDown: -0.5, PageUp: 5, PageDown: -5 }[event.key]
@@ -62,7 +74,17 @@ function key(event: KeyboardEvent, curve: string, month: number, value: number) 
       />
       <text :x="LEFT - 8" :y="y(m) + 5" text-anchor="end" font-size="14">{{ degrees(m) }}</text>
     </g>
-    <text v-for="(m, i) in MONTHS" :key="m" :x="x(i)" y="286" text-anchor="middle" font-size="15" style="font-weight: 600">{{ m }}</text>
+    <text
+      v-for="(m, i) in MONTHS"
+      :key="m"
+      :x="x(i)"
+      y="286"
+      text-anchor="middle"
+      font-size="15"
+      style="font-weight: 600"
+    >
+      {{ m }}
+    </text>
     <g v-for="c in curves" :key="c.name">
       <path :d="line(c.values)" fill="none" :stroke="c.ink" stroke-width="2.5" />
       <g
@@ -81,8 +103,21 @@ function key(event: KeyboardEvent, curve: string, month: number, value: number) 
         @keydown="key($event, c.name, i, v)"
       >
         <circle :cx="x(i)" :cy="y(v)" r="14" fill="transparent" />
-        <circle :cx="x(i)" :cy="y(v)" r="6" :fill="wrong?.[`/tmax_c/${i}`] ? 'var(--tape)' : 'var(--sheet)'" :stroke="c.ink" stroke-width="2.5" />
-        <text :x="x(i)" :y="c.name === 'maximum' ? y(v) - 12 : y(v) + 22" text-anchor="middle" font-size="13" class="halo num">
+        <circle
+          :cx="x(i)"
+          :cy="y(v)"
+          r="6"
+          :fill="wrong?.[`/tmax_c/${i}`] ? 'var(--tape)' : 'var(--sheet)'"
+          :stroke="c.ink"
+          stroke-width="2.5"
+        />
+        <text
+          :x="x(i)"
+          :y="c.name === 'maximum' ? y(v) - 12 : y(v) + 22"
+          text-anchor="middle"
+          font-size="13"
+          class="halo num"
+        >
           {{ degrees(v).split(' ')[0] }}
         </text>
       </g>

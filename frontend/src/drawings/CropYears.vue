@@ -1,29 +1,55 @@
 <script setup lang="ts">
-/** Shares of a usual crop by year, brought back beside replanted: filled and outlined columns on one scale. */
+/**
+ * Shares of a usual crop by year, brought back beside replanted: filled and outlined columns on one
+ * scale.
+ */
 import { shareWords } from '@/geometry/measure'
 import { computed } from 'vue'
 
-const props = withDefaults(defineProps<{ heal: number[]; replant: number[]; healSays?: string; replantSays?: string }>(), {
-  healSays: 'brought back',
-  replantSays: 'replanted',
-})
+const props = withDefaults(
+  defineProps<{ heal: number[]; replant: number[]; healSays?: string; replantSays?: string }>(),
+  {
+    healSays: 'brought back',
+    replantSays: 'replanted',
+  },
+)
 const H = 84
 const W = 46
+const byYear = (shares: number[]) =>
+  shares.map((s, i) => `year ${i + 1} ${shareWords(s)}`).join(', ')
 const says = computed(
-  () =>
-    `${props.healSays}: ${props.heal.map((s, i) => `year ${i + 1} ${shareWords(s)}`).join(', ')}. ${props.replantSays}: ${props.replant.map((s, i) => `year ${i + 1} ${shareWords(s)}`).join(', ')}.`,
+  () => `${props.healSays}: ${byYear(props.heal)}. ${props.replantSays}: ${byYear(props.replant)}.`,
 )
 </script>
 
 <template>
   <figure class="m-0">
-    <svg :viewBox="`0 0 ${W * heal.length + 44} ${H + 44}`" class="block w-full h-auto max-w-[560px]" role="img" :aria-label="says">
+    <svg
+      :viewBox="`0 0 ${W * heal.length + 44} ${H + 44}`"
+      class="block w-full h-auto max-w-[560px]"
+      role="img"
+      :aria-label="says"
+    >
       <g v-for="t in [0, 0.5, 1]" :key="t">
-        <line x1="40" :x2="W * heal.length + 44" :y1="H + 10 - t * H" :y2="H + 10 - t * H" stroke="var(--rule)" />
+        <line
+          x1="40"
+          :x2="W * heal.length + 44"
+          :y1="H + 10 - t * H"
+          :y2="H + 10 - t * H"
+          stroke="var(--rule)"
+        />
         <text x="36" :y="H + 15 - t * H" font-size="13" text-anchor="end">{{ t * 100 }} %</text>
       </g>
       <g v-for="(s, i) in heal" :key="i" :transform="`translate(${44 + i * W} 0)`">
-        <rect x="3" :y="H + 10 - s * H" width="17" :height="Math.max(1, s * H)" fill="var(--fruit)" stroke="var(--ink)" stroke-width="1.4" />
+        <rect
+          x="3"
+          :y="H + 10 - s * H"
+          width="17"
+          :height="Math.max(1, s * H)"
+          fill="var(--fruit)"
+          stroke="var(--ink)"
+          stroke-width="1.4"
+        />
         <rect
           x="22"
           :y="H + 10 - replant[i]! * H"
@@ -38,7 +64,9 @@ const says = computed(
       <text :x="44" :y="H + 41" font-size="13">years after the freeze</text>
     </svg>
     <figcaption class="flex gap-5 text-[0.92rem]">
-      <span><i class="key" style="background: var(--fruit)" aria-hidden="true" /> {{ healSays }}</span>
+      <span
+        ><i class="key" style="background: var(--fruit)" aria-hidden="true" /> {{ healSays }}</span
+      >
       <span><i class="key hatch" aria-hidden="true" /> {{ replantSays }}</span>
       <span class="text-ink2">of the usual crop</span>
     </figcaption>

@@ -4,7 +4,11 @@ import type { Schemas } from '@/api/client'
 import { diameterWords } from '@/geometry/measure'
 import { computed } from 'vue'
 
-const props = defineProps<{ drawing: Schemas['CutDrawingOut']; units: 'metric' | 'us'; says: string }>()
+const props = defineProps<{
+  drawing: Schemas['CutDrawingOut']
+  units: 'metric' | 'us'
+  says: string
+}>()
 const W = 210
 const H = 150
 const PAD = 16
@@ -19,12 +23,26 @@ const box = computed(() => {
   const all = props.drawing.pieces
   const xs = all.flatMap((p) => [p.x0 - wide(p), p.x0 + wide(p), p.x1 - wide(p), p.x1 + wide(p)])
   const ys = all.flatMap((p) => [p.y0 - wide(p), p.y0 + wide(p), p.y1 - wide(p), p.y1 + wide(p)])
-  const [left, right, low, high] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)]
+  const [left, right, low, high] = [
+    Math.min(...xs),
+    Math.max(...xs),
+    Math.min(...ys),
+    Math.max(...ys),
+  ]
   const scale = Math.min((W - 2 * PAD) / (right - left), (H - 2 * PAD - 14) / (high - low))
-  return { left, high, scale, x: (W - (right - left) * scale) / 2, y: (H - 14 - (high - low) * scale) / 2 }
+  return {
+    left,
+    high,
+    scale,
+    x: (W - (right - left) * scale) / 2,
+    y: (H - 14 - (high - low) * scale) / 2,
+  }
 })
 const at = (x: number, y: number) =>
-  [box.value.x + (x - box.value.left) * box.value.scale, box.value.y + (box.value.high - y) * box.value.scale] as const
+  [
+    box.value.x + (x - box.value.left) * box.value.scale,
+    box.value.y + (box.value.high - y) * box.value.scale,
+  ] as const
 const flat = (l: Line) => {
   const [x1, y1] = at(l.x0, l.y0)
   const [x2, y2] = at(l.x1, l.y1)
@@ -47,21 +65,34 @@ const strokes = computed(() =>
   props.drawing.strokes.map((s) => {
     const line = flat(s)
     const long = Math.hypot(line.x2 - line.x1, line.y2 - line.y1) || 1
-    return { ...s, line, nx: line.x1 + ((line.x1 - line.x2) / long) * 11, ny: line.y1 + ((line.y1 - line.y2) / long) * 11 + 4 }
+    return {
+      ...s,
+      line,
+      nx: line.x1 + ((line.x1 - line.x2) / long) * 11,
+      ny: line.y1 + ((line.y1 - line.y2) / long) * 11 + 4,
+    }
   }),
 )
 const bar = computed(() => props.drawing.bar_m * box.value.scale)
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${W} ${H}`" class="cut-drawing" role="img" :aria-label="says" data-test="cut-drawing">
+  <svg
+    :viewBox="`0 0 ${W} ${H}`"
+    class="cut-drawing"
+    role="img"
+    :aria-label="says"
+    data-test="cut-drawing"
+  >
     <polygon v-for="(p, i) in drawing.pieces" :key="i" :points="outline(p)" :class="p.role" />
     <g v-for="s in strokes" :key="s.n">
       <line v-bind="s.line" :class="['stroke', s.kind]" />
       <text v-if="strokes.length > 1" :x="s.nx" :y="s.ny" class="n">{{ s.n }}</text>
     </g>
     <line :x1="W - 8 - bar" :x2="W - 8" :y1="H - 6" :y2="H - 6" class="bar" />
-    <text :x="W - 12 - bar" :y="H - 3" class="words">{{ diameterWords(drawing.bar_m * 1000, units) }}</text>
+    <text :x="W - 12 - bar" :y="H - 3" class="words">
+      {{ diameterWords(drawing.bar_m * 1000, units) }}
+    </text>
   </svg>
 </template>
 

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** The holding in plan, to scale: crowns as rings, the heart filled with the tone; gaps where a tree died; hedgerows as one band. */
+/**
+ * The holding in plan, to scale: crowns as rings, the heart filled with the tone; gaps where a tree
+ * died; hedgerows as one band.
+ */
 import type { Grove, GroveTree } from '@/api/client'
 import { fitPlan, rowPath, scaleBar, toPlan } from '@/geometry/plan'
 import { computed } from 'vue'
@@ -18,12 +21,19 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [tree: GroveTree]; open: [tree: GroveTree] }>()
 
 const blocks = computed(() => props.grove.blocks.filter((b) => b.site_id === props.siteId))
-const rows = computed(() => props.grove.rows.filter((r) => blocks.value.some((b) => b.id === r.block_id)))
+const rows = computed(() =>
+  props.grove.rows.filter((r) => blocks.value.some((b) => b.id === r.block_id)),
+)
 const rowOf = computed(() => new Map(rows.value.map((r) => [r.id, r])))
 const trees = computed(() => props.grove.trees.filter((t) => rowOf.value.has(t.row_id)))
 const gaps = computed(() => props.grove.gaps.filter((g) => rowOf.value.has(g.row_id)))
 const view = computed(() => {
-  const fitted = fitPlan(trees.value, props.width, props.height - 84, trees.value.length > 30 ? 7 : 5)
+  const fitted = fitPlan(
+    trees.value,
+    props.width,
+    props.height - 84,
+    trees.value.length > 30 ? 7 : 5,
+  )
   return { ...fitted, dy: fitted.dy + 58 }
 })
 
@@ -45,8 +55,13 @@ const lines = computed(() =>
 const plates = computed(() =>
   blocks.value.map((block) => {
     const mine = lines.value.filter((l) => l.row.block_id === block.id && l.first)
-    const high = mine.reduce((a, b) => ((b.first?.y ?? 0) < (a?.first?.y ?? Infinity) ? b : a), mine[0])
-    const top = Math.min(...drawn.value.filter((d) => d.tree.row_id === high?.row.id).map((d) => d.y - d.r))
+    const high = mine.reduce(
+      (a, b) => ((b.first?.y ?? 0) < (a?.first?.y ?? Infinity) ? b : a),
+      mine[0],
+    )
+    const top = Math.min(
+      ...drawn.value.filter((d) => d.tree.row_id === high?.row.id).map((d) => d.y - d.r),
+    )
     return { block, x: Math.max(6, (high?.first?.x ?? 0) - 26), y: Math.max(26, top - 12) }
   }),
 )
@@ -55,7 +70,10 @@ const cold = computed(() =>
     .filter((b) => b.frost_pocket)
     .map((block) => {
       const here = drawn.value.filter((d) => rowOf.value.get(d.tree.row_id)?.block_id === block.id)
-      const [left, right] = [Math.min(...here.map((d) => d.x)) - 22, Math.max(...here.map((d) => d.x)) + 22]
+      const [left, right] = [
+        Math.min(...here.map((d) => d.x)) - 22,
+        Math.max(...here.map((d) => d.x)) + 22,
+      ]
       const low = Math.max(...here.map((d) => d.y))
       const off = Math.abs(block.offset_c).toFixed(1)
       return {
@@ -70,18 +88,25 @@ const cold = computed(() =>
 /** Pots are drawn as squares, to the scale of a 60-litre pot and no smaller than can be seen. */
 const potSize = computed(() => Math.max(6, 1.1 * view.value.scale))
 const bar = computed(() => scaleBar(view.value, 130))
-const barWords = computed(() => (props.units === 'metric' ? `${bar.value} m` : `${Math.round(bar.value / 0.3048)} ft`))
+const barWords = computed(() =>
+  props.units === 'metric' ? `${bar.value} m` : `${Math.round(bar.value / 0.3048)} ft`,
+)
 const terraces = computed(() =>
   Array.from({ length: 6 }, (_, i) => {
     const y = (props.height / 6) * (i + 0.6)
-    return `M0 ${y + 18}C${props.width * 0.3} ${y + 26} ${props.width * 0.62} ${y - 16} ${props.width} ${y - 30}`
+    const w = props.width
+    return `M0 ${y + 18}C${w * 0.3} ${y + 26} ${w * 0.62} ${y - 16} ${w} ${y - 30}`
   }),
 )
-const fillOf = (tree: GroveTree) => (props.fills ? (props.fills.get(tree.id) ?? 'none') : TONES[tree.tone])
+const fillOf = (tree: GroveTree) =>
+  props.fills ? (props.fills.get(tree.id) ?? 'none') : TONES[tree.tone]
 const picked = computed(() => drawn.value.find((d) => d.tree.id === props.selected))
 function near(event: MouseEvent) {
   const box = (event.currentTarget as SVGElement).getBoundingClientRect()
-  const [x, y] = [((event.clientX - box.left) * props.width) / box.width, ((event.clientY - box.top) * props.height) / box.height]
+  const [x, y] = [
+    ((event.clientX - box.left) * props.width) / box.width,
+    ((event.clientY - box.top) * props.height) / box.height,
+  ]
   let best: (typeof drawn.value)[number] | undefined
   let gap = 30
   for (const d of drawn.value) {
@@ -109,11 +134,32 @@ function open(event: MouseEvent) {
     @click="click"
     @dblclick="open"
   >
-    <path v-for="(d, i) in terraces" :key="i" :d="d" fill="none" stroke="var(--rule)" :stroke-width="i % 3 === 1 ? 2.5 : 1.2" />
+    <path
+      v-for="(d, i) in terraces"
+      :key="i"
+      :d="d"
+      fill="none"
+      stroke="var(--rule)"
+      :stroke-width="i % 3 === 1 ? 2.5 : 1.2"
+    />
     <g v-for="line in lines" :key="line.row.id">
       <template v-if="line.row.kind === 'hedgerow'">
-        <path :d="line.path" fill="none" stroke="var(--ink)" :stroke-width="line.width + 3" stroke-linecap="round" stroke-linejoin="round" />
-        <path :d="line.path" fill="none" stroke="var(--sheet)" :stroke-width="line.width" stroke-linecap="round" stroke-linejoin="round" />
+        <path
+          :d="line.path"
+          fill="none"
+          stroke="var(--ink)"
+          :stroke-width="line.width + 3"
+          stroke-linecap="round"
+          stroke-linejoin="round"
+        />
+        <path
+          :d="line.path"
+          fill="none"
+          stroke="var(--sheet)"
+          :stroke-width="line.width"
+          stroke-linecap="round"
+          stroke-linejoin="round"
+        />
       </template>
       <path v-else :d="line.path" fill="none" stroke="var(--rule)" stroke-width="1" />
       <text
@@ -129,7 +175,14 @@ function open(event: MouseEvent) {
     </g>
     <g v-for="d in drawn" :key="d.tree.id">
       <template v-if="d.hedge">
-        <circle :cx="d.x" :cy="d.y" :r="Math.max(2.4, d.r * 0.36)" :fill="fillOf(d.tree)" stroke="var(--ink)" stroke-width="1" />
+        <circle
+          :cx="d.x"
+          :cy="d.y"
+          :r="Math.max(2.4, d.r * 0.36)"
+          :fill="fillOf(d.tree)"
+          stroke="var(--ink)"
+          stroke-width="1"
+        />
       </template>
       <template v-else>
         <rect
@@ -174,22 +227,58 @@ function open(event: MouseEvent) {
       stroke-width="1.6"
     />
     <g v-for="c in cold" :key="c.id">
-      <path :d="c.d" fill="none" stroke="var(--frost)" stroke-width="2" stroke-dasharray="1 5" stroke-linecap="round" />
+      <path
+        :d="c.d"
+        fill="none"
+        stroke="var(--frost)"
+        stroke-width="2"
+        stroke-dasharray="1 5"
+        stroke-linecap="round"
+      />
       <text :x="c.x" :y="c.y" font-size="15" style="fill: var(--frost); font-weight: 600">
-        cold air lies here, {{ units === 'metric' ? `${c.off} °C` : `${(Number(c.off) * 1.8).toFixed(1)} °F` }} under the station
+        cold air lies here,
+        {{ units === 'metric' ? `${c.off} °C` : `${(Number(c.off) * 1.8).toFixed(1)} °F` }} under
+        the station
       </text>
     </g>
     <g v-for="p in plates" :key="p.block.id" :transform="`translate(${p.x} ${p.y - 22})`">
-      <rect :width="p.block.name.length * 9.4 + 34" height="25" rx="7" fill="var(--sheet)" stroke="var(--ink)" stroke-width="2" />
+      <rect
+        :width="p.block.name.length * 9.4 + 34"
+        height="25"
+        rx="7"
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        stroke-width="2"
+      />
       <circle cx="13" cy="12.5" r="4" fill="var(--paper)" stroke="var(--ink)" stroke-width="2" />
       <text x="24" y="18.5" font-size="17" style="font-weight: 600">{{ p.block.name }}</text>
     </g>
     <g v-if="picked">
-      <circle :cx="picked.x" :cy="picked.y" :r="Math.max(picked.r, 8) + 5" fill="none" stroke="var(--tape)" stroke-width="3" />
+      <circle
+        :cx="picked.x"
+        :cy="picked.y"
+        :r="Math.max(picked.r, 8) + 5"
+        fill="none"
+        stroke="var(--tape)"
+        stroke-width="3"
+      />
     </g>
     <g :transform="`translate(${width - 190} ${height - 22})`" aria-hidden="true">
-      <rect :width="bar * view.scale" height="8" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.5" />
-      <rect v-for="i in 5" :key="i" :x="((i - 1) / 5) * bar * view.scale" :width="(bar * view.scale) / 10" height="8" fill="var(--ink)" />
+      <rect
+        :width="bar * view.scale"
+        height="8"
+        fill="var(--sheet)"
+        stroke="var(--ink)"
+        stroke-width="1.5"
+      />
+      <rect
+        v-for="i in 5"
+        :key="i"
+        :x="((i - 1) / 5) * bar * view.scale"
+        :width="(bar * view.scale) / 10"
+        height="8"
+        fill="var(--ink)"
+      />
       <text x="0" y="-5" font-size="14">0</text>
       <text :x="bar * view.scale" y="-5" font-size="14" text-anchor="end">{{ barWords }}</text>
       <g :transform="`translate(158 -8)`">

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Three rows across, to scale: as they stand, the wall to cut, the sun over them and the hours it gives. Handles move the wall; it decides nothing. */
+/**
+ * Three rows across, to scale: as they stand, the wall to cut, the sun over them and the hours it
+ * gives. Handles move the wall; it decides nothing.
+ */
 import type { Schemas } from '@/api/client'
 import { lengthWords, type Units } from '@/geometry/measure'
 import { scaleOf, sectionPath, sunSpot, type Wall } from '@/geometry/section'
@@ -19,15 +22,33 @@ const emit = defineEmits<{ drag: [wall: Partial<Wall>] }>()
 const W = 1180
 const MOST = 430
 const svg = ref<SVGSVGElement>()
-const s = computed(() => scaleOf(W, MOST, props.spacing, Math.max(props.now.height_m, props.cut.height_m)))
+const s = computed(() =>
+  scaleOf(W, MOST, props.spacing, Math.max(props.now.height_m, props.cut.height_m)),
+)
 /** As tall as the rows need, with some sky for the sun. */
 const H = computed(() => s.value.y0 + 30)
 const x = (m: number) => s.value.x0 + m * s.value.k
 const y = (m: number) => s.value.y0 - m * s.value.k
-const middles = computed(() => [-1, 0, 1].map((i) => ({ m: i * props.spacing, n: props.rows[i + 1] })))
+const middles = computed(() =>
+  [-1, 0, 1].map((i) => ({ m: i * props.spacing, n: props.rows[i + 1] })),
+)
 const path = (wall: Wall, m: number) => sectionPath(wall, m, x, y)
-const staff = computed(() => Array.from({ length: Math.floor(s.value.top / 0.5) }, (_, i) => i * 0.5))
-/** Bars of sun hours on the right-hand wall of the middle row and the left-hand one, outward from it. */
+const stemPath = (at: number) =>
+  `M${at - 3} ${y(0)}V${y(props.cut.skirt_m)}M${at + 3} ${y(0)}V${y(props.cut.skirt_m)}`
+/** A stem and two limbs, as far as the wall leaves room. */
+function limbsPath(m: number): string {
+  const fork = `M${x(m)} ${y(props.cut.skirt_m)}L`
+  const [reach, ends] = [props.cut.top_width_m * 0.36, y(props.cut.height_m * 0.74)]
+  const sides = [m - reach, m + reach].map((at) => `${fork}${x(at)} ${ends}`)
+  return [`${fork}${x(m)} ${y(props.cut.height_m * 0.86)}`, ...sides].join('')
+}
+const staff = computed(() =>
+  Array.from({ length: Math.floor(s.value.top / 0.5) }, (_, i) => i * 0.5),
+)
+/**
+ * Bars of sun hours on the right-hand wall of the middle row and the left-hand one, outward from
+ * it.
+ */
 const bars = computed(() => {
   const v = props.view
   if (!v) return []
@@ -37,10 +58,12 @@ const bars = computed(() => {
     wall.sun_hours.map((hours, i) => {
       const z = v.cut_heights_m[i]!
       const part = (z - props.cut.skirt_m) / Math.max(0.01, props.cut.height_m - props.cut.skirt_m)
-      const half = (props.cut.base_width_m + (props.cut.top_width_m - props.cut.base_width_m) * part) / 2
+      const half =
+        (props.cut.base_width_m + (props.cut.top_width_m - props.cut.base_width_m) * part) / 2
       const long = (hours / most) * room
       const at = side === 0 ? x(half) : x(-half) - long
-      const words = i === 0 || i === wall.sun_hours.length - 1 || i === 4 ? `${hours.toFixed(1)} h` : ''
+      const words =
+        i === 0 || i === wall.sun_hours.length - 1 || i === 4 ? `${hours.toFixed(1)} h` : ''
       return {
         key: `${side}-${i}`,
         x: at,
@@ -54,7 +77,11 @@ const bars = computed(() => {
   )
 })
 const sun = computed(() => (props.step ? sunSpot(props.step, W, s.value, x, y) : null))
-const alley = computed(() => ({ a: x(props.cut.base_width_m / 2), b: x(props.spacing - props.cut.base_width_m / 2), y: y(props.cut.skirt_m / 2) }))
+const alley = computed(() => ({
+  a: x(props.cut.base_width_m / 2),
+  b: x(props.spacing - props.cut.base_width_m / 2),
+  y: y(props.cut.skirt_m / 2),
+}))
 const shade = computed(() =>
   (props.step?.lit_from ?? []).map((z, side) => {
     const half = (at: number) => {
@@ -63,12 +90,22 @@ const shade = computed(() =>
     }
     const sign = side === 0 ? 1 : -1
     const from = z ?? props.cut.height_m
-    return { x1: x(sign * half(props.cut.skirt_m)), y1: y(props.cut.skirt_m), x2: x(sign * half(from)), y2: y(from) }
+    return {
+      x1: x(sign * half(props.cut.skirt_m)),
+      y1: y(props.cut.skirt_m),
+      x2: x(sign * half(from)),
+      y2: y(from),
+    }
   }),
 )
 type Handle = 'roof' | 'foot' | 'shoulder'
 const handles = computed(() => [
-  { id: 'roof' as Handle, cx: x(0), cy: y(props.cut.height_m), says: `Roof, ${lengthWords(props.cut.height_m, props.units)}` },
+  {
+    id: 'roof' as Handle,
+    cx: x(0),
+    cy: y(props.cut.height_m),
+    says: `Roof, ${lengthWords(props.cut.height_m, props.units)}`,
+  },
   {
     id: 'foot' as Handle,
     cx: x(props.cut.base_width_m / 2),
@@ -96,7 +133,10 @@ function change(id: Handle, mx: number, mz: number) {
 function move(event: PointerEvent) {
   if (!held) return
   const box = svg.value!.getBoundingClientRect()
-  const [px, py] = [((event.clientX - box.left) * W) / box.width, ((event.clientY - box.top) * H.value) / box.height]
+  const [px, py] = [
+    ((event.clientX - box.left) * W) / box.width,
+    ((event.clientY - box.top) * H.value) / box.height,
+  ]
   change(held, (px - s.value.x0) / s.value.k, (s.value.y0 - py) / s.value.k)
 }
 function down(event: PointerEvent, id: Handle) {
@@ -104,7 +144,12 @@ function down(event: PointerEvent, id: Handle) {
   svg.value?.setPointerCapture(event.pointerId)
 }
 function key(event: KeyboardEvent, id: Handle) {
-  const by = { ArrowUp: [0, 0.05], ArrowDown: [0, -0.05], ArrowRight: [0.05, 0], ArrowLeft: [-0.05, 0] }[event.key]
+  const by = {
+    ArrowUp: [0, 0.05],
+    ArrowDown: [0, -0.05],
+    ArrowRight: [0.05, 0],
+    ArrowLeft: [-0.05, 0],
+  }[event.key]
   if (!by) return
   event.preventDefault()
   const half = id === 'foot' ? props.cut.base_width_m / 2 : props.cut.top_width_m / 2
@@ -125,27 +170,64 @@ function key(event: KeyboardEvent, id: Handle) {
   >
     <g aria-hidden="true">
       <g v-for="m in staff" :key="m">
-        <rect x="30" :y="y(m + 0.5)" width="13" :height="0.5 * s.k" :fill="(m * 2) % 2 ? 'var(--ink)' : 'var(--sheet)'" stroke="var(--ink)" />
-        <rect x="43" :y="y(m + 0.5)" width="13" :height="0.5 * s.k" :fill="(m * 2) % 2 ? 'var(--sheet)' : 'var(--ink)'" stroke="var(--ink)" />
-        <text v-if="m % 1 === 0" x="22" :y="y(m) + 5" text-anchor="end" font-size="15">{{ m }}</text>
+        <rect
+          x="30"
+          :y="y(m + 0.5)"
+          width="13"
+          :height="0.5 * s.k"
+          :fill="(m * 2) % 2 ? 'var(--ink)' : 'var(--sheet)'"
+          stroke="var(--ink)"
+        />
+        <rect
+          x="43"
+          :y="y(m + 0.5)"
+          width="13"
+          :height="0.5 * s.k"
+          :fill="(m * 2) % 2 ? 'var(--sheet)' : 'var(--ink)'"
+          stroke="var(--ink)"
+        />
+        <text v-if="m % 1 === 0" x="22" :y="y(m) + 5" text-anchor="end" font-size="15">
+          {{ m }}
+        </text>
       </g>
       <line x1="64" :x2="W - 8" :y1="y(0)" :y2="y(0)" stroke="var(--ink)" stroke-width="2" />
       <g v-for="row in middles" :key="row.m">
         <path :d="path(now, row.m)" class="now" />
         <path :d="path(cut, row.m)" class="cut" />
-        <path :d="`M${x(row.m) - 3} ${y(0)}V${y(cut.skirt_m)}M${x(row.m) + 3} ${y(0)}V${y(cut.skirt_m)}`" class="stem" />
-        <path
-          :d="`M${x(row.m)} ${y(cut.skirt_m)}L${x(row.m)} ${y(cut.height_m * 0.86)}M${x(row.m)} ${y(cut.skirt_m)}L${x(row.m - cut.top_width_m * 0.36)} ${y(cut.height_m * 0.74)}M${x(row.m)} ${y(cut.skirt_m)}L${x(row.m + cut.top_width_m * 0.36)} ${y(cut.height_m * 0.74)}`"
-          class="limbs"
-        />
-        <text v-if="row.n !== undefined" :x="x(row.m)" :y="y(0) + 20" text-anchor="middle" font-size="15">row {{ row.n }}</text>
+        <path :d="stemPath(x(row.m))" class="stem" />
+        <path :d="limbsPath(row.m)" class="limbs" />
+        <text
+          v-if="row.n !== undefined"
+          :x="x(row.m)"
+          :y="y(0) + 20"
+          text-anchor="middle"
+          font-size="15"
+        >
+          row {{ row.n }}
+        </text>
       </g>
       <g class="dimension">
         <line :x1="x(-spacing)" :x2="x(0)" :y1="y(s.top) + 6" :y2="y(s.top) + 6" />
-        <line v-for="m in [-spacing, 0]" :key="m" :x1="x(m)" :x2="x(m)" :y1="y(s.top) + 1" :y2="y(s.top) + 11" />
-        <text :x="x(-spacing / 2)" :y="y(s.top)" text-anchor="middle" font-size="15">{{ lengthWords(spacing, units) }}</text>
+        <line
+          v-for="m in [-spacing, 0]"
+          :key="m"
+          :x1="x(m)"
+          :x2="x(m)"
+          :y1="y(s.top) + 1"
+          :y2="y(s.top) + 11"
+        />
+        <text :x="x(-spacing / 2)" :y="y(s.top)" text-anchor="middle" font-size="15">
+          {{ lengthWords(spacing, units) }}
+        </text>
         <line :x1="alley.a" :x2="alley.b" :y1="alley.y" :y2="alley.y" />
-        <line v-for="m in [alley.a, alley.b]" :key="m" :x1="m" :x2="m" :y1="alley.y - 5" :y2="alley.y + 5" />
+        <line
+          v-for="m in [alley.a, alley.b]"
+          :key="m"
+          :x1="m"
+          :x2="m"
+          :y1="alley.y - 5"
+          :y2="alley.y + 5"
+        />
         <text :x="(alley.a + alley.b) / 2" :y="alley.y - 6" text-anchor="middle" font-size="15">
           alley {{ lengthWords(Math.max(0, spacing - cut.base_width_m), units) }}
         </text>
@@ -153,7 +235,9 @@ function key(event: KeyboardEvent, id: Handle) {
       <line v-for="(l, i) in shade" :key="i" v-bind="l" class="shade" />
       <g v-for="b in bars" :key="b.key">
         <rect :x="b.x" :y="b.y" :width="Math.max(0, b.w)" height="11" class="bar" />
-        <text v-if="b.words" :x="b.wx" :y="b.y + 10" :text-anchor="b.anchor" font-size="13">{{ b.words }}</text>
+        <text v-if="b.words" :x="b.wx" :y="b.y + 10" :text-anchor="b.anchor" font-size="13">
+          {{ b.words }}
+        </text>
       </g>
       <text
         v-for="(f, i) in facings"
@@ -179,7 +263,9 @@ function key(event: KeyboardEvent, id: Handle) {
         tabindex="0"
         role="slider"
         :aria-label="h.says"
-        :aria-valuenow="h.id === 'roof' ? cut.height_m : h.id === 'foot' ? cut.base_width_m : cut.top_width_m"
+        :aria-valuenow="
+          h.id === 'roof' ? cut.height_m : h.id === 'foot' ? cut.base_width_m : cut.top_width_m
+        "
         :aria-valuetext="h.says"
         :data-handle="h.id"
         @pointerdown.prevent="down($event, h.id)"

@@ -12,7 +12,13 @@ defineProps<{ x: number; y: number; n: number; free: boolean; left: boolean; on:
       :stroke="on ? 'var(--frost)' : 'none'"
       stroke-width="3"
     />
-    <text :x="left ? -12 : 12" y="6" font-size="18" text-anchor="middle" :style="{ fill: free ? 'var(--paper)' : 'var(--on-tape)', fontWeight: 600 }">
+    <text
+      :x="left ? -12 : 12"
+      y="6"
+      font-size="18"
+      text-anchor="middle"
+      :style="{ fill: free ? 'var(--paper)' : 'var(--on-tape)', fontWeight: 600 }"
+    >
       {{ n }}
     </text>
   </g>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** One tree seen from the side, to scale, against the measuring staff. Plain numbers in, shapes out; it decides nothing. */
+/**
+ * One tree seen from the side, to scale, against the measuring staff. Plain numbers in, shapes out;
+ * it decides nothing.
+ */
 import type { Cut, Frame, Limb } from '@/api/client'
 import {
   alongShare,
@@ -40,12 +43,18 @@ const props = defineProps<{
   /** Limbs of a quiet drawing can be touched. */
   touch?: boolean
 }>()
-const emit = defineEmits<{ pick: [limb: string, keep: number]; slide: [limb: string, keep: number]; settle: [] }>()
+const emit = defineEmits<{
+  pick: [limb: string, keep: number]
+  slide: [limb: string, keep: number]
+  settle: []
+}>()
 
 const LEFT = 62
 const svg = ref<SVGSVGElement>()
 const radius = computed(() => Math.max(props.frame.spread_m / 2, 0.35))
-const top = computed(() => Math.max(props.frame.height_m, props.cap ?? 0, props.plain ? 0 : props.reach) * 1.04 + 0.12)
+const top = computed(
+  () => Math.max(props.frame.height_m, props.cap ?? 0, props.plain ? 0 : props.reach) * 1.04 + 0.12,
+)
 const view = computed(() => {
   const box = { left: LEFT + 22, right: props.width - 12, top: 14, bottom: props.height - 34 }
   return fit(box, top.value, radius.value + 0.18, props.from)
@@ -66,7 +75,8 @@ interface Drawn {
 }
 
 /** Where on a limb the leaves begin: suckers and sprouts are leafy all along, others outside. */
-const leafFrom = (limb: Limb) => (limb.sucker || limb.kind === 'sprout' ? 0.15 : limb.on === 'trunk' ? 0.5 : 0.3)
+const leafFrom = (limb: Limb) =>
+  limb.sucker || limb.kind === 'sprout' ? 0.15 : limb.on === 'trunk' ? 0.5 : 0.3
 
 const limbs = computed<Drawn[]>(() =>
   props.frame.limbs
@@ -75,11 +85,26 @@ const limbs = computed<Drawn[]>(() =>
       const keep = gone.value.has(limb.id) ? 0 : keepOf.value.get(limb.id)
       const share = keep === undefined ? 1 : keep / limb.length_m
       const cutAt = between(a, b, share)
-      const mm = (s: number) => ((limb.base_mm + (limb.tip_mm - limb.base_mm) * s) / 1000) * view.value.scale
-      const [pa, pb, pc] = [project(a, view.value), project(b, view.value), project(cutAt, view.value)]
-      const leaves = limb.state === 'dead' ? 0 : Math.round((limb.sucker ? 14 : 34) * limb.foliage * Math.min(1.6, 0.5 + limb.base_mm / 40))
-      const spread = limb.sucker ? 0.08 : limb.kind === 'sprout' ? 0.11 : Math.min(0.3, 0.12 + limb.length_m * 0.12)
-      const path = (from: number, to: number) => (leaves && to > from ? leafPath(limb.id, a, b, from, to, leaves * 2, spread, view.value) : '')
+      const mm = (s: number) =>
+        ((limb.base_mm + (limb.tip_mm - limb.base_mm) * s) / 1000) * view.value.scale
+      const [pa, pb, pc] = [
+        project(a, view.value),
+        project(b, view.value),
+        project(cutAt, view.value),
+      ]
+      const leaves =
+        limb.state === 'dead'
+          ? 0
+          : Math.round(
+              (limb.sucker ? 14 : 34) * limb.foliage * Math.min(1.6, 0.5 + limb.base_mm / 40),
+            )
+      const spread = limb.sucker
+        ? 0.08
+        : limb.kind === 'sprout'
+          ? 0.11
+          : Math.min(0.3, 0.12 + limb.length_m * 0.12)
+      const path = (from: number, to: number) =>
+        leaves && to > from ? leafPath(limb.id, a, b, from, to, leaves * 2, spread, view.value) : ''
       return {
         limb,
         near: nearness(between(a, b, 0.5), props.from),
@@ -88,7 +113,10 @@ const limbs = computed<Drawn[]>(() =>
         hit: `M${pa[0]} ${pa[1]}L${pb[0]} ${pb[1]}`,
         leavesInk: path(leafFrom(limb), share),
         leavesGhost: share < 0.999 ? path(Math.max(share, leafFrom(limb)), 1) : '',
-        fruit: fruitPlaces(limb.id, a, b, limb.fruit, view.value).map((at) => ({ at, ghost: share < 0.999 })),
+        fruit: fruitPlaces(limb.id, a, b, limb.fruit, view.value).map((at) => ({
+          at,
+          ghost: share < 0.999,
+        })),
         tipAt: pb,
       }
     })
@@ -100,16 +128,34 @@ const trunk = computed(() => {
   const w = (props.frame.trunk_mm / 1000) * v.scale * 0.5
   const kept = keepOf.value.get('trunk')
   const h = (kept ?? props.frame.trunk_m) * v.scale
-  const d = `M${v.x0 - w * 1.3} ${v.y0}Q${v.x0 - w} ${v.y0 - h * 0.25} ${v.x0 - w} ${v.y0 - h}L${v.x0 + w} ${v.y0 - h}Q${v.x0 + w} ${v.y0 - h * 0.25} ${v.x0 + w * 1.3} ${v.y0}Z`
+  const [foot, bend, top] = [v.y0, v.y0 - h * 0.25, v.y0 - h]
+  const [left, right] = [v.x0 - w, v.x0 + w]
+  const d = [
+    `M${v.x0 - w * 1.3} ${foot}Q${left} ${bend} ${left} ${top}`,
+    `L${right} ${top}Q${right} ${bend} ${v.x0 + w * 1.3} ${foot}Z`,
+  ].join('')
   return { d, w: Math.max(w, 2) }
 })
-const union = computed(() => (props.frame.union_m === null ? null : view.value.y0 - props.frame.union_m * view.value.scale))
+const unionLine = computed(() => {
+  const [w, rise] = [trunk.value.w, trunk.value.w * 0.28]
+  const [left, right] = [view.value.x0 - w * 1.15, view.value.x0 + w * 1.15]
+  return `M${left} ${union.value! + rise}L${right} ${union.value! - rise}`
+})
+const says = computed(() => {
+  const { height_m: tall, spread_m: across } = props.frame
+  const size = `${lengthWords(tall, props.units)} tall, ${lengthWords(across, props.units)} across`
+  return `The tree from ${windWords(props.from)}, ${size}`
+})
+const union = computed(() =>
+  props.frame.union_m === null ? null : view.value.y0 - props.frame.union_m * view.value.scale,
+)
 
 /** Pointers on the staff, kept from lying on each other. */
 const pointers = computed(() => {
   const list: { at: number; text: string; tone: string; dash: string }[] = []
   const add = (at: number | null | undefined, name: string, tone: string, dash: string) => {
-    if (at !== null && at !== undefined && at > 0.03) list.push({ at, text: `${name} ${lengthWords(at, props.units)}`, tone, dash })
+    if (at !== null && at !== undefined && at > 0.03)
+      list.push({ at, text: `${name} ${lengthWords(at, props.units)}`, tone, dash })
   }
   add(props.cap, 'cap', 'var(--tape)', '10 5')
   if (!props.plain) add(props.reach, 'reach', 'var(--ink2)', '2 5')
@@ -122,15 +168,25 @@ const pointers = computed(() => {
   return list.map((p, i) => ({ ...p, y: y(p.at), labelY: spread[i]! }))
 })
 const afterY = computed(() =>
-  props.afterHeight && props.afterHeight < props.frame.height_m - 0.005 ? view.value.y0 - props.afterHeight * view.value.scale : null,
+  props.afterHeight && props.afterHeight < props.frame.height_m - 0.005
+    ? view.value.y0 - props.afterHeight * view.value.scale
+    : null,
 )
 
-/** Diameters of measured limbs, main limbs first, left out where they would lie on each other. The limb in hand always shows its own. */
+/**
+ * Diameters of measured limbs, main limbs first, left out where they would lie on each other. The
+ * limb in hand always shows its own.
+ */
 const labels = computed(() => {
   if (props.plain && props.width < 600) return []
   const taken: { x: number; y: number; w: number }[] = []
   const shown = limbs.value
-    .filter((d) => !gone.value.has(d.limb.id) && !d.limb.sucker && (d.limb.measured || d.limb.id === props.selected))
+    .filter(
+      (d) =>
+        !gone.value.has(d.limb.id) &&
+        !d.limb.sucker &&
+        (d.limb.measured || d.limb.id === props.selected),
+    )
     // a small drawing has room for the main limbs and the one in hand
     .filter((d) => props.width > 600 || d.limb.on === 'trunk' || d.limb.id === props.selected)
   const rank = (l: Limb) => (l.id === props.selected ? 0 : l.on === 'trunk' ? 1 : 2)
@@ -138,11 +194,26 @@ const labels = computed(() => {
     .sort((a, b) => rank(a.limb) - rank(b.limb) || b.limb.base_mm - a.limb.base_mm)
     .map((d) => {
       const main = d.limb.on === 'trunk' || d.limb.id === props.selected
-      const p = project(between(d.limb.start as unknown as Point3, d.limb.end as unknown as Point3, main ? 0.42 : 0.5), view.value)
-      return { id: d.limb.id, x: p[0], y: p[1], main, w: main ? 54 : 44, text: diameterWords(d.limb.base_mm, props.units) }
+      const p = project(
+        between(
+          d.limb.start as unknown as Point3,
+          d.limb.end as unknown as Point3,
+          main ? 0.42 : 0.5,
+        ),
+        view.value,
+      )
+      return {
+        id: d.limb.id,
+        x: p[0],
+        y: p[1],
+        main,
+        w: main ? 54 : 44,
+        text: diameterWords(d.limb.base_mm, props.units),
+      }
     })
     .filter((l) => {
-      if (taken.some((t) => Math.abs(t.x - l.x) < (t.w + l.w) / 2 && Math.abs(t.y - l.y) < 19)) return false
+      if (taken.some((t) => Math.abs(t.x - l.x) < (t.w + l.w) / 2 && Math.abs(t.y - l.y) < 19))
+        return false
       taken.push(l)
       return true
     })
@@ -151,17 +222,30 @@ const labels = computed(() => {
 const edgePath = computed(() => {
   const e = props.edge ?? []
   if (!e.length) return ''
-  const at = (z: number, half: number) => `${view.value.x0 + half * view.value.scale} ${view.value.y0 - z * view.value.scale}`
-  return `M${[...e.map((p) => at(p.z, -p.half_m)), ...[...e].reverse().map((p) => at(p.z, p.half_m))].join('L')}Z`
+  const at = (z: number, half: number) =>
+    `${view.value.x0 + half * view.value.scale} ${view.value.y0 - z * view.value.scale}`
+  const [near, far] = [e.map((p) => at(p.z, -p.half_m)), e.map((p) => at(p.z, p.half_m))]
+  return `M${[...near, ...far.reverse()].join('L')}Z`
 })
 const flags = computed(() => {
   const list = (props.cuts ?? []).map((cut, i) => {
     const limb = props.frame.limbs.find((l) => l.id === cut.limb)
     const p: Point3 = limb
-      ? between(limb.start as unknown as Point3, limb.end as unknown as Point3, Math.min(1, (cut.keep_m || 0.02) / limb.length_m))
+      ? between(
+          limb.start as unknown as Point3,
+          limb.end as unknown as Point3,
+          Math.min(1, (cut.keep_m || 0.02) / limb.length_m),
+        )
       : [0, 0, cut.keep_m]
     const [x, y] = project(p, view.value)
-    return { cut, n: i + 1, x, y, left: x < view.value.x0, free: (props.free ?? []).includes(cut.limb) }
+    return {
+      cut,
+      n: i + 1,
+      x,
+      y,
+      left: x < view.value.x0,
+      free: (props.free ?? []).includes(cut.limb),
+    }
   })
   const spread = spreadLabels(
     list.map((f) => f.y),
@@ -174,8 +258,14 @@ let dragging: Limb | null = null
 function keepAt(event: PointerEvent, limb: Limb): number {
   if (limb.sucker) return 0
   const box = svg.value!.getBoundingClientRect()
-  const p: Point2 = [((event.clientX - box.left) * props.width) / box.width, ((event.clientY - box.top) * props.height) / box.height]
-  const [a, b] = [project(limb.start as unknown as Point3, view.value), project(limb.end as unknown as Point3, view.value)]
+  const p: Point2 = [
+    ((event.clientX - box.left) * props.width) / box.width,
+    ((event.clientY - box.top) * props.height) / box.height,
+  ]
+  const [a, b] = [
+    project(limb.start as unknown as Point3, view.value),
+    project(limb.end as unknown as Point3, view.value),
+  ]
   const keep = alongShare(p, a, b) * limb.length_m
   if (keep < 0.06) return 0
   // draw the cut to a fork that is near, so that it falls just above the side branch
@@ -201,7 +291,9 @@ const person = computed(() => {
   const s = view.value.scale
   const [x, y] = [LEFT + 66, view.value.y0]
   const n = (m: number) => (y - m * s).toFixed(1)
-  return `M${x} ${n(1.5)}V${n(0.82)}L${x - 0.08 * s} ${y}M${x} ${n(0.82)}L${x + 0.08 * s} ${y}M${x} ${n(1.4)}L${x - 0.11 * s} ${n(1.72)}L${x - 0.13 * s} ${n(props.reach)}M${x} ${n(1.4)}L${x + 0.1 * s} ${n(0.95)}`
+  const legs = `V${n(0.82)}L${x - 0.08 * s} ${y}M${x} ${n(0.82)}L${x + 0.08 * s} ${y}`
+  const raised = `M${x} ${n(1.4)}L${x - 0.11 * s} ${n(1.72)}L${x - 0.13 * s} ${n(props.reach)}`
+  return `M${x} ${n(1.5)}${legs}${raised}M${x} ${n(1.4)}L${x + 0.1 * s} ${n(0.95)}`
 })
 </script>
 
@@ -212,21 +304,41 @@ const person = computed(() => {
     class="block w-full h-auto select-none"
     :class="{ 'touch-none': !plain }"
     role="group"
-    :aria-label="`The tree from ${windWords(from)}, ${lengthWords(frame.height_m, units)} tall, ${lengthWords(frame.spread_m, units)} across`"
+    :aria-label="says"
     @pointermove="move"
     @pointerup="up"
     @pointercancel="up"
   >
     <g aria-hidden="true">
-      <line :x1="LEFT + 32" :x2="width" :y1="view.y0" :y2="view.y0" stroke="var(--ink)" stroke-width="2" />
+      <line
+        :x1="LEFT + 32"
+        :x2="width"
+        :y1="view.y0"
+        :y2="view.y0"
+        stroke="var(--ink)"
+        stroke-width="2"
+      />
       <path
-        :d="Array.from({ length: Math.floor((width - LEFT - 40) / 14) }, (_, i) => `M${LEFT + 38 + i * 14} ${view.y0 + 10}l9 -9`).join('')"
+        :d="
+          Array.from(
+            { length: Math.floor((width - LEFT - 40) / 14) },
+            (_, i) => `M${LEFT + 38 + i * 14} ${view.y0 + 10}l9 -9`,
+          ).join('')
+        "
         stroke="var(--ink)"
         opacity=".5"
       />
       <template v-for="p in pointers" :key="p.text">
         <path :d="`M${LEFT} ${p.y}l12 -7v14z`" :fill="p.tone" />
-        <line :x1="LEFT + 12" :x2="width - 12" :y1="p.y" :y2="p.y" :stroke="p.tone" stroke-width="1.5" :stroke-dasharray="p.dash" />
+        <line
+          :x1="LEFT + 12"
+          :x2="width - 12"
+          :y1="p.y"
+          :y2="p.y"
+          :stroke="p.tone"
+          stroke-width="1.5"
+          :stroke-dasharray="p.dash"
+        />
       </template>
       <g v-if="!plain" stroke="var(--edge)" stroke-width="2" fill="none" opacity=".6">
         <circle :cx="LEFT + 66" :cy="view.y0 - 1.62 * view.scale" :r="0.1 * view.scale" />
@@ -235,39 +347,69 @@ const person = computed(() => {
     </g>
     <StaffMark :x="LEFT - 30" :y0="view.y0" :scale="view.scale" :top="top" :units="units" />
 
-    <g aria-hidden="true" :fill="frame.origin === 'sketched' ? 'none' : 'var(--leaf)'" :stroke="frame.origin === 'sketched' ? 'var(--leaf)' : 'none'">
+    <g
+      aria-hidden="true"
+      :fill="frame.origin === 'sketched' ? 'none' : 'var(--leaf)'"
+      :stroke="frame.origin === 'sketched' ? 'var(--leaf)' : 'none'"
+    >
       <template v-for="d in limbs" :key="d.limb.id">
-        <path v-if="d.leavesInk" :d="d.leavesInk" :opacity="frame.origin === 'sketched' ? 0.45 : 0.5" />
+        <path
+          v-if="d.leavesInk"
+          :d="d.leavesInk"
+          :opacity="frame.origin === 'sketched' ? 0.45 : 0.5"
+        />
         <path v-if="d.leavesGhost" :d="d.leavesGhost" opacity=".14" />
       </template>
     </g>
 
-    <path v-if="edgePath" :d="edgePath" fill="none" stroke="var(--tape)" stroke-width="2.5" stroke-dasharray="9 5" aria-hidden="true" />
-    <path :d="trunk.d" fill="var(--sheet)" stroke="var(--ink)" stroke-width="1.8" aria-hidden="true" />
+    <path
+      v-if="edgePath"
+      :d="edgePath"
+      fill="none"
+      stroke="var(--tape)"
+      stroke-width="2.5"
+      stroke-dasharray="9 5"
+      aria-hidden="true"
+    />
+    <path
+      :d="trunk.d"
+      fill="var(--sheet)"
+      stroke="var(--ink)"
+      stroke-width="1.8"
+      aria-hidden="true"
+    />
     <g aria-hidden="true">
       <template v-for="d in limbs" :key="d.limb.id">
-        <path v-if="d.ghost" :d="d.ghost" fill="none" stroke="var(--ink)" stroke-width="1.2" stroke-dasharray="4 4" opacity=".65" />
+        <path
+          v-if="d.ghost"
+          :d="d.ghost"
+          fill="none"
+          stroke="var(--ink)"
+          stroke-width="1.2"
+          stroke-dasharray="4 4"
+          opacity=".65"
+        />
         <path
           v-if="d.ink"
           :d="d.ink"
           :fill="d.limb.state === 'dead' ? 'url(#dead)' : 'var(--sheet)'"
           stroke="var(--ink)"
           :stroke-width="d.limb.measured ? 1.7 : 1"
-          :stroke-dasharray="d.limb.measured ? (d.limb.state === 'dead' ? '5 3' : undefined) : '7 3'"
+          :stroke-dasharray="
+            d.limb.measured ? (d.limb.state === 'dead' ? '5 3' : undefined) : '7 3'
+          "
         />
-        <path v-if="selected === d.limb.id" :d="d.hit" stroke="var(--frost)" stroke-width="3" fill="none" />
+        <path
+          v-if="selected === d.limb.id"
+          :d="d.hit"
+          stroke="var(--frost)"
+          stroke-width="3"
+          fill="none"
+        />
       </template>
       <g v-if="union !== null">
-        <path
-          :d="`M${view.x0 - trunk.w * 1.15} ${union + trunk.w * 0.28}L${view.x0 + trunk.w * 1.15} ${union - trunk.w * 0.28}`"
-          stroke="#15201a"
-          stroke-width="8"
-        />
-        <path
-          :d="`M${view.x0 - trunk.w * 1.15} ${union + trunk.w * 0.28}L${view.x0 + trunk.w * 1.15} ${union - trunk.w * 0.28}`"
-          stroke="var(--band)"
-          stroke-width="4"
-        />
+        <path :d="unionLine" stroke="#15201a" stroke-width="8" />
+        <path :d="unionLine" stroke="var(--band)" stroke-width="4" />
       </g>
       <template v-for="d in limbs" :key="d.limb.id">
         <circle
@@ -297,23 +439,65 @@ const person = computed(() => {
         @pointerdown="touch || down($event, d.limb)"
         @click="touch && emit('pick', d.limb.id, 0)"
       >
-        <title>{{ d.limb.name }}, {{ diameterWords(d.limb.base_mm, units) }}, {{ lengthWords(d.limb.length_m, units) }} long</title>
+        <title>
+          {{ d.limb.name }}, {{ diameterWords(d.limb.base_mm, units) }},
+          {{ lengthWords(d.limb.length_m, units) }} long
+        </title>
       </path>
     </g>
     <g aria-hidden="true">
       <g v-for="l in labels" :key="l.id" pointer-events="none">
-        <rect :x="l.x - l.w / 2" :y="l.y - 10" :width="l.w" height="19" rx="3" fill="var(--paper)" opacity=".9" />
-        <text :x="l.x" :y="l.y + 5" :font-size="l.main ? 15 : 13" text-anchor="middle">{{ l.text }}</text>
+        <rect
+          :x="l.x - l.w / 2"
+          :y="l.y - 10"
+          :width="l.w"
+          height="19"
+          rx="3"
+          fill="var(--paper)"
+          opacity=".9"
+        />
+        <text :x="l.x" :y="l.y + 5" :font-size="l.main ? 15 : 13" text-anchor="middle">
+          {{ l.text }}
+        </text>
       </g>
-      <text v-if="union !== null" :x="view.x0 + trunk.w + 46" :y="union + 18" font-size="15" style="font-weight: 600" class="halo">
+      <text
+        v-if="union !== null"
+        :x="view.x0 + trunk.w + 46"
+        :y="union + 18"
+        font-size="15"
+        style="font-weight: 600"
+        class="halo"
+      >
         union {{ lengthWords(frame.union_m!, units) }}
       </text>
-      <text v-for="p in pointers" :key="p.text" :x="LEFT + 16" :y="p.labelY" font-size="15" class="halo" :style="{ fill: p.tone, fontWeight: 600 }">
+      <text
+        v-for="p in pointers"
+        :key="p.text"
+        :x="LEFT + 16"
+        :y="p.labelY"
+        font-size="15"
+        class="halo"
+        :style="{ fill: p.tone, fontWeight: 600 }"
+      >
         {{ p.text }}
       </text>
       <g v-if="afterY !== null">
-        <line :x1="view.x0" :x2="width - 12" :y1="afterY" :y2="afterY" stroke="var(--ink)" stroke-width="1.5" />
-        <text :x="width - 12" :y="afterY - 6" font-size="15" text-anchor="end" class="halo" style="font-weight: 600">
+        <line
+          :x1="view.x0"
+          :x2="width - 12"
+          :y1="afterY"
+          :y2="afterY"
+          stroke="var(--ink)"
+          stroke-width="1.5"
+        />
+        <text
+          :x="width - 12"
+          :y="afterY - 6"
+          font-size="15"
+          text-anchor="end"
+          class="halo"
+          style="font-weight: 600"
+        >
           after {{ lengthWords(afterHeight!, units) }}
         </text>
       </g>
@@ -325,7 +509,14 @@ const person = computed(() => {
       :data-flag="f.n"
       @pointerdown="limbOf(f.cut.limb) && down($event, limbOf(f.cut.limb)!)"
     >
-      <TapeFlag :x="f.x" :y="f.y" :n="f.n" :free="f.free" :left="f.left" :on="selected === f.cut.limb" />
+      <TapeFlag
+        :x="f.x"
+        :y="f.y"
+        :n="f.n"
+        :free="f.free"
+        :left="f.left"
+        :on="selected === f.cut.limb"
+      />
     </g>
     <!-- marks of a page's own, drawn with the same scale -->
     <slot :view="view" />

@@ -18,7 +18,10 @@ const drawing: Drawing = {
   ],
 }
 const cutProps = { drawing, units: 'metric' as const, says: 'the east limb, seen from the side' }
-const points = (html: string) => [...html.matchAll(/points="([^"]+)"/g)].map((m) => m[1]!.split(' ').map((p) => p.split(',').map(Number)))
+const points = (html: string) =>
+  [...html.matchAll(/points="([^"]+)"/g)].map((m) =>
+    m[1]!.split(' ').map((p) => p.split(',').map(Number)),
+  )
 
 describe('a cut drawn to scale', () => {
   it('says in words what it draws, and numbers the strokes in their order', () => {
@@ -35,7 +38,10 @@ describe('a cut drawn to scale', () => {
     const perMetre = (Math.max(...xs) - Math.min(...xs)) / 0.2
     expect((Math.max(...ys) - Math.min(...ys)) / 0.4).toBeCloseTo(perMetre, 5)
     const bar = svg.find('.bar')
-    expect(Number(bar.attributes('x2')) - Number(bar.attributes('x1'))).toBeCloseTo(perMetre * 0.1, 5)
+    expect(Number(bar.attributes('x2')) - Number(bar.attributes('x1'))).toBeCloseTo(
+      perMetre * 0.1,
+      5,
+    )
   })
   it('stays within its picture', () => {
     for (const corner of points(mount(CutDrawing, { props: cutProps }).html()).flat()) {
@@ -47,7 +53,9 @@ describe('a cut drawn to scale', () => {
   })
   it('leaves the number away where there is one stroke', () => {
     const one = { ...drawing, strokes: [drawing.strokes[2]!] }
-    expect(mount(CutDrawing, { props: { ...cutProps, drawing: one } }).findAll('.n')).toHaveLength(0)
+    expect(mount(CutDrawing, { props: { ...cutProps, drawing: one } }).findAll('.n')).toHaveLength(
+      0,
+    )
   })
 })
 
@@ -66,8 +74,11 @@ const sectionProps = {
 describe('rows in section', () => {
   it('names rows, spacing and alley in the units of the day', () => {
     const text = mount(RowSection, { props: sectionProps }).text()
-    for (const words of ['row 1', 'row 2', 'row 3', '4.50 m', 'alley 2.10 m', 'faces S', 'faces N']) expect(text).toContain(words)
-    expect(mount(RowSection, { props: { ...sectionProps, units: 'us' } }).text()).toContain('14\'9"')
+    for (const words of ['row 1', 'row 2', 'row 3', '4.50 m', 'alley 2.10 m', 'faces S', 'faces N'])
+      expect(text).toContain(words)
+    expect(mount(RowSection, { props: { ...sectionProps, units: 'us' } }).text()).toContain(
+      '14\'9"',
+    )
   })
   it('moves its wall by keyboard: the roof down, the foot out, never past each other', async () => {
     const section = mount(RowSection, { props: sectionProps })
@@ -83,9 +94,13 @@ describe('rows in section', () => {
     const low = mount(RowSection, { props: { ...sectionProps, cut: { ...wall, height_m: 0.9 } } })
     await low.find('[data-handle="roof"]').trigger('keydown', { key: 'ArrowDown' })
     expect((low.emitted('drag')![0]![0] as { height_m: number }).height_m).toBeCloseTo(0.9, 5)
-    const wide = mount(RowSection, { props: { ...sectionProps, cut: { ...wall, base_width_m: 4.2 } } })
+    const wide = mount(RowSection, {
+      props: { ...sectionProps, cut: { ...wall, base_width_m: 4.2 } },
+    })
     await wide.find('[data-handle="foot"]').trigger('keydown', { key: 'ArrowRight' })
-    expect((wide.emitted('drag')![0]![0] as { base_width_m: number }).base_width_m).toBeLessThanOrEqual(4.2)
+    expect(
+      (wide.emitted('drag')![0]![0] as { base_width_m: number }).base_width_m,
+    ).toBeLessThanOrEqual(4.2)
   })
   it('tells a screen reader what each handle holds', () => {
     const roof = mount(RowSection, { props: sectionProps }).find('[data-handle="roof"]')

@@ -7,19 +7,80 @@ import TreeElevation from './TreeElevation.vue'
 
 const limb = { foliage: 1, headed_mm: 0, kind: null, tip_mm: 6, rise_deg: 90, bearing_deg: 0 }
 const frame: Frame = {
-  id: 'f', date: '2027-03-24', origin: 'measured', seq: 1, union_m: 0.2, trunk_mm: 100, trunk_m: 0.6, height_m: 2.6, spread_m: 2, skirt_m: 0.5, fruit: 3,
+  id: 'f',
+  date: '2027-03-24',
+  origin: 'measured',
+  seq: 1,
+  union_m: 0.2,
+  trunk_mm: 100,
+  trunk_m: 0.6,
+  height_m: 2.6,
+  spread_m: 2,
+  skirt_m: 0.5,
+  fruit: 3,
   limbs: [
-    { ...limb, id: 'a', on: 'trunk', name: 'north limb', start: [0, 0, 0.6], end: [0, 0, 2.6], at_m: 0.6, base_mm: 60, length_m: 2, state: 'live', fruit: 3, measured: true, sucker: false },
-    { ...limb, id: 'd', on: 'a', name: 'dead', start: [0, 0, 1.6], end: [0.5, 0, 1.6], at_m: 1, base_mm: 20, length_m: 0.5, state: 'dead', fruit: 0, measured: true, sucker: false },
-    { ...limb, id: 'k', on: 'trunk', name: 'sucker', start: [0, 0, 0.1], end: [0, 0, 0.5], at_m: 0.1, base_mm: 10, length_m: 0.4, state: 'live', fruit: 0, measured: false, sucker: true },
+    {
+      ...limb,
+      id: 'a',
+      on: 'trunk',
+      name: 'north limb',
+      start: [0, 0, 0.6],
+      end: [0, 0, 2.6],
+      at_m: 0.6,
+      base_mm: 60,
+      length_m: 2,
+      state: 'live',
+      fruit: 3,
+      measured: true,
+      sucker: false,
+    },
+    {
+      ...limb,
+      id: 'd',
+      on: 'a',
+      name: 'dead',
+      start: [0, 0, 1.6],
+      end: [0.5, 0, 1.6],
+      at_m: 1,
+      base_mm: 20,
+      length_m: 0.5,
+      state: 'dead',
+      fruit: 0,
+      measured: true,
+      sucker: false,
+    },
+    {
+      ...limb,
+      id: 'k',
+      on: 'trunk',
+      name: 'sucker',
+      start: [0, 0, 0.1],
+      end: [0, 0, 0.5],
+      at_m: 0.1,
+      base_mm: 10,
+      length_m: 0.4,
+      state: 'live',
+      fruit: 0,
+      measured: false,
+      sucker: true,
+    },
   ],
-} // prettier-ignore
-const view = { frame, units: 'metric' as const, from: 180, width: 752, height: 700, cap: 2.2, reach: 2.05 }
+}
+const view = {
+  frame,
+  units: 'metric' as const,
+  from: 180,
+  width: 752,
+  height: 700,
+  cap: 2.2,
+  reach: 2.05,
+}
 
 describe('the elevation', () => {
   it('names its pointers in the units of the day', () => {
     const text = mount(TreeElevation, { props: view }).text()
-    for (const words of ['cap 2.20 m', 'reach 2.05 m', 'skirt 0.50 m', 'union 0.20 m', '60 mm']) expect(text).toContain(words)
+    for (const words of ['cap 2.20 m', 'reach 2.05 m', 'skirt 0.50 m', 'union 0.20 m', '60 mm'])
+      expect(text).toContain(words)
     expect(mount(TreeElevation, { props: { ...view, units: 'us' } }).text()).toContain('cap 7\'3"')
   })
   it('hatches dead wood and breaks the lines of what was not measured', () => {
@@ -29,7 +90,9 @@ describe('the elevation', () => {
   })
   it('draws what goes as a ghost and empties its fruit', () => {
     const before = mount(TreeElevation, { props: view })
-    const after = mount(TreeElevation, { props: { ...view, cuts: [{ limb: 'a', keep_m: 1 }], gone: ['d'], afterHeight: 1.6 } })
+    const after = mount(TreeElevation, {
+      props: { ...view, cuts: [{ limb: 'a', keep_m: 1 }], gone: ['d'], afterHeight: 1.6 },
+    })
     expect(before.html()).not.toContain('stroke-dasharray="4 4"')
     expect(after.html().match(/stroke-dasharray="4 4"/g)).toHaveLength(2)
     expect(after.html().match(/stroke-dasharray="2 2"/g)).toHaveLength(3)
@@ -38,14 +101,28 @@ describe('the elevation', () => {
   })
   it('lets every limb be picked, and none on a printed sheet', () => {
     expect(mount(TreeElevation, { props: view }).findAll('[data-limb]')).toHaveLength(3)
-    expect(mount(TreeElevation, { props: { ...view, plain: true } }).findAll('[data-limb]')).toHaveLength(0)
+    expect(
+      mount(TreeElevation, { props: { ...view, plain: true } }).findAll('[data-limb]'),
+    ).toHaveLength(0)
   })
 })
 
 describe('the measure', () => {
-  const props = { pieces: [{ n: 1, share: 0.04 }, { n: 2, share: 0 }, { n: 3, share: 0.06 }], limit: 0.05, limitSays: 'today 5 %', year: 0.2, used: 0.05 } // prettier-ignore
+  const props = {
+    pieces: [
+      { n: 1, share: 0.04 },
+      { n: 2, share: 0 },
+      { n: 3, share: 0.06 },
+    ],
+    limit: 0.05,
+    limitSays: 'today 5 %',
+    year: 0.2,
+    used: 0.05,
+  }
   it('says in words what it draws', () => {
-    expect(mount(ShareMeasure, { props }).attributes('aria-label')).toBe('10 % marked, today 5 %, this year 20 %')
+    expect(mount(ShareMeasure, { props }).attributes('aria-label')).toBe(
+      '10 % marked, today 5 %, this year 20 %',
+    )
   })
   it('turns to tape where the limit is passed, and leaves out what costs nothing', () => {
     const html = mount(ShareMeasure, { props }).html()
@@ -55,16 +132,54 @@ describe('the measure', () => {
 })
 
 describe('the plan', () => {
-  const tree = { row_id: 'r', species: 'mango', cultivar: null, kind_name: 'Mango', pot_l: null, planted_year: 2015, height_m: 3, spread_m: 3, tone: 'go', need: '', need_alike: '', need_kind: 'thin', need_by: null } as const // prettier-ignore
+  const tree = {
+    row_id: 'r',
+    species: 'mango',
+    cultivar: null,
+    kind_name: 'Mango',
+    pot_l: null,
+    planted_year: 2015,
+    height_m: 3,
+    spread_m: 3,
+    tone: 'go',
+    need: '',
+    need_alike: '',
+    need_kind: 'thin',
+    need_by: null,
+  } as const
   const grove = {
-    holding: 'H', units: 'metric', day: '2027-03-24', sites: [], gaps: [{ row_id: 'r', x: 8, y: 0 }],
-    blocks: [{ id: 'b', site_id: 's', name: 'Baixo', kind: 'orchard', offset_c: -1.5, frost_pocket: true, cap_m: null }],
+    holding: 'H',
+    units: 'metric',
+    day: '2027-03-24',
+    sites: [],
+    gaps: [{ row_id: 'r', x: 8, y: 0 }],
+    blocks: [
+      {
+        id: 'b',
+        site_id: 's',
+        name: 'Baixo',
+        kind: 'orchard',
+        offset_c: -1.5,
+        frost_pocket: true,
+        cap_m: null,
+      },
+    ],
     rows: [{ id: 'r', block_id: 'b', n: 4, kind: 'trees' }],
-    trees: [{ ...tree, id: '1', name: 'Baixo 4·1', x: 0, y: 0, measured: true }, { ...tree, id: '2', name: 'Baixo 4·2', x: 4, y: 0, measured: false }],
-  } as unknown as Grove // prettier-ignore
-  it('draws crowns to scale, sketched ones broken, a cross where a tree died, and the cold air', () => {
-    const wrapper = mount(GrovePlan, { props: { grove, siteId: 's', width: 868, height: 720, selected: '1', units: 'metric' } })
-    const rings = wrapper.findAll('circle').filter((c) => c.attributes('stroke-width') === '2.2' || c.attributes('stroke-dasharray') === '4 2.5')
+    trees: [
+      { ...tree, id: '1', name: 'Baixo 4·1', x: 0, y: 0, measured: true },
+      { ...tree, id: '2', name: 'Baixo 4·2', x: 4, y: 0, measured: false },
+    ],
+  } as unknown as Grove
+  it('draws crowns to scale, sketched ones broken, a cross for a dead tree, the cold air', () => {
+    const wrapper = mount(GrovePlan, {
+      props: { grove, siteId: 's', width: 868, height: 720, selected: '1', units: 'metric' },
+    })
+    const rings = wrapper
+      .findAll('circle')
+      .filter(
+        (c) =>
+          c.attributes('stroke-width') === '2.2' || c.attributes('stroke-dasharray') === '4 2.5',
+      )
     expect(rings).toHaveLength(2)
     const [a, b] = rings.map((r) => Number(r.attributes('cx')))
     expect(Number(rings[0]!.attributes('r')) / (b! - a!)).toBeCloseTo(1.5 / 4)

@@ -6,27 +6,86 @@ import CropYears from './CropYears.vue'
 import FrostMarks from './FrostMarks.vue'
 import StemRound from './StemRound.vue'
 
-const limb = { foliage: 1, headed_mm: 0, kind: null, rise_deg: 90, bearing_deg: 0, state: 'live' as const, fruit: 0, measured: true, sucker: false }
+const limb = {
+  foliage: 1,
+  headed_mm: 0,
+  kind: null,
+  rise_deg: 90,
+  bearing_deg: 0,
+  state: 'live' as const,
+  fruit: 0,
+  measured: true,
+  sucker: false,
+}
 const frame: Frame = {
-  id: 'f', date: '2027-03-24', origin: 'measured', seq: 1, union_m: 0.2, trunk_mm: 100, trunk_m: 0.5, height_m: 2.5, spread_m: 2, skirt_m: 0.5, fruit: 0,
+  id: 'f',
+  date: '2027-03-24',
+  origin: 'measured',
+  seq: 1,
+  union_m: 0.2,
+  trunk_mm: 100,
+  trunk_m: 0.5,
+  height_m: 2.5,
+  spread_m: 2,
+  skirt_m: 0.5,
+  fruit: 0,
   limbs: [
-    { ...limb, id: 'a', on: 'trunk', name: 'north limb', start: [0, 0, 0.5], end: [0, 0, 2.5], at_m: 0.5, base_mm: 60, tip_mm: 20, length_m: 2 },
-    { ...limb, id: 'b', on: 'trunk', name: 'east limb', start: [0, 0, 0.5], end: [1, 0, 0.5], at_m: 0.5, base_mm: 40, tip_mm: 10, length_m: 1 },
+    {
+      ...limb,
+      id: 'a',
+      on: 'trunk',
+      name: 'north limb',
+      start: [0, 0, 0.5],
+      end: [0, 0, 2.5],
+      at_m: 0.5,
+      base_mm: 60,
+      tip_mm: 20,
+      length_m: 2,
+    },
+    {
+      ...limb,
+      id: 'b',
+      on: 'trunk',
+      name: 'east limb',
+      start: [0, 0, 0.5],
+      end: [1, 0, 0.5],
+      at_m: 0.5,
+      base_mm: 40,
+      tip_mm: 10,
+      length_m: 1,
+    },
   ],
-} // prettier-ignore
+}
 const view = { from: 180, scale: 100, x0: 300, y0: 400 }
 const scratch = (over: Partial<Schemas['LimbTestOut']>): Schemas['LimbTestOut'] => ({
-  limb: 'a', name: 'north limb', length_m: 2, moved_m: null, tested_on: '2027-03-01', again_at_m: null,
-  readings: [{ at_m: 0.5, green: true }, { at_m: 1.5, green: false }],
-  found: { next_at_m: 1, boundary: [0.5, 1.5], cut_at_m: null, patchy: false, scratches_left: 4, says: '' },
+  limb: 'a',
+  name: 'north limb',
+  length_m: 2,
+  moved_m: null,
+  tested_on: '2027-03-01',
+  again_at_m: null,
+  readings: [
+    { at_m: 0.5, green: true },
+    { at_m: 1.5, green: false },
+  ],
+  found: {
+    next_at_m: 1,
+    boundary: [0.5, 1.5],
+    cut_at_m: null,
+    patchy: false,
+    scratches_left: 4,
+    says: '',
+  },
   ...over,
-}) // prettier-ignore
-const marks = (over: object) => mount(FrostMarks, { props: { frame, view, tests: [scratch({})], selected: 'a', at: 1, ...over } })
+})
+const marks = (over: object) =>
+  mount(FrostMarks, { props: { frame, view, tests: [scratch({})], selected: 'a', at: 1, ...over } })
 
 describe('scratches on the drawing', () => {
   it('stand where they were made, to scale', () => {
     const spots = marks({}).findAll('circle')
-    expect(spots[0]!.attributes('cy')).toBe('300') // half a metre along a limb that starts half a metre up
+    // half a metre along a limb that starts half a metre up
+    expect(spots[0]!.attributes('cy')).toBe('300')
     expect(spots[1]!.attributes('cy')).toBe('200')
     expect(spots.map((s) => s.attributes('cx'))).toEqual(Array(spots.length).fill('300'))
   })
@@ -41,7 +100,10 @@ describe('scratches on the drawing', () => {
     const heights = [...dead.matchAll(/[ML][\d.]+ ([\d.]+)/g)].map((m) => Number(m[1]))
     expect(Math.max(...heights)).toBeCloseTo(200, 0)
     expect(Math.min(...heights)).toBeCloseTo(150, 0)
-    const green = scratch({ readings: [{ at_m: 0.5, green: true }], found: { ...scratch({}).found, boundary: [0.5, null] } })
+    const green = scratch({
+      readings: [{ at_m: 0.5, green: true }],
+      found: { ...scratch({}).found, boundary: [0.5, null] },
+    })
     expect(
       marks({ tests: [green] })
         .find('path[fill="url(#dead)"]')
@@ -61,13 +123,24 @@ describe('scratches on the drawing', () => {
 describe('a stem from above', () => {
   const test: Schemas['StemTestOut'] = {
     at_m: 0.35,
-    readings: [{ bearing_deg: 0, green: true }, { bearing_deg: 180, green: false }],
-    found: { next_bearing_deg: 90, live_share: 0.5, dead: [{ from_deg: 90, to_deg: 270 }], one_sided: true, says: 'Dead from east to west.' },
+    readings: [
+      { bearing_deg: 0, green: true },
+      { bearing_deg: 180, green: false },
+    ],
+    found: {
+      next_bearing_deg: 90,
+      live_share: 0.5,
+      dead: [{ from_deg: 90, to_deg: 270 }],
+      one_sided: true,
+      says: 'Dead from east to west.',
+    },
     decides: { code: 'bark-decides', text: '', used: {}, catalogue_ids: [] },
-  } // prettier-ignore
+  }
   it('says what it draws, and shows the side to scratch next', () => {
     const stem = mount(StemRound, { props: { test, trunk: '101 mm' } })
-    expect(stem.attributes('aria-label')).toBe('The trunk from above, 101 mm thick. Dead from east to west.')
+    expect(stem.attributes('aria-label')).toBe(
+      'The trunk from above, 101 mm thick. Dead from east to west.',
+    )
     expect(Number(stem.find('circle[r="13"]').attributes('cx'))).toBeCloseTo(62)
     expect(stem.findAll('path[fill="url(#dead)"]')).toHaveLength(1)
   })
@@ -90,7 +163,9 @@ describe('crops by year', () => {
     expect(heights[0]).toBe(1) // nothing is still drawn
   })
   it('are said in words', () => {
-    expect(bars.find('svg').attributes('aria-label')).toContain('brought back: year 1 0 %, year 2 50 %, year 3 100 %')
+    expect(bars.find('svg').attributes('aria-label')).toContain(
+      'brought back: year 1 0 %, year 2 50 %, year 3 100 %',
+    )
     expect(warmthWords(0, 'us')).toBe('32.0 °F')
   })
 })

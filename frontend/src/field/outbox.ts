@@ -1,4 +1,7 @@
-/** The outbox: everything entered under the tree is put down here first and sent in order, once, from whatever page is open. */
+/**
+ * The outbox: everything entered under the tree is put down here first and sent in order, once,
+ * from whatever page is open.
+ */
 import { newId } from '@/api/ids'
 import { deviceId } from '@/api/acts'
 import { alone, CHANNEL, sendAll, SYNC, type Away, type Sent } from './send'
@@ -18,7 +21,10 @@ let timer: ReturnType<typeof setTimeout> | undefined
 
 const load = async () => (items.value = await (await device()).getAll('outbox'))
 const told = ({ item, answer }: Sent) => listeners.forEach((heard) => heard(item, answer))
-others?.addEventListener('message', (event: MessageEvent<Sent | null>) => void load().then(() => event.data && told(event.data)))
+others?.addEventListener(
+  'message',
+  (event: MessageEvent<Sent | null>) => void load().then(() => event.data && told(event.data)),
+)
 
 export type New = Omit<Item, 'seq' | 'act' | 'device' | 'refused' | 'failed'>
 
@@ -26,17 +32,23 @@ export type New = Omit<Item, 'seq' | 'act' | 'device' | 'refused' | 'failed'>
 export async function put(item: New): Promise<void> {
   // what the browser's database is given must be plain
   const body = JSON.parse(JSON.stringify(item.body ?? null)) as { id?: string } | null
-  await (await device()).add('outbox', { ...item, body, act: body?.id ?? newId(), device: deviceId() })
+  await (
+    await device()
+  ).add('outbox', { ...item, body, act: body?.id ?? newId(), device: deviceId() })
   await load()
   others?.postMessage(null)
   void send()
   void wakeLater()
 }
 
-/** Asks the browser to send what waits once there is signal, also with no page open; where it can. */
+/**
+ * Asks the browser to send what waits once there is signal, also with no page open; where it can.
+ */
 async function wakeLater(): Promise<void> {
   const worker = await navigator.serviceWorker?.getRegistration().catch(() => undefined)
-  const sync = (worker as unknown as { sync?: { register(tag: string): Promise<void> } } | undefined)?.sync
+  const sync = (
+    worker as unknown as { sync?: { register(tag: string): Promise<void> } } | undefined
+  )?.sync
   await sync?.register(SYNC).catch(() => undefined)
 }
 
@@ -49,7 +61,8 @@ export async function drop(item: Item): Promise<void> {
 /** Sends anew what failed, in its order. */
 export async function again(): Promise<void> {
   const db = await device()
-  for (const item of await db.getAll('outbox')) if (item.failed) await db.put('outbox', { ...item, failed: undefined })
+  for (const item of await db.getAll('outbox'))
+    if (item.failed) await db.put('outbox', { ...item, failed: undefined })
   await send()
 }
 
@@ -59,7 +72,10 @@ export function onSent(heard: (item: Item, answer: unknown) => void): () => void
   return () => listeners.delete(heard)
 }
 
-/** Sends what waits; one sender at a time. Once more afterwards where something was put in meanwhile. */
+/**
+ * Sends what waits; one sender at a time. Once more afterwards where something was put in
+ * meanwhile.
+ */
 export function send(): Promise<void> {
   clearTimeout(timer)
   more = sending !== null
@@ -84,7 +100,10 @@ async function run(): Promise<void> {
 export function start(): void {
   void load().then(again)
   window.addEventListener('online', () => void send())
-  document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void send())
+  document.addEventListener(
+    'visibilitychange',
+    () => document.visibilityState === 'visible' && void send(),
+  )
 }
 
 /** What waits and what was set aside, for the screens. */

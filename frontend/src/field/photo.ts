@@ -1,11 +1,20 @@
-/** A photo made small and upright on this device, without the place it was taken, before anything is sent. */
+/**
+ * A photo made small and upright on this device, without the place it was taken, before anything is
+ * sent.
+ */
 const SIDE = 1600
 const MOST_MB = 10
 
-/** A JPEG of at most 1600 pixels a side, or a sentence why not. Drawing it anew leaves out everything the camera wrote beside the pixels. */
+/**
+ * A JPEG of at most 1600 pixels a side, or a sentence why not. Drawing it anew leaves out
+ * everything the camera wrote beside the pixels.
+ */
 export async function smallPhoto(file: File): Promise<Blob | string> {
-  if (file.size > MOST_MB * 1024 * 1024)
-    return `That photo has ${(file.size / 1048576).toFixed(0)} MB; ${MOST_MB} MB is the most. Take it at a lower setting.`
+  const megabytes = file.size / 1024 ** 2
+  if (megabytes > MOST_MB) {
+    const size = megabytes.toFixed(0)
+    return `That photo has ${size} MB; ${MOST_MB} MB is the most. Take it at a lower setting.`
+  }
   let picture: ImageBitmap
   try {
     picture = await createImageBitmap(file, { imageOrientation: 'from-image' })

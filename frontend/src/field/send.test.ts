@@ -4,10 +4,23 @@ import { offer } from './send'
 import type { Item } from './store'
 
 const ACT = '3fa06a95-c814-4bb3-8d61-aef9ad012c3c'
-const item: Item = { says: 'A tick', tree: 't', method: 'PUT', path: '/api/x', body: { id: ACT }, act: ACT, device: 'd' }
+const item: Item = {
+  says: 'A tick',
+  tree: 't',
+  method: 'PUT',
+  path: '/api/x',
+  body: { id: ACT },
+  act: ACT,
+  device: 'd',
+}
 const answers = (status: number, body: unknown, type = 'application/json') =>
   vi.stubGlobal('fetch', () =>
-    Promise.resolve(new Response(typeof body === 'string' ? body : JSON.stringify(body), { status, headers: { 'Content-Type': type } })),
+    Promise.resolve(
+      new Response(typeof body === 'string' ? body : JSON.stringify(body), {
+        status,
+        headers: { 'Content-Type': type },
+      }),
+    ),
   )
 afterEach(() => vi.unstubAllGlobals())
 
@@ -31,8 +44,14 @@ describe('an entry that is sent', () => {
     expect(await offer(item)).toEqual({ away: 'silent' })
   })
   it('is set aside with the reason where it is refused or fails', async () => {
-    answers(422, { act: ACT, title: 'Some entries cannot be used.', errors: [{ message: 'lies in the future' }] })
-    expect(await offer(item)).toEqual({ refused: 'Some entries cannot be used. lies in the future' })
+    answers(422, {
+      act: ACT,
+      title: 'Some entries cannot be used.',
+      errors: [{ message: 'lies in the future' }],
+    })
+    expect(await offer(item)).toEqual({
+      refused: 'Some entries cannot be used. lies in the future',
+    })
     answers(500, { act: ACT, title: 'Something went wrong on our side.' })
     expect(await offer(item)).toEqual({ failed: 'Something went wrong on our side.' })
     answers(403, { title: 'Not this name.' })

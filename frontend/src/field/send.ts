@@ -1,7 +1,10 @@
 /** Sends what waits, the oldest first, once. Pages and the service worker send by this. */
 import { device, type Item } from './store'
 
-/** Why sending stopped: nobody answers; somebody else answers in Billhook's place, as a network's sign-in page does; or nothing waits. */
+/**
+ * Why sending stopped: nobody answers; somebody else answers in Billhook's place, as a network's
+ * sign-in page does; or nothing waits.
+ */
 export type Away = 'silent' | 'stranger' | null
 export interface Sent {
   item: Item
@@ -14,29 +17,51 @@ interface Answer {
   detail?: string
   errors?: { message: string }[]
 }
-type Outcome = { taken: unknown } | { refused: string } | { failed: string } | { away: 'silent' | 'stranger' }
+type Outcome =
+  { taken: unknown } | { refused: string } | { failed: string } | { away: 'silent' | 'stranger' }
 
-const said = (answer: Answer) => [answer.title, answer.detail, ...(answer.errors ?? []).map((e) => e.message)].filter(Boolean).join(' ')
+const said = (answer: Answer) =>
+  [answer.title, answer.detail, ...(answer.errors ?? []).map((e) => e.message)]
+    .filter(Boolean)
+    .join(' ')
 
-/** One thing to Billhook. Only an answer that names the thing is Billhook's; anything else may be anybody's. */
+/**
+ * One thing to Billhook. Only an answer that names the thing is Billhook's; anything else may be
+ * anybody's.
+ */
 export async function offer(item: Item): Promise<Outcome> {
   try {
     const type = item.blob ? item.blob.type || 'image/jpeg' : 'application/json'
-    const headers = { 'Content-Type': type, 'Billhook-Act': item.act, 'Billhook-Device': item.device }
-    const response = await fetch(item.path, { method: item.method, body: item.blob ?? JSON.stringify(item.body), headers })
+    const headers = {
+      'Content-Type': type,
+      'Billhook-Act': item.act,
+      'Billhook-Device': item.device,
+    }
+    const response = await fetch(item.path, {
+      method: item.method,
+      body: item.blob ?? JSON.stringify(item.body),
+      headers,
+    })
     const answer = (await response.json().catch(() => null)) as Answer | null
     if (answer?.act !== item.act) return { away: response.status >= 500 ? 'silent' : 'stranger' }
     if (response.ok || answer.taken) return { taken: answer }
     if (response.status === 503) return { away: 'silent' }
-    if (response.status >= 500) return { failed: said(answer) || 'Something went wrong on Billhook’s side.' }
+    if (response.status >= 500)
+      return { failed: said(answer) || 'Something went wrong on Billhook’s side.' }
     return { refused: said(answer) || 'It was refused.' }
   } catch {
     return { away: 'silent' }
   }
 }
 
-/** Sends all that waits and can be sent. What is refused or fails is set aside, with the reason, and the rest goes on. */
-export async function sendAll(changed: () => Promise<unknown>, heard: (sent: Sent) => void): Promise<Away> {
+/**
+ * Sends all that waits and can be sent. What is refused or fails is set aside, with the reason, and
+ * the rest goes on.
+ */
+export async function sendAll(
+  changed: () => Promise<unknown>,
+  heard: (sent: Sent) => void,
+): Promise<Away> {
   const db = await device()
   for (;;) {
     const next = (await db.getAll('outbox')).find((i) => !i.refused && !i.failed)
@@ -50,7 +75,10 @@ export async function sendAll(changed: () => Promise<unknown>, heard: (sent: Sen
   }
 }
 
-/** One sender at a time, among all windows and the service worker; without locks, ids keep a thing sent twice one thing. */
+/**
+ * One sender at a time, among all windows and the service worker; without locks, ids keep a thing
+ * sent twice one thing.
+ */
 export async function alone<T>(work: () => Promise<T>): Promise<T> {
   return 'locks' in navigator ? await navigator.locks.request('billhook-outbox', work) : work()
 }

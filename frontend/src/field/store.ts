@@ -1,4 +1,6 @@
-/** What is kept on this device, on any origin: walks taken along, rows, and what waits to be sent. */
+/**
+ * What is kept on this device, on any origin: walks taken along, rows, and what waits to be sent.
+ */
 import { newId } from '@/api/ids'
 import type { components } from '@/api/types'
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
@@ -26,7 +28,10 @@ export interface Item {
   blob?: Blob
   /** Why Billhook would not take it; such an item is shown until it is dropped. */
   refused?: string
-  /** What went wrong on Billhook's side; such an item is set aside, shown, and sent again when asked or at the next start. */
+  /**
+   * What went wrong on Billhook's side; such an item is set aside, shown, and sent again when asked
+   * or at the next start.
+   */
   failed?: string
 }
 interface Kept extends DBSchema {
@@ -45,16 +50,22 @@ export function device(): Promise<IDBPDatabase<Kept>> {
       if (before < 1) {
         db.createObjectStore('walks', { keyPath: 'tree' })
         db.createObjectStore('rows', { keyPath: 'row_id' })
-        db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true }).createIndex('tree', 'tree')
+        db.createObjectStore('outbox', { keyPath: 'seq', autoIncrement: true }).createIndex(
+          'tree',
+          'tree',
+        )
       }
       if (before < 2) db.createObjectStore('sheets', { keyPath: 'id' })
       if (before < 3) db.createObjectStore('hurt', { keyPath: 'tree' })
       if (before === 1 || before === 2)
         // entries of before had no names of their own
         for (const item of await all.objectStore('outbox').getAll())
-          await all.objectStore('outbox').put({ ...item, act: (item.body as { id?: string } | null)?.id ?? newId(), device: '' })
+          await all
+            .objectStore('outbox')
+            .put({ ...item, act: (item.body as { id?: string } | null)?.id ?? newId(), device: '' })
     },
-    // another window with newer pages, or the browser, wants it: let go, and open it again when it is needed
+    // another window with newer pages, or the browser, wants it: let go, and open it again when it
+    // is needed
     blocking(_now, _wanted, event) {
       ;(event.target as IDBDatabase).close()
       opened = null
@@ -66,21 +77,31 @@ export function device(): Promise<IDBPDatabase<Kept>> {
   return opened
 }
 
-/** Keeps a walk as it stands; what came from Billhook also sets the clock that days are reckoned from. */
+/**
+ * Keeps a walk as it stands; what came from Billhook also sets the clock that days are reckoned
+ * from.
+ */
 export async function keepWalk(walk: Walk, fromBillhook: boolean): Promise<void> {
   const db = await device()
   const before = await db.get('walks', walk.tree_id)
   const shoot = walk.shoot ?? before?.walk.shoot
   const plain = JSON.parse(JSON.stringify({ ...walk, ...(shoot ? { shoot } : {}) })) as Walk
-  await db.put('walks', { tree: walk.tree_id, walk: plain, at: fromBillhook || !before ? Date.now() : before.at })
+  await db.put('walks', {
+    tree: walk.tree_id,
+    walk: plain,
+    at: fromBillhook || !before ? Date.now() : before.at,
+  })
 }
 
 export const keptWalk = async (tree: string) => (await device()).get('walks', tree)
-export const keepRow = async (row: Schemas['RowWalkOut']) => void (await (await device()).put('rows', JSON.parse(JSON.stringify(row)) as typeof row))
+export const keepRow = async (row: Schemas['RowWalkOut']) =>
+  void (await (await device()).put('rows', JSON.parse(JSON.stringify(row)) as typeof row))
 export const keptRow = async (id: string) => (await device()).get('rows', id)
 export const keepSheet = async (sheet: Schemas['SheetOut']) =>
   void (await (await device()).put('sheets', JSON.parse(JSON.stringify(sheet)) as typeof sheet))
 export const keptSheet = async (id: string) => (await device()).get('sheets', id)
 export const keepHurt = async (tree: string, frost: Schemas['TreeFrostOut']) =>
-  void (await (await device()).put('hurt', { tree, frost: JSON.parse(JSON.stringify(frost)) as typeof frost }))
+  void (await (
+    await device()
+  ).put('hurt', { tree, frost: JSON.parse(JSON.stringify(frost)) as typeof frost }))
 export const keptHurt = async (tree: string) => (await (await device()).get('hurt', tree))?.frost

@@ -1,10 +1,17 @@
-/** A walk on this device: every tap is kept here first, then sent; the next question follows from the walk's own data. */
+/**
+ * A walk on this device: every tap is kept here first, then sent; the next question follows from
+ * the walk's own data.
+ */
 import { api, heed, sentence, unanswered } from '@/api/client'
 import { newId } from '@/api/ids'
 import { nextQuestion } from '@/geometry/walk'
 import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
 import { onSent, put, send, useOutbox } from './outbox'
 import { keepWalk, keptWalk, type KeptWalk, type Walk } from './store'
+
+const NOT_ON_PHONE =
+  'Billhook does not answer, and this tree is not on the phone.' +
+  ' Take its row along while there is signal.'
 
 const DAY_MS = 86_400_000
 
@@ -18,7 +25,15 @@ function dayOf(kept: KeptWalk): string {
 function begun(kept: KeptWalk): Walk {
   const questions = kept.walk.questions.map((q) => ({ ...q, given: null, given_id: null }))
   const fresh = { findings: [], crossings: [], cuts: null, after_cuts: [], nothing: true }
-  return { ...kept.walk, ...fresh, questions, id: newId(), state: 'open', day: dayOf(kept), at: nextQuestion(questions) }
+  return {
+    ...kept.walk,
+    ...fresh,
+    questions,
+    id: newId(),
+    state: 'open',
+    day: dayOf(kept),
+    at: nextQuestion(questions),
+  }
 }
 
 export function useWalk(tree: Ref<string>) {
@@ -39,14 +54,16 @@ export function useWalk(tree: Ref<string>) {
       return
     }
     try {
-      const found = await heed(api.POST('/api/trees/{id}/walks', { params: { path: { id } }, body: { id: newId() } }))
+      const found = await heed(
+        api.POST('/api/trees/{id}/walks', { params: { path: { id } }, body: { id: newId() } }),
+      )
       if (id !== tree.value) return
       walk.value = found
       local.value = false
       await keepWalk(found, true)
     } catch (error) {
       if (!unanswered(error)) trouble.value = sentence(error)
-      else if (!kept) trouble.value = 'Billhook does not answer, and this tree is not on the phone. Take its row along while there is signal.'
+      else if (!kept) trouble.value = NOT_ON_PHONE
       else if (kept.walk.state === 'open' && !again) walk.value = kept.walk
       else {
         walk.value = begun(kept)
@@ -67,7 +84,9 @@ export function useWalk(tree: Ref<string>) {
   async function refresh(): Promise<void> {
     const id = walk.value?.id
     if (!id || waitsFor(tree.value)) return
-    const found = await heed(api.GET('/api/walks/{id}', { params: { path: { id } } })).catch(() => null)
+    const found = await heed(api.GET('/api/walks/{id}', { params: { path: { id } } })).catch(
+      () => null,
+    )
     if (!found || found.tree_id !== tree.value) return
     walk.value = found
     local.value = false
@@ -86,7 +105,13 @@ export function useWalk(tree: Ref<string>) {
     at.at = nextQuestion(at.questions)
     local.value = true
     await keepWalk(at, false)
-    await put({ says: `An answer on ${at.name}`, tree: at.tree_id, method: 'POST', path: `/api/walks/${at.id}/answers`, body })
+    await put({
+      says: `An answer on ${at.name}`,
+      tree: at.tree_id,
+      method: 'POST',
+      path: `/api/walks/${at.id}/answers`,
+      body,
+    })
   }
 
   async function finish(): Promise<void> {
@@ -95,13 +120,26 @@ export function useWalk(tree: Ref<string>) {
     at.state = 'done'
     local.value = true
     await keepWalk(at, false)
-    await put({ says: `The end of the walk on ${at.name}`, tree: at.tree_id, method: 'POST', path: `/api/walks/${at.id}/finish`, body: {} })
+    await put({
+      says: `The end of the walk on ${at.name}`,
+      tree: at.tree_id,
+      method: 'POST',
+      path: `/api/walks/${at.id}/finish`,
+      body: {},
+    })
   }
 
-  // Billhook's word replaces what was worked out here as soon as nothing of this tree waits any more
+  // Billhook's word replaces what was worked out here as soon as nothing of this tree waits any
+  // more
   const off = onSent((item, answer) => {
     const found = answer as Walk | null
-    if (item.tree !== walk.value?.tree_id || waitsFor(item.tree) || !found || !('questions' in found)) return
+    if (
+      item.tree !== walk.value?.tree_id ||
+      waitsFor(item.tree) ||
+      !found ||
+      !('questions' in found)
+    )
+      return
     walk.value = found
     local.value = false
     void keepWalk(found, true)

@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { alongShare, between, fit, leafPath, nearness, project, spreadLabels, staffFields, staffMarks, taper } from './elevation'
+import {
+  alongShare,
+  between,
+  fit,
+  leafPath,
+  nearness,
+  project,
+  spreadLabels,
+  staffFields,
+  staffMarks,
+  taper,
+} from './elevation'
 
 const view = { from: 180, scale: 100, x0: 400, y0: 600 }
 
@@ -24,11 +35,19 @@ describe('elevation', () => {
   it('draws the same leaves every time, and fewer on a stretch', () => {
     const all = leafPath('a', [0, 0, 0], [0, 0, 1], 0, 1, 40, 0.2, view)
     expect(leafPath('a', [0, 0, 0], [0, 0, 1], 0, 1, 40, 0.2, view)).toBe(all)
-    expect(leafPath('a', [0, 0, 0], [0, 0, 1], 0.5, 1, 40, 0.2, view).length).toBeLessThan(all.length)
+    expect(leafPath('a', [0, 0, 0], [0, 0, 1], 0.5, 1, 40, 0.2, view).length).toBeLessThan(
+      all.length,
+    )
     expect(taper([0, 0], [10, 0], 4, 2)).toBe('M0.0 2.0L10.0 1.1L10.0 -1.1L0.0 -2.0Z')
   })
   it('numbers the staff each half metre or each foot', () => {
-    expect(staffMarks(2.2, 'metric').map((m) => m.label)).toEqual(['0.0', '0.5', '1.0', '1.5', '2.0'])
+    expect(staffMarks(2.2, 'metric').map((m) => m.label)).toEqual([
+      '0.0',
+      '0.5',
+      '1.0',
+      '1.5',
+      '2.0',
+    ])
     expect(staffMarks(0.95, 'us').map((m) => m.label)).toEqual(["0'", "1'", "2'", "3'"])
     expect(staffFields(1, 'metric').map((f) => f.left)).toEqual([true, true, true, false, false])
   })

@@ -1,4 +1,7 @@
-/** A tree seen from the side: world metres to screen pixels, tapered limbs, leaves and fruit. Pure functions. */
+/**
+ * A tree seen from the side: world metres to screen pixels, tapered limbs, leaves and fruit. Pure
+ * functions.
+ */
 
 export type Point3 = readonly [number, number, number]
 export type Point2 = readonly [number, number]
@@ -18,7 +21,10 @@ const rad = (degrees: number) => (degrees * Math.PI) / 180
 /** World [m; x east, y north, z up] to screen [px]. */
 export function project(p: Point3, view: View): Point2 {
   const right = rad(view.from - 90)
-  return [view.x0 + (p[0] * Math.sin(right) + p[1] * Math.cos(right)) * view.scale, view.y0 - p[2] * view.scale]
+  return [
+    view.x0 + (p[0] * Math.sin(right) + p[1] * Math.cos(right)) * view.scale,
+    view.y0 - p[2] * view.scale,
+  ]
 }
 
 /** How near a point is to the viewer [m]; greater is nearer. */
@@ -32,12 +38,20 @@ export function between(a: Point3, b: Point3, share: number): Point3 {
 }
 
 /** Scale and origin that fit a tree of these sizes [m] into a box [px]. */
-export function fit(box: { left: number; right: number; top: number; bottom: number }, height: number, radius: number, from: number): View {
+export function fit(
+  box: { left: number; right: number; top: number; bottom: number },
+  height: number,
+  radius: number,
+  from: number,
+): View {
   const scale = Math.min((box.bottom - box.top) / height, (box.right - box.left) / (2 * radius))
   return { from, scale, x0: (box.left + box.right) / 2, y0: box.bottom }
 }
 
-/** Outline of a tapered limb between two screen points, with widths [px]; never thinner than a pen line. */
+/**
+ * Outline of a tapered limb between two screen points, with widths [px]; never thinner than a pen
+ * line.
+ */
 export function taper(a: Point2, b: Point2, widthA: number, widthB: number): string {
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]]
   const length = Math.hypot(dx, dy) || 1
@@ -51,7 +65,9 @@ export function taper(a: Point2, b: Point2, widthA: number, widthB: number): str
 export function alongShare(p: Point2, a: Point2, b: Point2): number {
   const [dx, dy] = [b[0] - a[0], b[1] - a[1]]
   const square = dx * dx + dy * dy
-  return square === 0 ? 0 : Math.max(0, Math.min(1, ((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / square))
+  return square === 0
+    ? 0
+    : Math.max(0, Math.min(1, ((p[0] - a[0]) * dx + (p[1] - a[1]) * dy) / square))
 }
 
 /** A small repeatable source of chance, by name. */
@@ -64,31 +80,63 @@ export function chance(name: string): () => number {
   }
 }
 
-/** Leaves around the outer part of a limb as one path, from `from` to `to` of its length [0..1]; spread in metres. */
-export function leafPath(name: string, start: Point3, end: Point3, from: number, to: number, count: number, spread: number, view: View): string {
+/**
+ * Leaves around the outer part of a limb as one path, from `from` to `to` of its length [0..1];
+ * spread in metres.
+ */
+export function leafPath(
+  name: string,
+  start: Point3,
+  end: Point3,
+  from: number,
+  to: number,
+  count: number,
+  spread: number,
+  view: View,
+): string {
   const next = chance(name)
   const out: string[] = []
   for (let i = 0; i < count; i++) {
     const share = Math.pow(next(), 0.7)
-    const [turn, off, size, tilt] = [next() * 6.283, Math.sqrt(next()) * spread, 0.05 + next() * 0.04, next() * 6.283]
+    const [turn, off, size, tilt] = [
+      next() * 6.283,
+      Math.sqrt(next()) * spread,
+      0.05 + next() * 0.04,
+      next() * 6.283,
+    ]
     if (share < from || share > to) continue
     const p = project(between(start, end, share), view)
-    const [x, y] = [p[0] + off * Math.cos(turn) * view.scale, p[1] + off * Math.sin(turn) * 0.8 * view.scale]
+    const [x, y] = [
+      p[0] + off * Math.cos(turn) * view.scale,
+      p[1] + off * Math.sin(turn) * 0.8 * view.scale,
+    ]
     const l = size * view.scale
     const [ux, uy] = [Math.cos(tilt) * l, Math.sin(tilt) * l]
     const [vx, vy] = [-uy * 0.3, ux * 0.3]
     const n = (v: number) => v.toFixed(1)
-    out.push(`M${n(x)} ${n(y)}q${n(ux / 2 + vx)} ${n(uy / 2 + vy)} ${n(ux)} ${n(uy)}q${n(-ux / 2 - vx)} ${n(-uy / 2 - vy)} ${n(-ux)} ${n(-uy)}`)
+    out.push(
+      `M${n(x)} ${n(y)}q${n(ux / 2 + vx)} ${n(uy / 2 + vy)} ${n(ux)} ${n(uy)}` +
+        `q${n(-ux / 2 - vx)} ${n(-uy / 2 - vy)} ${n(-ux)} ${n(-uy)}`,
+    )
   }
   return out.join('')
 }
 
 /** Places of fruit near the end of a limb. */
-export function fruitPlaces(name: string, start: Point3, end: Point3, count: number, view: View): Point2[] {
+export function fruitPlaces(
+  name: string,
+  start: Point3,
+  end: Point3,
+  count: number,
+  view: View,
+): Point2[] {
   const next = chance(`${name}-fruit`)
   return Array.from({ length: Math.min(count, 9) }, () => {
     const p = project(between(start, end, 0.55 + 0.45 * next()), view)
-    return [p[0] + (next() - 0.5) * 0.26 * view.scale, p[1] + (next() - 0.3) * 0.22 * view.scale] as const
+    return [
+      p[0] + (next() - 0.5) * 0.26 * view.scale,
+      p[1] + (next() - 0.3) * 0.22 * view.scale,
+    ] as const
   })
 }
 
@@ -104,7 +152,10 @@ export function staffMarks(top: number, units: 'metric' | 'us'): { at: number; l
 }
 
 /** Fields of the staff: tenths of a metre, or quarter feet, alternately black. */
-export function staffFields(top: number, units: 'metric' | 'us'): { from: number; to: number; left: boolean }[] {
+export function staffFields(
+  top: number,
+  units: 'metric' | 'us',
+): { from: number; to: number; left: boolean }[] {
   const step = units === 'metric' ? 0.1 : 0.3048 / 4
   const perHalf = units === 'metric' ? 5 : 4
   return Array.from({ length: Math.ceil(top / step) }, (_, i) => ({
@@ -114,7 +165,10 @@ export function staffFields(top: number, units: 'metric' | 'us'): { from: number
   })).filter((_, i) => i % 2 === 0)
 }
 
-/** Keeps labels from lying on each other: pushes each down to clear those before it. Returns the y of each. */
+/**
+ * Keeps labels from lying on each other: pushes each down to clear those before it. Returns the y
+ * of each.
+ */
 export function spreadLabels(wanted: number[], gap: number): number[] {
   const order = wanted.map((y, i) => ({ y, i })).sort((a, b) => a.y - b.y)
   let last = -Infinity

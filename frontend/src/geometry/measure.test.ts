@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { dayWords, diameterWords, lengthToTip, lengthWords, monthDayWords, parseDirection, parseLength, parseSlope, shareWords } from './measure'
+import {
+  dayWords,
+  diameterWords,
+  lengthToTip,
+  lengthWords,
+  monthDayWords,
+  parseDirection,
+  parseLength,
+  parseSlope,
+  shareWords,
+} from './measure'
 
 describe('lengths as people speak them', () => {
   it.each([
@@ -20,9 +30,12 @@ describe('lengths as people speak them', () => {
   ] as const)('reads %s in a field of %s', (typed, bare, metres) => {
     expect(parseLength(typed, bare)).toBeCloseTo(metres, 5)
   })
-  it.each(['', 'tall', '7"6\'', '2 m 3 m', '3/0"', '1 2 3', '5 stone', '-2'])('does not read %s', (typed) => {
-    expect(parseLength(typed, 'm')).toBeNull()
-  })
+  it.each(['', 'tall', '7"6\'', '2 m 3 m', '3/0"', '1 2 3', '5 stone', '-2'])(
+    'does not read %s',
+    (typed) => {
+      expect(parseLength(typed, 'm')).toBeNull()
+    },
+  )
   it('says them back', () => {
     expect(lengthWords(2.286, 'us')).toBe('7\'6"')
     expect(lengthWords(2.286, 'metric')).toBe('2.29 m')

@@ -1,29 +1,60 @@
-/** Lengths and diameters as people type and read them. SI inside: metres for lengths, millimetres for diameters. */
+/**
+ * Lengths and diameters as people type and read them. SI inside: metres for lengths, millimetres
+ * for diameters.
+ */
 
 export type Units = 'metric' | 'us'
 
 const FOOT = 0.3048
 const INCH = 0.0254
 const WORDS: Record<string, number> = {
-  mm: 0.001, millimetre: 0.001, millimetres: 0.001, cm: 0.01, centimetre: 0.01, centimetres: 0.01, m: 1, metre: 1, metres: 1, meter: 1, meters: 1,
-  "'": FOOT, ft: FOOT, foot: FOOT, feet: FOOT, '"': INCH, in: INCH, inch: INCH, inches: INCH,
-} // prettier-ignore
+  mm: 0.001,
+  millimetre: 0.001,
+  millimetres: 0.001,
+  cm: 0.01,
+  centimetre: 0.01,
+  centimetres: 0.01,
+  m: 1,
+  metre: 1,
+  metres: 1,
+  meter: 1,
+  meters: 1,
+  "'": FOOT,
+  ft: FOOT,
+  foot: FOOT,
+  feet: FOOT,
+  '"': INCH,
+  in: INCH,
+  inch: INCH,
+  inches: INCH,
+}
 
 /** `1 3/4`, `3/4`, `7.5`, `2,3` as a number; null if it is none. */
 function amount(text: string): number | null {
   const mixed = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text)
-  if (mixed) return Number(mixed[3]) === 0 ? null : Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3])
+  if (mixed)
+    return Number(mixed[3]) === 0
+      ? null
+      : Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3])
   return /^\d+(?:[.,]\d+)?$|^[.,]\d+$/.test(text) ? Number(text.replace(',', '.')) : null
 }
 
 /**
- * A length in metres out of `7'6`, `2.3m`, `3/4"`, `19 mm`, `6 ft 2`, `1m40`; null if it cannot be read.
+ * A length in metres out of `7'6`, `2.3m`, `3/4"`, `19 mm`, `6 ft 2`, `1m40`; null if it cannot be
+ * read.
  * A bare number is taken in `bare`: the unit the field asks for.
  */
 export function parseLength(typed: string, bare: 'm' | 'mm' | 'ft' | 'in'): number | null {
-  const text = typed.trim().toLowerCase().replace(/[′’]/g, "'").replace(/[″”]/g, '"').replace(/''/g, '"')
+  const text = typed
+    .trim()
+    .toLowerCase()
+    .replace(/[′’]/g, "'")
+    .replace(/[″”]/g, '"')
+    .replace(/''/g, '"')
   if (text === '') return null
-  const parts = [...text.matchAll(/(\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+)\s*([a-z]+|['"])?/g)]
+  const parts = [
+    ...text.matchAll(/(\d+\s+\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+)\s*([a-z]+|['"])?/g),
+  ]
   if (
     parts.length === 0 ||
     parts
@@ -40,7 +71,8 @@ export function parseLength(typed: string, bare: 'm' | 'mm' | 'ft' | 'in'): numb
     let unit = part[2] ? WORDS[part[2]] : undefined
     if (value === null || (part[2] && unit === undefined)) return null
     // the second of two: inches after feet, centimetres after metres
-    if (unit === undefined) unit = i === 0 ? WORDS[bare]! : last === FOOT ? INCH : last === 1 ? 0.01 : undefined
+    if (unit === undefined)
+      unit = i === 0 ? WORDS[bare]! : last === FOOT ? INCH : last === 1 ? 0.01 : undefined
     if (unit === undefined || (i === 1 && unit >= last)) return null
     total += value * unit
     last = unit
@@ -80,25 +112,57 @@ export function weightWords(kg: number, units: Units): string {
 /** A share [0..1] in per cent. */
 export function shareWords(share: number): string {
   const percent = share * 100
-  return Math.abs(percent - Math.round(percent)) < 0.05 ? `${Math.round(percent)} %` : `${percent.toFixed(1)} %`
+  return Math.abs(percent - Math.round(percent)) < 0.05
+    ? `${Math.round(percent)} %`
+    : `${percent.toFixed(1)} %`
 }
 
 const CLOCK = /^(1[0-2]|[1-9])\s*(?:o'?clock|h)?$/
-const COMPASS = ['n', 'nne', 'ne', 'ene', 'e', 'ese', 'se', 'sse', 's', 'ssw', 'sw', 'wsw', 'w', 'wnw', 'nw', 'nnw']
+const COMPASS = [
+  'n',
+  'nne',
+  'ne',
+  'ene',
+  'e',
+  'ese',
+  'se',
+  'sse',
+  's',
+  'ssw',
+  'sw',
+  'wsw',
+  'w',
+  'wnw',
+  'nw',
+  'nnw',
+]
 const COMPASS_WORDS: Record<string, string> = {
-  north: 'n', 'north-east': 'ne', northeast: 'ne', east: 'e', 'south-east': 'se', southeast: 'se', south: 's', 'south-west': 'sw', southwest: 'sw',
-  west: 'w', 'north-west': 'nw', northwest: 'nw',
-} // prettier-ignore
+  north: 'n',
+  'north-east': 'ne',
+  northeast: 'ne',
+  east: 'e',
+  'south-east': 'se',
+  southeast: 'se',
+  south: 's',
+  'south-west': 'sw',
+  southwest: 'sw',
+  west: 'w',
+  'north-west': 'nw',
+  northwest: 'nw',
+}
 
 /**
- * A bearing in degrees out of `NE`, `south-west`, `240°`, or the clock as seen by someone who stands at `facing` and looks at the trunk:
+ * A bearing in degrees out of `NE`, `south-west`, `240°`, or the clock as seen by someone who
+ * stands at `facing` and looks at the trunk:
  * twelve is straight behind it, three to the right. Null if it cannot be read.
  */
 export function parseDirection(typed: string, standing: number): number | null {
   const text = typed.trim().toLowerCase()
   const wind = COMPASS.indexOf(COMPASS_WORDS[text] ?? text)
   if (wind >= 0) return wind * 22.5
-  const degrees = /^(\d{1,3}(?:\.\d+)?)\s*(?:°|deg|degrees)$/.exec(text) ?? (/^\d+$/.test(text) && Number(text) > 12 ? [text, text] : null)
+  const degrees =
+    /^(\d{1,3}(?:\.\d+)?)\s*(?:°|deg|degrees)$/.exec(text) ??
+    (/^\d+$/.test(text) && Number(text) > 12 ? [text, text] : null)
   if (degrees) return Number(degrees[1]) <= 360 ? Number(degrees[1]) % 360 : null
   const hour = CLOCK.exec(text)
   if (hour) return (standing + 180 + Number(hour[1]) * 30) % 360
@@ -107,7 +171,9 @@ export function parseDirection(typed: string, standing: number): number | null {
 
 /** The wind of eight that a bearing points to. */
 export function windWords(bearing: number): string {
-  return ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'][Math.round((((bearing % 360) + 360) % 360) / 45) % 8]!
+  return ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW'][
+    Math.round((((bearing % 360) + 360) % 360) / 45) % 8
+  ]!
 }
 
 export const SLOPES = [
@@ -127,7 +193,10 @@ export function parseSlope(typed: string): number | null {
   return degrees && Math.abs(Number(degrees[1])) <= 90 ? Number(degrees[1]) : null
 }
 
-/** Length of a limb whose tip is at `tip` [m above ground], that starts at `start` and rises `rise` degrees; null where it never gets there. */
+/**
+ * Length of a limb whose tip is at `tip` [m above ground], that starts at `start` and rises `rise`
+ * degrees; null where it never gets there.
+ */
 export function lengthToTip(start: number, tip: number, rise: number): number | null {
   const climb = Math.sin((rise * Math.PI) / 180)
   const length = (tip - start) / climb

@@ -28,7 +28,9 @@ describe('plan', () => {
   })
   it('finds trees by name or row however it is typed', () => {
     for (const typed of ['baixo 4 11', '4.11', 'Baixo 4·11', 'ba 4', 'patio 1']) {
-      expect(['Baixo 4·11 Clementine', 'Pátio 1·3 Meyer lemon'].some((name) => nameMatches(typed, name))).toBe(true)
+      expect(
+        ['Baixo 4·11 Clementine', 'Pátio 1·3 Meyer lemon'].some((name) => nameMatches(typed, name)),
+      ).toBe(true)
     }
     expect(nameMatches('4.1', 'Baixo 4·11')).toBe(false)
     expect(nameMatches('alto', 'Baixo 4·11')).toBe(false)

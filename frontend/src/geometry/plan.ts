@@ -16,9 +16,18 @@ export function fitPlan(spots: Spot[], width: number, height: number, margin: nu
   if (spots.length === 0) return { scale: 10, dx: width / 2, dy: height / 2 }
   const xs = spots.map((s) => s.x)
   const ys = spots.map((s) => s.y)
-  const [left, right, low, high] = [Math.min(...xs) - margin, Math.max(...xs) + margin, Math.min(...ys) - margin, Math.max(...ys) + margin]
+  const [left, right, low, high] = [
+    Math.min(...xs) - margin,
+    Math.max(...xs) + margin,
+    Math.min(...ys) - margin,
+    Math.max(...ys) + margin,
+  ]
   const scale = Math.min(width / (right - left), height / (high - low))
-  return { scale, dx: (width - (right + left) * scale) / 2, dy: (height + (high + low) * scale) / 2 }
+  return {
+    scale,
+    dx: (width - (right + left) * scale) / 2,
+    dy: (height + (high + low) * scale) / 2,
+  }
 }
 
 /** Metres to pixels. */
@@ -38,7 +47,10 @@ export function rowPath(points: { x: number; y: number }[]): string {
   return points.map((p, i) => `${i ? 'L' : 'M'}${p.x.toFixed(1)} ${p.y.toFixed(1)}`).join('')
 }
 
-/** What someone typed and a name, both without marks, so that `baixo 4 11`, `4.11` and `Baixo 4·11` meet. */
+/**
+ * What someone typed and a name, both without marks, so that `baixo 4 11`, `4.11` and `Baixo 4·11`
+ * meet.
+ */
 export function plainName(text: string): string {
   return text
     .normalize('NFD')
@@ -53,7 +65,9 @@ export function nameMatches(typed: string, name: string): boolean {
   const words = plainName(name).split(' ')
   let at = 0
   for (const part of plainName(typed).split(' ')) {
-    const found = words.findIndex((w, i) => i >= at && (/^\d+$/.test(part) ? w === part : w.startsWith(part)))
+    const found = words.findIndex(
+      (w, i) => i >= at && (/^\d+$/.test(part) ? w === part : w.startsWith(part)),
+    )
     if (found < 0) return false
     at = found + 1
   }

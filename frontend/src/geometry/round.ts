@@ -1,4 +1,7 @@
-/** A stem seen from above: bearings to places on its round, and spans as wedges. North is up, angles run clockwise. */
+/**
+ * A stem seen from above: bearings to places on its round, and spans as wedges. North is up, angles
+ * run clockwise.
+ */
 
 export type Spot = readonly [number, number]
 
@@ -17,5 +20,6 @@ export function wedge(from: number, to: number, inner: number, outer: number): s
     onRound(bearing, radius)
       .map((v) => v.toFixed(2))
       .join(' ')
-  return `M${p(from, outer)}A${outer} ${outer} 0 ${far} 1 ${p(end, outer)}L${p(end, inner)}A${inner} ${inner} 0 ${far} 0 ${p(from, inner)}Z`
+  const out = `M${p(from, outer)}A${outer} ${outer} 0 ${far} 1 ${p(end, outer)}`
+  return `${out}L${p(end, inner)}A${inner} ${inner} 0 ${far} 0 ${p(from, inner)}Z`
 }

@@ -11,7 +11,12 @@ describe('a row in section', () => {
     expect(y(3.6)).toBeGreaterThan(0)
   })
   it('is as wide at its foot and top as it says', () => {
-    const path = sectionPath({ height_m: 3, base_width_m: 2, top_width_m: 1, skirt_m: 0.5 }, 0, x, y)
+    const path = sectionPath(
+      { height_m: 3, base_width_m: 2, top_width_m: 1, skirt_m: 0.5 },
+      0,
+      x,
+      y,
+    )
     const xs = path.match(/[\d.]+(?= )/g)!.map(Number)
     expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(2 * s.k, 0)
     expect(xs[2]! - xs[1]!).toBeCloseTo(1 * s.k, 0)

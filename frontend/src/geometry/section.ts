@@ -17,7 +17,12 @@ export interface SectionScale {
 }
 
 /** Scale that fits three rows so far apart and so tall into a box [px]. */
-export function scaleOf(width: number, height: number, spacing: number, tallest: number): SectionScale {
+export function scaleOf(
+  width: number,
+  height: number,
+  spacing: number,
+  tallest: number,
+): SectionScale {
   const top = Math.ceil((tallest + 0.5) * 2) / 2
   const k = Math.min((height - 56) / top, (width - 90) / (3 * spacing))
   // some sky above the rows, so that there is room for the sun
@@ -25,7 +30,12 @@ export function scaleOf(width: number, height: number, spacing: number, tallest:
 }
 
 /** Outline of a wall about a middle [m], closed. */
-export function sectionPath(wall: Wall, middle: number, x: (m: number) => number, y: (m: number) => number): string {
+export function sectionPath(
+  wall: Wall,
+  middle: number,
+  x: (m: number) => number,
+  y: (m: number) => number,
+): string {
   const [b, t] = [wall.base_width_m / 2, wall.top_width_m / 2]
   const points = [
     [middle - b, wall.skirt_m],
@@ -36,7 +46,10 @@ export function sectionPath(wall: Wall, middle: number, x: (m: number) => number
   return `M${points.map(([px, pz]) => `${x(px).toFixed(1)} ${y(pz).toFixed(1)}`).join('L')}Z`
 }
 
-/** Where the sun stands over the middle row, seen along the rows, and the foot of its ray on the ground. */
+/**
+ * Where the sun stands over the middle row, seen along the rows, and the foot of its ray on the
+ * ground.
+ */
 export function sunSpot(
   step: { across: number; rise: number },
   width: number,
@@ -48,7 +61,10 @@ export function sunSpot(
   const long = Math.hypot(step.across, step.rise) || 1
   const [dx, dy] = [step.across / long, step.rise / long]
   // as far as the drawing reaches in that direction
-  const reach = Math.min(dx > 0 ? (width - 20 - footX) / dx : dx < 0 ? (footX - 80) / -dx : Infinity, dy > 0 ? (footY - 18) / dy : Infinity)
+  const reach = Math.min(
+    dx > 0 ? (width - 20 - footX) / dx : dx < 0 ? (footX - 80) / -dx : Infinity,
+    dy > 0 ? (footY - 18) / dy : Infinity,
+  )
   const far = Math.max(0, Math.min(reach, 3 * s.k * s.top))
   return { x: footX + dx * far, y: footY - dy * far, footX, footY }
 }

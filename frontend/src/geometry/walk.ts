@@ -1,4 +1,7 @@
-/** Which question of a walk comes next: read off the walk's own data, so that a phone without signal can go on. */
+/**
+ * Which question of a walk comes next: read off the walk's own data, so that a phone without signal
+ * can go on.
+ */
 import type { Schemas } from '@/api/client'
 
 export type WalkQuestion = Schemas['WalkQuestionOut']
@@ -8,7 +11,8 @@ export const LATER = 'later'
 function given(questions: WalkQuestion[]): Set<string> {
   const words = new Set<string>()
   for (const q of questions) {
-    for (const a of (q.given ?? '').split(' ').filter((a) => a && a !== LATER)) words.add(`${q.id}-${a}`)
+    for (const a of (q.given ?? '').split(' ').filter((a) => a && a !== LATER))
+      words.add(`${q.id}-${a}`)
     if (q.given && q.given !== LATER) words.add(q.id)
   }
   return words
@@ -21,10 +25,17 @@ export function isOpen(question: WalkQuestion, questions: WalkQuestion[]): boole
   return question.after.length === 0 || question.after.some((a) => words.has(a))
 }
 
-/** The first open question without an answer; null when all are answered, or an answer ends the walk. */
+/**
+ * The first open question without an answer; null when all are answered, or an answer ends the
+ * walk.
+ */
 export function nextQuestion(questions: WalkQuestion[]): string | null {
-  const ended = questions.some((q) => q.choices.some((c) => c.ends && (q.given ?? '').split(' ').includes(c.answer)))
-  return ended ? null : (questions.find((q) => q.given === null && isOpen(q, questions))?.id ?? null)
+  const ended = questions.some((q) =>
+    q.choices.some((c) => c.ends && (q.given ?? '').split(' ').includes(c.answer)),
+  )
+  return ended
+    ? null
+    : (questions.find((q) => q.given === null && isOpen(q, questions))?.id ?? null)
 }
 
 /** The question before one, among those that are open; null at the start. */
@@ -38,6 +49,9 @@ export function questionBefore(questions: WalkQuestion[], id: string | null): st
 export function answerWords(question: WalkQuestion): string {
   if (question.given === null || question.given === LATER) return 'not now'
   const parts = question.given.split(' ')
-  if (question.kind === 'limbs') return parts.map((p) => question.limbs.find((l) => p.startsWith(`${l.limb}@`))?.name ?? p).join(', ')
+  if (question.kind === 'limbs')
+    return parts
+      .map((p) => question.limbs.find((l) => p.startsWith(`${l.limb}@`))?.name ?? p)
+      .join(', ')
   return parts.map((p) => question.choices.find((c) => c.answer === p)?.says ?? p).join(', ')
 }

@@ -7,7 +7,10 @@ export function warmthWords(c: number, units: Units): string {
   return `${value.toFixed(1).replace('-', '−')} ${units === 'metric' ? '°C' : '°F'}`
 }
 
-/** Degrees Celsius out of what was typed; a letter C or F beats the units, null where it cannot be read. */
+/**
+ * Degrees Celsius out of what was typed; a letter C or F beats the units, null where it cannot be
+ * read.
+ */
 export function parseWarmth(typed: string, units: Units): number | null {
   const found = /^\s*([-−–]?\d+(?:[.,]\d+)?)\s*°?\s*([cf])?\s*$/i.exec(typed)
   if (!found) return null

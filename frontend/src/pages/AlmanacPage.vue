@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** When each kind of work is right, over the year, for a tree, a block or the holding; any day opens its reasons. */
+/**
+ * When each kind of work is right, over the year, for a tree, a block or the holding; any day opens
+ * its reasons.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useKeys } from '@/composables/useKeys'
@@ -18,40 +21,72 @@ const route = useRoute()
 const router = useRouter()
 const narrow = useNarrow()
 const { data: grove } = useGrove()
-const word = (name: string) => (typeof route.query[name] === 'string' ? (route.query[name] as string) : undefined)
+const word = (name: string) =>
+  typeof route.query[name] === 'string' ? (route.query[name] as string) : undefined
 const tree = computed(() => word('tree'))
-const block = computed(() => word('block') ?? (tree.value ? undefined : grove.value?.blocks.find((b) => grove.value!.sites[0]?.id === b.site_id)?.id))
+const block = computed(
+  () =>
+    word('block') ??
+    (tree.value
+      ? undefined
+      : grove.value?.blocks.find((b) => grove.value!.sites[0]?.id === b.site_id)?.id),
+)
 const whatIf = ref<Record<string, string>>({})
 watch([tree, block], () => (whatIf.value = {}))
 const months = ref(14)
 const { data, error, isPending } = useQuery({
   queryKey: ['almanac', tree, block, whatIf, months],
   queryFn: () => {
-    const of = tree.value ? { tree: tree.value } : block.value && block.value !== 'all' ? { block: block.value } : {}
-    return heed(api.GET('/api/almanac', { params: { query: { ...of, ...whatIf.value, months: months.value } } }))
+    const of = tree.value
+      ? { tree: tree.value }
+      : block.value && block.value !== 'all'
+        ? { block: block.value }
+        : {}
+    return heed(
+      api.GET('/api/almanac', {
+        params: { query: { ...of, ...whatIf.value, months: months.value } },
+      }),
+    )
   },
   placeholderData: keepPreviousData,
   enabled: computed(() => !!grove.value?.trees.length),
 })
 const day = ref('')
-watch(data, (a) => a && (day.value < a.from || day.value > a.to) && (day.value = a.today), { immediate: true })
+watch(data, (a) => a && (day.value < a.from || day.value > a.to) && (day.value = a.today), {
+  immediate: true,
+})
 function step(by: number) {
   const to = addDays(day.value, by)
   if (data.value && to >= data.value.from && to <= data.value.to) day.value = to
 }
 useKeys([
-  { keys: ['ArrowRight'], says: 'a day on (shift: a week)', run: (e) => step(e.shiftKey ? 7 : 1), shown: '→' },
-  { keys: ['ArrowLeft'], says: 'a day back (shift: a week)', run: (e) => step(e.shiftKey ? -7 : -1), shown: '←' },
+  {
+    keys: ['ArrowRight'],
+    says: 'a day on (shift: a week)',
+    run: (e) => step(e.shiftKey ? 7 : 1),
+    shown: '→',
+  },
+  {
+    keys: ['ArrowLeft'],
+    says: 'a day back (shift: a week)',
+    run: (e) => step(e.shiftKey ? -7 : -1),
+    shown: '←',
+  },
   { keys: ['Home'], says: 'today', run: () => data.value && (day.value = data.value.today) },
 ])
 type Segment = Schemas['SegmentOut']
 const here = computed(() =>
   (data.value?.lanes ?? [])
-    .map((lane) => ({ lane, now: lane.segments.find((s) => s.from <= day.value && day.value <= s.to) }))
+    .map((lane) => ({
+      lane,
+      now: lane.segments.find((s) => s.from <= day.value && day.value <= s.to),
+    }))
     .filter((x): x is { lane: Schemas['LaneOut']; now: Segment } => !!x.now),
 )
-const said = (s: Segment) => s.reasons.filter((r) => !['yearly-budget', 'next-window'].includes(r.code))[0] ?? s.reasons[0]
-const costOn = (lane: Schemas['LaneOut']) => lane.costs.find((c) => c.from <= day.value && day.value <= c.to)?.says
+const said = (s: Segment) =>
+  s.reasons.filter((r) => !['yearly-budget', 'next-window'].includes(r.code))[0] ?? s.reasons[0]
+const costOn = (lane: Schemas['LaneOut']) =>
+  lane.costs.find((c) => c.from <= day.value && day.value <= c.to)?.says
 /** What holds and until when; a run that reaches the end of the ribbon names no end. */
 function head(lane: Schemas['LaneOut'], s: Segment): string {
   const end = runs(lane.segments).find((r) => r.from <= s.from && s.to <= r.to)!.to
@@ -60,10 +95,15 @@ function head(lane: Schemas['LaneOut'], s: Segment): string {
 }
 /** The pick that is on, or the next. */
 const harvest = computed(() =>
-  block.value === 'all' ? undefined : data.value?.events.find((e) => e.name === 'harvest' && e.to >= data.value!.today),
+  block.value === 'all'
+    ? undefined
+    : data.value?.events.find((e) => e.name === 'harvest' && e.to >= data.value!.today),
 )
 const open = ref<{ title: string; sentence: string; reasons: Segment['reasons'] } | null>(null)
-const NAMES: Record<string, string> = { harvest_end: 'the harvest ended', first_frost: 'the first frost came' }
+const NAMES: Record<string, string> = {
+  harvest_end: 'the harvest ended',
+  first_frost: 'the first frost came',
+}
 const tried = computed(() =>
   Object.entries(whatIf.value)
     .map(([name, iso]) => `${NAMES[name]} on ${dayWords(iso)}`)
@@ -72,7 +112,8 @@ const tried = computed(() =>
 function tryOut(name: string, iso: string) {
   whatIf.value = { ...whatIf.value, [name]: iso }
 }
-const choose = (event: Event) => void router.replace({ query: { block: (event.target as HTMLSelectElement).value } })
+const choose = (event: Event) =>
+  void router.replace({ query: { block: (event.target as HTMLSelectElement).value } })
 const ORIGINS: Record<string, string> = {
   observed: 'seen',
   computed: 'worked out from warmth and normals',
@@ -84,7 +125,8 @@ const print = () => window.print()
 <template>
   <div class="px-6 py-2 max-sm:px-3">
     <p v-if="grove && !grove.trees.length" class="py-6">
-      No tree stands here yet. <RouterLink to="/start" class="link">Say what stands there</RouterLink>
+      No tree stands here yet.
+      <RouterLink to="/start" class="link">Say what stands there</RouterLink>
     </p>
     <p v-else-if="isPending" class="py-6">Working out the year …</p>
     <p v-else-if="error" class="wrong py-6" role="alert">{{ sentence(error) }}</p>
@@ -93,12 +135,21 @@ const print = () => window.print()
         <h1 class="plate text-[1.75rem]">{{ data.name }}</h1>
         <p class="text-[0.92rem] text-ink2 leading-tight">
           {{ data.kind_name }}<br />{{
-            data.of === 1 ? 'this tree' : data.trees === data.of ? `all ${data.of} trees` : `${data.trees} of ${data.of} trees; the others differ`
+            data.of === 1
+              ? 'this tree'
+              : data.trees === data.of
+                ? `all ${data.of} trees`
+                : `${data.trees} of ${data.of} trees; the others differ`
           }}
         </p>
         <div class="ml-auto flex gap-2 items-center no-print max-sm:ml-0">
           <label class="sr-only" for="almanac-block">Block</label>
-          <select id="almanac-block" class="field !w-auto !min-h-10 !py-1" :value="tree ? '' : block" @change="choose">
+          <select
+            id="almanac-block"
+            class="field !w-auto !min-h-10 !py-1"
+            :value="tree ? '' : block"
+            @change="choose"
+          >
             <option v-if="tree" value="">this tree</option>
             <option value="all">the whole holding</option>
             <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
@@ -111,22 +162,46 @@ const print = () => window.print()
           <button type="button" class="btn btn-small" @click="print">Print</button>
         </div>
         <p class="flex gap-4 tag" aria-hidden="true">
-          <span v-for="t in ['go', 'light', 'wait', 'stop'] as const" :key="t" class="inline-flex items-center gap-1.5"
+          <span
+            v-for="t in ['go', 'light', 'wait', 'stop'] as const"
+            :key="t"
+            class="inline-flex items-center gap-1.5"
             ><ToneMark :tone="t" small /> {{ t }}</span
           >
         </p>
       </header>
-      <div class="overflow-x-auto" role="region" aria-label="Ribbon of the year" :tabindex="narrow ? 0 : undefined">
-        <AlmanacRibbon :almanac="data" :day="day" :width="1232" :style="narrow ? 'min-width: 980px' : ''" @day="day = $event" @try-out="tryOut" />
+      <div
+        class="overflow-x-auto"
+        role="region"
+        aria-label="Ribbon of the year"
+        :tabindex="narrow ? 0 : undefined"
+      >
+        <AlmanacRibbon
+          :almanac="data"
+          :day="day"
+          :width="1232"
+          :style="narrow ? 'min-width: 980px' : ''"
+          @day="day = $event"
+          @try-out="tryOut"
+        />
       </div>
-      <p v-if="Object.keys(whatIf).length" class="flex flex-wrap gap-3 items-center text-[0.98rem]" role="status" data-test="what-if">
+      <p
+        v-if="Object.keys(whatIf).length"
+        class="flex flex-wrap gap-3 items-center text-[0.98rem]"
+        role="status"
+        data-test="what-if"
+      >
         <b>What if</b> {{ tried }}. Nothing is saved.
-        <button type="button" class="btn btn-small no-print" @click="whatIf = {}">Back to the dates that hold</button>
+        <button type="button" class="btn btn-small no-print" @click="whatIf = {}">
+          Back to the dates that hold
+        </button>
       </p>
       <section class="day" :aria-label="`What holds on ${day}`" aria-live="polite">
         <div>
           <h2 class="text-[1.5rem]" data-test="day">{{ day ? dayWords(day) : '' }}</h2>
-          <p class="text-[0.92rem] text-ink2 no-print"><kbd>←</kbd> <kbd>→</kbd> a day, with shift a week; <kbd>Home</kbd> today</p>
+          <p class="text-[0.92rem] text-ink2 no-print">
+            <kbd>←</kbd> <kbd>→</kbd> a day, with shift a week; <kbd>Home</kbd> today
+          </p>
         </div>
         <ul class="lanes">
           <li v-for="x in here" :key="x.lane.work" class="grid grid-cols-[auto_1fr] gap-x-3">
@@ -134,12 +209,19 @@ const print = () => window.print()
             <div>
               <h3 class="text-[1.1rem]">{{ x.lane.name }}: {{ head(x.lane, x.now) }}</h3>
               <p class="text-[0.9rem] text-ink2">
-                <b v-if="costOn(x.lane)" class="text-ink" data-test="cost">{{ costOn(x.lane) }}.</b> {{ said(x.now)?.text }}
+                <b v-if="costOn(x.lane)" class="text-ink" data-test="cost">{{ costOn(x.lane) }}.</b>
+                {{ said(x.now)?.text }}
                 <button
                   type="button"
                   class="link text-ink no-print"
                   :aria-label="`Why: ${x.lane.name}`"
-                  @click="open = { title: x.lane.name, sentence: head(x.lane, x.now), reasons: x.now.reasons }"
+                  @click="
+                    open = {
+                      title: x.lane.name,
+                      sentence: head(x.lane, x.now),
+                      reasons: x.now.reasons,
+                    }
+                  "
                 >
                   Why
                 </button>
@@ -150,14 +232,22 @@ const print = () => window.print()
       </section>
       <section v-if="harvest" class="mb-3" aria-label="The pick">
         <p class="text-[0.98rem]">
-          The pick: {{ dayWords(harvest.from) }} to {{ dayWords(harvest.to) }}{{ harvest.origin === 'observed' ? ', as it was seen' : ', about' }}.
+          The pick: {{ dayWords(harvest.from) }} to {{ dayWords(harvest.to)
+          }}{{ harvest.origin === 'observed' ? ', as it was seen' : ', about' }}.
         </p>
         <SayButtons
           :acts="[
-            { act: 'picked', label: tree ? 'Picked today' : `Picked today: all ${data.kind_name} here` },
+            {
+              act: 'picked',
+              label: tree ? 'Picked today' : `Picked today: all ${data.kind_name} here`,
+            },
             { act: 'no-fruit', label: 'No fruit this year' },
           ]"
-          v-bind="tree ? { treeIds: [tree] } : { scope: 'block' as const, scopeId: block, species: [data.species] }"
+          v-bind="
+            tree
+              ? { treeIds: [tree] }
+              : { scope: 'block' as const, scopeId: block, species: [data.species] }
+          "
         />
       </section>
       <details class="mb-5 text-[0.98rem]">
@@ -176,10 +266,15 @@ const print = () => window.print()
           <tbody>
             <tr v-for="e in data.events" :key="e.name + e.from">
               <th scope="row" class="text-left font-normal pr-6">{{ e.name }}</th>
-              <td class="num pr-6">{{ dayWords(e.from) }}{{ e.to === e.from ? '' : ` to ${dayWords(e.to)}` }}</td>
+              <td class="num pr-6">
+                {{ dayWords(e.from) }}{{ e.to === e.from ? '' : ` to ${dayWords(e.to)}` }}
+              </td>
               <td class="text-ink2">
                 {{ ORIGINS[e.origin] ?? e.origin
-                }}{{ e.moved_days ? `, moved ${e.moved_days > 0 ? '+' : ''}${e.moved_days} days by what earlier years showed` : '' }}
+                }}<template v-if="e.moved_days"
+                  >, moved {{ e.moved_days > 0 ? '+' : '' }}{{ e.moved_days }} days by what earlier
+                  years showed</template
+                >
               </td>
             </tr>
           </tbody>

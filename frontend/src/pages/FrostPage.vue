@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Frost over a site: before the cold, the night and what it hurt, the trees that bear a class, the crop to come, and the record for next time. */
+/**
+ * Frost over a site: before the cold, the night and what it hurt, the trees that bear a class, the
+ * crop to come, and the record for next time.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { spreadWords } from '@/geometry/warmth'
 import { useSettings } from '@/composables/useSettings'
@@ -18,7 +21,11 @@ const queries = useQueryClient()
 const { data: grove } = useGrove()
 const site = ref('')
 const siteId = computed(() => site.value || (grove.value?.sites[0]?.id ?? ''))
-const blocks = computed(() => (grove.value?.blocks ?? []).filter((b) => b.site_id === siteId.value).sort((a, b) => a.offset_c - b.offset_c))
+const blocks = computed(() =>
+  (grove.value?.blocks ?? [])
+    .filter((b) => b.site_id === siteId.value)
+    .sort((a, b) => a.offset_c - b.offset_c),
+)
 const found = ref<Schemas['NightOut'] | null>(null)
 const asked = ref<Schemas['NightIn'] | null>(null)
 watch(siteId, () => (found.value = null))
@@ -29,7 +36,9 @@ async function save() {
   trouble.value = ''
   try {
     const body = { ...asked.value!, save: true }
-    found.value = await heed(api.POST('/api/sites/{id}/night', { params: { path: { id: siteId.value } }, body }))
+    found.value = await heed(
+      api.POST('/api/sites/{id}/night', { params: { path: { id: siteId.value } }, body }),
+    )
     void queries.invalidateQueries()
   } catch (error) {
     trouble.value = sentence(error)
@@ -52,20 +61,31 @@ const { data: hurt } = useQuery({
         <p class="text-ink2">
           Wait before you cut: green leaves prove nothing until the second flush.
           <template v-if="hurt"
-            >A class (F0 to F6) is off by about {{ spreadWords(hurt.uncertain_c, units) }} either way: what is seen on the tree counts.</template
+            >A class (F0 to F6) is off by about {{ spreadWords(hurt.uncertain_c, units) }} either
+            way: what is seen on the tree counts.</template
           >
         </p>
       </div>
       <div v-if="(grove?.sites.length ?? 0) > 1">
         <label class="label" for="site">Site</label>
         <select id="site" v-model="site" class="field">
-          <option v-for="s in grove?.sites ?? []" :key="s.id" :value="s.id === grove?.sites[0]?.id ? '' : s.id">{{ s.name }}</option>
+          <option
+            v-for="s in grove?.sites ?? []"
+            :key="s.id"
+            :value="s.id === grove?.sites[0]?.id ? '' : s.id"
+          >
+            {{ s.name }}
+          </option>
         </select>
       </div>
     </header>
     <div v-if="grove && siteId" class="two">
       <div class="grid gap-5 content-start min-w-0">
-        <NightAsk :site-id="siteId" :today="grove.day" @found="(night, body) => ((found = night), (asked = body))" />
+        <NightAsk
+          :site-id="siteId"
+          :today="grove.day"
+          @found="(night, body) => ((found = night), (asked = body))"
+        />
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
         <NightFound v-if="found" :night="found" :busy="busy" @save="save" />
         <HurtTrees :site-id="siteId" :hurt="hurt?.trees ?? []" :blocks="blocks" />

@@ -32,7 +32,17 @@ const needs = computed(() => {
   if (!g) return []
   const blocks = new Map(g.blocks.map((b) => [b.id, b]))
   const rows = new Map(g.rows.map((r) => [r.id, r]))
-  const groups = new Map<string, { key: string; block: string; tone: GroveTree['tone']; text: string; trees: GroveTree[]; rows: Set<number> }>()
+  const groups = new Map<
+    string,
+    {
+      key: string
+      block: string
+      tone: GroveTree['tone']
+      text: string
+      trees: GroveTree[]
+      rows: Set<number>
+    }
+  >()
   for (const tree of g.trees) {
     const row = rows.get(tree.row_id)
     const block = row && blocks.get(row.block_id)
@@ -51,12 +61,15 @@ const needs = computed(() => {
     groups.set(key, group)
   }
   const order = { go: 0, light: 1, wait: 2, stop: 3 }
-  return [...groups.values()].sort((a, b) => order[a.tone] - order[b.tone] || a.block.localeCompare(b.block))
+  return [...groups.values()].sort(
+    (a, b) => order[a.tone] - order[b.tone] || a.block.localeCompare(b.block),
+  )
 })
 function rowsWords(rows: Set<number>) {
   const list = [...rows].sort((a, b) => a - b)
   const run = list.length > 2 && list.at(-1)! - list[0]! === list.length - 1
-  return `${list.length > 1 ? 'rows' : 'row'} ${run ? `${list[0]}–${list.at(-1)}` : list.join(', ')}`
+  const which = run ? `${list[0]}–${list.at(-1)}` : list.join(', ')
+  return `${list.length > 1 ? 'rows' : 'row'} ${which}`
 }
 const siteTrees = computed(() => {
   const g = grove.value
@@ -72,7 +85,12 @@ function step(by: number) {
 }
 const open = (tree: GroveTree) => void router.push(`/tree/${tree.id}`)
 useKeys([
-  { keys: ['ArrowRight', 'ArrowDown'], says: 'next tree in the row', run: () => step(1), shown: '→' },
+  {
+    keys: ['ArrowRight', 'ArrowDown'],
+    says: 'next tree in the row',
+    run: () => step(1),
+    shown: '→',
+  },
   { keys: ['ArrowLeft', 'ArrowUp'], says: 'the tree before', run: () => step(-1), shown: '←' },
   { keys: ['Enter'], says: 'open the tree', run: () => picked.value && open(picked.value) },
 ])
@@ -107,7 +125,10 @@ useKeys([
         @open="open"
       />
       <p class="legend" aria-hidden="true">
-        <span v-for="t in ['go', 'light', 'wait', 'stop'] as const" :key="t" class="inline-flex items-center gap-1.5"
+        <span
+          v-for="t in ['go', 'light', 'wait', 'stop'] as const"
+          :key="t"
+          class="inline-flex items-center gap-1.5"
           ><ToneMark :tone="t" small /> {{ t }}</span
         >
         <span class="inline-flex items-center gap-1.5"
@@ -129,18 +150,25 @@ useKeys([
         <div class="flex items-center gap-3">
           <span class="plate text-2xl">{{ picked.name }}</span>
           <p class="text-[0.92rem] text-ink2 leading-tight">
-            {{ picked.kind_name }}, planted {{ picked.planted_year }}<br /><template v-if="picked.height_m"
-              >{{ lengthWords(picked.height_m, units) }} tall, {{ lengthWords(picked.spread_m!, units) }} across,
+            {{ picked.kind_name }}, planted {{ picked.planted_year }}<br /><template
+              v-if="picked.height_m"
+              >{{ lengthWords(picked.height_m, units) }} tall,
+              {{ lengthWords(picked.spread_m!, units) }} across,
               {{ picked.measured ? 'measured' : 'sketched' }}</template
             ><template v-else>not measured yet</template>
           </p>
         </div>
-        <p class="mt-2 flex gap-3 items-center"><ToneMark :tone="picked.tone" small /> {{ picked.need }}</p>
-        <button type="button" class="btn btn-go w-full mt-3" @click="open(picked)">Open {{ picked.name }}</button>
+        <p class="mt-2 flex gap-3 items-center">
+          <ToneMark :tone="picked.tone" small /> {{ picked.need }}
+        </p>
+        <button type="button" class="btn btn-go w-full mt-3" @click="open(picked)">
+          Open {{ picked.name }}
+        </button>
       </div>
       <h1 class="text-[1.7rem]">What each needs next</h1>
       <p class="text-[0.92rem] text-ink2">
-        {{ dayWords(grove.day) }}, {{ siteTrees.length }} trees. Pick one in the plan, or press <kbd>/</kbd> and type its name.
+        {{ dayWords(grove.day) }}, {{ siteTrees.length }} trees. Pick one in the plan, or press
+        <kbd>/</kbd> and type its name.
       </p>
       <ul class="mt-2">
         <li v-for="n in needs" :key="n.key" class="need">
@@ -149,14 +177,31 @@ useKeys([
             <h2 class="text-[1.18rem]">{{ n.block }}, {{ rowsWords(n.rows) }}</h2>
             <p class="text-[0.92rem] text-ink2">{{ n.text }}</p>
             <p v-if="n.trees.length <= 6" class="text-[0.92rem]">
-              <button v-for="t in n.trees" :key="t.id" type="button" class="link mr-3 min-h-6" @click="open(t)">
+              <button
+                v-for="t in n.trees"
+                :key="t.id"
+                type="button"
+                class="link mr-3 min-h-6"
+                @click="open(t)"
+              >
                 {{ t.name }}
               </button>
             </p>
-            <RouterLink v-if="n.rows.size === 1" class="link text-[0.92rem] mr-3" :to="`/row/${n.trees[0]!.row_id}/walk`">Walk the row</RouterLink>
+            <RouterLink
+              v-if="n.rows.size === 1"
+              class="link text-[0.92rem] mr-3"
+              :to="`/row/${n.trees[0]!.row_id}/walk`"
+              >Walk the row</RouterLink
+            >
             <details v-if="n.trees.length > 6" class="text-[0.92rem]">
               <summary>{{ n.trees.length }} trees</summary>
-              <button v-for="t in n.trees" :key="t.id" type="button" class="link mr-3 min-h-6" @click="open(t)">
+              <button
+                v-for="t in n.trees"
+                :key="t.id"
+                type="button"
+                class="link mr-3 min-h-6"
+                @click="open(t)"
+              >
                 {{ t.name }}
               </button>
             </details>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Heights of a block: its rows in section with the sun on them, schools of renewal over years, a school adopted, a hedging round. */
+/**
+ * Heights of a block: its rows in section with the sun on them, schools of renewal over years, a
+ * school adopted, a hedging round.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
@@ -20,7 +23,9 @@ const route = useRoute()
 const router = useRouter()
 const { units } = useSettings()
 const { data: grove } = useGrove()
-const blockId = computed(() => (typeof route.query.block === 'string' ? route.query.block : (hedges.value?.id ?? '')))
+const blockId = computed(() =>
+  typeof route.query.block === 'string' ? route.query.block : (hedges.value?.id ?? ''),
+)
 /** The block one looks at first: the one with hedgerows, else the first. */
 const hedges = computed(() => {
   const blocks = grove.value?.blocks ?? []
@@ -33,12 +38,28 @@ const {
   isPending,
 } = useQuery({
   queryKey: ['heights', blockId],
-  queryFn: () => heed(api.GET('/api/blocks/{id}/heights', { params: { path: { id: blockId.value } } })),
+  queryFn: () =>
+    heed(api.GET('/api/blocks/{id}/heights', { params: { path: { id: blockId.value } } })),
   enabled: computed(() => !!blockId.value),
   placeholderData: keepPreviousData,
 })
-const ALL: Schemas['SchoolsIn']['schools'] = ['third_of_tree', 'third_of_rows', 'limb_replacement', 'tip_only', 'all_at_once', 'do_nothing']
-const ask = reactive({ years: 6, cap: null as number | null, recovery: '', regrow: null as number | null, late: 0, swing: false, machine: false })
+const ALL: Schemas['SchoolsIn']['schools'] = [
+  'third_of_tree',
+  'third_of_rows',
+  'limb_replacement',
+  'tip_only',
+  'all_at_once',
+  'do_nothing',
+]
+const ask = reactive({
+  years: 6,
+  cap: null as number | null,
+  recovery: '',
+  regrow: null as number | null,
+  late: 0,
+  swing: false,
+  machine: false,
+})
 const curve = computed(() => {
   const parts = ask.recovery
     .split(/[\s;]+/)
@@ -59,17 +80,29 @@ const body = computed(() => ({
 }))
 const { data: schools, error: wrong } = useQuery({
   queryKey: ['schools', blockId, body],
-  queryFn: () => heed(api.POST('/api/blocks/{id}/schools', { params: { path: { id: blockId.value } }, body: body.value })),
+  queryFn: () =>
+    heed(
+      api.POST('/api/blocks/{id}/schools', {
+        params: { path: { id: blockId.value } },
+        body: body.value,
+      }),
+    ),
   enabled: computed(() => !!block.value),
   placeholderData: keepPreviousData,
 })
-const tallest = computed(() => Math.max(1, ...(schools.value?.compared.flatMap((c) => c.height_m) ?? [])))
+const tallest = computed(() =>
+  Math.max(1, ...(schools.value?.compared.flatMap((c) => c.height_m) ?? [])),
+)
 const chosen = ref('')
 const pick = computed(() => schools.value?.compared.find((c) => c.school === chosen.value))
 const row = ref('')
 const rowsHere = computed(() => grove.value?.rows.filter((r) => r.block_id === blockId.value) ?? [])
 /** Thirds of the rows are a thing of the block; a row of another block is none. */
-const rowPicked = computed(() => (chosen.value !== 'third_of_rows' && rowsHere.value.some((r) => r.id === row.value) ? row.value : ''))
+const rowPicked = computed(() =>
+  chosen.value !== 'third_of_rows' && rowsHere.value.some((r) => r.id === row.value)
+    ? row.value
+    : '',
+)
 const working = ref(false)
 const wall = ref<Wall | null>(null)
 const choose = (id: string) => void router.replace({ query: { block: id } })
@@ -81,13 +114,20 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
       <h1 class="text-[1.75rem]">Heights</h1>
       <div>
         <label class="sr-only" for="block">Block</label>
-        <select id="block" class="field !min-h-11" :value="blockId" @change="choose(($event.target as HTMLSelectElement).value)">
+        <select
+          id="block"
+          class="field !min-h-11"
+          :value="blockId"
+          @change="choose(($event.target as HTMLSelectElement).value)"
+        >
           <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
         </select>
       </div>
       <p v-if="block" class="text-ink2 text-[0.97rem] leading-tight">
-        {{ block.rows.length }} {{ block.hedgerows ? 'hedgerows' : 'rows' }}, {{ lengthWords(block.spacing_m, units) }} apart, bearing
-        {{ Math.round(block.bearing_deg) }}° ({{ windWords(block.bearing_deg) }}); {{ block.trees }} trees, {{ block.measured }} with a size<br />
+        {{ block.rows.length }} {{ block.hedgerows ? 'hedgerows' : 'rows' }},
+        {{ lengthWords(block.spacing_m, units) }} apart, bearing
+        {{ Math.round(block.bearing_deg) }}° ({{ windWords(block.bearing_deg) }});
+        {{ block.trees }} trees, {{ block.measured }} with a size<br />
         vigour {{ block.vigour }} of 5; lower fruit is young about {{ dayWords(block.date) }}
       </p>
     </header>
@@ -97,10 +137,19 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
       <SectionPanel :key="block.block_id" :block="block" @wall="wall = $event" />
       <section aria-label="Renewal over years" class="grid gap-3 border-t-2 border-ink pt-3">
         <div class="flex flex-wrap gap-4 items-end">
-          <h2 class="text-[1.4rem]">{{ ask.years }} seasons, {{ schools?.compared.length ?? 0 }} ways</h2>
+          <h2 class="text-[1.4rem]">
+            {{ ask.years }} seasons, {{ schools?.compared.length ?? 0 }} ways
+          </h2>
           <div>
             <label class="label" for="seasons">Seasons</label>
-            <input id="seasons" v-model.number="ask.years" class="field !min-h-11 w-24" type="number" min="3" max="12" />
+            <input
+              id="seasons"
+              v-model.number="ask.years"
+              class="field !min-h-11 w-24"
+              type="number"
+              min="3"
+              max="12"
+            />
           </div>
           <MeasureField
             label="Height to hold"
@@ -113,16 +162,42 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
             <summary class="tag py-2">My own numbers</summary>
             <div class="grid gap-2 sm:grid-cols-2">
               <div>
-                <label class="label" for="recovery">A limb bears so many % after its cut, year by year</label>
-                <input id="recovery" v-model="ask.recovery" class="field" placeholder="5 50 90" :aria-invalid="!!ask.recovery && !curve" />
+                <label class="label" for="recovery"
+                  >A limb bears so many % after its cut, year by year</label
+                >
+                <input
+                  id="recovery"
+                  v-model="ask.recovery"
+                  class="field"
+                  placeholder="5 50 90"
+                  :aria-invalid="!!ask.recovery && !curve"
+                />
               </div>
-              <MeasureField label="A tipped tree gains a year" kind="length" :model-value="ask.regrow" @update:model-value="ask.regrow = $event" />
+              <MeasureField
+                label="A tipped tree gains a year"
+                kind="length"
+                :model-value="ask.regrow"
+                @update:model-value="ask.regrow = $event"
+              />
               <div>
                 <label class="label" for="late">Begin so many years late</label>
-                <input id="late" v-model.number="ask.late" class="field" type="number" min="0" max="6" />
+                <input
+                  id="late"
+                  v-model.number="ask.late"
+                  class="field"
+                  type="number"
+                  min="0"
+                  max="6"
+                />
               </div>
-              <label class="flex gap-2 items-center min-h-11"><input v-model="ask.machine" type="checkbox" /> whole rows and tips by machine</label>
-              <label class="flex gap-2 items-center min-h-11"><input v-model="ask.swing" type="checkbox" /> a heavy year follows a light one</label>
+              <label class="flex gap-2 items-center min-h-11"
+                ><input v-model="ask.machine" type="checkbox" /> whole rows and tips by
+                machine</label
+              >
+              <label class="flex gap-2 items-center min-h-11"
+                ><input v-model="ask.swing" type="checkbox" /> a heavy year follows a light
+                one</label
+              >
             </div>
           </details>
         </div>
@@ -141,14 +216,34 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
           />
         </div>
         <div v-if="pick" class="text-[0.97rem]" data-test="picked">
-          <p>{{ pick.reasons[0]?.text }} <button type="button" class="link" @click="working = true">Why</button></p>
-          <p class="num whitespace-normal">
-            Hours by year {{ pick.hours.map((h) => Math.round(h)).join(', ') }}; hard cuts {{ pick.hard_cuts.join(', ') }};
-            {{ pick.under_cap_from === null ? 'never wholly under the height' : `under the height from year ${pick.under_cap_from + 1}` }}.
+          <p>
+            {{ pick.reasons[0]?.text }}
+            <button type="button" class="link" @click="working = true">Why</button>
           </p>
-          <WhyDialog v-model="working" :title="pick.name" :sentence="pick.reasons[0]?.text ?? ''" :reasons="[...pick.reasons, ...pick.barred]" />
+          <p class="num whitespace-normal">
+            Hours by year {{ pick.hours.map((h) => Math.round(h)).join(', ') }}; hard cuts
+            {{ pick.hard_cuts.join(', ') }};
+            {{
+              pick.under_cap_from === null
+                ? 'never wholly under the height'
+                : `under the height from year ${pick.under_cap_from + 1}`
+            }}.
+          </p>
+          <WhyDialog
+            v-model="working"
+            :title="pick.name"
+            :sentence="pick.reasons[0]?.text ?? ''"
+            :reasons="[...pick.reasons, ...pick.barred]"
+          />
         </div>
-        <div v-if="pick && pick.school !== 'do_nothing' && pick.school !== 'third_of_rows' && !pick.barred.length">
+        <div
+          v-if="
+            pick &&
+            pick.school !== 'do_nothing' &&
+            pick.school !== 'third_of_rows' &&
+            !pick.barred.length
+          "
+        >
           <label class="label" for="for-row">Adopt it for</label>
           <select id="for-row" v-model="row" class="field !min-h-11 w-auto">
             <option value="">the whole block</option>
@@ -168,7 +263,8 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
       </section>
       <HedgingPanel v-if="wall && block.hedgerows" :block-id="block.block_id" :wall="wall" />
       <p class="text-[0.9rem] text-ink2">
-        Machines, ladders and lines: nobody in the alley while a machine works; local rules and licensed practice decide near power lines and roads.
+        Machines, ladders and lines: nobody in the alley while a machine works; local rules and
+        licensed practice decide near power lines and roads.
       </p>
     </template>
   </div>

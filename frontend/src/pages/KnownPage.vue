@@ -15,7 +15,9 @@ const { data, error, isPending } = useQuery({
 const LIMIT = 120
 const found = computed(() => {
   const words = find.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return (data.value?.values ?? []).filter((v) => words.every((w) => `${v.id} ${v.says} ${v.provenance} ${v.unit}`.toLowerCase().includes(w)))
+  return (data.value?.values ?? []).filter((v) =>
+    words.every((w) => `${v.id} ${v.says} ${v.provenance} ${v.unit}`.toLowerCase().includes(w)),
+  )
 })
 const shown = (value: unknown) => (Array.isArray(value) ? value.join(', ') : String(value))
 </script>
@@ -25,18 +27,27 @@ const shown = (value: unknown) => (Array.isArray(value) ? value.join(', ') : Str
     <div class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
       <div>
         <h1 class="text-[1.7rem]">What is known</h1>
-        <p class="text-[0.92rem] text-ink2">Every number a verdict rests on: its unit, what may stand in its place, and where it comes from.</p>
+        <p class="text-[0.92rem] text-ink2">
+          Every number a verdict rests on: its unit, what may stand in its place, and where it comes
+          from.
+        </p>
       </div>
       <div>
         <label class="label" for="find-known">Find</label>
-        <input id="find-known" v-model="find" class="field w-72" placeholder="lemon, frost, side branch …" />
+        <input
+          id="find-known"
+          v-model="find"
+          class="field w-72"
+          placeholder="lemon, frost, side branch …"
+        />
       </div>
     </div>
     <p v-if="isPending" class="py-4">Fetching …</p>
     <p v-else-if="error" class="wrong py-4" role="alert">{{ sentence(error) }}</p>
     <template v-else>
       <p class="py-2 text-[0.92rem] text-ink2" role="status">
-        {{ found.length }} values, catalogue {{ data!.version }}{{ found.length > LIMIT ? `; the first ${LIMIT} are shown` : '' }}.
+        {{ found.length }} values, catalogue {{ data!.version
+        }}{{ found.length > LIMIT ? `; the first ${LIMIT} are shown` : '' }}.
       </p>
       <ul>
         <li v-for="v in found.slice(0, LIMIT)" :key="v.id" class="known">
@@ -46,7 +57,9 @@ const shown = (value: unknown) => (Array.isArray(value) ? value.join(', ') : Str
           </div>
           <p class="num">
             <b>{{ shown(v.value) }}</b> {{ v.unit
-            }}<span v-if="v.low !== null" class="text-ink2 block text-[0.85rem]">{{ v.low }} to {{ v.high }}</span>
+            }}<span v-if="v.low !== null" class="text-ink2 block text-[0.85rem]"
+              >{{ v.low }} to {{ v.high }}</span
+            >
           </p>
           <p class="text-[0.92rem]">
             {{ v.provenance }}<span v-if="v.source" class="text-ink2">: {{ v.source }}</span

@@ -6,9 +6,16 @@ import { computed, ref } from 'vue'
 import { nameMatches } from '@/geometry/plan'
 import BlockBack from './log/BlockBack.vue'
 
-const { data, error, isPending } = useQuery({ queryKey: ['log'], queryFn: () => heed(api.GET('/api/log')) })
+const { data, error, isPending } = useQuery({
+  queryKey: ['log'],
+  queryFn: () => heed(api.GET('/api/log')),
+})
 const only = ref('')
-const shown = computed(() => (data.value?.entries ?? []).filter((e) => !only.value.trim() || nameMatches(only.value, `${e.tree} ${e.work} ${e.who}`)))
+const shown = computed(() =>
+  (data.value?.entries ?? []).filter(
+    (e) => !only.value.trim() || nameMatches(only.value, `${e.tree} ${e.work} ${e.who}`),
+  ),
+)
 </script>
 
 <template>

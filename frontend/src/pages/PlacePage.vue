@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** What the answers rest on here: the place and its weather, the stance, the calendar that goes out, kinds of one's own. */
+/**
+ * What the answers rest on here: the place and its weather, the stance, the calendar that goes out,
+ * kinds of one's own.
+ */
 import { api, heed, sentence } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import WeatherStrip from '@/drawings/WeatherStrip.vue'
@@ -15,7 +18,9 @@ const route = useRoute()
 const queries = useQueryClient()
 const { data: grove } = useGrove()
 const chosen = ref('')
-watch(grove, (g) => !chosen.value && g?.sites[0] && (chosen.value = g.sites[0].id), { immediate: true })
+watch(grove, (g) => !chosen.value && g?.sites[0] && (chosen.value = g.sites[0].id), {
+  immediate: true,
+})
 const path = computed(() => ({ path: { id: chosen.value } }))
 const on = computed(() => !!chosen.value)
 const { data: site, error } = useQuery({
@@ -39,9 +44,12 @@ async function turn(scenario: string) {
   }
 }
 const block = ref('')
-const feed = computed(() => `${location.origin}/api/calendar.ics${block.value ? `?block=${block.value}` : ''}`)
+const feed = computed(
+  () => `${location.origin}/api/calendar.ics${block.value ? `?block=${block.value}` : ''}`,
+)
 const parts = ['place', 'stance', 'weather', 'station', 'calendar', 'kinds']
-const open = (part: string) => (route.hash ? route.hash === `#${part}` : part === (route.query.tree ? 'stance' : 'place'))
+const open = (part: string) =>
+  route.hash ? route.hash === `#${part}` : part === (route.query.tree ? 'stance' : 'place')
 </script>
 
 <template>
@@ -56,7 +64,8 @@ const open = (part: string) => (route.hash ? route.hash === `#${part}` : part ==
       </div>
     </header>
     <p v-if="grove && !grove.sites.length" class="py-4">
-      No place is described yet. <RouterLink class="link" to="/start">Say where the trees stand</RouterLink>
+      No place is described yet.
+      <RouterLink class="link" to="/start">Say where the trees stand</RouterLink>
     </p>
     <p v-if="error || trouble" class="wrong py-2" role="alert">{{ trouble || sentence(error) }}</p>
     <template v-if="site">
@@ -71,16 +80,37 @@ const open = (part: string) => (route.hash ? route.hash === `#${part}` : part ==
       <details :id="parts[2]" class="part" :open="open('weather')">
         <summary><h2>Weather</h2></summary>
         <template v-if="weather">
-          <p>{{ weather.station }}{{ weather.simulated ? ': invented for the demo; a real holding never listens to it' : '' }}.</p>
+          <p>
+            {{ weather.station
+            }}{{
+              weather.simulated
+                ? ': invented for the demo; a real holding never listens to it'
+                : ''
+            }}.
+          </p>
           <p v-if="weather.missing" data-test="no-forecast">{{ weather.missing }}</p>
-          <WeatherStrip v-if="weather.days.length || weather.forecast.length" class="max-w-xl" :days="weather.days" :forecast="weather.forecast" />
+          <WeatherStrip
+            v-if="weather.days.length || weather.forecast.length"
+            class="max-w-xl"
+            :days="weather.days"
+            :forecast="weather.forecast"
+          />
           <fieldset v-if="weather.scenarios.length" class="mt-2">
             <legend class="label">How the demo's weather turns</legend>
             <div class="grid sm:grid-cols-2 gap-2">
-              <label v-for="s in weather.scenarios" :key="s.id" class="flex gap-2 items-center min-h-8">
-                <input type="radio" name="scenario" class="size-5" :value="s.id" :checked="weather.scenario === s.id" @change="turn(s.id)" />{{
-                  s.says
-                }}
+              <label
+                v-for="s in weather.scenarios"
+                :key="s.id"
+                class="flex gap-2 items-center min-h-8"
+              >
+                <input
+                  type="radio"
+                  name="scenario"
+                  class="size-5"
+                  :value="s.id"
+                  :checked="weather.scenario === s.id"
+                  @change="turn(s.id)"
+                />{{ s.says }}
               </label>
             </div>
           </fieldset>
@@ -93,19 +123,28 @@ const open = (part: string) => (route.hash ? route.hash === `#${part}` : part ==
       <details :id="parts[4]" class="part" :open="open('calendar')">
         <summary><h2>Calendar</h2></summary>
         <p class="text-[0.95rem]">
-          Come-backs, windows and open sheets for your own calendar. Subscribe to the address, and it updates in place; or save the file once.
+          Come-backs, windows and open sheets for your own calendar. Subscribe to the address, and
+          it updates in place; or save the file once.
         </p>
         <div class="grid sm:grid-cols-[200px_1fr_auto] gap-3 items-end">
           <div>
             <label class="label" for="feed-block">Of</label>
             <select id="feed-block" v-model="block" class="field">
               <option value="">the whole holding</option>
-              <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
+              <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">
+                {{ b.name }}
+              </option>
             </select>
           </div>
           <div>
             <label class="label" for="feed">Address to subscribe to</label>
-            <input id="feed" class="field" readonly :value="feed" @focus="($event.target as HTMLInputElement).select()" />
+            <input
+              id="feed"
+              class="field"
+              readonly
+              :value="feed"
+              @focus="($event.target as HTMLInputElement).select()"
+            />
           </div>
           <a class="btn btn-small" :href="feed" download="billhook.ics">Save the file</a>
         </div>

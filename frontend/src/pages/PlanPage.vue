@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** The cut plan: for an aim and a day, the cuts that bring most within the limit; pinned, re-planned, compared, and made into a sheet. */
+/**
+ * The cut plan: for an aim and a day, the cuts that bring most within the limit; pinned,
+ * re-planned, compared, and made into a sheet.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useNarrow } from '@/composables/useNarrow'
@@ -29,12 +32,17 @@ const narrow = useNarrow()
 const { wish, forget } = useWish(props.id)
 const walkId = computed(() => (typeof route.query.walk === 'string' ? route.query.walk : null))
 const body = computed(() => asked(wish, walkId.value))
-const ask = (what: Schemas['PlanIn']) => heed(api.POST('/api/trees/{id}/plan', { params: { path: { id: props.id } }, body: what }))
+const ask = (what: Schemas['PlanIn']) =>
+  heed(api.POST('/api/trees/{id}/plan', { params: { path: { id: props.id } }, body: what }))
 const {
   data: plan,
   error,
   isPending,
-} = useQuery({ queryKey: ['plan', () => props.id, body, units], queryFn: () => ask(body.value), placeholderData: keepPreviousData })
+} = useQuery({
+  queryKey: ['plan', () => props.id, body, units],
+  queryFn: () => ask(body.value),
+  placeholderData: keepPreviousData,
+})
 const beside = ref<string | null>(null)
 const { data: other } = useQuery({
   queryKey: ['plan', () => props.id, body, beside, units],
@@ -43,18 +51,28 @@ const { data: other } = useQuery({
   placeholderData: keepPreviousData,
 })
 const shown = ref<'this' | 'other'>('this')
-const drawn = computed(() => (shown.value === 'other' && beside.value && other.value ? other.value : plan.value))
+const drawn = computed(() =>
+  shown.value === 'other' && beside.value && other.value ? other.value : plan.value,
+)
 const from = ref(180)
 
 /** What the last change moved. */
 const moved = ref('')
 watch(plan, (now, before) => {
   if (!now || !before) return
-  const [a, b] = [new Map(before.cuts.map((c) => [c.id, c.name])), new Map(now.cuts.map((c) => [c.id, c.name]))]
+  const [a, b] = [
+    new Map(before.cuts.map((c) => [c.id, c.name])),
+    new Map(now.cuts.map((c) => [c.id, c.name])),
+  ]
   const came = [...b].filter(([id]) => !a.has(id)).map(([, name]) => name)
   const why = new Map(now.left.map((l) => [l.id, l.left_why]))
-  const went = [...a].filter(([id]) => !b.has(id)).map(([id, name]) => (why.has(id) ? `${name} (${why.get(id)!.replace(/\.$/, '')})` : name))
-  const parts = [came.length ? `In: ${came.join('; ')}.` : '', went.length ? `Out: ${went.join('; ')}.` : '']
+  const went = [...a]
+    .filter(([id]) => !b.has(id))
+    .map(([id, name]) => (why.has(id) ? `${name} (${why.get(id)!.replace(/\.$/, '')})` : name))
+  const parts = [
+    came.length ? `In: ${came.join('; ')}.` : '',
+    went.length ? `Out: ${went.join('; ')}.` : '',
+  ]
   moved.value = parts.filter(Boolean).join(' ')
 })
 function pin(id: string, how: 'in' | 'out' | null) {
@@ -65,7 +83,9 @@ function pin(id: string, how: 'in' | 'out' | null) {
 }
 const URGENT = ['over-limit', 'one-too-large']
 const urgent = computed(() => plan.value?.reasons.filter((r) => URGENT.includes(r.code)) ?? [])
-const calm = computed(() => plan.value?.reasons.slice(1).filter((r) => !URGENT.includes(r.code)) ?? [])
+const calm = computed(
+  () => plan.value?.reasons.slice(1).filter((r) => !URGENT.includes(r.code)) ?? [],
+)
 /** Leaves what belongs to later stages for their windows. */
 function firstStage() {
   const later = plan.value?.stages.slice(1).flatMap((s) => s.cuts.map((c) => c.id)) ?? []
@@ -102,7 +122,9 @@ async function makeSheet() {
       day: p.day,
       later,
     }
-    const made = await heed(api.POST('/api/trees/{id}/sheets', { params: { path: { id: props.id } }, body: sheet }))
+    const made = await heed(
+      api.POST('/api/trees/{id}/sheets', { params: { path: { id: props.id } }, body: sheet }),
+    )
     sheetId = newId()
     forget()
     void queries.invalidateQueries()
@@ -131,8 +153,22 @@ async function makeSheet() {
             >
               Drawn: {{ goalName(shown === 'this' ? wish.goal : beside) }}
             </button>
-            <button type="button" class="turn" aria-label="Walk round to the left" @click="from = (from + 345) % 360">‹</button>
-            <button type="button" class="turn" aria-label="Walk round to the right" @click="from = (from + 15) % 360">›</button>
+            <button
+              type="button"
+              class="turn"
+              aria-label="Walk round to the left"
+              @click="from = (from + 345) % 360"
+            >
+              ‹
+            </button>
+            <button
+              type="button"
+              class="turn"
+              aria-label="Walk round to the right"
+              @click="from = (from + 15) % 360"
+            >
+              ›
+            </button>
           </span>
         </div>
         <TreeElevation
@@ -160,7 +196,10 @@ async function makeSheet() {
       <p v-else-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
       <template v-if="plan">
         <PlanAsk v-model="wish" :plan="plan" />
-        <p class="text-[0.95rem]">{{ plan.reasons[0]?.text }} <button type="button" class="underline min-h-6" @click="working = true">Why</button></p>
+        <p class="text-[0.95rem]">
+          {{ plan.reasons[0]?.text }}
+          <button type="button" class="underline min-h-6" @click="working = true">Why</button>
+        </p>
         <ShareMeasure
           :pieces="plan.cuts.map((c, i) => ({ n: i + 1, share: c.share })).filter((c) => c.share)"
           :limit="plan.limit"
@@ -168,18 +207,38 @@ async function makeSheet() {
           :year="Math.max(plan.limit, 0.2)"
           :used="0"
         />
-        <VerdictBox v-if="plan.preview" :verdict="plan.preview.verdict" :tree-id="id" @day="wish.day = $event" />
-        <p v-if="plan.not_today" class="keep font-semibold" role="status" data-test="not-today">{{ plan.not_today.text }}</p>
-        <p v-for="r in urgent" :key="r.code" class="keep font-semibold" role="alert">{{ r.text }}</p>
+        <VerdictBox
+          v-if="plan.preview"
+          :verdict="plan.preview.verdict"
+          :tree-id="id"
+          @day="wish.day = $event"
+        />
+        <p v-if="plan.not_today" class="keep font-semibold" role="status" data-test="not-today">
+          {{ plan.not_today.text }}
+        </p>
+        <p v-for="r in urgent" :key="r.code" class="keep font-semibold" role="alert">
+          {{ r.text }}
+        </p>
         <p v-for="r in calm" :key="r.code" class="text-[0.95rem]">{{ r.text }}</p>
-        <section v-if="plan.skeleton.length" aria-label="Before you decide" class="warned" data-test="skeleton">
+        <section
+          v-if="plan.skeleton.length"
+          aria-label="Before you decide"
+          class="warned"
+          data-test="skeleton"
+        >
           <h2 class="text-[1.25rem]">Before you decide</h2>
           <p v-for="r in plan.skeleton" :key="r.code">{{ r.text }}</p>
         </section>
         <p v-if="moved" role="status" class="text-[0.95rem]" data-test="moved">{{ moved }}</p>
         <section aria-label="Cut now">
           <h2 class="text-[1.25rem]">
-            {{ plan.cuts.length ? (plan.not_today ? `Cut on ${dayWords(plan.day)}` : 'Cut now') : 'Nothing to cut under this aim' }}
+            {{
+              plan.cuts.length
+                ? plan.not_today
+                  ? `Cut on ${dayWords(plan.day)}`
+                  : 'Cut now'
+                : 'Nothing to cut under this aim'
+            }}
           </h2>
           <ol>
             <PlanCut
@@ -198,11 +257,21 @@ async function makeSheet() {
         <section v-if="plan.left.length" aria-label="Left for now">
           <h2 class="text-[1.25rem]">Left for now</h2>
           <ul>
-            <PlanLeft v-for="c in plan.left" :key="c.id" :cut="c" :out="wish.pinsOut.includes(c.id)" @pin="pin(c.id, $event)" />
+            <PlanLeft
+              v-for="c in plan.left"
+              :key="c.id"
+              :cut="c"
+              :out="wish.pinsOut.includes(c.id)"
+              @pin="pin(c.id, $event)"
+            />
           </ul>
         </section>
         <PlanCompare v-model="beside" :plan="plan" :other="beside ? other : undefined" />
-        <section v-if="plan.cuts.length" aria-label="After the cut" class="text-[0.95rem] grid gap-1">
+        <section
+          v-if="plan.cuts.length"
+          aria-label="After the cut"
+          class="text-[0.95rem] grid gap-1"
+        >
           <h2 class="text-[1.25rem]">After the cut</h2>
           <p>{{ plan.light.reasons[0]!.text }}</p>
           <p>{{ plan.clippings.reasons[0]!.text }}</p>
@@ -211,10 +280,18 @@ async function makeSheet() {
           <p v-for="a in plan.after" :key="a.code">{{ a.text }}</p>
         </section>
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-        <button type="button" class="btn btn-go !min-h-14 text-xl" :disabled="!plan.preview || busy" @click="makeSheet">Make the cut sheet</button>
+        <button
+          type="button"
+          class="btn btn-go !min-h-14 text-xl"
+          :disabled="!plan.preview || busy"
+          @click="makeSheet"
+        >
+          Make the cut sheet
+        </button>
         <p class="text-[0.9rem] text-ink2">
-          Look at the blades before starting: sharp, clean, tight. Look for fruit, nests and lines before every cut; nobody under the limb. Local
-          rules on protected trees and quarantine decide.
+          Look at the blades before starting: sharp, clean, tight. Look for fruit, nests and lines
+          before every cut; nobody under the limb. Local rules on protected trees and quarantine
+          decide.
         </p>
         <WhyDialog
           v-model="working"

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** A row walked in passing: nothing to do with one tap, so many rubbed off, or a whole walk; taken along for where there is no signal. */
+/**
+ * A row walked in passing: nothing to do with one tap, so many rubbed off, or a whole walk; taken
+ * along for where there is no signal.
+ */
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
@@ -22,12 +25,18 @@ async function load() {
     row.value = await heed(api.GET('/api/rows/{id}/walk', { params: { path: { id: props.id } } }))
     await keepRow(row.value)
   } catch (error) {
-    row.value = (error instanceof Refused && error.status !== 404 && (await keptRow(props.id))) || null
+    row.value =
+      (error instanceof Refused && error.status !== 404 && (await keptRow(props.id))) || null
     if (!row.value) trouble.value = sentence(error)
   }
 }
 watch(() => props.id, load, { immediate: true })
-onBeforeUnmount(onSent((item) => row.value?.trees.some((t) => t.tree_id === item.tree) && !waitsFor(item.tree) && void load()))
+onBeforeUnmount(
+  onSent(
+    (item) =>
+      row.value?.trees.some((t) => t.tree_id === item.tree) && !waitsFor(item.tree) && void load(),
+  ),
+)
 
 const { units } = useSettings()
 /** Language and paper as chosen on a sheet. */
@@ -47,9 +56,16 @@ async function pass(tree: Row['trees'][number], off = { suckers: 0, sprouts: 0 }
   open.value = null
   await keepRow(row.value!)
   const body = { id: newId(), ...off, day: row.value!.day }
-  await put({ says: `${tree.name} in passing`, tree: tree.tree_id, method: 'POST', path: `/api/trees/${tree.tree_id}/walks/quick`, body })
+  await put({
+    says: `${tree.name} in passing`,
+    tree: tree.tree_id,
+    method: 'POST',
+    path: `/api/trees/${tree.tree_id}/walks/quick`,
+    body,
+  })
 }
-const today = (tree: Row['trees'][number]) => tree.walked === row.value?.day && tree.state !== 'open'
+const today = (tree: Row['trees'][number]) =>
+  tree.walked === row.value?.day && tree.state !== 'open'
 
 const takenAlong = ref(0)
 const taking = ref(false)
@@ -59,7 +75,13 @@ async function takeAlong() {
   trouble.value = ''
   try {
     for (const tree of row.value!.trees) {
-      if (!waitsFor(tree.tree_id)) await keepWalk(await heed(api.GET('/api/trees/{id}/walk-form', { params: { path: { id: tree.tree_id } } })), true)
+      if (!waitsFor(tree.tree_id))
+        await keepWalk(
+          await heed(
+            api.GET('/api/trees/{id}/walk-form', { params: { path: { id: tree.tree_id } } }),
+          ),
+          true,
+        )
       takenAlong.value++
     }
   } catch (error) {
@@ -79,9 +101,12 @@ const words = (t: Row['trees'][number]) =>
 <template>
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-3 content-start">
     <h1 class="text-[1.9rem]">{{ row ? `${row.block}, row ${row.n}` : 'The row' }}</h1>
-    <p v-if="row?.one_pass" class="keep font-semibold" data-test="one-pass">{{ row.one_pass.text }}</p>
+    <p v-if="row?.one_pass" class="keep font-semibold" data-test="one-pass">
+      {{ row.one_pass.text }}
+    </p>
     <p v-if="trouble" class="wrong" role="alert">
-      {{ trouble }} <button type="button" class="btn btn-small !min-h-11" @click="load">Try again</button>
+      {{ trouble }}
+      <button type="button" class="btn btn-small !min-h-11" @click="load">Try again</button>
     </p>
     <template v-if="row">
       <SayButtons
@@ -92,7 +117,10 @@ const words = (t: Row['trees'][number]) =>
         scope="row"
         :scope-id="id"
       />
-      <p class="text-[0.97rem]">Rake and look before hands go to a base or under a skirt. Pass a tree with one tap, or walk it step by step.</p>
+      <p class="text-[0.97rem]">
+        Rake and look before hands go to a base or under a skirt. Pass a tree with one tap, or walk
+        it step by step.
+      </p>
       <button type="button" class="btn" :disabled="taking" @click="takeAlong">
         {{
           taking
@@ -109,31 +137,70 @@ const words = (t: Row['trees'][number]) =>
         :max="row.trees.length"
         :aria-label="`${takenAlong} of ${row.trees.length} trees taken along`"
       />
-      <a v-if="row.open_sheets" class="btn" :href="`/api/rows/${id}/sheets.pdf?${paper}&units=${units}`" target="_blank" rel="noopener"
-        >Print the row’s {{ row.open_sheets === 1 ? 'open cut sheet' : `${row.open_sheets} open cut sheets` }} (PDF)</a
+      <a
+        v-if="row.open_sheets"
+        class="btn"
+        :href="`/api/rows/${id}/sheets.pdf?${paper}&units=${units}`"
+        target="_blank"
+        rel="noopener"
+        >Print the row’s
+        {{ row.open_sheets === 1 ? 'open cut sheet' : `${row.open_sheets} open cut sheets` }}
+        (PDF)</a
       >
       <ul>
-        <li v-for="t in row.trees" :key="t.tree_id" class="border-t border-rule py-2 grid gap-2" :data-row-tree="t.name">
+        <li
+          v-for="t in row.trees"
+          :key="t.tree_id"
+          class="border-t border-rule py-2 grid gap-2"
+          :data-row-tree="t.name"
+        >
           <div class="flex items-center gap-3">
             <b class="plate">{{ t.name }}</b>
             <span class="text-[0.92rem] leading-tight"
-              >{{ t.kind }}<br /><span :class="{ 'text-ink2': !today(t) }">{{ waitsFor(t.tree_id) ? 'kept here' : words(t) }}</span></span
+              >{{ t.kind }}<br /><span :class="{ 'text-ink2': !today(t) }">{{
+                waitsFor(t.tree_id) ? 'kept here' : words(t)
+              }}</span></span
             >
           </div>
-          <p v-if="t.need" class="flex gap-2 items-start text-[0.92rem] leading-tight" data-test="need">
+          <p
+            v-if="t.need"
+            class="flex gap-2 items-start text-[0.92rem] leading-tight"
+            data-test="need"
+          >
             <ToneMark :tone="t.tone" small />{{ t.need }}
           </p>
           <div class="grid grid-cols-3 gap-2">
-            <button type="button" class="btn !min-h-12" :aria-pressed="today(t) && t.state === 'passed'" @click="pass(t)">Nothing to do</button>
-            <button type="button" class="btn !min-h-12" :aria-expanded="open === t.tree_id" @click="tally(t.tree_id)">Rubbed off …</button>
-            <RouterLink class="btn btn-go !min-h-12 justify-center" :to="`/tree/${t.tree_id}/walk`">{{
-              t.state === 'open' ? 'Go on' : 'Walk'
-            }}</RouterLink>
+            <button
+              type="button"
+              class="btn !min-h-12"
+              :aria-pressed="today(t) && t.state === 'passed'"
+              @click="pass(t)"
+            >
+              Nothing to do
+            </button>
+            <button
+              type="button"
+              class="btn !min-h-12"
+              :aria-expanded="open === t.tree_id"
+              @click="tally(t.tree_id)"
+            >
+              Rubbed off …
+            </button>
+            <RouterLink
+              class="btn btn-go !min-h-12 justify-center"
+              :to="`/tree/${t.tree_id}/walk`"
+              >{{ t.state === 'open' ? 'Go on' : 'Walk' }}</RouterLink
+            >
           </div>
           <div v-if="open === t.tree_id" class="grid grid-cols-1 sm:grid-cols-2 gap-3">
             <CountField v-model="suckers" label="Suckers rubbed off" :low="0" :high="200" />
             <CountField v-model="sprouts" label="Sprouts rubbed off" :low="0" :high="500" />
-            <button type="button" class="btn btn-go !min-h-12" :disabled="!suckers && !sprouts" @click="pass(t, { suckers, sprouts })">
+            <button
+              type="button"
+              class="btn btn-go !min-h-12"
+              :disabled="!suckers && !sprouts"
+              @click="pass(t, { suckers, sprouts })"
+            >
               Into the log, next tree
             </button>
           </div>

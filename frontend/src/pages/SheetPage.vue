@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its drawing. */
+/**
+ * The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its
+ * drawing.
+ */
 import { api, heed, Refused, sentence, type Schemas, type Sheet } from '@/api/client'
 import { newId } from '@/api/ids'
 import WhyDialog from '@/controls/WhyDialog.vue'
@@ -21,21 +24,40 @@ const narrow = useNarrow()
 const queries = useQueryClient()
 const key = ['sheet', toRef(props, 'id'), units]
 const { waitsFor, refused } = useOutbox()
-/** The sheet as Billhook has it; without signal as it was last seen here, with what was ticked since. */
+/**
+ * The sheet as Billhook has it; without signal as it was last seen here, with what was ticked
+ * since.
+ */
 async function ask(): Promise<Sheet> {
   try {
-    const found = await heed(api.GET('/api/sheets/{id}', { params: { path: { id: props.id }, query: { units: units.value } } }))
+    const found = await heed(
+      api.GET('/api/sheets/{id}', {
+        params: { path: { id: props.id }, query: { units: units.value } },
+      }),
+    )
     if (!waitsFor(found.tree_id)) await keepSheet(found)
     return (waitsFor(found.tree_id) && (await keptSheet(found.id))) || found
   } catch (error) {
-    const kept = error instanceof Refused && error.status !== 404 ? await keptSheet(props.id) : undefined
+    const kept =
+      error instanceof Refused && error.status !== 404 ? await keptSheet(props.id) : undefined
     if (!kept) throw error
     return kept
   }
 }
-const { data: sheet, error, isPending } = useQuery({ queryKey: key, queryFn: ask, placeholderData: keepPreviousData, networkMode: 'always' })
+const {
+  data: sheet,
+  error,
+  isPending,
+} = useQuery({
+  queryKey: key,
+  queryFn: ask,
+  placeholderData: keepPreviousData,
+  networkMode: 'always',
+})
 const again = () => void queries.invalidateQueries({ queryKey: ['sheet'] })
-onBeforeUnmount(onSent((item) => item.tree === sheet.value?.tree_id && !waitsFor(item.tree) && again()))
+onBeforeUnmount(
+  onSent((item) => item.tree === sheet.value?.tree_id && !waitsFor(item.tree) && again()),
+)
 // somebody else may have been here: show what holds now
 watch(() => refused.value.length, again)
 const who = ref(localStorage.getItem('who') ?? '')
@@ -46,37 +68,76 @@ const minutes = ref('')
 const working = ref(false)
 const made = ref<Schemas['FinishedOut'] | null>(null)
 const done = computed(() => sheet.value?.lines.filter((l) => l.done).length ?? 0)
-const cuts = computed(() => sheet.value?.lines.map((l) => ({ limb: l.cost.limb, keep_m: l.cost.keep_m })) ?? [])
-const free = computed(() => sheet.value?.lines.filter((l) => l.advice.free).map((l) => l.cost.limb) ?? [])
+const cuts = computed(
+  () => sheet.value?.lines.map((l) => ({ limb: l.cost.limb, keep_m: l.cost.keep_m })) ?? [],
+)
+const free = computed(
+  () => sheet.value?.lines.filter((l) => l.advice.free).map((l) => l.cost.limb) ?? [],
+)
 
 /** Puts a change down on this device first; it is sent as soon as Billhook answers. */
-async function keep(line: Sheet['lines'][number], says: string, change: Partial<Sheet['lines'][number]>, mm: number | null, why: string) {
+async function keep(
+  line: Sheet['lines'][number],
+  says: string,
+  change: Partial<Sheet['lines'][number]>,
+  mm: number | null,
+  why: string,
+) {
   const now = sheet.value
   if (!now) return
   localStorage.setItem('who', who.value)
-  const body = { id: newId(), done: change.done ?? false, diameter_mm: mm, who: who.value, date: now.today, why, seen: line.said_id }
+  const body = {
+    id: newId(),
+    done: change.done ?? false,
+    diameter_mm: mm,
+    who: who.value,
+    date: now.today,
+    why,
+    seen: line.said_id,
+  }
   const lines = now.lines.map((l) => (l.id === line.id ? { ...l, ...change, said_id: body.id } : l))
   const next = { ...now, lines }
   await keepSheet(next)
   queries.setQueryData(['sheet', props.id, units.value], next)
-  await put({ says: `${says} on ${now.tree}`, tree: now.tree_id, method: 'PUT', path: `/api/sheets/${props.id}/cuts/${line.id}`, body })
+  await put({
+    says: `${says} on ${now.tree}`,
+    tree: now.tree_id,
+    method: 'PUT',
+    path: `/api/sheets/${props.id}/cuts/${line.id}`,
+    body,
+  })
 }
 const tick = (line: Sheet['lines'][number], mm: number | null) =>
   keep(
     line,
     line.done ? `cut ${line.nth} taken back` : `cut ${line.nth} done`,
-    { done: !line.done, done_by: line.done ? '' : who.value, done_mm: line.done ? null : mm, left: '' },
+    {
+      done: !line.done,
+      done_by: line.done ? '' : who.value,
+      done_mm: line.done ? null : mm,
+      left: '',
+    },
     mm,
     '',
   )
-const leave = (line: Sheet['lines'][number], why: string) => keep(line, `cut ${line.nth} not done`, { done: false, left: why }, null, why)
+const leave = (line: Sheet['lines'][number], why: string) =>
+  keep(line, `cut ${line.nth} not done`, { done: false, left: why }, null, why)
 const besides = ref('')
-const others = computed(() => sheet.value?.frame.limbs.filter((l) => !sheet.value!.lines.some((x) => x.cost.limb === l.id)) ?? [])
+const others = computed(
+  () =>
+    sheet.value?.frame.limbs.filter((l) => !sheet.value!.lines.some((x) => x.cost.limb === l.id)) ??
+    [],
+)
 async function add() {
   trouble.value = ''
   try {
     const params = { path: { id: props.id }, query: { units: units.value } }
-    const answer = await heed(api.POST('/api/sheets/{id}/cuts', { params, body: { id: newId(), limb: besides.value, keep_m: 0 } }))
+    const answer = await heed(
+      api.POST('/api/sheets/{id}/cuts', {
+        params,
+        body: { id: newId(), limb: besides.value, keep_m: 0 },
+      }),
+    )
     queries.setQueryData(['sheet', props.id, units.value], answer)
     besides.value = ''
   } catch (error) {
@@ -88,8 +149,16 @@ async function finish() {
   finishing.value = true
   trouble.value = ''
   try {
-    const body = { version: sheet.value.version, who: who.value, date: null, minutes: minutes.value ? Number(minutes.value) : null, note: '' }
-    made.value = await heed(api.POST('/api/sheets/{id}/finish', { params: { path: { id: props.id } }, body }))
+    const body = {
+      version: sheet.value.version,
+      who: who.value,
+      date: null,
+      minutes: minutes.value ? Number(minutes.value) : null,
+      note: '',
+    }
+    made.value = await heed(
+      api.POST('/api/sheets/{id}/finish', { params: { path: { id: props.id } }, body }),
+    )
     void queries.invalidateQueries()
   } catch (error) {
     trouble.value = sentence(error)
@@ -131,7 +200,14 @@ const pdf = computed(() => {
             <option v-for="p in PAPERS" :key="p.id" :value="p.id">{{ p.name }}</option>
           </select>
         </div>
-        <a class="btn btn-small !min-h-11" :href="pdf" target="_blank" rel="noopener" data-test="pdf">Print (PDF)</a>
+        <a
+          class="btn btn-small !min-h-11"
+          :href="pdf"
+          target="_blank"
+          rel="noopener"
+          data-test="pdf"
+          >Print (PDF)</a
+        >
         <RouterLink class="btn btn-small" :to="`/tree/${sheet.tree_id}`">The tree</RouterLink>
       </div>
     </header>
@@ -161,7 +237,10 @@ const pdf = computed(() => {
         <dl class="facts">
           <div>
             <dt>height</dt>
-            <dd>{{ lengthWords(sheet.before.height_m, units) }} → {{ lengthWords(sheet.after.height_m, units) }}</dd>
+            <dd>
+              {{ lengthWords(sheet.before.height_m, units) }} →
+              {{ lengthWords(sheet.after.height_m, units) }}
+            </dd>
           </div>
           <div>
             <dt>fruit lost</dt>
@@ -174,10 +253,20 @@ const pdf = computed(() => {
         </dl>
       </div>
       <div>
-        <div v-if="sheet.state === 'open'" class="no-print mb-2 grid grid-cols-[1fr_auto] gap-3 items-end">
+        <div
+          v-if="sheet.state === 'open'"
+          class="no-print mb-2 grid grid-cols-[1fr_auto] gap-3 items-end"
+        >
           <div>
             <label class="label" for="who">Who cuts</label>
-            <input id="who" v-model="who" class="field" maxlength="60" autocomplete="off" placeholder="first helper" />
+            <input
+              id="who"
+              v-model="who"
+              class="field"
+              maxlength="60"
+              autocomplete="off"
+              placeholder="first helper"
+            />
           </div>
           <p class="tag text-xl pb-2" role="status">{{ done }} of {{ sheet.lines.length }} done</p>
         </div>
@@ -192,7 +281,10 @@ const pdf = computed(() => {
             @leave="leave(line, $event)"
           />
         </ol>
-        <div v-if="sheet.state === 'open' && others.length" class="no-print mt-3 grid grid-cols-[1fr_auto] gap-2 items-end">
+        <div
+          v-if="sheet.state === 'open' && others.length"
+          class="no-print mt-3 grid grid-cols-[1fr_auto] gap-2 items-end"
+        >
           <div>
             <label class="label" for="besides">Another limb, taken off at its collar</label>
             <select id="besides" v-model="besides" class="field">
@@ -200,7 +292,9 @@ const pdf = computed(() => {
               <option v-for="l in others" :key="l.id" :value="l.id">{{ l.name }}</option>
             </select>
           </div>
-          <button type="button" class="btn !min-h-12" :disabled="!besides" @click="add">Add to the sheet</button>
+          <button type="button" class="btn !min-h-12" :disabled="!besides" @click="add">
+            Add to the sheet
+          </button>
         </div>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
         <section v-if="sheet.cautions.length" class="mt-3" aria-label="Take care">
@@ -223,12 +317,25 @@ const pdf = computed(() => {
               :placeholder="`${Math.max(1, Math.round(sheet.minutes))} reckoned`"
             />
           </div>
-          <button type="button" class="btn btn-go w-full !min-h-14 text-xl" :disabled="!done || finishing || waitsFor(sheet.tree_id)" @click="finish">
-            {{ finishing ? 'Finishing …' : done && done < sheet.lines.length ? `Finish with ${done} of ${sheet.lines.length} cuts` : 'Finish' }}
+          <button
+            type="button"
+            class="btn btn-go w-full !min-h-14 text-xl"
+            :disabled="!done || finishing || waitsFor(sheet.tree_id)"
+            @click="finish"
+          >
+            {{
+              finishing
+                ? 'Finishing …'
+                : done && done < sheet.lines.length
+                  ? `Finish with ${done} of ${sheet.lines.length} cuts`
+                  : 'Finish'
+            }}
           </button>
           <p class="text-[0.88rem] text-ink2 mt-1">
-            <template v-if="waitsFor(sheet.tree_id)">What was ticked waits to be sent; finish when Billhook answers again. </template>Finishing takes
-            what is ticked off the tree's frame, writes the log and sets the days to come back.
+            <template v-if="waitsFor(sheet.tree_id)"
+              >What was ticked waits to be sent; finish when Billhook answers again. </template
+            >Finishing takes what is ticked off the tree's frame, writes the log and sets the days
+            to come back.
           </p>
         </div>
         <section v-else class="mt-4 no-print" aria-live="polite" aria-label="What comes after">
@@ -238,11 +345,15 @@ const pdf = computed(() => {
             <ul>
               <li v-for="t in made.tasks" :key="t.id" class="border-t border-rule py-1.5">
                 <b class="num">{{ dayWords(t.due) }}</b> {{ t.does }}
-                <RouterLink class="link text-ink2 text-[0.85rem]" :to="`/known?find=${t.rule}`">rule</RouterLink>
+                <RouterLink class="link text-ink2 text-[0.85rem]" :to="`/known?find=${t.rule}`"
+                  >rule</RouterLink
+                >
               </li>
             </ul>
           </template>
-          <RouterLink class="link" :to="`/tree/${sheet.tree_id}`">See the tree and its log</RouterLink>
+          <RouterLink class="link" :to="`/tree/${sheet.tree_id}`"
+            >See the tree and its log</RouterLink
+          >
         </section>
       </div>
     </div>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Whose shoot: one question at a time, by thumb or number key, with the verdict so far and why. What was answered stays on this phone. */
+/**
+ * Whose shoot: one question at a time, by thumb or number key, with the verdict so far and why.
+ * What was answered stays on this phone.
+ */
 import { api, heed, Refused, sentence } from '@/api/client'
 import { newId } from '@/api/ids'
 import { put } from '@/field/outbox'
@@ -29,7 +32,10 @@ interface Seen {
 }
 const KEY = computed(() => `billhook-shoot-${props.id}`)
 const blank = (): Seen => ({ steps: [], union: false, only: false, grafts: false, diameter: null })
-const seen = reactive<Seen>({ ...blank(), ...(JSON.parse(localStorage.getItem(KEY.value) ?? '{}') as Partial<Seen>) })
+const seen = reactive<Seen>({
+  ...blank(),
+  ...(JSON.parse(localStorage.getItem(KEY.value) ?? '{}') as Partial<Seen>),
+})
 watch(seen, () => localStorage.setItem(KEY.value, JSON.stringify(seen)))
 const told = computed(() => seen.steps.filter((s): s is [string, string] => s[1] !== null))
 const body = computed(() => ({
@@ -42,7 +48,10 @@ const body = computed(() => ({
 }))
 const { data, error, isPending } = useQuery({
   queryKey: ['shoot', () => props.id, body],
-  queryFn: () => heed(api.POST('/api/trees/{id}/shoot', { params: { path: { id: props.id } }, body: body.value })),
+  queryFn: () =>
+    heed(
+      api.POST('/api/trees/{id}/shoot', { params: { path: { id: props.id } }, body: body.value }),
+    ),
   placeholderData: keepPreviousData,
 })
 /** What was taken along for a phone without signal: the clues in the order that decides soonest. */
@@ -52,7 +61,9 @@ watch(
   async (id) => (kept.value = (await keptWalk(id))?.walk ?? null),
   { immediate: true },
 )
-const away = computed(() => error.value instanceof Refused && (error.value.status === 0 || error.value.status >= 500))
+const away = computed(
+  () => error.value instanceof Refused && (error.value.status === 0 || error.value.status >= 500),
+)
 const clues = computed(() => kept.value?.shoot ?? [])
 const question = computed(() => {
   if (!away.value) return data.value?.question ?? null
@@ -67,19 +78,42 @@ const again = () => Object.assign(seen, blank())
 const alike = ref(1)
 const trouble = ref('')
 const note = ref('')
-const comesOff = computed(() => !away.value && data.value?.verdict === 'rootstock_sucker' && !data.value.headline.startsWith('Do not'))
+const comesOff = computed(
+  () =>
+    !away.value &&
+    data.value?.verdict === 'rootstock_sucker' &&
+    !data.value.headline.startsWith('Do not'),
+)
 /** Into the log, by way of the outbox, so that it is kept without signal. */
 async function tookOff() {
   trouble.value = ''
   const name = data.value?.name ?? kept.value?.name ?? 'the tree'
-  const tree = await heed(api.GET('/api/trees/{id}', { params: { path: { id: props.id }, query: {} } })).catch(() => null)
+  const tree = await heed(
+    api.GET('/api/trees/{id}', { params: { path: { id: props.id }, query: {} } }),
+  ).catch(() => null)
   const day = tree?.day ?? kept.value?.day
   if (!day) {
-    trouble.value = 'Billhook does not answer, and this tree is not on the phone yet. Try again where there is signal.'
+    trouble.value =
+      'Billhook does not answer, and this tree is not on the phone yet.' +
+      ' Try again where there is signal.'
     return
   }
-  const body = { id: newId(), tree_ids: [props.id], work: 'sucker', date: day, who: '', minutes: null, count: alike.value }
-  await put({ says: `Suckers off ${name}`, tree: props.id, method: 'POST', path: '/api/today/done', body })
+  const body = {
+    id: newId(),
+    tree_ids: [props.id],
+    work: 'sucker',
+    date: day,
+    who: '',
+    minutes: null,
+    count: alike.value,
+  }
+  await put({
+    says: `Suckers off ${name}`,
+    tree: props.id,
+    method: 'POST',
+    path: '/api/today/done',
+    body,
+  })
   note.value = `${alike.value === 1 ? 'One sucker' : `${alike.value} suckers`} off, in the log.`
   again()
   void queries.invalidateQueries()
@@ -114,37 +148,59 @@ const open = ref(false)
 <template>
   <div class="max-w-[560px] mx-auto px-4 py-3 grid gap-3 content-start">
     <div class="flex justify-between items-center gap-3">
-      <RouterLink :to="`/tree/${id}`" class="plate text-lg">{{ data?.name ?? kept?.name ?? 'The tree' }}</RouterLink>
-      <span class="tag text-ink2">{{ told.length ? `${told.length} seen, kept here` : 'Whose shoot is it?' }}</span>
+      <RouterLink :to="`/tree/${id}`" class="plate text-lg">{{
+        data?.name ?? kept?.name ?? 'The tree'
+      }}</RouterLink>
+      <span class="tag text-ink2">{{
+        told.length ? `${told.length} seen, kept here` : 'Whose shoot is it?'
+      }}</span>
     </div>
     <h1 v-if="!question && !data && !clues.length" class="text-[1.9rem]">Whose shoot is it?</h1>
     <p v-if="isPending && !away">Looking up the tree …</p>
-    <p v-else-if="error && !data && !clues.length" class="wrong" role="alert">{{ sentence(error) }}</p>
+    <p v-else-if="error && !data && !clues.length" class="wrong" role="alert">
+      {{ sentence(error) }}
+    </p>
     <p v-if="data && !told.length" class="text-[0.95rem]">{{ data.hazards.join(' ') }}</p>
     <p v-if="note" role="status" class="font-semibold">{{ note }}</p>
     <template v-if="question || data || clues.length">
       <section v-if="question" :aria-label="question.asks">
         <h1 class="text-[1.9rem] leading-tight" data-test="question">{{ question.asks }}</h1>
         <div class="grid grid-cols-2 gap-2.5 mt-2">
-          <button v-for="(a, i) in question.answers" :key="a.value" type="button" class="choice" :data-answer="a.value" @click="answer(a.value)">
+          <button
+            v-for="(a, i) in question.answers"
+            :key="a.value"
+            type="button"
+            class="choice"
+            :data-answer="a.value"
+            @click="answer(a.value)"
+          >
             <kbd>{{ i + 1 }}</kbd>
             <AnswerInk :clue="question.clue" :value="a.value" />
             <span>{{ a.says }}</span>
           </button>
         </div>
-        <button type="button" class="btn w-full mt-2.5" @click="answer(null)">Cannot tell <kbd class="ml-1">0</kbd></button>
+        <button type="button" class="btn w-full mt-2.5" @click="answer(null)">
+          Cannot tell <kbd class="ml-1">0</kbd>
+        </button>
       </section>
       <h1 v-else class="text-[1.9rem] leading-tight">Whose shoot is it?</h1>
       <p v-if="away" class="verdict">
-        Billhook does not answer. What you see is kept on this phone; whose shoot it is, is worked out when it answers. Until then nothing is cut on a
-        guess.
+        Billhook does not answer. What you see is kept on this phone; whose shoot it is, is worked
+        out when it answers. Until then nothing is cut on a guess.
       </p>
       <section v-else-if="data" class="verdict" aria-live="polite" aria-label="Verdict so far">
         <h2 class="text-[1.55rem]" data-test="shoot-verdict">{{ data.headline }}</h2>
-        <div class="bar" role="img" :aria-label="`${stock} in a hundred that it is the rootstock's`">
+        <div
+          class="bar"
+          role="img"
+          :aria-label="`${stock} in a hundred that it is the rootstock's`"
+        >
           <i :style="`width: ${stock}%`" /><u style="left: 90%" /><u style="left: 20%" />
         </div>
-        <p>{{ stock }} in 100 that it is the rootstock's; from 90 it counts as that, below 20 as the tree's own.</p>
+        <p>
+          {{ stock }} in 100 that it is the rootstock's; from 90 it counts as that, below 20 as the
+          tree's own.
+        </p>
         <p class="font-semibold mt-1">{{ data.action }}</p>
         <p v-for="r in data.reasons" :key="r.code">{{ r.text }}</p>
         <button type="button" class="underline mt-1" @click="open = true">Why</button>
@@ -155,15 +211,35 @@ const open = ref(false)
       <div v-if="comesOff" class="grid grid-cols-[auto_1fr] gap-2.5 items-end">
         <div>
           <label class="label" for="alike">How many alike</label>
-          <input id="alike" v-model.number="alike" type="number" min="1" max="200" class="field !w-24" />
+          <input
+            id="alike"
+            v-model.number="alike"
+            type="number"
+            min="1"
+            max="200"
+            class="field !w-24"
+          />
         </div>
-        <button type="button" class="btn btn-go" :disabled="!(alike >= 1)" @click="tookOff">Taken off: into the log</button>
+        <button type="button" class="btn btn-go" :disabled="!(alike >= 1)" @click="tookOff">
+          Taken off: into the log
+        </button>
       </div>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-      <div v-if="onWalk" class="grid grid-cols-2 gap-2.5" aria-label="Back to the walk" role="group">
-        <button v-if="comesOff" type="button" class="btn !min-h-12" @click="toWalk('waits')">It comes off later</button>
-        <button v-else type="button" class="btn !min-h-12" @click="toWalk('tag')">Tag it, on with the walk</button>
-        <button type="button" class="btn !min-h-12" @click="toWalk('keep')">Keep it, on with the walk</button>
+      <div
+        v-if="onWalk"
+        class="grid grid-cols-2 gap-2.5"
+        aria-label="Back to the walk"
+        role="group"
+      >
+        <button v-if="comesOff" type="button" class="btn !min-h-12" @click="toWalk('waits')">
+          It comes off later
+        </button>
+        <button v-else type="button" class="btn !min-h-12" @click="toWalk('tag')">
+          Tag it, on with the walk
+        </button>
+        <button type="button" class="btn !min-h-12" @click="toWalk('keep')">
+          Keep it, on with the walk
+        </button>
       </div>
       <div class="grid grid-cols-2 gap-2.5">
         <button type="button" class="btn" :disabled="!seen.steps.length" @click="back">Back</button>
@@ -172,18 +248,29 @@ const open = ref(false)
       <fieldset class="grid gap-2 border-t border-rule pt-2">
         <legend class="sr-only">The tree</legend>
         <label class="flex gap-2 items-center min-h-11"
-          ><input v-model="seen.union" type="checkbox" class="size-6" /> I see the graft union clearly</label
+          ><input v-model="seen.union" type="checkbox" class="size-6" /> I see the graft union
+          clearly</label
         >
         <label class="flex gap-2 items-center min-h-11"
-          ><input v-model="seen.only" type="checkbox" class="size-6" /> nothing else of the tree lives</label
+          ><input v-model="seen.only" type="checkbox" class="size-6" /> nothing else of the tree
+          lives</label
         >
         <label class="flex gap-2 items-center min-h-11"
-          ><input v-model="seen.grafts" type="checkbox" class="size-6" /> several kinds are grafted on it</label
+          ><input v-model="seen.grafts" type="checkbox" class="size-6" /> several kinds are grafted
+          on it</label
         >
         <MeasureField v-model="seen.diameter" label="Thickness at its base" kind="diameter" />
       </fieldset>
-      <p v-if="told.length" class="text-[0.9rem] text-ink2">Seen: {{ told.map(([c, v]) => words(c, v)).join(', ') }}.</p>
-      <WhyDialog v-if="data" v-model="open" title="Whose shoot" :sentence="data.headline" :reasons="data.reasons" />
+      <p v-if="told.length" class="text-[0.9rem] text-ink2">
+        Seen: {{ told.map(([c, v]) => words(c, v)).join(', ') }}.
+      </p>
+      <WhyDialog
+        v-if="data"
+        v-model="open"
+        title="Whose shoot"
+        :sentence="data.headline"
+        :reasons="data.reasons"
+      />
     </template>
   </div>
 </template>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** The first five minutes: the place, then what stands there. A verdict for every tree before anything is measured. */
+/**
+ * The first five minutes: the place, then what stands there. A verdict for every tree before
+ * anything is measured.
+ */
 import { useGrove } from '@/composables/useGrove'
 import { computed } from 'vue'
 import ListIn from './start/ListIn.vue'
@@ -16,13 +19,15 @@ const site = computed(() => grove.value?.sites[0])
       <template v-if="!grove.holding">
         <h1 class="text-[2rem]">Billhook</h1>
         <p class="text-ink2 max-w-2xl">
-          May I cut today and how much, which cuts, in what order, at what cost, and when to come back. First say where your trees stand; nothing is
-          measured yet.
+          May I cut today and how much, which cuts, in what order, at what cost, and when to come
+          back. First say where your trees stand; nothing is measured yet.
         </p>
         <PlaceForm class="mt-4" />
       </template>
       <template v-else>
-        <h1 class="text-[1.7rem] border-b-2 border-ink pb-2">What stands in {{ grove.holding }}?</h1>
+        <h1 class="text-[1.7rem] border-b-2 border-ink pb-2">
+          What stands in {{ grove.holding }}?
+        </h1>
         <SayIn :grove="grove" class="mt-4" />
         <ListIn v-if="site" :grove="grove" class="mt-8" />
         <details class="mt-8">

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** The fortnight's work in walking order, what the weather does to it, and what is too late this season. */
+/**
+ * The fortnight's work in walking order, what the weather does to it, and what is too late this
+ * season.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
@@ -20,17 +23,20 @@ const { data, error, isPending } = useQuery({
 const site = computed(() => grove.value?.sites[0]?.id)
 const { data: weather } = useQuery({
   queryKey: ['weather', site],
-  queryFn: () => heed(api.GET('/api/sites/{id}/weather', { params: { path: { id: site.value! } } })),
+  queryFn: () =>
+    heed(api.GET('/api/sites/{id}/weather', { params: { path: { id: site.value! } } })),
   enabled: computed(() => !!site.value),
 })
 type Item = Schemas['ItemOut']
 const blocks = computed(() => {
   const found = new Map<string, Item[]>()
-  for (const item of data.value?.items ?? []) found.set(item.block, [...(found.get(item.block) ?? []), item])
+  for (const item of data.value?.items ?? [])
+    found.set(item.block, [...(found.get(item.block) ?? []), item])
   return [...found]
 })
 const open = ref<Item | null>(null)
-const hours = (minutes: number) => (minutes >= 90 ? `${(minutes / 60).toFixed(1)} hours` : `${Math.round(minutes)} minutes`)
+const hours = (minutes: number) =>
+  minutes >= 90 ? `${(minutes / 60).toFixed(1)} hours` : `${Math.round(minutes)} minutes`
 const print = () => window.print()
 </script>
 
@@ -41,23 +47,38 @@ const print = () => window.print()
     <template v-else-if="data">
       <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2 border-b-2 border-ink">
         <h1 class="text-[1.75rem]">Today, {{ dayWords(data.day) }}</h1>
-        <p class="text-ink2">the fortnight to {{ dayWords(data.until) }}: {{ hours(data.minutes) }} of work</p>
+        <p class="text-ink2">
+          the fortnight to {{ dayWords(data.until) }}: {{ hours(data.minutes) }} of work
+        </p>
         <div class="ml-auto flex gap-2 no-print">
-          <a class="btn btn-small" href="/api/calendar.ics" download="billhook.ics">Calendar file</a>
+          <a class="btn btn-small" href="/api/calendar.ics" download="billhook.ics"
+            >Calendar file</a
+          >
           <button type="button" class="btn btn-small" @click="print">Print</button>
         </div>
       </header>
-      <p v-if="data.forecast" class="py-2 text-[0.95rem]" data-test="no-forecast">{{ data.forecast }}</p>
+      <p v-if="data.forecast" class="py-2 text-[0.95rem]" data-test="no-forecast">
+        {{ data.forecast }}
+      </p>
       <p v-if="grove && !grove.trees.length" class="py-6">
-        No tree stands here yet. <RouterLink to="/start" class="link">Say what stands there</RouterLink>
+        No tree stands here yet.
+        <RouterLink to="/start" class="link">Say what stands there</RouterLink>
       </p>
       <div class="split">
         <div class="min-w-0">
-          <p v-if="!blocks.length && grove?.trees.length" class="py-4">Nothing wants doing this fortnight.</p>
+          <p v-if="!blocks.length && grove?.trees.length" class="py-4">
+            Nothing wants doing this fortnight.
+          </p>
           <section v-for="[block, items] in blocks" :key="block" :aria-label="block" class="pt-3">
             <h2 class="plate text-[1.35rem]">{{ block }}</h2>
             <ul class="mt-2">
-              <WorkItem v-for="item in items" :key="item.key" :item="item" :day="data.day" @working="open = $event" />
+              <WorkItem
+                v-for="item in items"
+                :key="item.key"
+                :item="item"
+                :day="data.day"
+                @working="open = $event"
+              />
             </ul>
           </section>
         </div>
@@ -65,26 +86,43 @@ const print = () => window.print()
           <section v-if="weather" aria-label="Weather">
             <h2 class="text-[1.25rem]">Weather</h2>
             <p class="text-[0.92rem] text-ink2">
-              {{ weather.station }}<template v-if="weather.simulated">, invented for the demo</template>.
+              {{ weather.station
+              }}<template v-if="weather.simulated">, invented for the demo</template>.
               <RouterLink class="link text-ink" to="/place#weather">More</RouterLink>
             </p>
-            <WeatherStrip v-if="weather.days.length || weather.forecast.length" :days="weather.days" :forecast="weather.forecast" />
+            <WeatherStrip
+              v-if="weather.days.length || weather.forecast.length"
+              :days="weather.days"
+              :forecast="weather.forecast"
+            />
           </section>
           <section v-if="data.too_late.length" aria-label="Too late this season">
             <h2 class="text-[1.25rem]">Too late this season</h2>
             <ul>
-              <WorkItem v-for="item in data.too_late" :key="item.key" :item="item" :day="data.day" @working="open = $event" />
+              <WorkItem
+                v-for="item in data.too_late"
+                :key="item.key"
+                :item="item"
+                :day="data.day"
+                @working="open = $event"
+              />
             </ul>
           </section>
           <section v-if="data.put_off.length" aria-label="Put off">
             <h2 class="text-[1.25rem]">Put off</h2>
             <ul>
-              <WorkItem v-for="item in data.put_off" :key="item.key" :item="item" :day="data.day" @working="open = $event" />
+              <WorkItem
+                v-for="item in data.put_off"
+                :key="item.key"
+                :item="item"
+                :day="data.day"
+                @working="open = $event"
+              />
             </ul>
           </section>
           <p class="text-[0.9rem] text-ink2">
-            Rake the base and look into low skirts for snakes and wasps before hands go in. No ladder alone, none near a power line; cuts near lines
-            are for licensed crews.
+            Rake the base and look into low skirts for snakes and wasps before hands go in. No
+            ladder alone, none near a power line; cuts near lines are for licensed crews.
           </p>
         </aside>
       </div>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** One tree after a frost: the verdict on top, the drawing beside, and one question of the work at a time. */
+/**
+ * One tree after a frost: the verdict on top, the drawing beside, and one question of the work at a
+ * time.
+ */
 import { api, heed, sentence } from '@/api/client'
 import { useFrost } from '@/composables/useFrost'
 import { useNarrow } from '@/composables/useNarrow'
@@ -25,33 +28,64 @@ import WaitPanel from './frost/WaitPanel.vue'
 const props = defineProps<{ id: string }>()
 const { units } = useSettings()
 const narrow = useNarrow()
-const { data: frost, error, isPending, trouble, busy, kept, act, scratch, look, say, saw } = useFrost(toRef(props, 'id'))
+const {
+  data: frost,
+  error,
+  isPending,
+  trouble,
+  busy,
+  kept,
+  act,
+  scratch,
+  look,
+  say,
+  saw,
+} = useFrost(toRef(props, 'id'))
 const { data: cuts } = useQuery({
   queryKey: ['frost-cuts', toRef(props, 'id'), units],
-  queryFn: () => heed(api.GET('/api/trees/{id}/frost-cuts', { params: { path: { id: props.id }, query: { units: units.value } } })),
+  queryFn: () =>
+    heed(
+      api.GET('/api/trees/{id}/frost-cuts', {
+        params: { path: { id: props.id }, query: { units: units.value } },
+      }),
+    ),
 })
 const from = ref(180)
 const tab = ref(0)
 const TABS = ['Wait', 'Alive?', 'Scratch', 'Cuts', 'Grow on', 'Crop'] as const
 const limb = ref('')
-const test = computed(() => frost.value?.limbs.find((l) => l.limb === limb.value) ?? frost.value?.limbs[0] ?? null)
+const test = computed(
+  () => frost.value?.limbs.find((l) => l.limb === limb.value) ?? frost.value?.limbs[0] ?? null,
+)
 const early = computed(() => !!frost.value?.scratch_from)
-const at = computed(() => (early.value ? null : (test.value?.found.next_at_m ?? test.value?.again_at_m ?? null)))
+const at = computed(() =>
+  early.value ? null : (test.value?.found.next_at_m ?? test.value?.again_at_m ?? null),
+)
 const stages = computed(() => cuts.value?.stages ?? [])
 const opened = ref('')
-const stage = computed(() => stages.value.find((s) => s.name === opened.value) ?? stages.value.find((s) => s.cuts.length) ?? null)
+const stage = computed(
+  () =>
+    stages.value.find((s) => s.name === opened.value) ??
+    stages.value.find((s) => s.cuts.length) ??
+    null,
+)
 /** On the drawing: the cuts of the stage that is open, or the one cut of the limb in hand. */
 const marks = computed(() => {
-  if (TABS[tab.value] === 'Cuts') return (stage.value?.cuts ?? []).map((c) => ({ limb: c.advice.limb, keep_m: c.advice.keep_m }))
+  if (TABS[tab.value] === 'Cuts')
+    return (stage.value?.cuts ?? []).map((c) => ({ limb: c.advice.limb, keep_m: c.advice.keep_m }))
   const cut = test.value?.found.cut_at_m
-  return TABS[tab.value] === 'Scratch' && test.value && cut !== null && cut !== undefined ? [{ limb: test.value.limb, keep_m: cut }] : []
+  return TABS[tab.value] === 'Scratch' && test.value && cut !== null && cut !== undefined
+    ? [{ limb: test.value.limb, keep_m: cut }]
+    : []
 })
 const scratching = computed(() => TABS[tab.value] === 'Scratch')
 async function scratched(on: string, where: number, green: boolean) {
   limb.value = on
   await scratch(on, where, green)
 }
-const cautions = computed(() => frost.value?.verdict?.reasons.find((r) => r.code === 'cautions')?.text ?? '')
+const cautions = computed(
+  () => frost.value?.verdict?.reasons.find((r) => r.code === 'cautions')?.text ?? '',
+)
 const night = ref('')
 const working = ref(false)
 </script>
@@ -63,18 +97,28 @@ const working = ref(false)
     <h1 class="text-[1.7rem]">Not hurt</h1>
     <p>
       No class of frost damage is written down for this tree, or it came back.
-      <RouterLink class="link" to="/frost">Say what the night was</RouterLink>, or what you see on this tree:
+      <RouterLink class="link" to="/frost">Say what the night was</RouterLink>, or what you see on
+      this tree:
     </p>
     <div>
       <label class="label" for="own-night">The night of (else the last one written down)</label>
-      <input id="own-night" v-model="night" type="date" class="field !min-h-11 max-w-[220px]" :max="frost.today" />
+      <input
+        id="own-night"
+        v-model="night"
+        type="date"
+        class="field !min-h-11 max-w-[220px]"
+        :max="frost.today"
+      />
     </div>
     <ClassSay :frost-class="null" :busy="busy" @say="say($event, night || null)" />
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>
   <div v-else-if="frost" class="beside">
     <section class="beside-draw" aria-label="The tree from the side">
-      <WalkRound v-model="from" class="max-[900px]:absolute max-[900px]:inset-x-0 max-[900px]:pl-24" />
+      <WalkRound
+        v-model="from"
+        class="max-[900px]:absolute max-[900px]:inset-x-0 max-[900px]:pl-24"
+      />
       <TreeElevation
         v-if="frost.frame"
         :frame="frost.frame"
@@ -102,14 +146,19 @@ const working = ref(false)
           />
         </template>
       </TreeElevation>
-      <p v-else class="p-6">Not drawn yet: give height, spread and trunk on the tree’s own page, then scratch limb by limb here.</p>
+      <p v-else class="p-6">
+        Not drawn yet: give height, spread and trunk on the tree’s own page, then scratch limb by
+        limb here.
+      </p>
     </section>
     <div class="beside-words">
       <div class="flex flex-wrap items-center gap-3">
         <h1 class="text-[1.6rem]">After frost</h1>
         <RouterLink class="plate" :to="`/tree/${id}`">{{ frost.name }}</RouterLink>
         <span class="tag text-lg"
-          >{{ frost.frost_class }} <span class="font-normal">(±{{ spreadWords(frost.uncertain_c, units) }})</span>, {{ dayWords(frost.night!) }}</span
+          >{{ frost.frost_class }}
+          <span class="font-normal">(±{{ spreadWords(frost.uncertain_c, units) }})</span>,
+          {{ dayWords(frost.night!) }}</span
         >
       </div>
       <section v-if="frost.verdict" aria-label="Verdict" class="grid gap-1" data-test="verdict">
@@ -129,12 +178,34 @@ const working = ref(false)
           <Tab v-for="name in TABS" :key="name" class="step">{{ name }}</Tab>
         </TabList>
         <TabPanels>
-          <TabPanel><WaitPanel :frost="frost" :busy="busy" @look="look" @say="say" @working="working = true" /></TabPanel>
+          <TabPanel
+            ><WaitPanel
+              :frost="frost"
+              :busy="busy"
+              @look="look"
+              @say="say"
+              @working="working = true"
+          /></TabPanel>
           <TabPanel>
-            <AlivePanel :id="id" :frost="frost" :early="early" :busy="busy" @saw="saw" @round="(b, g) => scratch('trunk', frost!.stem!.at_m, g, b)" />
+            <AlivePanel
+              :id="id"
+              :frost="frost"
+              :early="early"
+              :busy="busy"
+              @saw="saw"
+              @round="(b, g) => scratch('trunk', frost!.stem!.at_m, g, b)"
+            />
           </TabPanel>
           <TabPanel data-test="scratch"
-            ><ScratchPanel :frost="frost" :test="test" :at="at" :kept="kept" :early="early" :busy="busy" @pick="limb = $event" @scratch="scratched"
+            ><ScratchPanel
+              :frost="frost"
+              :test="test"
+              :at="at"
+              :kept="kept"
+              :early="early"
+              :busy="busy"
+              @pick="limb = $event"
+              @scratch="scratched"
           /></TabPanel>
           <TabPanel
             ><CutsPanel
@@ -155,7 +226,11 @@ const working = ref(false)
         v-model="working"
         title="After frost"
         :sentence="frost.verdict.reasons[0]?.text ?? ''"
-        :reasons="[...frost.verdict.reasons, ...(frost.feed ? [frost.feed.reason] : []), ...(frost.recovery?.reasons ?? [])]"
+        :reasons="[
+          ...frost.verdict.reasons,
+          ...(frost.feed ? [frost.feed.reason] : []),
+          ...(frost.recovery?.reasons ?? []),
+        ]"
       />
     </div>
   </div>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Heights of one tree: which limb goes next, a shape laid over it, how it looks over seasons of a school, who shades whom. */
+/**
+ * Heights of one tree: which limb goes next, a shape laid over it, how it looks over seasons of a
+ * school, who shades whom.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
@@ -34,7 +37,8 @@ const { data: shade } = useQuery({
 })
 const { data: adopted } = useQuery({
   queryKey: ['rotations', toRef(props, 'id')],
-  queryFn: () => heed(api.GET('/api/rotations', { params: { query: { scope: 'tree', scope_id: props.id } } })),
+  queryFn: () =>
+    heed(api.GET('/api/rotations', { params: { query: { scope: 'tree', scope_id: props.id } } })),
 })
 const SHAPES: { id: Shape; name: string }[] = [
   { id: 'round', name: 'Upright round' },
@@ -44,8 +48,20 @@ const SHAPES: { id: Shape; name: string }[] = [
 ]
 const WINDS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW']
 const laid = ref(false)
-const outline = reactive({ shape: 'round' as Shape, top: null as number | null, half: null as number | null, draw: 0, side: 180 })
-const asked = computed(() => ({ shape: outline.shape, top_m: outline.top, half_m: outline.half, draw_in_m: outline.draw, draw_in_deg: outline.side }))
+const outline = reactive({
+  shape: 'round' as Shape,
+  top: null as number | null,
+  half: null as number | null,
+  draw: 0,
+  side: 180,
+})
+const asked = computed(() => ({
+  shape: outline.shape,
+  top_m: outline.top,
+  half_m: outline.half,
+  draw_in_m: outline.draw,
+  draw_in_deg: outline.side,
+}))
 const { data: shape } = useQuery({
   queryKey: ['envelope', toRef(props, 'id'), asked],
   queryFn: () => heed(api.POST('/api/trees/{id}/envelope', { ...params.value, body: asked.value })),
@@ -54,27 +70,46 @@ const { data: shape } = useQuery({
 })
 const years = ref(6)
 const ALL: School[] = ['third_of_tree', 'limb_replacement', 'tip_only', 'all_at_once', 'do_nothing']
-const side = computed(() => ({ schools: ALL, years: Math.min(12, Math.max(3, Math.round(years.value) || 3)), units: units.value }))
+const side = computed(() => ({
+  schools: ALL,
+  years: Math.min(12, Math.max(3, Math.round(years.value) || 3)),
+  units: units.value,
+}))
 const { data: schools, error: unfit } = useQuery({
   queryKey: ['tree-schools', toRef(props, 'id'), side],
-  queryFn: () => heed(api.POST('/api/trees/{id}/schools', { ...params.value, body: side.value as Schemas['SchoolsIn'] })),
+  queryFn: () =>
+    heed(
+      api.POST('/api/trees/{id}/schools', {
+        ...params.value,
+        body: side.value as Schemas['SchoolsIn'],
+      }),
+    ),
   enabled: ready,
   placeholderData: keepPreviousData,
 })
-const tallest = computed(() => Math.max(1, ...(schools.value?.compared.flatMap((c) => c.height_m) ?? [])))
+const tallest = computed(() =>
+  Math.max(1, ...(schools.value?.compared.flatMap((c) => c.height_m) ?? [])),
+)
 const school = ref<School | ''>('')
 const year = ref(-1)
 const { data: grown } = useQuery({
   queryKey: ['grown', toRef(props, 'id'), school, computed(() => side.value.years)],
   queryFn: () =>
-    heed(api.POST('/api/trees/{id}/grown', { ...params.value, body: { school: school.value as School, years: side.value.years, cap_m: null } })),
+    heed(
+      api.POST('/api/trees/{id}/grown', {
+        ...params.value,
+        body: { school: school.value as School, years: side.value.years, cap_m: null },
+      }),
+    ),
   enabled: computed(() => ready.value && !!school.value),
 })
 function show(id: string) {
   school.value = school.value === id ? '' : (id as School)
   year.value = school.value ? 0 : -1
 }
-const season = computed(() => (school.value && year.value >= 0 ? (grown.value?.seasons[year.value] ?? null) : null))
+const season = computed(() =>
+  school.value && year.value >= 0 ? (grown.value?.seasons[year.value] ?? null) : null,
+)
 const frame = computed(() => season.value?.frame ?? tree.value?.frame ?? null)
 const cuts = computed(() => {
   if (season.value) return []
@@ -119,10 +154,16 @@ const cuts = computed(() => {
               <p class="font-semibold">{{ l.reasons[0]?.text }}</p>
               <p class="text-[0.93rem]">{{ l.reasons[1]?.text }}</p>
               <p class="text-[0.9rem] text-ink2">
-                wound {{ diameterWords(l.wound_mm, units) }}<template v-if="l.share !== null">, {{ shareWords(l.share) }} of the canopy</template>,
-                {{ l.fruit }} fruit;
+                wound {{ diameterWords(l.wound_mm, units)
+                }}<template v-if="l.share !== null"
+                  >, {{ shareWords(l.share) }} of the canopy</template
+                >, {{ l.fruit }} fruit;
                 {{
-                  l.seasons === null ? 'never cut' : l.seasons === 0 ? 'cut this year' : `cut ${l.seasons} ${l.seasons === 1 ? 'year' : 'years'} ago`
+                  l.seasons === null
+                    ? 'never cut'
+                    : l.seasons === 0
+                      ? 'cut this year'
+                      : `cut ${l.seasons} ${l.seasons === 1 ? 'year' : 'years'} ago`
                 }}
               </p>
             </div>
@@ -136,7 +177,8 @@ const cuts = computed(() => {
       </section>
       <section aria-label="A shape" class="grid gap-2">
         <label class="flex gap-2 items-center min-h-11"
-          ><input v-model="laid" type="checkbox" /> <b class="text-[1.1rem]">Lay a shape over it</b></label
+          ><input v-model="laid" type="checkbox" />
+          <b class="text-[1.1rem]">Lay a shape over it</b></label
         >
         <template v-if="laid">
           <div class="flex flex-wrap gap-2">
@@ -182,11 +224,9 @@ const cuts = computed(() => {
             </select>
           </div>
           <p v-if="shape" role="status" data-test="breaks">
-            {{
-              shape.breaks.length
-                ? `${shape.breaks.length} ${shape.breaks.length === 1 ? 'limb breaks' : 'limbs break'} it:`
-                : 'Every limb keeps within it.'
-            }}
+            <template v-if="!shape.breaks.length">Every limb keeps within it.</template>
+            <template v-else-if="shape.breaks.length === 1">1 limb breaks it:</template>
+            <template v-else>{{ shape.breaks.length }} limbs break it:</template>
             {{
               shape.breaks
                 .slice(0, 5)
@@ -198,10 +238,19 @@ const cuts = computed(() => {
       </section>
       <section aria-label="Seasons" class="grid gap-2">
         <div class="flex flex-wrap gap-4 items-end">
-          <h2 class="text-[1.25rem]">{{ side.years }} seasons, {{ schools?.compared.length ?? 0 }} ways</h2>
+          <h2 class="text-[1.25rem]">
+            {{ side.years }} seasons, {{ schools?.compared.length ?? 0 }} ways
+          </h2>
           <div>
             <label class="label" for="seasons">Seasons</label>
-            <input id="seasons" v-model.number="years" class="field !min-h-11 w-24" type="number" min="3" max="12" />
+            <input
+              id="seasons"
+              v-model.number="years"
+              class="field !min-h-11 w-24"
+              type="number"
+              min="3"
+              max="12"
+            />
           </div>
         </div>
         <p v-if="unfit" class="wrong" role="alert">{{ sentence(unfit) }}</p>
@@ -218,14 +267,28 @@ const cuts = computed(() => {
           />
         </div>
         <template v-if="grown && school">
-          <label class="label" for="season">Season {{ year + 1 }}, {{ grown.seasons[year]?.year }}</label>
-          <input id="season" v-model.number="year" type="range" min="0" :max="grown.seasons.length - 1" class="w-full min-h-11" />
+          <label class="label" for="season"
+            >Season {{ year + 1 }}, {{ grown.seasons[year]?.year }}</label
+          >
+          <input
+            id="season"
+            v-model.number="year"
+            type="range"
+            min="0"
+            :max="grown.seasons.length - 1"
+            class="w-full min-h-11"
+          />
           <p v-if="season" data-test="season">
-            {{ season.cut_name ? `The ${season.cut_name} went down; ` : '' }}{{ shareWords(Math.max(0, season.share)) }} of the leaf cut,
-            {{ lengthWords(season.height_m, units) }} tall after it grew, crop {{ shareWords(season.crop) }} of an uncut tree.
+            {{ season.cut_name ? `The ${season.cut_name} went down; ` : ''
+            }}{{ shareWords(Math.max(0, season.share)) }} of the leaf cut,
+            {{ lengthWords(season.height_m, units) }} tall after it grew, crop
+            {{ shareWords(season.crop) }} of an uncut tree.
           </p>
           <AdoptForm
-            v-if="school !== 'do_nothing' && !schools?.compared.find((c) => c.school === school)?.barred.length"
+            v-if="
+              school !== 'do_nothing' &&
+              !schools?.compared.find((c) => c.school === school)?.barred.length
+            "
             scope="tree"
             :scope-id="id"
             :school="school"
@@ -252,7 +315,8 @@ const cuts = computed(() => {
         <p v-for="r in shade.reasons" :key="r.text" class="text-[0.97rem]">{{ r.text }}</p>
       </section>
       <p class="text-[0.9rem] text-ink2">
-        An orchard tripod first, a straight ladder four up to one out and never on the limb that is cut; lines: the utility decides.
+        An orchard tripod first, a straight ladder four up to one out and never on the limb that is
+        cut; lines: the utility decides.
       </p>
     </div>
   </div>

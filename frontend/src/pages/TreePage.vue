@@ -30,21 +30,39 @@ const marking = useMarking(toRef(props, 'id'), frameId, work, day)
 watch(
   () => tree.value?.id,
   () => {
-    if (tree.value) work.value = (sessionStorage.getItem(`billhook-work-${tree.value.id}`) as Work | null) ?? tree.value.main_work
+    if (tree.value)
+      work.value =
+        (sessionStorage.getItem(`billhook-work-${tree.value.id}`) as Work | null) ??
+        tree.value.main_work
     selected.value = null
   },
   { immediate: true },
 )
-watch(work, (chosen) => tree.value && sessionStorage.setItem(`billhook-work-${tree.value.id}`, chosen))
+watch(
+  work,
+  (chosen) => tree.value && sessionStorage.setItem(`billhook-work-${tree.value.id}`, chosen),
+)
 /** Whether the last word on frost is that it was hurt. */
-const frosted = computed(() => tree.value?.seen.some((s) => s.kind === 'freeze_class' && s.value !== '0') ?? false)
+const frosted = computed(
+  () => tree.value?.seen.some((s) => s.kind === 'freeze_class' && s.value !== 'F0') ?? false,
+)
 const verdict = computed(() => tree.value?.verdicts.find((v) => v.work === work.value))
-const free = computed(() => marking.answer.value?.advice.filter((a) => a.free).map((a) => a.limb) ?? [])
-const shownGone = computed(() => (marking.cuts.value.length ? (marking.answer.value?.gone ?? []) : []))
-const afterHeight = computed(() => (marking.cuts.value.length ? (marking.answer.value?.after.height_m ?? null) : null))
+const free = computed(
+  () => marking.answer.value?.advice.filter((a) => a.free).map((a) => a.limb) ?? [],
+)
+const shownGone = computed(() =>
+  marking.cuts.value.length ? (marking.answer.value?.gone ?? []) : [],
+)
+const afterHeight = computed(() =>
+  marking.cuts.value.length ? (marking.answer.value?.after.height_m ?? null) : null,
+)
 
 /** Limbs in the order one walks up the tree. */
-const order = computed(() => [...(frame.value?.limbs ?? [])].sort((a, b) => a.start[2]! - b.start[2]! || a.id.localeCompare(b.id)))
+const order = computed(() =>
+  [...(frame.value?.limbs ?? [])].sort(
+    (a, b) => a.start[2]! - b.start[2]! || a.id.localeCompare(b.id),
+  ),
+)
 const limb = computed(() => frame.value?.limbs.find((l) => l.id === selected.value) ?? null)
 function step(by: number) {
   const at = order.value.findIndex((l) => l.id === selected.value)
@@ -72,7 +90,12 @@ useKeys([
     says: 'mark a cut at the collar of the limb',
     run: () => limb.value && tab.value === 0 && marking.mark(limb.value.id, 0),
   },
-  { keys: ['ArrowRight'], says: 'slide the cut out 5 cm', run: (e) => nudge(e.shiftKey ? 0.01 : 0.05), shown: '→' },
+  {
+    keys: ['ArrowRight'],
+    says: 'slide the cut out 5 cm',
+    run: (e) => nudge(e.shiftKey ? 0.01 : 0.05),
+    shown: '→',
+  },
   {
     keys: ['ArrowLeft'],
     says: 'slide the cut in 5 cm (shift: 1 cm)',
@@ -97,9 +120,13 @@ useKeys([
     <section class="draw" aria-label="The tree from the side">
       <template v-if="frame">
         <div class="compass" role="group" aria-label="Where you stand">
-          <button type="button" class="turn" aria-label="Walk round to the left" @click="turn(-15)">‹</button>
+          <button type="button" class="turn" aria-label="Walk round to the left" @click="turn(-15)">
+            ‹
+          </button>
           <span class="from tag" aria-live="polite">from {{ windWords(from) }}</span>
-          <button type="button" class="turn" aria-label="Walk round to the right" @click="turn(15)">›</button>
+          <button type="button" class="turn" aria-label="Walk round to the right" @click="turn(15)">
+            ›
+          </button>
         </div>
         <TreeElevation
           :frame="frame"
@@ -120,17 +147,22 @@ useKeys([
           @settle="marking.settle"
         />
         <p class="sr-only" aria-live="polite">
-          {{ limb ? `${limb.name}, ${diameterWords(limb.base_mm, units)}, ${lengthWords(limb.length_m, units)} long` : '' }}
+          <template v-if="limb"
+            >{{ limb.name }}, {{ diameterWords(limb.base_mm, units) }},
+            {{ lengthWords(limb.length_m, units) }} long</template
+          >
         </p>
         <p class="keys no-print" aria-hidden="true">
-          <kbd>[</kbd> <kbd>]</kbd> walk round <kbd class="ml-3">↑</kbd> <kbd>↓</kbd> limb <kbd class="ml-3">Enter</kbd> mark
-          <kbd class="ml-3">←</kbd> <kbd>→</kbd> slide <kbd class="ml-3">?</kbd> all keys
+          <kbd>[</kbd> <kbd>]</kbd> walk round <kbd class="ml-3">↑</kbd> <kbd>↓</kbd> limb
+          <kbd class="ml-3">Enter</kbd> mark <kbd class="ml-3">←</kbd> <kbd>→</kbd> slide
+          <kbd class="ml-3">?</kbd> all keys
         </p>
       </template>
       <div v-else class="p-8 max-w-lg">
         <h2 class="text-2xl">Not measured yet</h2>
         <p class="mt-2 text-ink2">
-          The verdict beside stands without a measurement. To cost a cut, give height, spread and trunk for a sketch, and correct it limb by limb.
+          The verdict beside stands without a measurement. To cost a cut, give height, spread and
+          trunk for a sketch, and correct it limb by limb.
         </p>
         <FirstSizes :tree="tree" />
       </div>
@@ -139,21 +171,35 @@ useKeys([
       <div class="flex flex-wrap items-center gap-x-3 gap-y-2">
         <h1 class="plate text-[1.75rem]">{{ tree.name }}</h1>
         <p class="text-[0.92rem] text-ink2 leading-tight">
-          {{ tree.kind_name }}<template v-if="tree.rootstock_name"> on {{ tree.rootstock_name }}</template
+          {{ tree.kind_name
+          }}<template v-if="tree.rootstock_name"> on {{ tree.rootstock_name }}</template
           >, planted {{ tree.planted_year }}<br />
           <template v-if="frame"
-            >{{ frame.origin === 'sketched' ? 'sketched' : frame.origin === 'after-plan' ? 'cut' : 'measured' }} {{ dayWords(frame.date) }}</template
+            >{{
+              frame.origin === 'sketched'
+                ? 'sketched'
+                : frame.origin === 'after-plan'
+                  ? 'cut'
+                  : 'measured'
+            }}
+            {{ dayWords(frame.date) }}</template
           >
           <template v-if="frame && frame.fruit">, {{ frame.fruit }} fruit on</template>
         </p>
-        <RouterLink class="btn btn-small ml-auto no-print" :to="`/tree/${tree.id}/heights`">Height</RouterLink>
-        <RouterLink v-if="frosted" class="btn btn-small no-print" :to="`/tree/${tree.id}/frost`">After frost</RouterLink>
+        <RouterLink class="btn btn-small ml-auto no-print" :to="`/tree/${tree.id}/heights`"
+          >Height</RouterLink
+        >
+        <RouterLink v-if="frosted" class="btn btn-small no-print" :to="`/tree/${tree.id}/frost`"
+          >After frost</RouterLink
+        >
         <RouterLink class="btn btn-small no-print" :to="`/tree/${tree.id}/walk`">Walk</RouterLink>
         <RouterLink class="btn btn-small no-print" :to="`/row/${tree.row_id}/walk`">Row</RouterLink>
       </div>
       <TabGroup :selected-index="tab" @change="tab = $event">
         <TabList class="tabs" aria-label="About this tree">
-          <Tab v-for="name in ['Cuts', 'Limbs', 'Record and log']" :key="name" class="tab">{{ name }}</Tab>
+          <Tab v-for="name in ['Cuts', 'Limbs', 'Record and log']" :key="name" class="tab">{{
+            name
+          }}</Tab>
         </TabList>
         <TabPanels class="flex-1 min-h-0">
           <TabPanel class="panel"
@@ -166,7 +212,9 @@ useKeys([
               :selected="selected"
               @select="selected = $event"
           /></TabPanel>
-          <TabPanel class="panel"><LimbsPanel :tree="tree" :from="from" :selected="selected" @select="selected = $event" /></TabPanel>
+          <TabPanel class="panel"
+            ><LimbsPanel :tree="tree" :from="from" :selected="selected" @select="selected = $event"
+          /></TabPanel>
           <TabPanel class="panel"><RecordPanel :tree="tree" /></TabPanel>
         </TabPanels>
       </TabGroup>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** The walk round one tree: one question a screen, by thumb or number key; every tap is kept on the phone at once. */
+/**
+ * The walk round one tree: one question a screen, by thumb or number key; every tap is kept on the
+ * phone at once.
+ */
 import { api, heed, sentence } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useKeys } from '@/composables/useKeys'
@@ -25,11 +28,16 @@ const gone = ref<string | null>(null)
 /** The question answered last, whose verdict shows on the next screen. */
 const last = ref<string | null>(null)
 const busy = ref(false)
-const question = computed(() => walk.value?.questions.find((q) => q.id === (gone.value ?? walk.value!.at)) ?? null)
+const question = computed(
+  () => walk.value?.questions.find((q) => q.id === (gone.value ?? walk.value!.at)) ?? null,
+)
 const step = computed(() => walk.value?.steps.find((s) => s.id === question.value?.step))
 /** Steps that have a question for this tree. */
 const stages = computed(
-  () => walk.value?.steps.filter((s) => walk.value!.questions.some((q) => q.step === s.id && isOpen(q, walk.value!.questions))) ?? [],
+  () =>
+    walk.value?.steps.filter((s) =>
+      walk.value!.questions.some((q) => q.step === s.id && isOpen(q, walk.value!.questions)),
+    ) ?? [],
 )
 const nth = computed(() => stages.value.findIndex((s) => s.id === step.value?.id))
 const seen = (id: string) => walk.value!.questions.some((q) => q.step === id && q.given !== null)
@@ -37,8 +45,16 @@ const seen = (id: string) => walk.value!.questions.some((q) => q.step === id && 
 const said = computed(() => {
   const answered = walk.value?.questions.find((q) => q.id === last.value && q.given)
   if (!answered || gone.value || local.value) return []
-  const found = walk.value!.findings.filter((f) => answered.given!.split(' ').some((a) => f.answer === `${answered.id}-${a}`))
-  return [...new Set([...found.map((f) => f.text), ...found.flatMap((f) => f.reasons.map((r) => r.text)), ...answered.notes.map((n) => n.text)])]
+  const found = walk.value!.findings.filter((f) =>
+    answered.given!.split(' ').some((a) => f.answer === `${answered.id}-${a}`),
+  )
+  return [
+    ...new Set([
+      ...found.map((f) => f.text),
+      ...found.flatMap((f) => f.reasons.map((r) => r.text)),
+      ...answered.notes.map((n) => n.text),
+    ]),
+  ]
 })
 watch(toRef(props, 'id'), () => {
   gone.value = null
@@ -67,7 +83,12 @@ async function plan() {
   busy.value = true
   trouble.value = ''
   try {
-    const made = await heed(api.POST('/api/walks/{id}/plan', { params: { path: { id: walk.value!.id! } }, body: { id: newId() } }))
+    const made = await heed(
+      api.POST('/api/walks/{id}/plan', {
+        params: { path: { id: walk.value!.id! } },
+        body: { id: newId() },
+      }),
+    )
     await finish()
     void queries.invalidateQueries()
     await router.push(`/sheet/${made.id}`)
@@ -95,7 +116,9 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
 <template>
   <div class="max-w-[560px] mx-auto px-4 py-3 grid gap-3 content-start">
     <div class="flex justify-between items-center gap-3">
-      <RouterLink :to="`/tree/${id}`" class="plate text-lg">{{ walk?.name ?? 'The tree' }}</RouterLink>
+      <RouterLink :to="`/tree/${id}`" class="plate text-lg">{{
+        walk?.name ?? 'The tree'
+      }}</RouterLink>
       <span v-if="walk" class="tag text-ink2">{{
         question && walk.state === 'open'
           ? `${step?.title}, ${nth + 1} of ${stages.length}`
@@ -105,32 +128,62 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
       }}</span>
     </div>
     <p v-if="trouble" class="wrong" role="alert">
-      {{ trouble }} <button type="button" class="btn btn-small !min-h-11" @click="begin()">Try again</button>
+      {{ trouble }}
+      <button type="button" class="btn btn-small !min-h-11" @click="begin()">Try again</button>
     </p>
     <h1 v-if="!walk" class="text-[1.9rem]">The walk</h1>
     <template v-else>
-      <section v-for="c in crossed" :key="c.question" class="verdict" aria-label="Two answers crossed">
+      <section
+        v-for="c in crossed"
+        :key="c.question"
+        class="verdict"
+        aria-label="Two answers crossed"
+      >
         <p>
-          Two phones answered “{{ c.asked.asks }}”, neither knowing of the other. First came, and holds: <b>{{ c.holdsWords }}</b>. Then came:
-          <b>{{ c.otherWords }}</b>.
+          Two phones answered “{{ c.asked.asks }}”, neither knowing of the other. First came, and
+          holds: <b>{{ c.holdsWords }}</b>. Then came: <b>{{ c.otherWords }}</b>.
         </p>
         <div class="flex gap-2 mt-2">
-          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.holds)">Keep “{{ c.holdsWords }}”</button>
-          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.other)">Take “{{ c.otherWords }}”</button>
+          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.holds)">
+            Keep “{{ c.holdsWords }}”
+          </button>
+          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.other)">
+            Take “{{ c.otherWords }}”
+          </button>
         </div>
       </section>
       <template v-if="question && walk.state === 'open'">
         <ol class="flex gap-1" aria-hidden="true">
-          <li v-for="(s, i) in stages" :key="s.id" class="mark" :class="{ done: seen(s.id), now: i === nth }" />
+          <li
+            v-for="(s, i) in stages"
+            :key="s.id"
+            class="mark"
+            :class="{ done: seen(s.id), now: i === nth }"
+          />
         </ol>
-        <section v-if="said.length" class="verdict" aria-live="polite" aria-label="What that comes to">
+        <section
+          v-if="said.length"
+          class="verdict"
+          aria-live="polite"
+          aria-label="What that comes to"
+        >
           <p v-for="text in said" :key="text">{{ text }}</p>
         </section>
-        <h1 class="text-[1.75rem] leading-tight" data-test="step" :data-question="question.id">{{ question.asks }}</h1>
+        <h1 class="text-[1.75rem] leading-tight" data-test="step" :data-question="question.id">
+          {{ question.asks }}
+        </h1>
         <p v-if="question.help" class="text-[0.97rem] -mt-1">{{ question.help }}</p>
-        <p v-if="step?.hazard && !question.after.length" class="keep text-[0.95rem]">{{ step.hazard }}</p>
-        <p v-for="n in question.notes" :key="n.code" class="text-[0.97rem] font-semibold">{{ n.text }}</p>
-        <ChoiceAnswer v-if="question.kind === 'one' || question.kind === 'many'" :question="question" @answer="answer" />
+        <p v-if="step?.hazard && !question.after.length" class="keep text-[0.95rem]">
+          {{ step.hazard }}
+        </p>
+        <p v-for="n in question.notes" :key="n.code" class="text-[0.97rem] font-semibold">
+          {{ n.text }}
+        </p>
+        <ChoiceAnswer
+          v-if="question.kind === 'one' || question.kind === 'many'"
+          :question="question"
+          @answer="answer"
+        />
         <LimbAnswer
           v-else-if="question.kind === 'limbs' && walk.frame"
           :question="question"
@@ -140,8 +193,20 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
           @answer="answer"
         />
         <NumberAnswer v-else :question="question" @answer="answer" />
-        <RouterLink v-if="question.id === 'below-outcome'" class="btn" :to="`/tree/${id}/shoot?walk=1`">Whose shoot is it?</RouterLink>
-        <button type="button" class="btn" :disabled="!questionBefore(walk.questions, question.id)" @click="back">Back</button>
+        <RouterLink
+          v-if="question.id === 'below-outcome'"
+          class="btn"
+          :to="`/tree/${id}/shoot?walk=1`"
+          >Whose shoot is it?</RouterLink
+        >
+        <button
+          type="button"
+          class="btn"
+          :disabled="!questionBefore(walk.questions, question.id)"
+          @click="back"
+        >
+          Back
+        </button>
       </template>
       <WalkEnd
         v-else

@@ -12,7 +12,9 @@ const emit = defineEmits<{
   round: [bearing: number, green: boolean]
 }>()
 const { units } = useSettings()
-const next = computed(() => (props.early ? null : (props.frost.stem?.found.next_bearing_deg ?? null)))
+const next = computed(() =>
+  props.early ? null : (props.frost.stem?.found.next_bearing_deg ?? null),
+)
 const SIDES = [
   { kind: 'frost_above', asks: 'Alive above the union?' },
   { kind: 'frost_below', asks: 'Alive below it?' },
@@ -22,27 +24,73 @@ const SIDES = [
 <template>
   <div class="grid gap-3">
     <p>
-      Find the union<template v-if="frost.frame?.union_m"> at {{ lengthWords(frost.frame.union_m, units) }}</template
-      >; dig it out gently if it is buried. Compare what sprouts with leaves you know: another shape of leaf, other thorns or another scent are the
-      stock.
+      Find the union<template v-if="frost.frame?.union_m">
+        at {{ lengthWords(frost.frame.union_m, units) }}</template
+      >; dig it out gently if it is buried. Compare what sprouts with leaves you know: another shape
+      of leaf, other thorns or another scent are the stock.
     </p>
-    <div v-for="s in SIDES" :key="s.kind" role="group" :aria-label="s.asks" class="flex gap-2 items-center">
+    <div
+      v-for="s in SIDES"
+      :key="s.kind"
+      role="group"
+      :aria-label="s.asks"
+      class="flex gap-2 items-center"
+    >
       <span class="flex-1 text-[1.05rem]">{{ s.asks }}</span>
-      <button type="button" class="btn !min-h-14 min-w-20" :disabled="busy" @click="emit('saw', s.kind, 'yes')">Yes</button>
-      <button type="button" class="btn !min-h-14 min-w-20" :disabled="busy" @click="emit('saw', s.kind, 'no')">No</button>
+      <button
+        type="button"
+        class="btn !min-h-14 min-w-20"
+        :disabled="busy"
+        @click="emit('saw', s.kind, 'yes')"
+      >
+        Yes
+      </button>
+      <button
+        type="button"
+        class="btn !min-h-14 min-w-20"
+        :disabled="busy"
+        @click="emit('saw', s.kind, 'no')"
+      >
+        No
+      </button>
     </div>
-    <RouterLink class="btn justify-self-start !min-h-12" :to="`/tree/${id}/shoot`">Whose shoot is it?</RouterLink>
-    <section v-if="frost.stem && frost.frame" aria-label="Round the stem" class="grid gap-2 border-t-2 border-ink pt-2" data-test="round">
+    <RouterLink class="btn justify-self-start !min-h-12" :to="`/tree/${id}/shoot`"
+      >Whose shoot is it?</RouterLink
+    >
+    <section
+      v-if="frost.stem && frost.frame"
+      aria-label="Round the stem"
+      class="grid gap-2 border-t-2 border-ink pt-2"
+      data-test="round"
+    >
       <h2 class="text-[1.2rem]">Round the stem, {{ lengthWords(frost.stem.at_m, units) }} up</h2>
       <div class="flex flex-wrap gap-4 items-center">
         <StemRound :test="frost.stem" :trunk="diameterWords(frost.frame.trunk_mm, units)" />
         <div class="grid gap-2 flex-1 min-w-[190px]">
           <p class="text-[1.05rem]" role="status">
-            <b>{{ early ? `Too early: bark misleads before ${dayWords(frost.scratch_from!)}.` : frost.stem.found.says }}</b>
+            <b>{{
+              early
+                ? `Too early: bark misleads before ${dayWords(frost.scratch_from!)}.`
+                : frost.stem.found.says
+            }}</b>
           </p>
           <div v-if="next !== null" class="grid grid-cols-2 gap-2">
-            <button type="button" class="btn !min-h-16" :disabled="busy" @click="emit('round', next, true)">Green, {{ windWords(next) }}</button>
-            <button type="button" class="btn !min-h-16" :disabled="busy" @click="emit('round', next, false)">Brown, {{ windWords(next) }}</button>
+            <button
+              type="button"
+              class="btn !min-h-16"
+              :disabled="busy"
+              @click="emit('round', next, true)"
+            >
+              Green, {{ windWords(next) }}
+            </button>
+            <button
+              type="button"
+              class="btn !min-h-16"
+              :disabled="busy"
+              @click="emit('round', next, false)"
+            >
+              Brown, {{ windWords(next) }}
+            </button>
           </div>
         </div>
       </div>

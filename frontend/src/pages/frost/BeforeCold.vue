@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Before the frosts: the union first. Banks and wraps with their dates, block by block, and what is done on the evening itself. */
+/**
+ * Before the frosts: the union first. Banks and wraps with their dates, block by block, and what is
+ * done on the evening itself.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { dayWords } from '@/geometry/measure'
 import { useSettings } from '@/composables/useSettings'
@@ -12,7 +15,8 @@ const { units } = useSettings()
 const queries = useQueryClient()
 const { data } = useQuery({
   queryKey: ['before-cold', () => props.siteId],
-  queryFn: () => heed(api.GET('/api/sites/{id}/before-cold', { params: { path: { id: props.siteId } } })),
+  queryFn: () =>
+    heed(api.GET('/api/sites/{id}/before-cold', { params: { path: { id: props.siteId } } })),
 })
 const kinds = computed(() => {
   const all = (data.value?.blocks ?? []).flatMap((b) => b.protections)
@@ -24,7 +28,11 @@ async function protect(block: Schemas['BlockBeforeOut']) {
   trouble.value = ''
   try {
     const body = { block_id: block.block_id }
-    set[block.block_id] = (await heed(api.POST('/api/sites/{id}/protect', { params: { path: { id: props.siteId } }, body }))).set
+    set[block.block_id] = (
+      await heed(
+        api.POST('/api/sites/{id}/protect', { params: { path: { id: props.siteId } }, body }),
+      )
+    ).set
     void queries.invalidateQueries({ queryKey: ['today'] })
   } catch (error) {
     trouble.value = sentence(error)
@@ -36,17 +44,36 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
 <template>
   <section v-if="data" aria-label="Before the cold" class="grid gap-2">
     <h2 class="text-[1.3rem]">Before the cold: the union first</h2>
-    <p v-if="!data.blocks.length" class="text-[0.95rem]">No young tree stands where frost is expected, and none is foreseen.</p>
-    <div v-for="b in data.blocks" :key="b.block_id" class="border-t border-rule pt-2 text-[0.95rem]">
+    <p v-if="!data.blocks.length" class="text-[0.95rem]">
+      No young tree stands where frost is expected, and none is foreseen.
+    </p>
+    <div
+      v-for="b in data.blocks"
+      :key="b.block_id"
+      class="border-t border-rule pt-2 text-[0.95rem]"
+    >
       <div class="flex items-center gap-3">
         <b class="plate">{{ b.name }}</b>
-        <button v-if="b.protections.length" type="button" class="btn btn-small !min-h-11 ml-auto" :disabled="b.block_id in set" @click="protect(b)">
-          {{ b.block_id in set ? (set[b.block_id] ? `${set[b.block_id]} dates set` : 'set already') : 'Put the dates in my list' }}
+        <button
+          v-if="b.protections.length"
+          type="button"
+          class="btn btn-small !min-h-11 ml-auto"
+          :disabled="b.block_id in set"
+          @click="protect(b)"
+        >
+          {{
+            b.block_id in set
+              ? set[b.block_id]
+                ? `${set[b.block_id]} dates set`
+                : 'set already'
+              : 'Put the dates in my list'
+          }}
         </button>
       </div>
       <ul>
         <li v-for="p in b.protections" :key="p.kind" class="pt-1">
-          <b>{{ upper(p.kind) }}</b> <span class="num">{{ dayWords(p.on) }} to {{ dayWords(p.off) }}</span
+          <b>{{ upper(p.kind) }}</b>
+          <span class="num">{{ dayWords(p.on) }} to {{ dayWords(p.off) }}</span
           >, {{ p.trees }} young {{ p.trees === 1 ? 'tree' : 'trees' }}
         </li>
       </ul>
@@ -65,6 +92,8 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
       </li>
     </ul>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <p class="text-[0.92rem] text-ink2">On ice and in the dark: no ladders, two people, hands off wires and pumps that are wet.</p>
+    <p class="text-[0.92rem] text-ink2">
+      On ice and in the dark: no ladders, two people, hands off wires and pumps that are wet.
+    </p>
   </section>
 </template>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-/** Crop of a block in the ten years after a freeze, each group brought back or replanted as advised. */
+/**
+ * Crop of a block in the ten years after a freeze, each group brought back or replanted as advised.
+ */
 import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import CropYears from '@/drawings/CropYears.vue'
@@ -10,7 +12,9 @@ import { computed, ref } from 'vue'
 const props = defineProps<{ blocks: { id: string; name: string }[] }>()
 const { units } = useSettings()
 const block = ref('')
-const id = computed(() => props.blocks.find((b) => b.id === block.value)?.id ?? props.blocks[0]?.id ?? '')
+const id = computed(
+  () => props.blocks.find((b) => b.id === block.value)?.id ?? props.blocks[0]?.id ?? '',
+)
 const { data } = useQuery({
   queryKey: ['block-recovery', id],
   queryFn: () => heed(api.GET('/api/blocks/{id}/recovery', { params: { path: { id: id.value } } })),
@@ -41,13 +45,19 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
         heal-says="as advised"
       />
       <p v-if="data.known">
-        Usual crop {{ kg(data.usual_kg) }} a year. Over ten years {{ kg(data.lost_kg) }} are lost as advised below; {{ kg(data.heal_all_lost_kg) }} if
-        all are brought back, {{ kg(data.replant_lost_kg) }} if all that lost limbs are replanted.
+        Usual crop {{ kg(data.usual_kg) }} a year. Over ten years {{ kg(data.lost_kg) }} are lost as
+        advised below; {{ kg(data.heal_all_lost_kg) }} if all are brought back,
+        {{ kg(data.replant_lost_kg) }} if all that lost limbs are replanted.
       </p>
       <p v-else>Write down what is picked of a row or block, and kilograms are reckoned too.</p>
       <ul class="text-[0.97rem]">
-        <li v-for="g in hurt" :key="g.frost_class + g.kind_name" class="border-t border-rule py-1.5">
-          <b class="tag">{{ g.frost_class }}</b> {{ g.trees }} {{ g.kind_name.toLowerCase() }}: {{ g.recovery.reasons[0]?.text }}
+        <li
+          v-for="g in hurt"
+          :key="g.frost_class + g.kind_name"
+          class="border-t border-rule py-1.5"
+        >
+          <b class="tag">{{ g.frost_class }}</b> {{ g.trees }} {{ g.kind_name.toLowerCase() }}:
+          {{ g.recovery.reasons[0]?.text }}
         </li>
       </ul>
     </template>

@@ -9,11 +9,19 @@ const chosen = ref<FrostClass>(props.frostClass ?? 'F2')
 </script>
 
 <template>
-  <form class="flex flex-wrap gap-2 items-end" aria-label="The class by your own eyes" @submit.prevent="emit('say', chosen)">
+  <form
+    class="flex flex-wrap gap-2 items-end"
+    aria-label="The class by your own eyes"
+    @submit.prevent="emit('say', chosen)"
+  >
     <div class="flex-1 min-w-[200px]">
-      <label class="label" for="own-class">{{ frostClass ? 'You know better? The class is' : 'What is dead' }}</label>
+      <label class="label" for="own-class">{{
+        frostClass ? 'You know better? The class is' : 'What is dead'
+      }}</label>
       <select id="own-class" v-model="chosen" class="field !min-h-11">
-        <option v-for="c in CLASSES.filter((x) => x !== 'F0')" :key="c" :value="c">{{ c }}, {{ CLASS_WORDS[c] }}</option>
+        <option v-for="c in CLASSES.filter((x) => x !== 'F0')" :key="c" :value="c">
+          {{ c }}, {{ CLASS_WORDS[c] }}
+        </option>
       </select>
     </div>
     <button class="btn !min-h-11" :disabled="busy || chosen === frostClass">Write it down</button>

@@ -20,13 +20,24 @@ const { units } = useSettings()
       </p>
       <p>{{ frost.feed.reason.text }}</p>
     </section>
-    <section v-if="frost.recovery" aria-label="Crop to come" class="grid gap-2 border-t-2 border-ink pt-2">
+    <section
+      v-if="frost.recovery"
+      aria-label="Crop to come"
+      class="grid gap-2 border-t-2 border-ink pt-2"
+    >
       <h2 class="text-[1.2rem]">Crop to come</h2>
       <CropYears :heal="frost.recovery.shares" :replant="frost.recovery.replant" />
       <p>{{ frost.recovery.reasons[0]?.text }}</p>
       <p v-if="frost.usual_kg">Usual crop {{ weightWords(frost.usual_kg, units) }} a tree.</p>
       <p v-else>Write down what is picked, and the kilograms lost are reckoned too.</p>
-      <button type="button" class="btn justify-self-start !min-h-12" :disabled="busy" @click="emit('back')">It came back: close the record</button>
+      <button
+        type="button"
+        class="btn justify-self-start !min-h-12"
+        :disabled="busy"
+        @click="emit('back')"
+      >
+        It came back: close the record
+      </button>
     </section>
   </div>
 </template>

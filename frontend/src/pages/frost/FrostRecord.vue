@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** For next time: where the cold lies and what it took, on the plan; nights, and which trees came back. */
+/**
+ * For next time: where the cold lies and what it took, on the plan; nights, and which trees came
+ * back.
+ */
 import { api, heed, type Grove } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import GrovePlan from '@/drawings/GrovePlan.vue'
@@ -15,7 +18,8 @@ const { units } = useSettings()
 const router = useRouter()
 const { data } = useQuery({
   queryKey: ['frost-record', () => props.siteId],
-  queryFn: () => heed(api.GET('/api/sites/{id}/frost-record', { params: { path: { id: props.siteId } } })),
+  queryFn: () =>
+    heed(api.GET('/api/sites/{id}/frost-record', { params: { path: { id: props.siteId } } })),
 })
 const picked = ref('')
 const place = computed(() => data.value?.places.find((p) => p.tree_id === picked.value))
@@ -29,7 +33,9 @@ const FILLS: Record<FrostClass, string> = {
   F1: 'none',
   F0: 'none',
 }
-const fills = computed(() => new Map((data.value?.places ?? []).map((p) => [p.tree_id, FILLS[p.worst]])))
+const fills = computed(
+  () => new Map((data.value?.places ?? []).map((p) => [p.tree_id, FILLS[p.worst]])),
+)
 const STANDS = { hurt: 'not back yet', back: 'came back', lost: 'lost' }
 const counts = (classes: Record<string, number>) =>
   CLASSES.filter((c) => classes[c])
@@ -41,7 +47,9 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
 <template>
   <section v-if="data" aria-label="The record for next time" class="grid gap-2" data-test="record">
     <h2 class="text-[1.3rem]">For next time</h2>
-    <p v-if="!data.places.length && !data.nights.length" class="text-[0.95rem]">No night is written down yet.</p>
+    <p v-if="!data.places.length && !data.nights.length" class="text-[0.95rem]">
+      No night is written down yet.
+    </p>
     <template v-else>
       <div class="plan">
         <GrovePlan
@@ -65,7 +73,14 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
         >
         <span
           ><svg width="16" height="16" class="inline-block align-[-3px]">
-            <circle cx="8" cy="8" r="6" fill="url(#tone-wait)" stroke="var(--ink)" stroke-width="1.4" />
+            <circle
+              cx="8"
+              cy="8"
+              r="6"
+              fill="url(#tone-wait)"
+              stroke="var(--ink)"
+              stroke-width="1.4"
+            />
           </svg>
           leaves, twigs</span
         >
@@ -76,32 +91,56 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
           limbs</span
         >
         <span
-          ><svg width="16" height="16" class="inline-block align-[-3px]"><circle cx="8" cy="8" r="6" fill="var(--ink)" /></svg> trunk or union</span
+          ><svg width="16" height="16" class="inline-block align-[-3px]">
+            <circle cx="8" cy="8" r="6" fill="var(--ink)" />
+          </svg>
+          trunk or union</span
         >
       </p>
       <p v-if="place" role="status">
-        <RouterLink class="link" :to="`/tree/${place.tree_id}`">{{ place.name }}</RouterLink>: {{ place.worst }}, {{ CLASS_WORDS[place.worst]
-        }}{{ place.coldest_c !== null ? `, ${warmthWords(place.coldest_c, units)} there` : '' }}, {{ STANDS[place.stands] }}.
+        <RouterLink class="link" :to="`/tree/${place.tree_id}`">{{ place.name }}</RouterLink>:
+        {{ place.worst }}, {{ CLASS_WORDS[place.worst]
+        }}{{ place.coldest_c !== null ? `, ${warmthWords(place.coldest_c, units)} there` : '' }},
+        {{ STANDS[place.stands] }}.
       </p>
       <ul class="text-[0.95rem]" aria-label="Coldest places">
-        <li v-for="b in data.blocks" :key="b.block_id" class="border-t border-rule py-1 grid grid-cols-[7rem_5.5rem_1fr] gap-2">
-          <b>{{ b.name }}</b> <span class="num">{{ b.coldest_c === null ? '' : warmthWords(b.coldest_c, units) }}</span>
+        <li
+          v-for="b in data.blocks"
+          :key="b.block_id"
+          class="border-t border-rule py-1 grid grid-cols-[7rem_5.5rem_1fr] gap-2"
+        >
+          <b>{{ b.name }}</b>
+          <span class="num">{{ b.coldest_c === null ? '' : warmthWords(b.coldest_c, units) }}</span>
           <span>{{ b.hurt }} of {{ b.trees }} trees ever hurt</span>
         </li>
       </ul>
       <ul class="text-[0.95rem]" aria-label="Nights">
         <li v-for="n in data.nights" :key="n.day" class="border-t border-rule py-1">
           <b class="num">{{ dayWords(n.day) }}</b><template v-if="n.min_c !== null"
-            >, {{ warmthWords(n.min_c, units) }} at the station{{ n.hours ? ` for ${n.hours} h` : '' }} ({{ n.source }})</template
-          >: {{ counts(n.classes) || 'nothing hurt' }}; {{ n.came_back }} came back, {{ n.lost }} lost.
+            >, {{ warmthWords(n.min_c, units) }} at the station{{
+              n.hours ? ` for ${n.hours} h` : ''
+            }}
+            ({{ n.source }})</template
+          >: {{ counts(n.classes) || 'nothing hurt' }}; {{ n.came_back }} came back,
+          {{ n.lost }} lost.
         </li>
       </ul>
-      <component :is="worst.length > 6 ? 'details' : 'div'" class="text-[0.95rem] border-t border-rule pt-1">
+      <component
+        :is="worst.length > 6 ? 'details' : 'div'"
+        class="text-[0.95rem] border-t border-rule pt-1"
+      >
         <summary v-if="worst.length > 6" class="min-h-8">Which trees came back</summary>
         <ul aria-label="Which trees came back">
-          <li v-for="p in worst" :key="p.tree_id" class="py-1 grid grid-cols-[2.2rem_7rem_1fr] gap-2">
-            <b class="tag">{{ p.worst }}</b> <RouterLink class="link" :to="`/tree/${p.tree_id}`">{{ p.name }}</RouterLink>
-            <span>{{ STANDS[p.stands] }}{{ p.nights > 1 ? `, hurt in ${p.nights} nights` : '' }}</span>
+          <li
+            v-for="p in worst"
+            :key="p.tree_id"
+            class="py-1 grid grid-cols-[2.2rem_7rem_1fr] gap-2"
+          >
+            <b class="tag">{{ p.worst }}</b>
+            <RouterLink class="link" :to="`/tree/${p.tree_id}`">{{ p.name }}</RouterLink>
+            <span
+              >{{ STANDS[p.stands] }}{{ p.nights > 1 ? `, hurt in ${p.nights} nights` : '' }}</span
+            >
           </li>
         </ul>
       </component>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Shoots ranked with their reasons; what is grown on is chosen here, and what came out of the trunk is drawn in. */
+/**
+ * Shoots ranked with their reasons; what is grown on is chosen here, and what came out of the trunk
+ * is drawn in.
+ */
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -7,28 +10,60 @@ import { dayWords, windWords } from '@/geometry/measure'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 
-const props = defineProps<{ id: string; act: (what: () => Promise<unknown>) => Promise<boolean>; busy: boolean }>()
+const props = defineProps<{
+  id: string
+  act: (what: () => Promise<unknown>) => Promise<boolean>
+  busy: boolean
+}>()
 type Form = Schemas['GrowOnOut']['form']
 const form = ref<Form | null>(null)
 const { data } = useQuery({
   queryKey: ['grow-on', () => props.id, form],
-  queryFn: () => heed(api.GET('/api/trees/{id}/grow-on', { params: { path: { id: props.id }, query: form.value ? { form: form.value } : {} } })),
+  queryFn: () =>
+    heed(
+      api.GET('/api/trees/{id}/grow-on', {
+        params: { path: { id: props.id }, query: form.value ? { form: form.value } : {} },
+      }),
+    ),
 })
 const keep = ref<string[]>([])
 watch(data, (d) => d && (keep.value = [...d.chosen]), { immediate: true })
 const heard = ref('')
 async function choose() {
   const body = { keep: inOrder.value, form: form.value }
-  const done = await props.act(() => heed(api.POST('/api/trees/{id}/grow-on', { params: { path: { id: props.id } }, body })))
-  heard.value = done ? 'Written down. Stake, ties, suckers and thinning stand among the come-backs.' : ''
+  const done = await props.act(() =>
+    heed(api.POST('/api/trees/{id}/grow-on', { params: { path: { id: props.id } }, body })),
+  )
+  heard.value = done
+    ? 'Written down. Stake, ties, suckers and thinning stand among the come-backs.'
+    : ''
 }
-const inOrder = computed(() => (data.value?.leaders?.shoots ?? []).map((s) => s.id).filter((s) => keep.value.includes(s)))
+const inOrder = computed(() =>
+  (data.value?.leaders?.shoots ?? []).map((s) => s.id).filter((s) => keep.value.includes(s)),
+)
 const adding = ref(false)
-const fresh = reactive({ at: null as number | null, mm: null as number | null, length: null as number | null, rise: 80, bearing: 180 })
+const fresh = reactive({
+  at: null as number | null,
+  mm: null as number | null,
+  length: null as number | null,
+  rise: 80,
+  bearing: 180,
+})
 const whole = computed(() => fresh.at !== null && fresh.mm !== null && fresh.length !== null)
 async function add() {
-  const body = { id: newId(), at_m: fresh.at!, diameter_mm: fresh.mm!, length_m: fresh.length!, rise_deg: fresh.rise, bearing_deg: fresh.bearing }
-  if (await props.act(() => heed(api.POST('/api/trees/{id}/new-shoots', { params: { path: { id: props.id } }, body })))) {
+  const body = {
+    id: newId(),
+    at_m: fresh.at!,
+    diameter_mm: fresh.mm!,
+    length_m: fresh.length!,
+    rise_deg: fresh.rise,
+    bearing_deg: fresh.bearing,
+  }
+  if (
+    await props.act(() =>
+      heed(api.POST('/api/trees/{id}/new-shoots', { params: { path: { id: props.id } }, body })),
+    )
+  ) {
     fresh.at = fresh.mm = fresh.length = null
     adding.value = false
   }
@@ -50,33 +85,72 @@ const RISES = [
   <div v-if="data" class="grid gap-3">
     <div>
       <label class="label" for="grow-form">Form, from your schools unless you change it here</label>
-      <select id="grow-form" class="field !min-h-12" :value="form ?? data.form" @change="form = ($event.target as HTMLSelectElement).value as Form">
+      <select
+        id="grow-form"
+        class="field !min-h-12"
+        :value="form ?? data.form"
+        @change="form = ($event.target as HTMLSelectElement).value as Form"
+      >
         <option v-for="f in FORMS" :key="f.value" :value="f.value">{{ f.says }}</option>
       </select>
     </div>
     <template v-if="data.leaders">
       <p v-for="r in data.leaders.reasons" :key="r.code" class="text-[0.97rem]">{{ r.text }}</p>
-      <p v-if="!data.leaders.shoots.length">No live shoot is drawn on the trunk. Draw in what came out of it.</p>
+      <p v-if="!data.leaders.shoots.length">
+        No live shoot is drawn on the trunk. Draw in what came out of it.
+      </p>
       <ol class="text-[1rem]" data-test="leaders">
         <li v-for="s in data.leaders.shoots" :key="s.id" class="border-t border-rule">
-          <label class="grid grid-cols-[auto_1fr_auto] gap-3 py-2 min-h-12 items-start" :class="{ 'cursor-pointer': s.points !== null }">
-            <input v-model="keep" type="checkbox" :value="s.id" :disabled="s.points === null" class="w-6 h-6 mt-0.5" />
+          <label
+            class="grid grid-cols-[auto_1fr_auto] gap-3 py-2 min-h-12 items-start"
+            :class="{ 'cursor-pointer': s.points !== null }"
+          >
+            <input
+              v-model="keep"
+              type="checkbox"
+              :value="s.id"
+              :disabled="s.points === null"
+              class="w-6 h-6 mt-0.5"
+            />
             <span
               ><b>{{ data.names[s.id] ?? s.id }}</b> {{ s.reason.text }}</span
             >
-            <span class="num">{{ s.points === null ? 'no' : `${s.points.toFixed(1)} points` }}</span>
+            <span class="num">{{
+              s.points === null ? 'no' : `${s.points.toFixed(1)} points`
+            }}</span>
           </label>
         </li>
       </ol>
       <div class="flex flex-wrap gap-2 items-center">
-        <button type="button" class="btn btn-go !min-h-12" :disabled="busy || !keep.length" @click="choose">Grow these on</button>
-        <span v-if="data.chosen_on" class="text-[0.95rem]">Chosen {{ dayWords(data.chosen_on) }}.</span>
+        <button
+          type="button"
+          class="btn btn-go !min-h-12"
+          :disabled="busy || !keep.length"
+          @click="choose"
+        >
+          Grow these on
+        </button>
+        <span v-if="data.chosen_on" class="text-[0.95rem]"
+          >Chosen {{ dayWords(data.chosen_on) }}.</span
+        >
         <span role="status" class="text-[0.95rem]">{{ heard }}</span>
       </div>
     </template>
     <p v-else>In this class the limbs that live stay the frame: nothing must be chosen anew.</p>
-    <button v-if="!adding" type="button" class="btn justify-self-start !min-h-12" @click="adding = true">Draw in a new shoot</button>
-    <form v-else class="grid grid-cols-2 gap-2 border-t-2 border-ink pt-2" aria-label="A new shoot" @submit.prevent="add">
+    <button
+      v-if="!adding"
+      type="button"
+      class="btn justify-self-start !min-h-12"
+      @click="adding = true"
+    >
+      Draw in a new shoot
+    </button>
+    <form
+      v-else
+      class="grid grid-cols-2 gap-2 border-t-2 border-ink pt-2"
+      aria-label="A new shoot"
+      @submit.prevent="add"
+    >
       <MeasureField v-model="fresh.at" label="Height above ground" kind="length" />
       <MeasureField v-model="fresh.mm" label="Thickness at its base" kind="diameter" />
       <MeasureField v-model="fresh.length" label="Length" kind="length" />
@@ -89,7 +163,9 @@ const RISES = [
       <div>
         <label class="label" for="side">On which side</label>
         <select id="side" v-model.number="fresh.bearing" class="field">
-          <option v-for="b in 8" :key="b" :value="(b - 1) * 45">{{ windWords((b - 1) * 45) }}</option>
+          <option v-for="b in 8" :key="b" :value="(b - 1) * 45">
+            {{ windWords((b - 1) * 45) }}
+          </option>
         </select>
       </div>
       <div class="flex gap-2 items-end">

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Trees that bear a class, the worst first; those that lost only fruit or flush are counted. And the fruit of a block, cut through. */
+/**
+ * Trees that bear a class, the worst first; those that lost only fruit or flush are counted. And
+ * the fruit of a block, cut through.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { dayWords } from '@/geometry/measure'
@@ -7,7 +10,11 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref } from 'vue'
 import { CLASS_WORDS, CLASSES } from './classes'
 
-const props = defineProps<{ siteId: string; hurt: Schemas['HurtOut'][]; blocks: { id: string; name: string }[] }>()
+const props = defineProps<{
+  siteId: string
+  hurt: Schemas['HurtOut'][]
+  blocks: { id: string; name: string }[]
+}>()
 const queries = useQueryClient()
 const wood = computed(() =>
   CLASSES.map((c) => {
@@ -23,8 +30,15 @@ async function weigh() {
   trouble.value = ''
   said.value = null
   try {
-    const body = { id, block_id: sample.block || props.blocks[0]!.id, cut: Number(sample.cut), hurt: Number(sample.hurt) }
-    said.value = await heed(api.POST('/api/sites/{id}/cut-test', { params: { path: { id: props.siteId } }, body }))
+    const body = {
+      id,
+      block_id: sample.block || props.blocks[0]!.id,
+      cut: Number(sample.cut),
+      hurt: Number(sample.hurt),
+    }
+    said.value = await heed(
+      api.POST('/api/sites/{id}/cut-test', { params: { path: { id: props.siteId } }, body }),
+    )
     id = newId()
     void queries.invalidateQueries({ queryKey: ['frost-record'] })
   } catch (error) {
@@ -38,7 +52,11 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
   <section aria-label="Trees that bear a class" class="grid gap-2">
     <h2 class="text-[1.3rem]">Hurt trees</h2>
     <p v-if="!hurt.length">No tree bears a class of frost damage.</p>
-    <div v-for="g in wood" :key="g.c" class="border-t border-rule py-0.5 flex flex-wrap gap-x-4 items-baseline">
+    <div
+      v-for="g in wood"
+      :key="g.c"
+      class="border-t border-rule py-0.5 flex flex-wrap gap-x-4 items-baseline"
+    >
       <p class="tag text-lg min-w-[13.5rem]">
         {{ g.c }} <span class="font-normal">{{ CLASS_WORDS[g.c] }}</span>
       </p>
@@ -52,9 +70,15 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
       </component>
       <span class="text-ink2 num">{{ g.since }}</span>
     </div>
-    <form v-if="hurt.length && blocks.length" class="sample" aria-label="Cut test" @submit.prevent="weigh">
+    <form
+      v-if="hurt.length && blocks.length"
+      class="sample"
+      aria-label="Cut test"
+      @submit.prevent="weigh"
+    >
       <h3 class="text-[1.1rem] col-span-full">
-        Cut test: slice fruit at the stem end; hurt is dry, or with white crystals, over a third of the segments
+        Cut test: slice fruit at the stem end; hurt is dry, or with white crystals, over a third of
+        the segments
       </h3>
       <div>
         <label class="label" for="sample-block">Block</label>
@@ -70,7 +94,9 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
         <label class="label" for="sample-hurt">Hurt</label>
         <input id="sample-hurt" v-model="sample.hurt" class="field" inputmode="numeric" />
       </div>
-      <button class="btn !min-h-11" :disabled="!whole(sample.cut) || !whole(sample.hurt)">Weigh it</button>
+      <button class="btn !min-h-11" :disabled="!whole(sample.cut) || !whole(sample.hurt)">
+        Weigh it
+      </button>
       <p v-if="said" class="col-span-full" role="status">{{ said.reason.text }}</p>
       <p v-if="trouble" class="wrong col-span-full" role="alert">{{ trouble }}</p>
     </form>

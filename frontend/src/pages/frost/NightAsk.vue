@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Which night: one the station measured, or what was read off a thermometer; the hours may stay unknown. */
+/**
+ * Which night: one the station measured, or what was read off a thermometer; the hours may stay
+ * unknown.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { dayWords } from '@/geometry/measure'
@@ -13,17 +16,26 @@ const emit = defineEmits<{ found: [night: Schemas['NightOut'], body: Schemas['Ni
 const { units } = useSettings()
 const { data } = useQuery({
   queryKey: ['cold-nights', () => props.siteId],
-  queryFn: () => heed(api.GET('/api/sites/{id}/cold-nights', { params: { path: { id: props.siteId } } })),
+  queryFn: () =>
+    heed(api.GET('/api/sites/{id}/cold-nights', { params: { path: { id: props.siteId } } })),
 })
 const night = reactive({ day: '', min: '', hours: '', dry: false, source: 'typed' })
 const trouble = ref('')
 const busy = ref(false)
 const shown = ref(5)
 const min = computed(() => parseWarmth(night.min, units.value))
-const hours = computed(() => (night.hours.trim() === '' ? null : Number(night.hours.replace(',', '.'))))
+const hours = computed(() =>
+  night.hours.trim() === '' ? null : Number(night.hours.replace(',', '.')),
+)
 const wrong = computed(() => ({
-  min: night.min.trim() !== '' && min.value === null ? `not a temperature; ${units.value === 'metric' ? 'say −4.5' : 'say 24'}` : '',
-  hours: hours.value !== null && !(hours.value > 0 && hours.value <= 24) ? 'between a quarter of an hour and 24 hours, or empty' : '',
+  min:
+    night.min.trim() !== '' && min.value === null
+      ? `not a temperature; ${units.value === 'metric' ? 'say −4.5' : 'say 24'}`
+      : '',
+  hours:
+    hours.value !== null && !(hours.value > 0 && hours.value <= 24)
+      ? 'between a quarter of an hour and 24 hours, or empty'
+      : '',
 }))
 const ready = computed(() => night.day && min.value !== null && !wrong.value.hours)
 watch(
@@ -33,9 +45,22 @@ watch(
 async function run() {
   busy.value = true
   trouble.value = ''
-  const body = { day: night.day, min_c: min.value!, hours: hours.value, dry_soil: night.dry, source: night.source, save: false }
+  const body = {
+    day: night.day,
+    min_c: min.value!,
+    hours: hours.value,
+    dry_soil: night.dry,
+    source: night.source,
+    save: false,
+  }
   try {
-    emit('found', await heed(api.POST('/api/sites/{id}/night', { params: { path: { id: props.siteId } }, body })), body)
+    emit(
+      'found',
+      await heed(
+        api.POST('/api/sites/{id}/night', { params: { path: { id: props.siteId } }, body }),
+      ),
+      body,
+    )
   } catch (error) {
     trouble.value = sentence(error)
   } finally {
@@ -43,7 +68,12 @@ async function run() {
   }
 }
 function take(n: Schemas['ColdNightOut']) {
-  Object.assign(night, { day: n.day, min: warmthWords(n.min_c, units.value), hours: '', source: data.value?.station ?? 'station' })
+  Object.assign(night, {
+    day: n.day,
+    min: warmthWords(n.min_c, units.value),
+    hours: '',
+    source: data.value?.station ?? 'station',
+  })
   void run()
 }
 </script>
@@ -52,21 +82,29 @@ function take(n: Schemas['ColdNightOut']) {
   <section aria-label="The night" class="grid gap-3">
     <div v-if="data" class="grid gap-2">
       <p v-if="data.foreseen" class="keep">
-        Foreseen for {{ dayWords(data.foreseen.day) }}: {{ warmthWords(data.foreseen.at_c, units) }} in {{ data.foreseen.block }}. See to the union
+        Foreseen for {{ dayWords(data.foreseen.day) }}:
+        {{ warmthWords(data.foreseen.at_c, units) }} in {{ data.foreseen.block }}. See to the union
         first.
       </p>
-      <p v-if="!data.nights.length" class="text-ink2">No cold night at the station ({{ data.station }}) in the last fifteen months.</p>
+      <p v-if="!data.nights.length" class="text-ink2">
+        No cold night at the station ({{ data.station }}) in the last fifteen months.
+      </p>
       <template v-else>
-        <p class="text-ink2">Cold nights at the {{ data.station }}{{ data.simulated ? ' (a stand-in, made up)' : '' }}:</p>
+        <p class="text-ink2">
+          Cold nights at the {{ data.station }}{{ data.simulated ? ' (a stand-in, made up)' : '' }}:
+        </p>
         <ul class="flex flex-wrap gap-2" aria-label="Cold nights">
           <li v-for="n in data.nights.slice(0, shown)" :key="n.day">
             <button type="button" class="btn btn-small !min-h-12" :disabled="busy" @click="take(n)">
-              {{ dayWords(n.day) }} <span class="num font-normal">{{ warmthWords(n.min_c, units) }}</span>
+              {{ dayWords(n.day) }}
+              <span class="num font-normal">{{ warmthWords(n.min_c, units) }}</span>
               <span v-if="n.saved" class="font-normal">written down</span>
             </button>
           </li>
           <li v-if="data.nights.length > shown">
-            <button type="button" class="btn btn-small !min-h-12" @click="shown = 400">{{ data.nights.length - shown }} earlier</button>
+            <button type="button" class="btn btn-small !min-h-12" @click="shown = 400">
+              {{ data.nights.length - shown }} earlier
+            </button>
           </li>
         </ul>
       </template>
@@ -74,10 +112,20 @@ function take(n: Schemas['ColdNightOut']) {
     <form class="ask" @submit.prevent="run">
       <div>
         <label class="label" for="night">Or the night of</label>
-        <input id="night" v-model="night.day" type="date" class="field" :max="today" required @input="night.source = 'typed'" />
+        <input
+          id="night"
+          v-model="night.day"
+          type="date"
+          class="field"
+          :max="today"
+          required
+          @input="night.source = 'typed'"
+        />
       </div>
       <div>
-        <label class="label" for="min">Coldest at the station, {{ units === 'metric' ? '°C' : '°F' }}</label>
+        <label class="label" for="min"
+          >Coldest at the station, {{ units === 'metric' ? '°C' : '°F' }}</label
+        >
         <input
           id="min"
           v-model="night.min"
@@ -104,9 +152,12 @@ function take(n: Schemas['ColdNightOut']) {
         <p id="hours-wrong" class="wrong">{{ wrong.hours }}</p>
       </div>
       <label class="flex gap-2 items-center min-h-11 col-span-2"
-        ><input v-model="night.dry" type="checkbox" class="w-6 h-6" /> Dry soil or wilted trees</label
+        ><input v-model="night.dry" type="checkbox" class="w-6 h-6" /> Dry soil or wilted
+        trees</label
       >
-      <button class="btn btn-go !min-h-12" :disabled="!ready || busy">{{ busy ? 'Reckoning …' : 'What was hurt' }}</button>
+      <button class="btn btn-go !min-h-12" :disabled="!ready || busy">
+        {{ busy ? 'Reckoning …' : 'What was hurt' }}
+      </button>
     </form>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <details>

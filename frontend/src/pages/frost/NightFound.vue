@@ -20,32 +20,53 @@ const working = ref<Schemas['HurtTreeOut'] | null>(null)
 const open = computed({ get: () => !!working.value, set: (on) => !on && (working.value = null) })
 const fruit = computed(() => props.night.blocks.some((b) => (b.fruit_hurt ?? 0) > 0))
 const between = (t: Schemas['HurtTreeOut']) =>
-  t.damage.milder && t.damage.milder !== t.damage.class ? `${t.damage.milder} to ${t.damage.possible ?? t.damage.class}` : ''
+  t.damage.milder && t.damage.milder !== t.damage.class
+    ? `${t.damage.milder} to ${t.damage.possible ?? t.damage.class}`
+    : ''
 </script>
 
 <template>
   <section aria-label="What the night hurt" class="grid gap-3" data-test="night">
     <div class="flex flex-wrap items-center gap-4">
       <h2 class="text-[1.3rem]">What the night hurt</h2>
-      <p class="text-ink2">foreseen from the numbers, off by about {{ spreadWords(night.uncertain_c, units) }} either way; the tree itself decides</p>
-      <button type="button" class="btn btn-go ml-auto !min-h-12" :disabled="busy || !!night.saved" @click="emit('save')">
-        {{ night.saved ? `${night.saved} classes are written down` : 'Write night, classes and dates down' }}
+      <p class="text-ink2">
+        foreseen from the numbers, off by about {{ spreadWords(night.uncertain_c, units) }} either
+        way; the tree itself decides
+      </p>
+      <button
+        type="button"
+        class="btn btn-go ml-auto !min-h-12"
+        :disabled="busy || !!night.saved"
+        @click="emit('save')"
+      >
+        {{
+          night.saved
+            ? `${night.saved} classes are written down`
+            : 'Write night, classes and dates down'
+        }}
       </button>
     </div>
     <ul class="blocks">
       <li v-for="b in night.blocks" :key="b.block_id">
         <b class="plate">{{ b.name }}</b>
         <span class="num">{{ warmthWords(b.at_c, units) }}</span> {{ counts(b) }}
-        <span v-if="b.fruit_hurt" class="text-ink2">about {{ shareWords(b.fruit_hurt) }} of hanging fruit hurt</span>
+        <span v-if="b.fruit_hurt" class="text-ink2"
+          >about {{ shareWords(b.fruit_hurt) }} of hanging fruit hurt</span
+        >
         <span v-if="b.missed_kg !== null && b.missed_kg > 0.5" class="text-ink2"
           >about {{ weightWords(b.missed_kg, units) }} of the next crop missed</span
         >
       </li>
     </ul>
-    <p v-if="night.unknown.length">Hardiness is not known of {{ night.unknown.join(', ') }}: look at those trees themselves.</p>
+    <p v-if="night.unknown.length">
+      Hardiness is not known of {{ night.unknown.join(', ') }}: look at those trees themselves.
+    </p>
     <p v-if="fruit">
-      Cut-test fruit from {{ dayWords(night.salvage.test_from) }} to {{ dayWords(night.salvage.test_to) }}; hurt fruit goes to juice by
-      {{ dayWords(night.salvage.early) }}, {{ dayWords(night.salvage.late) }} at the latest{{ night.salvage.warm ? ', for it is warm' : '' }}.
+      Cut-test fruit from {{ dayWords(night.salvage.test_from) }} to
+      {{ dayWords(night.salvage.test_to) }}; hurt fruit goes to juice by
+      {{ dayWords(night.salvage.early) }}, {{ dayWords(night.salvage.late) }} at the latest{{
+        night.salvage.warm ? ', for it is warm' : ''
+      }}.
     </p>
     <ol>
       <li v-for="t in night.trees.slice(0, shown)" :key="t.tree_id" class="hurt">
@@ -53,12 +74,32 @@ const between = (t: Schemas['HurtTreeOut']) =>
         <RouterLink class="link" :to="`/tree/${t.tree_id}/frost`">{{ t.name }}</RouterLink>
         <span
           ><b>{{ t.damage.organs.join(', ') || 'nothing for sure' }}</b
-          >{{ between(t) ? `; ${between(t)} by the hours` : t.damage.possible ? `; possibly ${t.damage.possible}` : '' }}. {{ t.first }}</span
+          >{{
+            between(t)
+              ? `; ${between(t)} by the hours`
+              : t.damage.possible
+                ? `; possibly ${t.damage.possible}`
+                : ''
+          }}. {{ t.first }}</span
         >
-        <button type="button" class="underline min-h-6 min-w-6" :aria-label="`Why: ${t.name}`" @click="working = t">Why</button>
+        <button
+          type="button"
+          class="underline min-h-6 min-w-6"
+          :aria-label="`Why: ${t.name}`"
+          @click="working = t"
+        >
+          Why
+        </button>
       </li>
     </ol>
-    <button v-if="night.trees.length > shown" type="button" class="btn !min-h-11" @click="shown += 100">{{ night.trees.length - shown }} more</button>
+    <button
+      v-if="night.trees.length > shown"
+      type="button"
+      class="btn !min-h-11"
+      @click="shown += 100"
+    >
+      {{ night.trees.length - shown }} more
+    </button>
     <WhyDialog
       v-if="working"
       v-model="open"

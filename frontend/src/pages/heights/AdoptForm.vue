@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** A school adopted for a block, row or tree: it becomes dated work; what was adopted before, with what came of it. */
+/**
+ * A school adopted for a block, row or tree: it becomes dated work; what was adopted before, with
+ * what came of it.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
@@ -50,21 +53,45 @@ const adopt = () =>
     }
     const made = await heed(api.POST('/api/rotations', { body }))
     id = newId()
-    return `${made.name} is adopted: ${made.tasks.filter((t) => t.state === 'open').length} dated pieces of work stand in Today and the calendar.`
+    const count = made.tasks.filter((t) => t.state === 'open').length
+    const stand = `${count} dated pieces of work stand in Today and the calendar`
+    return `${made.name} is adopted: ${stand}.`
   })
 const end = (r: Schemas['RotationOut']) =>
   run(async () => {
-    await heed(api.POST('/api/rotations/{id}/end', { params: { path: { id: r.id } }, body: { version: r.version } }))
+    await heed(
+      api.POST('/api/rotations/{id}/end', {
+        params: { path: { id: r.id } },
+        body: { version: r.version },
+      }),
+    )
     return `${r.name} is given up; what was done stays in the record.`
   })
 </script>
 
 <template>
   <div class="grid gap-3">
-    <form v-if="school && school !== 'do_nothing'" class="adopt" aria-label="Adopt a school" @submit.prevent="adopt">
-      <MeasureField label="Lower to" kind="length" :model-value="low" @update:model-value="low = $event" />
-      <MeasureField label="Tip the rest at" kind="length" :model-value="tip" @update:model-value="tip = $event" />
-      <button class="btn btn-go !min-h-12" :disabled="low === null || tip === null">Adopt: {{ schoolName.toLowerCase() }}, {{ years }} years</button>
+    <form
+      v-if="school && school !== 'do_nothing'"
+      class="adopt"
+      aria-label="Adopt a school"
+      @submit.prevent="adopt"
+    >
+      <MeasureField
+        label="Lower to"
+        kind="length"
+        :model-value="low"
+        @update:model-value="low = $event"
+      />
+      <MeasureField
+        label="Tip the rest at"
+        kind="length"
+        :model-value="tip"
+        @update:model-value="tip = $event"
+      />
+      <button class="btn btn-go !min-h-12" :disabled="low === null || tip === null">
+        Adopt: {{ schoolName.toLowerCase() }}, {{ years }} years
+      </button>
     </form>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="done" role="status" data-test="adopted">{{ done }}</p>
@@ -74,7 +101,8 @@ const end = (r: Schemas['RotationOut']) =>
         <div class="flex flex-wrap items-center gap-3">
           <b>{{ r.scope_name }}: {{ r.name.toLowerCase() }}</b>
           <span class="text-ink2 text-[0.95rem]">
-            from {{ r.first_year }} for {{ r.years }} years, to {{ lengthWords(r.low_m, units) }} and {{ lengthWords(r.tip_m, units)
+            from {{ r.first_year }} for {{ r.years }} years, to
+            {{ lengthWords(r.low_m, units) }} and {{ lengthWords(r.tip_m, units)
             }}{{ r.ended_on ? `; given up ${dayWords(r.ended_on)}` : '' }}
           </span>
           <button
@@ -89,11 +117,17 @@ const end = (r: Schemas['RotationOut']) =>
         </div>
         <details>
           <summary class="py-1">
-            {{ r.tasks.filter((t) => t.state === 'done').length }} done, {{ r.tasks.filter((t) => t.state === 'open').length }} ahead
+            {{ r.tasks.filter((t) => t.state === 'done').length }} done,
+            {{ r.tasks.filter((t) => t.state === 'open').length }} ahead
           </summary>
           <ul class="text-[0.95rem]">
-            <li v-for="t in r.tasks.filter((t) => t.state !== 'dropped')" :key="t.id" class="py-0.5">
-              <b class="num">{{ dayWords(t.due) }}</b> {{ t.does }}{{ t.state === 'done' ? ', done' : '' }}
+            <li
+              v-for="t in r.tasks.filter((t) => t.state !== 'dropped')"
+              :key="t.id"
+              class="py-0.5"
+            >
+              <b class="num">{{ dayWords(t.due) }}</b> {{ t.does
+              }}{{ t.state === 'done' ? ', done' : '' }}
             </li>
           </ul>
         </details>

@@ -9,14 +9,26 @@ import { computed } from 'vue'
 
 const props = defineProps<{ blockId: string; wall: Wall }>()
 const { units } = useSettings()
-const body = computed(() => ({ cut: { ...props.wall, pitch_deg: 0 }, years: 2, units: units.value }))
+const body = computed(() => ({
+  cut: { ...props.wall, pitch_deg: 0 },
+  years: 2,
+  units: units.value,
+}))
 const { data, error } = useQuery({
   queryKey: ['hedging', () => props.blockId, body],
-  queryFn: () => heed(api.POST('/api/blocks/{id}/hedging-round', { params: { path: { id: props.blockId } }, body: body.value })),
+  queryFn: () =>
+    heed(
+      api.POST('/api/blocks/{id}/hedging-round', {
+        params: { path: { id: props.blockId } },
+        body: body.value,
+      }),
+    ),
   placeholderData: keepPreviousData,
 })
 const faces = (passes: { row: number; facings: number[]; top: boolean }[]) =>
-  passes.map((p) => `row ${p.row}: ${p.facings.map(windWords).join(' and ')}${p.top ? ', top' : ''}`).join('; ')
+  passes
+    .map((p) => `row ${p.row}: ${p.facings.map(windWords).join(' and ')}${p.top ? ', top' : ''}`)
+    .join('; ')
 </script>
 
 <template>
@@ -29,8 +41,9 @@ const faces = (passes: { row: number; facings: number[]; top: boolean }[]) =>
         <b class="num">{{ y.year }}</b>
         <p class="text-[0.95rem]">{{ faces(y.passes) }}</p>
         <p class="num whitespace-normal text-[0.95rem]">
-          {{ y.machine_h.toFixed(1) }} h machine · {{ y.hand_h.toFixed(1) }} h by hand after it · {{ y.paint_l.toFixed(1) }} l whitewash ·
-          {{ weightWords(y.clippings_kg, units) }} of clippings, {{ y.chips_m3.toFixed(1) }} m³ chipped
+          {{ y.machine_h.toFixed(1) }} h machine · {{ y.hand_h.toFixed(1) }} h by hand after it ·
+          {{ y.paint_l.toFixed(1) }} l whitewash · {{ weightWords(y.clippings_kg, units) }} of
+          clippings, {{ y.chips_m3.toFixed(1) }} m³ chipped
         </p>
       </article>
     </template>

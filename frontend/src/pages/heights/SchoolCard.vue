@@ -5,7 +5,13 @@ import { useSettings } from '@/composables/useSettings'
 import { lengthWords, shareWords } from '@/geometry/measure'
 import { computed } from 'vue'
 
-const props = defineProps<{ school: Schemas['ComparedOut']; cap: number; first: number; tallest: number; chosen: boolean }>()
+const props = defineProps<{
+  school: Schemas['ComparedOut']
+  cap: number
+  first: number
+  tallest: number
+  chosen: boolean
+}>()
 defineEmits<{ choose: [] }>()
 const { units } = useSettings()
 const W = 290
@@ -26,10 +32,11 @@ const columns = computed(() => {
 const capY = computed(() => 94 - (props.cap / props.tallest) * 88)
 const words = computed(() =>
   props.school.height_m
-    .map(
-      (h, i) =>
-        `${props.first + i}: ${lengthWords(h, units.value)}, crop ${shareWords(props.school.crop[i]!)}, ${props.school.hours[i]!.toFixed(0)} h`,
-    )
+    .map((h, i) => {
+      const crop = shareWords(props.school.crop[i]!)
+      const hours = props.school.hours[i]!.toFixed(0)
+      return `${props.first + i}: ${lengthWords(h, units.value)}, crop ${crop}, ${hours} h`
+    })
     .join('; '),
 )
 const rows = computed(() =>
@@ -42,25 +49,46 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <button type="button" class="card" :class="{ chosen }" :aria-pressed="chosen" :data-school="school.school" @click="$emit('choose')">
+  <button
+    type="button"
+    class="card"
+    :class="{ chosen }"
+    :aria-pressed="chosen"
+    :data-school="school.school"
+    @click="$emit('choose')"
+  >
     <b class="tag text-[1.15rem] block text-left">{{ school.name }}</b>
     <span class="text-ink2 block text-left text-[0.93rem]"
       >crop {{ shareWords(school.mean_crop) }} · {{ Math.round(school.mean_hours) }} h a year</span
     >
     <svg :viewBox="`0 0 ${W} ${H}`" class="w-full" role="img" :aria-label="words">
       <line x1="36" :x2="W - 4" y1="94" y2="94" stroke="var(--ink)" stroke-width="1.6" />
-      <rect v-for="c in columns" :key="c.year" :x="c.x" :y="94 - c.h" :width="c.w" :height="c.h" :class="c.over ? 'over' : 'under'" />
+      <rect
+        v-for="c in columns"
+        :key="c.year"
+        :x="c.x"
+        :y="94 - c.h"
+        :width="c.w"
+        :height="c.h"
+        :class="c.over ? 'over' : 'under'"
+      />
       <line x1="36" :x2="W - 4" :y1="capY" :y2="capY" class="cap" />
-      <text x="32" :y="capY + 4" text-anchor="end" font-size="13" class="capword">{{ lengthWords(cap, units) }}</text>
+      <text x="32" :y="capY + 4" text-anchor="end" font-size="13" class="capword">
+        {{ lengthWords(cap, units) }}
+      </text>
       <line x1="36" :x2="W - 4" y1="138" y2="138" stroke="var(--ink)" stroke-width="1.4" />
       <line x1="36" :x2="W - 4" y1="98" y2="98" stroke="var(--ink2)" stroke-dasharray="2 4" />
       <g v-for="c in columns" :key="`c${c.year}`">
         <rect :x="c.x" :y="138 - c.crop" :width="c.w" :height="c.crop" class="crop" />
-        <text v-if="c.show" :x="c.x + c.w / 2" y="149" text-anchor="middle" font-size="11">{{ c.year }}</text>
+        <text v-if="c.show" :x="c.x + c.w / 2" y="149" text-anchor="middle" font-size="11">
+          {{ c.year }}
+        </text>
       </g>
     </svg>
     <span v-if="rows" class="block text-left text-[0.88rem]">rows by year: {{ rows }}</span>
-    <span v-for="b in school.barred" :key="b.code" class="keep block text-left text-[0.9rem]">{{ b.text }}</span>
+    <span v-for="b in school.barred" :key="b.code" class="keep block text-left text-[0.9rem]">{{
+      b.text
+    }}</span>
   </button>
 </template>
 

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** The section of a block: drag the wall and roof, scrub the sun, read hours, cost and the rules of the trade. */
+/**
+ * The section of a block: drag the wall and roof, scrub the sun, read hours, cost and the rules of
+ * the trade.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -30,7 +33,13 @@ const now = computed(() => bare(props.block.profile))
 const date = ref(props.block.date)
 const step = ref<number | null>(null)
 const climbs = ref<number | null>(null)
-const obstacle = reactive({ on: false, bearing: 180, distance: null as number | null, height: null as number | null, width: null as number | null })
+const obstacle = reactive({
+  on: false,
+  bearing: 180,
+  distance: null as number | null,
+  height: null as number | null,
+  width: null as number | null,
+})
 const WINDS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW']
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 watch(
@@ -52,34 +61,52 @@ const body = computed(() => ({
   bearing_deg: null,
   obstacles:
     obstacle.on && obstacle.distance && obstacle.height
-      ? [{ bearing_deg: obstacle.bearing, distance_m: obstacle.distance, width_m: obstacle.width || obstacle.height, height_m: obstacle.height }]
+      ? [
+          {
+            bearing_deg: obstacle.bearing,
+            distance_m: obstacle.distance,
+            width_m: obstacle.width || obstacle.height,
+            height_m: obstacle.height,
+          },
+        ]
       : [],
   units: units.value,
 }))
 const { data: view, error } = useQuery({
   queryKey: ['section', () => props.block.block_id, body],
-  queryFn: () => heed(api.POST('/api/blocks/{id}/section', { params: { path: { id: props.block.block_id } }, body: body.value })),
+  queryFn: () =>
+    heed(
+      api.POST('/api/blocks/{id}/section', {
+        params: { path: { id: props.block.block_id } },
+        body: body.value,
+      }),
+    ),
   placeholderData: keepPreviousData,
 })
 const hour = computed(() => {
   const steps = view.value?.steps ?? []
   return steps.length ? (steps[step.value ?? Math.floor(steps.length * 0.35)] ?? steps[0]!) : null
 })
-const facings = computed(() => view.value?.cut_walls.map((w) => `faces ${windWords(w.facing_deg)}`) ?? [])
+const facings = computed(
+  () => view.value?.cut_walls.map((w) => `faces ${windWords(w.facing_deg)}`) ?? [],
+)
 /** The wall that gets the most sun, on which the hours asked for can be had. */
 const sunny = computed(() => {
   const walls = view.value?.cut_walls
   return walls ? (walls[0]!.sun_hours[0]! >= walls[1]!.sun_hours[0]! ? 0 : 1) : 0
 })
-const spoken = (hours: number) => `${Math.floor(hours)} h${Math.round((hours % 1) * 60) ? ` ${Math.round((hours % 1) * 60)}` : ''}`
+const spoken = (hours: number) =>
+  `${Math.floor(hours)} h${Math.round((hours % 1) * 60) ? ` ${Math.round((hours % 1) * 60)}` : ''}`
 const verdict = computed(() => {
   const v = view.value
   if (!v) return ''
   const each = [sunny.value, 1 - sunny.value].map((i) => {
     const wall = v.cut_walls[i]!
-    return `${spoken(wall.sun_hours[0]!)} facing ${windWords(wall.facing_deg)} (now ${spoken(v.walls[i]!.sun_hours[0]!)})`
+    const now = spoken(v.walls[i]!.sun_hours[0]!)
+    return `${spoken(wall.sun_hours[0]!)} facing ${windWords(wall.facing_deg)} (now ${now})`
   })
-  return `At ${lengthWords(cut.height_m, units.value)} the low wall gets ${each.join(' and ')} of sun.`
+  const high = lengthWords(cut.height_m, units.value)
+  return `At ${high} the low wall gets ${each.join(' and ')} of sun.`
 })
 /** Beyond this no grower keeps a row, so that it means any height. */
 const ANY = 12
@@ -89,7 +116,8 @@ const tallest = computed(() => {
   const words = v.tallest_m.map((t, i) => {
     const wall = `the wall facing ${windWords(v.cut_walls[i]!.facing_deg)}`
     if (t === null) return `${wall} never gets ${v.hours} h`
-    return `${wall} gets ${v.hours} h ${t >= ANY ? 'at any height' : `up to ${lengthWords(t, units.value)}`}`
+    const where = t >= ANY ? 'at any height' : `up to ${lengthWords(t, units.value)}`
+    return `${wall} gets ${v.hours} h ${where}`
   })
   return words.join('; ')
 })
@@ -117,7 +145,9 @@ const working = ref(false)
       @drag="Object.assign(cut, $event)"
     />
     <div v-if="view" class="scrub">
-      <label class="label" for="scrub">The sun at {{ hour ? hourWords(hour.hour) : '' }}, solar time</label>
+      <label class="label" for="scrub"
+        >The sun at {{ hour ? hourWords(hour.hour) : '' }}, solar time</label
+      >
       <input
         id="scrub"
         type="range"
@@ -130,7 +160,12 @@ const working = ref(false)
       />
     </div>
     <div class="fields">
-      <MeasureField label="Roof" kind="length" :model-value="cut.height_m" @update:model-value="$event && (cut.height_m = $event)" />
+      <MeasureField
+        label="Roof"
+        kind="length"
+        :model-value="cut.height_m"
+        @update:model-value="$event && (cut.height_m = $event)"
+      />
       <MeasureField
         label="Across at the foot"
         kind="length"
@@ -143,8 +178,19 @@ const working = ref(false)
         :model-value="cut.top_width_m"
         @update:model-value="$event !== null && (cut.top_width_m = $event)"
       />
-      <MeasureField label="Skirt" kind="length" :model-value="cut.skirt_m" @update:model-value="$event !== null && (cut.skirt_m = $event)" />
-      <MeasureField label="Next row higher by" kind="length" :model-value="climbs" placeholder="level" @update:model-value="climbs = $event" />
+      <MeasureField
+        label="Skirt"
+        kind="length"
+        :model-value="cut.skirt_m"
+        @update:model-value="$event !== null && (cut.skirt_m = $event)"
+      />
+      <MeasureField
+        label="Next row higher by"
+        kind="length"
+        :model-value="climbs"
+        placeholder="level"
+        @update:model-value="climbs = $event"
+      />
       <div>
         <label class="label" for="section-day">Day</label>
         <input id="section-day" v-model="date" type="date" class="field" required />
@@ -152,17 +198,31 @@ const working = ref(false)
     </div>
     <p class="text-[0.95rem]">{{ block.inner.text }}</p>
     <details>
-      <summary class="tag py-2">A tree, house or hill in the sun’s way{{ obstacle.on ? ', counted' : '' }}</summary>
+      <summary class="tag py-2">
+        A tree, house or hill in the sun’s way{{ obstacle.on ? ', counted' : '' }}
+      </summary>
       <div class="fields">
-        <label class="flex gap-2 items-center min-h-11"><input v-model="obstacle.on" type="checkbox" /> count it</label>
+        <label class="flex gap-2 items-center min-h-11"
+          ><input v-model="obstacle.on" type="checkbox" /> count it</label
+        >
         <div>
           <label class="label" for="stands">It stands to the</label>
           <select id="stands" v-model.number="obstacle.bearing" class="field">
             <option v-for="(w, i) in WINDS" :key="w" :value="i * 45">{{ w }}</option>
           </select>
         </div>
-        <MeasureField label="So far away" kind="length" :model-value="obstacle.distance" @update:model-value="obstacle.distance = $event" />
-        <MeasureField label="So tall" kind="length" :model-value="obstacle.height" @update:model-value="obstacle.height = $event" />
+        <MeasureField
+          label="So far away"
+          kind="length"
+          :model-value="obstacle.distance"
+          @update:model-value="obstacle.distance = $event"
+        />
+        <MeasureField
+          label="So tall"
+          kind="length"
+          :model-value="obstacle.height"
+          @update:model-value="obstacle.height = $event"
+        />
         <MeasureField
           label="So wide"
           kind="length"
@@ -174,13 +234,18 @@ const working = ref(false)
     </details>
     <figure v-if="view" data-test="year-of-sun">
       <figcaption class="label">
-        Sun on the low wall through the year, {{ facings.join(' and ') }}, {{ lengthWords(view.at_m, units) }} up, cut like this
+        Sun on the low wall through the year, {{ facings.join(' and ') }},
+        {{ lengthWords(view.at_m, units) }} up, cut like this
       </figcaption>
       <ul class="months">
         <li v-for="(m, i) in view.year" :key="i">
-          <span class="bars" aria-hidden="true"><i :style="{ height: `${m[0]! * 5}px` }" /><u :style="{ height: `${m[1]! * 5}px` }" /></span>
+          <span class="bars" aria-hidden="true"
+            ><i :style="{ height: `${m[0]! * 5}px` }" /><u :style="{ height: `${m[1]! * 5}px` }"
+          /></span>
           <b class="tag">{{ MONTHS[i] }}</b>
-          <span class="num text-[0.82rem]">{{ m[0]!.toFixed(1) }}<br />{{ m[1]!.toFixed(1) }} h</span>
+          <span class="num text-[0.82rem]"
+            >{{ m[0]!.toFixed(1) }}<br />{{ m[1]!.toFixed(1) }} h</span
+          >
         </li>
       </ul>
     </figure>
@@ -189,13 +254,21 @@ const working = ref(false)
         <h2 class="text-[1.2rem]">What the cut takes</h2>
         <dl class="facts">
           <dt>of a metre of row</dt>
-          <dd class="num">{{ view.cost.volume_m3.toFixed(2) }} m³, {{ shareWords(view.cost.volume_share) }}</dd>
+          <dd class="num">
+            {{ view.cost.volume_m3.toFixed(2) }} m³, {{ shareWords(view.cost.volume_share) }}
+          </dd>
           <dt>of the bearing shell</dt>
           <dd class="num">{{ shareWords(view.cost.shell_share) }}</dd>
           <dt>thickest wood at the wall</dt>
-          <dd class="num">{{ diameterWords(view.cost.wood_mm, units) }}, {{ view.cost.bar ? 'a saw bar takes it' : 'by hand, to a side branch' }}</dd>
+          <dd class="num">
+            {{ diameterWords(view.cost.wood_mm, units) }},
+            {{ view.cost.bar ? 'a saw bar takes it' : 'by hand, to a side branch' }}
+          </dd>
           <dt>crop this, next, third year</dt>
-          <dd class="num">{{ lost(view.cost.crop.this_year) }}, {{ lost(view.cost.crop.next_year) }}, {{ lost(view.cost.crop.third_year) }}</dd>
+          <dd class="num">
+            {{ lost(view.cost.crop.this_year) }}, {{ lost(view.cost.crop.next_year) }},
+            {{ lost(view.cost.crop.third_year) }}
+          </dd>
           <template v-if="view.cost.crop.picked"
             ><dt>ripe fruit on it</dt>
             <dd class="num">{{ lost(view.cost.crop.picked) }}</dd></template
@@ -206,7 +279,8 @@ const working = ref(false)
         <h2 class="text-[1.2rem]">Rules of the trade</h2>
         <ul class="text-[0.95rem]">
           <li v-for="r in view.rules" :key="r.id" class="border-t border-rule py-1">
-            <b>{{ r.kept ? 'kept' : 'broken' }}</b> {{ r.reason.text }} <span class="text-ink2">({{ r.reason.school }})</span>
+            <b>{{ r.kept ? 'kept' : 'broken' }}</b> {{ r.reason.text }}
+            <span class="text-ink2">({{ r.reason.school }})</span>
           </li>
         </ul>
       </div>

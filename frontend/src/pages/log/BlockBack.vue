@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** A block year by year: share, wounds, hours and crop, each a quiet row of bars against its own largest year. */
+/**
+ * A block year by year: share, wounds, hours and crop, each a quiet row of bars against its own
+ * largest year.
+ */
 import { api, heed, sentence } from '@/api/client'
 import BlockPicked from '@/controls/BlockPicked.vue'
 import { useGrove } from '@/composables/useGrove'
@@ -14,13 +17,18 @@ const chosen = ref('')
 const block = computed(() => chosen.value || (grove.value?.blocks[0]?.id ?? ''))
 const { data, error } = useQuery({
   queryKey: ['block-back', block],
-  queryFn: () => heed(api.GET('/api/blocks/{id}/look-back', { params: { path: { id: block.value } } })),
+  queryFn: () =>
+    heed(api.GET('/api/blocks/{id}/look-back', { params: { path: { id: block.value } } })),
   enabled: computed(() => !!block.value),
   placeholderData: keepPreviousData,
 })
 const charts = computed(() => {
   const years = [...(data.value?.years ?? [])].reverse()
-  const chart = (name: string, of: (y: (typeof years)[number]) => number | null, words: (v: number) => string) => {
+  const chart = (
+    name: string,
+    of: (y: (typeof years)[number]) => number | null,
+    words: (v: number) => string,
+  ) => {
     const most = Math.max(0, ...years.map((y) => of(y) ?? 0))
     const bars = years.map((y) => ({
       year: y.year,
@@ -53,7 +61,12 @@ const charts = computed(() => {
       <h2 class="text-[1.3rem]">By year</h2>
       <div>
         <label class="label" for="back-block">Block</label>
-        <select id="back-block" class="field !min-h-11" :value="block" @change="chosen = ($event.target as HTMLSelectElement).value">
+        <select
+          id="back-block"
+          class="field !min-h-11"
+          :value="block"
+          @change="chosen = ($event.target as HTMLSelectElement).value"
+        >
           <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
         </select>
       </div>
@@ -68,7 +81,11 @@ const charts = computed(() => {
         <ul>
           <li v-for="b in c.bars" :key="b.year">
             <span class="num">{{ b.year }}</span>
-            <i aria-hidden="true" :class="{ none: b.value === null }" :style="{ width: `${b.part * 100}%` }" />
+            <i
+              aria-hidden="true"
+              :class="{ none: b.value === null }"
+              :style="{ width: `${b.part * 100}%` }"
+            />
             <span class="num">{{ b.words }}</span>
           </li>
         </ul>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** A place, corrected: the curve of its months, frost dates, height, and what is about in the region. */
+/**
+ * A place, corrected: the curve of its months, frost dates, height, and what is about in the
+ * region.
+ */
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -12,8 +15,16 @@ const { units } = useSettings()
 const queries = useQueryClient()
 const id = useId()
 const draft = reactive({
-  latitude: '', climate: '', low: [] as number[], high: [] as number[], frost: true, last: '', first: '', elevation: null as number | null, dangers: [] as string[],
-}) // prettier-ignore
+  latitude: '',
+  climate: '',
+  low: [] as number[],
+  high: [] as number[],
+  frost: true,
+  last: '',
+  first: '',
+  elevation: null as number | null,
+  dangers: [] as string[],
+})
 const fields = ref<Record<string, string>>({})
 const trouble = ref('')
 const saved = ref(false)
@@ -21,19 +32,35 @@ watch(
   () => props.site,
   (s) => {
     Object.assign(draft, {
-      latitude: String(s.latitude), climate: s.climate, low: [...s.tmin_c], high: [...s.tmax_c], frost: !!s.last_frost, last: s.last_frost ?? '', first: s.first_frost ?? '',
-      elevation: s.elevation_m, dangers: [...s.dangers],
-    }) // prettier-ignore
+      latitude: String(s.latitude),
+      climate: s.climate,
+      low: [...s.tmin_c],
+      high: [...s.tmax_c],
+      frost: !!s.last_frost,
+      last: s.last_frost ?? '',
+      first: s.first_frost ?? '',
+      elevation: s.elevation_m,
+      dangers: [...s.dangers],
+    })
   },
   { immediate: true },
 )
 const southern = computed(() => Number(draft.latitude.replace(',', '.')) < 0)
 const { data: climates } = useQuery({
   queryKey: ['climates', southern],
-  queryFn: () => heed(api.GET('/api/climates', { params: { query: { southern: southern.value ? 'true' : 'false' } } })),
+  queryFn: () =>
+    heed(
+      api.GET('/api/climates', {
+        params: { query: { southern: southern.value ? 'true' : 'false' } },
+      }),
+    ),
   staleTime: Infinity,
 })
-const { data: dangers } = useQuery({ queryKey: ['dangers'], queryFn: () => heed(api.GET('/api/dangers')), staleTime: Infinity })
+const { data: dangers } = useQuery({
+  queryKey: ['dangers'],
+  queryFn: () => heed(api.GET('/api/dangers')),
+  staleTime: Infinity,
+})
 function take(event: Event) {
   const c = climates.value?.climates.find((x) => x.id === (event.target as HTMLSelectElement).value)
   if (!c) return
@@ -46,11 +73,17 @@ function take(event: Event) {
     first: c.first_frost ?? '',
   })
 }
-/** The shipped climate nearest to the curve as it stands: its calendar of bloom and harvest holds. */
+/**
+ * The shipped climate nearest to the curve as it stands: its calendar of bloom and harvest holds.
+ */
 async function nearest() {
   trouble.value = ''
   try {
-    const body = { latitude: Number(draft.latitude.replace(',', '.')), tmin_c: draft.low, tmax_c: draft.high }
+    const body = {
+      latitude: Number(draft.latitude.replace(',', '.')),
+      tmin_c: draft.low,
+      tmax_c: draft.high,
+    }
     draft.climate = (await heed(api.POST('/api/climates/nearest', { body }))).climate
   } catch (error) {
     trouble.value = sentence(error)
@@ -92,8 +125,16 @@ async function save() {
 
 <template>
   <form class="grid gap-4" aria-label="The place" @submit.prevent="save">
-    <p class="text-[0.95rem] text-ink2">Normals from: {{ site.origin }}. Drag a point, or move it with the arrow keys, half a degree a step.</p>
-    <ClimateCurve v-if="draft.low.length" v-model:low="draft.low" v-model:high="draft.high" :wrong="fields" />
+    <p class="text-[0.95rem] text-ink2">
+      Normals from: {{ site.origin }}. Drag a point, or move it with the arrow keys, half a degree a
+      step.
+    </p>
+    <ClimateCurve
+      v-if="draft.low.length"
+      v-model:low="draft.low"
+      v-model:high="draft.high"
+      :wrong="fields"
+    />
     <p v-for="(message, at) in fields" :key="at" class="wrong" role="alert">
       {{ String(at).split('/').slice(1).join(' ').replace(/_/g, ' ') }}: {{ message }}
     </p>
@@ -102,19 +143,31 @@ async function save() {
         <label class="label" :for="`${id}c`">Start again from a climate</label>
         <select :id="`${id}c`" class="field" @change="take">
           <option value="">as it stands</option>
-          <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">{{ c.name }}</option>
+          <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">
+            {{ c.name }}
+          </option>
         </select>
       </div>
       <div>
         <label class="label" :for="`${id}k`">Calendar of bloom and harvest of</label>
         <select :id="`${id}k`" v-model="draft.climate" class="field">
-          <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">{{ c.name }}</option>
+          <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">
+            {{ c.name }}
+          </option>
         </select>
-        <button type="button" class="link text-[0.95rem] min-h-6" @click="nearest">the one nearest to the curve</button>
+        <button type="button" class="link text-[0.95rem] min-h-6" @click="nearest">
+          the one nearest to the curve
+        </button>
       </div>
       <div>
         <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
-        <input :id="`${id}l`" v-model="draft.latitude" class="field" inputmode="text" :aria-invalid="!!fields['/latitude']" />
+        <input
+          :id="`${id}l`"
+          v-model="draft.latitude"
+          class="field"
+          inputmode="text"
+          :aria-invalid="!!fields['/latitude']"
+        />
       </div>
       <MeasureField
         v-model="draft.elevation"
@@ -124,7 +177,10 @@ async function save() {
         :placeholder="units === 'metric' ? '90 m' : '300 ft'"
       />
     </div>
-    <label class="flex gap-2 items-center"><input v-model="draft.frost" type="checkbox" class="size-5" /> There is frost in one year of ten</label>
+    <label class="flex gap-2 items-center"
+      ><input v-model="draft.frost" type="checkbox" class="size-5" /> There is frost in one year of
+      ten</label
+    >
     <div v-if="draft.frost" class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="label" :for="`${id}lf`">Last frost of spring, one year in ten</label>
@@ -155,7 +211,8 @@ async function save() {
         <label v-for="d in dangers?.dangers ?? []" :key="d.id" class="flex gap-2 items-start">
           <input v-model="draft.dangers" type="checkbox" class="size-5 mt-0.5" :value="d.id" />
           <span
-            ><b class="tag text-[1.05rem]">{{ d.name }}</b> <span class="text-[0.92rem] text-ink2">{{ d.says }}.</span></span
+            ><b class="tag text-[1.05rem]">{{ d.name }}</b>
+            <span class="text-[0.92rem] text-ink2">{{ d.says }}.</span></span
           >
         </label>
       </div>

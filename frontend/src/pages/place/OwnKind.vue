@@ -33,9 +33,16 @@ async function save() {
   const frost = draft.frost.trim() ? (units.value === 'metric' ? typed : (typed - 32) / 1.8) : 2
   try {
     const body = {
-      name: draft.name, evergreen: draft.evergreen, everbearing: draft.everbearing, bloom: draft.everbearing ? null : draft.bloom,
-      harvest: draft.everbearing ? null : draft.harvest, vigour: draft.vigour, size: draft.size, frost_c: frost, coldest_night_c: Math.max(-8, frost),
-    } // prettier-ignore
+      name: draft.name,
+      evergreen: draft.evergreen,
+      everbearing: draft.everbearing,
+      bloom: draft.everbearing ? null : draft.bloom,
+      harvest: draft.everbearing ? null : draft.harvest,
+      vigour: draft.vigour,
+      size: draft.size,
+      frost_c: frost,
+      coldest_night_c: Math.max(-8, frost),
+    }
     made.value = (await heed(api.POST('/api/species', { body }))).name
     void queries.invalidateQueries()
   } catch (error) {
@@ -50,7 +57,15 @@ async function save() {
     <div class="grid sm:grid-cols-3 gap-3">
       <div>
         <label class="label" :for="`${id}n`">What it is called</label>
-        <input :id="`${id}n`" v-model="draft.name" class="field" maxlength="120" required placeholder="feijoa" :aria-invalid="!!fields['/name']" />
+        <input
+          :id="`${id}n`"
+          v-model="draft.name"
+          class="field"
+          maxlength="120"
+          required
+          placeholder="feijoa"
+          :aria-invalid="!!fields['/name']"
+        />
         <p v-if="fields['/name']" class="wrong">{{ fields['/name'] }}</p>
       </div>
       <div>
@@ -62,7 +77,9 @@ async function save() {
         </select>
       </div>
       <div>
-        <label class="label" :for="`${id}f`">Hurt by nights of, {{ units === 'metric' ? '°C' : '°F' }}</label>
+        <label class="label" :for="`${id}f`"
+          >Hurt by nights of, {{ units === 'metric' ? '°C' : '°F' }}</label
+        >
         <input
           :id="`${id}f`"
           v-model="draft.frost"
@@ -74,8 +91,14 @@ async function save() {
         <p v-if="fields['/frost_c']" class="wrong">{{ fields['/frost_c'] }}</p>
       </div>
     </div>
-    <label class="flex gap-2 items-center"><input v-model="draft.evergreen" type="checkbox" class="size-5" /> keeps its leaves through winter</label>
-    <label class="flex gap-2 items-center"><input v-model="draft.everbearing" type="checkbox" class="size-5" /> blooms and bears all year</label>
+    <label class="flex gap-2 items-center"
+      ><input v-model="draft.evergreen" type="checkbox" class="size-5" /> keeps its leaves through
+      winter</label
+    >
+    <label class="flex gap-2 items-center"
+      ><input v-model="draft.everbearing" type="checkbox" class="size-5" /> blooms and bears all
+      year</label
+    >
     <div v-if="!draft.everbearing" class="grid grid-cols-2 sm:grid-cols-4 gap-3">
       <template v-for="event in ['bloom', 'harvest'] as const" :key="event">
         <div v-for="(end, i) in ['from', 'to']" :key="end">
@@ -87,7 +110,11 @@ async function save() {
       </template>
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <p v-if="made" role="status">{{ made }} is known now. <RouterLink class="link" to="/start">Plant it</RouterLink></p>
-    <button class="btn btn-small justify-self-start" :disabled="!draft.name.trim()">Add this kind</button>
+    <p v-if="made" role="status">
+      {{ made }} is known now. <RouterLink class="link" to="/start">Plant it</RouterLink>
+    </p>
+    <button class="btn btn-small justify-self-start" :disabled="!draft.name.trim()">
+      Add this kind
+    </button>
   </form>
 </template>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** On each topic the school that holds, for the holding, a block or a tree; what it believes, what speaks against it, what it changes. */
+/**
+ * On each topic the school that holds, for the holding, a block or a tree; what it believes, what
+ * speaks against it, what it changes.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
@@ -16,20 +19,44 @@ const scopeId = computed(() => where.value.split(' ')[1] ?? null)
 const treeName = computed(() => grove.value?.trees.find((t) => t.id === route.query.tree)?.name)
 const { data, error } = useQuery({
   queryKey: ['stances', where],
-  queryFn: () => heed(api.GET('/api/stances', { params: { query: { scope: scope.value, ...(scopeId.value ? { scope_id: scopeId.value } : {}) } } })),
+  queryFn: () =>
+    heed(
+      api.GET('/api/stances', {
+        params: {
+          query: { scope: scope.value, ...(scopeId.value ? { scope_id: scopeId.value } : {}) },
+        },
+      }),
+    ),
 })
 const TOPICS: Record<string, string> = {
-  timing: 'When to cut', form: 'Form of the tree', middle: 'The middle', height: 'Height', renewal: 'Renewal', vigour: 'Clippings and vigour', wounds: 'Wounds',
-  'leaf-miner': 'Mined leaves', 'first-fruit': 'Fruit on a young tree', 'union-shoots': 'Shoots exactly at the union',
-} // prettier-ignore
-const FROM = { default: 'unless you choose', holding: 'chosen for the holding', block: 'chosen for the block', tree: 'chosen for this tree' }
+  timing: 'When to cut',
+  form: 'Form of the tree',
+  middle: 'The middle',
+  height: 'Height',
+  renewal: 'Renewal',
+  vigour: 'Clippings and vigour',
+  wounds: 'Wounds',
+  'leaf-miner': 'Mined leaves',
+  'first-fruit': 'Fruit on a young tree',
+  'union-shoots': 'Shoots exactly at the union',
+}
+const FROM = {
+  default: 'unless you choose',
+  holding: 'chosen for the holding',
+  block: 'chosen for the block',
+  tree: 'chosen for this tree',
+}
 const looked = ref<{ topic: string; school: string; effect: Schemas['EffectOut'] } | null>(null)
 const trouble = ref('')
 watch(where, () => (looked.value = null))
 async function look(topic: string, school: string) {
   trouble.value = ''
   try {
-    const effect = await heed(api.POST('/api/stances/effect', { body: { scope: scope.value, scope_id: scopeId.value, topic, school } }))
+    const effect = await heed(
+      api.POST('/api/stances/effect', {
+        body: { scope: scope.value, scope_id: scopeId.value, topic, school },
+      }),
+    )
     looked.value = { topic, school, effect }
   } catch (e) {
     trouble.value = sentence(e)
@@ -38,7 +65,11 @@ async function look(topic: string, school: string) {
 async function choose(topic: string, school: string | null) {
   trouble.value = ''
   try {
-    await heed(api.PUT('/api/stances', { body: { scope: scope.value, scope_id: scopeId.value, topic, school } }))
+    await heed(
+      api.PUT('/api/stances', {
+        body: { scope: scope.value, scope_id: scopeId.value, topic, school },
+      }),
+    )
     looked.value = null
     void queries.invalidateQueries()
   } catch (e) {
@@ -53,14 +84,23 @@ async function choose(topic: string, school: string | null) {
       <label class="label" :for="`${id}w`">Stance of</label>
       <select :id="`${id}w`" v-model="where" class="field">
         <option value="holding">the whole holding</option>
-        <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="`block ${b.id}`">block {{ b.name }}</option>
+        <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="`block ${b.id}`">
+          block {{ b.name }}
+        </option>
         <option v-if="treeName" :value="`tree ${route.query.tree}`">tree {{ treeName }}</option>
       </select>
     </div>
     <p v-if="error || trouble" class="wrong" role="alert">{{ trouble || sentence(error) }}</p>
-    <details v-for="t in data?.topics ?? []" :key="t.topic" class="topic" :data-topic="t.topic" :open="t.topic === 'timing'">
+    <details
+      v-for="t in data?.topics ?? []"
+      :key="t.topic"
+      class="topic"
+      :data-topic="t.topic"
+      :open="t.topic === 'timing'"
+    >
       <summary>
-        <b class="tag text-[1.15rem]">{{ TOPICS[t.topic] ?? t.topic }}</b>: {{ t.schools.find((s) => s.id === t.in_force)?.name }}
+        <b class="tag text-[1.15rem]">{{ TOPICS[t.topic] ?? t.topic }}</b>:
+        {{ t.schools.find((s) => s.id === t.in_force)?.name }}
         <span class="text-ink2 text-[0.92rem]">({{ FROM[t.chosen_at] }})</span>
       </summary>
       <ul class="grid gap-2 mt-2">
@@ -74,14 +114,22 @@ async function choose(topic: string, school: string | null) {
             <dt class="text-ink2">Changes</dt>
             <dd>{{ s.changes }}</dd>
           </dl>
-          <div v-if="looked?.topic === t.topic && looked.school === s.id" class="mt-1 text-[0.95rem]" data-test="effect" aria-live="polite">
+          <div
+            v-if="looked?.topic === t.topic && looked.school === s.id"
+            class="mt-1 text-[0.95rem]"
+            data-test="effect"
+            aria-live="polite"
+          >
             <p v-if="!looked.effect.kinds.some((k) => k.changes.length)">No date changes.</p>
             <template v-for="k in looked.effect.kinds" :key="k.tree">
               <template v-if="k.changes.length">
-                <h4 class="font-semibold mt-1">{{ k.kind_name }}, such as {{ k.tree }}, over the next year:</h4>
+                <h4 class="font-semibold mt-1">
+                  {{ k.kind_name }}, such as {{ k.tree }}, over the next year:
+                </h4>
                 <ul>
                   <li v-for="c in k.changes" :key="c.work">
-                    <b>{{ c.name }}</b>: {{ c.then }} <span class="text-ink2">(now {{ c.now }})</span>
+                    <b>{{ c.name }}</b>: {{ c.then }}
+                    <span class="text-ink2">(now {{ c.now }})</span>
                   </li>
                 </ul>
               </template>
@@ -97,7 +145,13 @@ async function choose(topic: string, school: string | null) {
             >
               What would change
             </button>
-            <button v-if="s.id !== t.in_force" type="button" class="btn btn-small" :aria-label="`Choose: ${s.name}`" @click="choose(t.topic, s.id)">
+            <button
+              v-if="s.id !== t.in_force"
+              type="button"
+              class="btn btn-small"
+              :aria-label="`Choose: ${s.name}`"
+              @click="choose(t.topic, s.id)"
+            >
               Choose
             </button>
             <button

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Daily minima and maxima of one's own station: what was found line by line, what they make of the place, and only then taken. */
+/**
+ * Daily minima and maxima of one's own station: what was found line by line, what they make of the
+ * place, and only then taken.
+ */
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { monthDayWords } from '@/geometry/measure'
 import { useSettings } from '@/composables/useSettings'
@@ -16,8 +19,19 @@ const risk = ref(0.1)
 const found = ref<Schemas['DaysOut'] | null>(null)
 const trouble = ref('')
 const busy = ref(false)
-const ACCEPTS = { gaps: 'Leave the gaps', duplicates: 'Keep the first of each day', swapped: 'Turn the columns round', fahrenheit: 'Convert from °F' }
-const offers = computed(() => [...new Set((found.value?.problems ?? []).map((p) => p.accept).filter((a): a is keyof typeof ACCEPTS => !!a))])
+const ACCEPTS = {
+  gaps: 'Leave the gaps',
+  duplicates: 'Keep the first of each day',
+  swapped: 'Turn the columns round',
+  fahrenheit: 'Convert from °F',
+}
+const offers = computed(() => [
+  ...new Set(
+    (found.value?.problems ?? [])
+      .map((p) => p.accept)
+      .filter((a): a is keyof typeof ACCEPTS => !!a),
+  ),
+])
 const degrees = (c: number) => (units.value === 'metric' ? c.toFixed(1) : (c * 1.8 + 32).toFixed(1))
 async function read(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -30,8 +44,16 @@ async function check(save = false, asNormals = false) {
   trouble.value = ''
   busy.value = true
   try {
-    const body = { text: text.value, accept: accept.value, risk: risk.value, save, as_normals: asNormals }
-    found.value = await heed(api.POST('/api/sites/{id}/days', { params: { path: { id: props.siteId } }, body }))
+    const body = {
+      text: text.value,
+      accept: accept.value,
+      risk: risk.value,
+      save,
+      as_normals: asNormals,
+    }
+    found.value = await heed(
+      api.POST('/api/sites/{id}/days', { params: { path: { id: props.siteId } }, body }),
+    )
     if (save) void queries.invalidateQueries()
   } catch (error) {
     trouble.value = sentence(error)
@@ -49,12 +71,20 @@ function allow(word: keyof typeof ACCEPTS) {
   <div class="grid gap-3">
     <p class="text-[0.95rem] text-ink2">
       Columns date, tmin, tmax and, if there is one, rain.
-      <a class="link text-ink" :href="`/api/sites/${siteId}/days.csv`" download>The days there are, as CSV</a>
+      <a class="link text-ink" :href="`/api/sites/${siteId}/days.csv`" download
+        >The days there are, as CSV</a
+      >
     </p>
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="label" :for="`${id}f`">Station file</label>
-        <input :id="`${id}f`" type="file" accept=".csv,.txt,text/csv" class="field" @change="read" />
+        <input
+          :id="`${id}f`"
+          type="file"
+          accept=".csv,.txt,text/csv"
+          class="field"
+          @change="read"
+        />
       </div>
       <div>
         <label class="label" :for="`${id}r`">Frost in one year of</label>
@@ -68,24 +98,45 @@ function allow(word: keyof typeof ACCEPTS) {
     </div>
     <div>
       <label class="label" :for="`${id}t`">Or paste the days</label>
-      <textarea :id="`${id}t`" v-model="text" class="field font-mono text-sm" rows="4" placeholder="date,tmin,tmax,rain&#10;2026-01-01,7.2,15.9,0" />
+      <textarea
+        :id="`${id}t`"
+        v-model="text"
+        class="field font-mono text-sm"
+        rows="4"
+        placeholder="date,tmin,tmax,rain&#10;2026-01-01,7.2,15.9,0"
+      />
     </div>
-    <button type="button" class="btn btn-small justify-self-start" :disabled="busy || !text.trim()" @click="check()">
+    <button
+      type="button"
+      class="btn btn-small justify-self-start"
+      :disabled="busy || !text.trim()"
+      @click="check()"
+    >
       {{ busy ? 'Reading …' : 'Check the days' }}
     </button>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <div v-if="found" aria-live="polite" data-test="station-found">
       <template v-if="found.problem_count">
         <p class="font-semibold">
-          {{ found.problem_count }} {{ found.problem_count === 1 ? 'thing' : 'things' }} found; nothing is taken until each is mended or accepted.
+          {{ found.problem_count }} {{ found.problem_count === 1 ? 'thing' : 'things' }} found;
+          nothing is taken until each is mended or accepted.
         </p>
         <ul class="max-h-60 overflow-y-auto my-2 text-[0.95rem]" tabindex="0" aria-label="Problems">
           <li v-for="(p, i) in found.problems" :key="i">
-            <b class="num">{{ p.line ? `Line ${p.line}` : 'The list' }}</b>, {{ p.column }}: {{ p.message }}
+            <b class="num">{{ p.line ? `Line ${p.line}` : 'The list' }}</b>, {{ p.column }}:
+            {{ p.message }}
           </li>
         </ul>
         <div class="flex flex-wrap gap-2">
-          <button v-for="o in offers" :key="o" type="button" class="btn btn-small" @click="allow(o)">{{ ACCEPTS[o] }}</button>
+          <button
+            v-for="o in offers"
+            :key="o"
+            type="button"
+            class="btn btn-small"
+            @click="allow(o)"
+          >
+            {{ ACCEPTS[o] }}
+          </button>
         </div>
       </template>
       <template v-else-if="found.saved"
@@ -93,23 +144,37 @@ function allow(word: keyof typeof ACCEPTS) {
       >
       <template v-else>
         <p>
-          {{ found.count }} days<template v-if="found.years">, {{ found.years }} whole years, {{ found.first }} to {{ found.last }}</template
+          {{ found.count }} days<template v-if="found.years"
+            >, {{ found.years }} whole years, {{ found.first }} to {{ found.last }}</template
           >.
           <template v-if="found.tmin_c && found.tmax_c">
-            Coldest month {{ degrees(Math.min(...found.tmin_c)) }}, warmest {{ degrees(Math.max(...found.tmax_c)) }}
-            {{ units === 'metric' ? '°C' : '°F' }};
+            Coldest month {{ degrees(Math.min(...found.tmin_c)) }}, warmest
+            {{ degrees(Math.max(...found.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
+            <template v-if="found.last_frost && found.first_frost"
+              >last frost {{ monthDayWords(found.last_frost) }}, first
+              {{ monthDayWords(found.first_frost) }};</template
+            >
+            <template v-else>no frost at this risk;</template>
             {{
-              found.last_frost && found.first_frost
-                ? `last frost ${monthDayWords(found.last_frost)}, first ${monthDayWords(found.first_frost)}`
-                : 'no frost at this risk'
-            }};
-            {{ found.hot_from && found.hot_to ? `hot season ${monthDayWords(found.hot_from)} to ${monthDayWords(found.hot_to)}` : 'no hot season' }}.
+              found.hot_from && found.hot_to
+                ? `hot season ${monthDayWords(found.hot_from)} to ${monthDayWords(found.hot_to)}`
+                : 'no hot season'
+            }}.
           </template>
           <template v-else>No normals: {{ found.why_not }}.</template>
         </p>
         <div class="flex flex-wrap gap-2 mt-2">
-          <button v-if="found.tmin_c" type="button" class="btn btn-small btn-go" @click="check(true, true)">Take days and normals</button>
-          <button type="button" class="btn btn-small" @click="check(true)">Take the days only</button>
+          <button
+            v-if="found.tmin_c"
+            type="button"
+            class="btn btn-small btn-go"
+            @click="check(true, true)"
+          >
+            Take days and normals
+          </button>
+          <button type="button" class="btn btn-small" @click="check(true)">
+            Take the days only
+          </button>
         </div>
       </template>
     </div>

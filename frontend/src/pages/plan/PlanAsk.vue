@@ -92,7 +92,10 @@ function school(topic: string, chosen: string) {
       />
     </div>
     <div>
-      <label class="label" for="plan-limit">Limit {{ shareWords(plan.limit) }}{{ wish.limit === null ? ', of the day' : ', yours' }}</label>
+      <label class="label" for="plan-limit"
+        >Limit {{ shareWords(plan.limit)
+        }}{{ wish.limit === null ? ', of the day' : ', yours' }}</label
+      >
       <input
         id="plan-limit"
         type="range"
@@ -104,14 +107,25 @@ function school(topic: string, chosen: string) {
         :aria-valuetext="shareWords(plan.limit)"
         @change="wish.limit = Number(($event.target as HTMLInputElement).value) / 100"
       />
-      <button v-if="wish.limit !== null" type="button" class="underline min-h-6" @click="wish.limit = null">the day’s limit again</button>
+      <button
+        v-if="wish.limit !== null"
+        type="button"
+        class="underline min-h-6"
+        @click="wish.limit = null"
+      >
+        the day’s limit again
+      </button>
     </div>
   </div>
   <div class="grid gap-x-5 sm:grid-cols-2">
     <details>
-      <summary class="tag py-2">What weighs how much{{ Object.keys(wish.weights).length ? ', yours' : '' }}</summary>
+      <summary class="tag py-2">
+        What weighs how much{{ Object.keys(wish.weights).length ? ', yours' : '' }}
+      </summary>
       <div v-for="w in plan.weights" :key="w.look">
-        <label class="label" :for="`weigh-${w.look}`">{{ w.says }}, {{ wish.weights[w.look] ?? w.points }} points</label>
+        <label class="label" :for="`weigh-${w.look}`"
+          >{{ w.says }}, {{ wish.weights[w.look] ?? w.points }} points</label
+        >
         <input
           :id="`weigh-${w.look}`"
           type="range"
@@ -119,22 +133,44 @@ function school(topic: string, chosen: string) {
           max="10"
           class="w-full min-h-11"
           :value="wish.weights[w.look] ?? w.points"
-          @change="wish.weights = { ...wish.weights, [w.look]: Number(($event.target as HTMLInputElement).value) }"
+          @change="
+            wish.weights = {
+              ...wish.weights,
+              [w.look]: Number(($event.target as HTMLInputElement).value),
+            }
+          "
         />
       </div>
-      <button v-if="Object.keys(wish.weights).length" type="button" class="underline min-h-11" @click="wish.weights = {}">
+      <button
+        v-if="Object.keys(wish.weights).length"
+        type="button"
+        class="underline min-h-11"
+        @click="wish.weights = {}"
+      >
         as the aim has it again
       </button>
     </details>
     <details data-test="schools">
-      <summary class="tag py-2">Schools{{ Object.keys(wish.stance).length ? ', yours for this plan' : '' }}</summary>
+      <summary class="tag py-2">
+        Schools{{ Object.keys(wish.stance).length ? ', yours for this plan' : '' }}
+      </summary>
       <div v-for="t in plan.stance" :key="t.topic" class="mb-2">
         <label class="label" :for="`school-${t.topic}`">{{ TOPICS[t.topic] ?? t.topic }}</label>
-        <select :id="`school-${t.topic}`" class="field" :value="t.school" @change="school(t.topic, ($event.target as HTMLSelectElement).value)">
+        <select
+          :id="`school-${t.topic}`"
+          class="field"
+          :value="t.school"
+          @change="school(t.topic, ($event.target as HTMLSelectElement).value)"
+        >
           <option v-for="s in t.schools" :key="s.id" :value="s.id">{{ s.name }}</option>
         </select>
       </div>
-      <button v-if="Object.keys(wish.stance).length" type="button" class="underline min-h-11" @click="wish.stance = {}">
+      <button
+        v-if="Object.keys(wish.stance).length"
+        type="button"
+        class="underline min-h-11"
+        @click="wish.stance = {}"
+      >
         as the tree has it again
       </button>
     </details>

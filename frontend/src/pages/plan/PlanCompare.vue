@@ -10,21 +10,31 @@ const props = defineProps<{ plan: Plan; other?: Plan }>()
 const beside = defineModel<string | null>({ required: true })
 const { units } = useSettings()
 const lost = (share: number) => (share < 0.0005 ? '0 %' : `−${shareWords(share)}`)
+const percent = (part: number) => `${Math.round(part * 100)} %`
+/** How many wounds, and the largest. */
+function cutsWords(cuts: NonNullable<Plan['preview']>['cuts']): string {
+  const largest = Math.max(0, ...cuts.map((c) => c.wound_mm))
+  return `${cuts.filter((c) => !c.void).length}, to ${diameterWords(largest, units.value)}`
+}
 const figures = (p: Plan) => ({
   'Height after': p.preview ? lengthWords(p.preview.after.height_m, units.value) : '–',
   'Spread after': p.preview ? lengthWords(p.preview.after.radius_m * 2, units.value) : '–',
   'Canopy taken': shareWords(p.share),
   'Fruit on it': String(p.preview?.cuts.reduce((sum, c) => sum + c.fruit_lost, 0) ?? 0),
-  Wounds: p.preview
-    ? `${p.preview.cuts.filter((c) => !c.void).length}, to ${diameterWords(Math.max(0, ...p.preview.cuts.map((c) => c.wound_mm)), units.value)}`
-    : 'none',
+  Wounds: p.preview ? cutsWords(p.preview.cuts) : 'none',
   'Time on the tree': `${Math.ceil(p.minutes)} min`,
-  'Light on the lower limbs': `${Math.round(p.light.before * 100)} % → ${Math.round(p.light.after * 100)} %`,
-  'Crop this, next, third year': [p.crop.this_year, p.crop.next_year, p.crop.third_year].map(lost).join(', '),
+  'Light on the lower limbs': `${percent(p.light.before)} → ${percent(p.light.after)}`,
+  'Crop this, next, third year': [p.crop.this_year, p.crop.next_year, p.crop.third_year]
+    .map(lost)
+    .join(', '),
 })
 const rows = computed(() => {
   const [a, b] = [figures(props.plan), props.other && beside.value ? figures(props.other) : null]
-  return Object.entries(a).map(([name, value]) => ({ name, a: value, b: b?.[name as keyof typeof a] ?? '' }))
+  return Object.entries(a).map(([name, value]) => ({
+    name,
+    a: value,
+    b: b?.[name as keyof typeof a] ?? '',
+  }))
 })
 const goal = (id: string) => props.plan.goals.find((g) => g.id === id)?.name ?? id
 </script>
@@ -37,7 +47,13 @@ const goal = (id: string) => props.plan.goals.find((g) => g.id === id)?.name ?? 
         <label class="label" for="beside">Beside it</label>
         <select id="beside" v-model="beside" class="field">
           <option :value="null">no other plan</option>
-          <option v-for="g in plan.goals.filter((g) => g.id !== plan.goal)" :key="g.id" :value="g.id">{{ g.name }}</option>
+          <option
+            v-for="g in plan.goals.filter((g) => g.id !== plan.goal)"
+            :key="g.id"
+            :value="g.id"
+          >
+            {{ g.name }}
+          </option>
         </select>
       </div>
     </div>

@@ -1,11 +1,20 @@
 <script setup lang="ts">
-/** One cut of a plan: where, why, how, and what it costs; opened, the cut drawn to scale and all that a helper must know. */
+/**
+ * One cut of a plan: where, why, how, and what it costs; opened, the cut drawn to scale and all
+ * that a helper must know.
+ */
 import type { Preview, Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import HowToCut from '@/controls/HowToCut.vue'
 import { diameterWords, shareWords, weightWords } from '@/geometry/measure'
 
-defineProps<{ cut: Schemas['ProposedOut']; n: number; cost?: Preview['cuts'][number]; advice?: Preview['advice'][number]; pinned: boolean }>()
+defineProps<{
+  cut: Schemas['ProposedOut']
+  n: number
+  cost?: Preview['cuts'][number]
+  advice?: Preview['advice'][number]
+  pinned: boolean
+}>()
 defineEmits<{ pin: [how: 'out' | null] }>()
 const { units } = useSettings()
 </script>
@@ -16,12 +25,18 @@ const { units } = useSettings()
     <div>
       <p class="font-semibold first">{{ advice?.position ?? cut.name }}</p>
       <p v-for="w in cut.why" :key="w.code" class="text-[0.93rem]">{{ w.text }}</p>
-      <p v-if="advice" class="text-[0.9rem] text-ink2">{{ advice.technique }} With the {{ advice.tool }}.</p>
+      <p v-if="advice" class="text-[0.9rem] text-ink2">
+        {{ advice.technique }} With the {{ advice.tool }}.
+      </p>
       <HowToCut v-if="advice" :advice="advice" />
     </div>
     <div class="num text-right text-[0.93rem]">
       <b>{{ cut.share ? shareWords(cut.share) : 'free' }}</b><br />
-      <template v-if="cost">{{ diameterWords(cost.wound_mm, units) }}<br />{{ weightWords(cost.hand_kg, units) }}</template>
+      <template v-if="cost"
+        >{{ diameterWords(cost.wound_mm, units) }}<br />{{
+          weightWords(cost.hand_kg, units)
+        }}</template
+      >
       <template v-if="cut.fruit"><br />{{ cut.fruit }} fruit</template>
     </div>
     <button

@@ -16,8 +16,15 @@ defineEmits<{ pin: [how: 'in' | null] }>()
         {{ cut.left_why }} <b v-if="cut.until" class="num">From {{ dayWords(cut.until) }}.</b>
       </p>
     </div>
-    <span class="num text-right text-[0.93rem]">{{ cut.share ? shareWords(cut.share) : 'free' }}</span>
-    <button type="button" class="btn btn-small !min-h-11" :aria-label="`Put ${cut.name} into the plan`" @click="$emit('pin', out ? null : 'in')">
+    <span class="num text-right text-[0.93rem]">{{
+      cut.share ? shareWords(cut.share) : 'free'
+    }}</span>
+    <button
+      type="button"
+      class="btn btn-small !min-h-11"
+      :aria-label="`Put ${cut.name} into the plan`"
+      @click="$emit('pin', out ? null : 'in')"
+    >
       {{ out ? 'Let it be' : 'Put in' }}
     </button>
   </li>

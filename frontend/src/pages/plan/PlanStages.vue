@@ -15,15 +15,25 @@ defineEmits<{ first: [] }>()
         <b class="num">{{ dayWords(s.day) }}</b>
         <div>
           <p class="first">{{ s.cuts.map((c) => c.name).join('; ') }}</p>
-          <p v-if="s.over" class="keep text-[0.93rem]">More than any window holds: first half of it, the rest a year later.</p>
+          <p v-if="s.over" class="keep text-[0.93rem]">
+            More than any window holds: first half of it, the rest a year later.
+          </p>
         </div>
-        <span class="num text-right">{{ s.share ? `${shareWords(s.share)} of ${shareWords(s.limit)}` : 'free' }}</span>
+        <span class="num text-right">{{
+          s.share ? `${shareWords(s.share)} of ${shareWords(s.limit)}` : 'free'
+        }}</span>
       </li>
     </ol>
     <p v-if="plan.unplaced.length" class="text-[0.93rem] text-ink2">
-      No window of the next three years has room for {{ plan.unplaced.map((c) => c.name).join('; ') }}.
+      No window of the next three years has room for
+      {{ plan.unplaced.map((c) => c.name).join('; ') }}.
     </p>
-    <button v-if="plan.over_limit && plan.stages.length > 1" type="button" class="btn !min-h-11 mt-1" @click="$emit('first')">
+    <button
+      v-if="plan.over_limit && plan.stages.length > 1"
+      type="button"
+      class="btn !min-h-11 mt-1"
+      @click="$emit('first')"
+    >
       Cut only the first stage now
     </button>
   </section>

@@ -17,11 +17,25 @@ export interface Wish {
   half: number | null
 }
 
-const NEW: Wish = { goal: 'tidy', day: null, pinsIn: [], pinsOut: [], limit: null, weights: {}, stance: {}, by: 'hand', top: null, half: null }
+const NEW: Wish = {
+  goal: 'tidy',
+  day: null,
+  pinsIn: [],
+  pinsOut: [],
+  limit: null,
+  weights: {},
+  stance: {},
+  by: 'hand',
+  top: null,
+  half: null,
+}
 
 export function useWish(tree: string) {
   const key = `billhook-plan-${tree}`
-  const wish = reactive<Wish>({ ...NEW, ...(JSON.parse(sessionStorage.getItem(key) ?? '{}') as Partial<Wish>) })
+  const wish = reactive<Wish>({
+    ...NEW,
+    ...(JSON.parse(sessionStorage.getItem(key) ?? '{}') as Partial<Wish>),
+  })
   watch(wish, () => sessionStorage.setItem(key, JSON.stringify(wish)))
   return { wish, forget: () => sessionStorage.removeItem(key) }
 }

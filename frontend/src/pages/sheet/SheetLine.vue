@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** One line of a cut sheet: where, with what and how, what it costs; ticked off with its measured diameter, or left with a reason. */
+/**
+ * One line of a cut sheet: where, with what and how, what it costs; ticked off with its measured
+ * diameter, or left with a reason.
+ */
 import type { Sheet } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import HowToCut from '@/controls/HowToCut.vue'
@@ -30,15 +33,28 @@ function leave() {
       </p>
       <p class="text-[0.88rem] text-ink2">
         wound {{ diameterWords(line.cost.wound_mm, units) }},
-        {{ free && !line.cost.share ? 'free' : line.cost.share === null ? 'no leaf' : `${shareWords(line.cost.share)} of canopy` }},
-        {{ weightWords(line.cost.hand_kg, units) }} in the hand (lift for {{ weightWords(line.cost.lift_kg, units) }})<template
+        {{
+          free && !line.cost.share
+            ? 'free'
+            : line.cost.share === null
+              ? 'no leaf'
+              : `${shareWords(line.cost.share)} of canopy`
+        }}, {{ weightWords(line.cost.hand_kg, units) }} in the hand (lift for
+        {{ weightWords(line.cost.lift_kg, units) }})<template
           v-if="line.advice.closing_years >= 1.5"
           >, closes in about {{ Math.round(line.advice.closing_years) }} years</template
         >
       </p>
       <p
         v-for="c in line.advice.cautions.filter((x) =>
-          ['between-branches', 'weak-side-branch', 'fruit-on-it', 'large-wound', 'heavy', 'licensed'].includes(x.code),
+          [
+            'between-branches',
+            'weak-side-branch',
+            'fruit-on-it',
+            'large-wound',
+            'heavy',
+            'licensed',
+          ].includes(x.code),
         )"
         :key="c.code"
         class="keep text-[0.88rem] mt-1"
@@ -49,7 +65,8 @@ function leave() {
       <p v-if="line.extra" class="text-[0.88rem] mt-1">not planned, added under the tree</p>
       <p v-if="line.left" class="text-[0.88rem] mt-1 font-semibold">not done: {{ line.left }}</p>
       <p v-if="line.done" class="text-[0.88rem] mt-1">
-        done{{ line.done_on ? ` ${dayWords(line.done_on)}` : '' }}{{ line.done_by ? ` by ${line.done_by}` : ''
+        done{{ line.done_on ? ` ${dayWords(line.done_on)}` : ''
+        }}{{ line.done_by ? ` by ${line.done_by}` : ''
         }}{{ line.done_mm ? `, measured ${diameterWords(line.done_mm, units)}` : '' }}
       </p>
     </div>
@@ -63,13 +80,27 @@ function leave() {
         placeholder="measured"
         @update:model-value="measured = $event"
       />
-      <button type="button" class="btn" :class="{ 'btn-go': !line.done }" :aria-pressed="line.done" @click="$emit('tick', measured)">
+      <button
+        type="button"
+        class="btn"
+        :class="{ 'btn-go': !line.done }"
+        :aria-pressed="line.done"
+        @click="$emit('tick', measured)"
+      >
         {{ line.done ? 'Take back' : `Cut ${line.nth} done` }}
       </button>
-      <button v-if="!line.done && why === null" type="button" class="btn" @click="why = line.left">Not done …</button>
+      <button v-if="!line.done && why === null" type="button" class="btn" @click="why = line.left">
+        Not done …
+      </button>
       <form v-if="!line.done && why !== null" class="grid gap-2" @submit.prevent="leave">
         <label class="label" :for="`why-${line.id}`">Why cut {{ line.nth }} was not made</label>
-        <input :id="`why-${line.id}`" v-model="why" class="field" maxlength="200" placeholder="a nest in it" />
+        <input
+          :id="`why-${line.id}`"
+          v-model="why"
+          class="field"
+          maxlength="200"
+          placeholder="a nest in it"
+        />
         <button type="submit" class="btn" :disabled="!why.trim()">Keep the reason</button>
       </form>
     </div>

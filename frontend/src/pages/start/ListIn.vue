@@ -19,7 +19,9 @@ async function send(save: boolean) {
   busy.value = true
   trouble.value = ''
   try {
-    result.value = await heed(api.POST('/api/trees/import', { body: { site_id: site.value, text: text.value, save } }))
+    result.value = await heed(
+      api.POST('/api/trees/import', { body: { site_id: site.value, text: text.value, save } }),
+    )
     if (result.value.saved) {
       text.value = ''
       await queries.invalidateQueries()
@@ -36,8 +38,8 @@ async function send(save: boolean) {
   <section aria-label="A list of trees">
     <h2 class="text-xl">Or a list, as CSV</h2>
     <p class="text-[0.92rem] text-ink2">
-      Columns: block, row, place, species, planted_year; and if known cultivar, rootstock, pot_l, union_m, height_m, spread_m, trunk_mm, x, y. Metres
-      and millimetres.
+      Columns: block, row, place, species, planted_year; and if known cultivar, rootstock, pot_l,
+      union_m, height_m, spread_m, trunk_mm, x, y. Metres and millimetres.
     </p>
     <label class="label mt-2" for="list">Paste the list</label>
     <textarea
@@ -48,24 +50,51 @@ async function send(save: boolean) {
       placeholder="block,row,place,species,planted_year,cultivar&#10;Alto,1,1,avocado,2016,Hass"
     />
     <div class="flex flex-wrap gap-2 mt-2 items-center">
-      <label class="btn btn-small">Pick a file <input type="file" accept=".csv,text/csv,text/plain" class="sr-only" @change="file" /></label>
+      <label class="btn btn-small"
+        >Pick a file
+        <input type="file" accept=".csv,text/csv,text/plain" class="sr-only" @change="file"
+      /></label>
       <label class="sr-only" for="list-site">Place</label>
-      <select v-if="grove.sites.length > 1" id="list-site" v-model="site" class="field !w-auto !min-h-9 !py-1">
+      <select
+        v-if="grove.sites.length > 1"
+        id="list-site"
+        v-model="site"
+        class="field !w-auto !min-h-9 !py-1"
+      >
         <option v-for="s in grove.sites" :key="s.id" :value="s.id">{{ s.name }}</option>
       </select>
-      <button type="button" class="btn btn-small" :disabled="!text.trim() || busy" @click="send(false)">Check it</button>
-      <button type="button" class="btn btn-small btn-go" :disabled="!text.trim() || busy" @click="send(true)">
+      <button
+        type="button"
+        class="btn btn-small"
+        :disabled="!text.trim() || busy"
+        @click="send(false)"
+      >
+        Check it
+      </button>
+      <button
+        type="button"
+        class="btn btn-small btn-go"
+        :disabled="!text.trim() || busy"
+        @click="send(true)"
+      >
         {{ busy ? 'Reading …' : 'Import it' }}
       </button>
     </div>
     <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
     <div v-if="result" class="mt-2" role="status">
-      <p v-if="result.saved">{{ result.trees }} trees in {{ result.blocks }} {{ result.blocks === 1 ? 'block' : 'blocks' }} stand there now.</p>
+      <p v-if="result.saved">
+        {{ result.trees }} trees in {{ result.blocks }}
+        {{ result.blocks === 1 ? 'block' : 'blocks' }} stand there now.
+      </p>
       <p v-else-if="!result.problems.length">
-        The list is in order: {{ result.trees }} trees in {{ result.blocks }} {{ result.blocks === 1 ? 'block' : 'blocks' }}.
+        The list is in order: {{ result.trees }} trees in {{ result.blocks }}
+        {{ result.blocks === 1 ? 'block' : 'blocks' }}.
       </p>
       <template v-else>
-        <p class="wrong">Nothing was saved. {{ result.problems.length }} {{ result.problems.length === 1 ? 'thing' : 'things' }} to put right:</p>
+        <p class="wrong">
+          Nothing was saved. {{ result.problems.length }}
+          {{ result.problems.length === 1 ? 'thing' : 'things' }} to put right:
+        </p>
         <ul class="list-disc pl-5">
           <li v-for="(p, i) in result.problems.slice(0, 30)" :key="i">
             line {{ p.line }}<template v-if="p.column">, {{ p.column }}</template

@@ -29,7 +29,12 @@ const saving = ref(false)
 const southern = computed(() => Number(draft.latitude.replace(',', '.')) < 0)
 const { data } = useQuery({
   queryKey: ['climates', southern],
-  queryFn: () => heed(api.GET('/api/climates', { params: { query: { southern: southern.value ? 'true' : 'false' } } })),
+  queryFn: () =>
+    heed(
+      api.GET('/api/climates', {
+        params: { query: { southern: southern.value ? 'true' : 'false' } },
+      }),
+    ),
   staleTime: Infinity,
 })
 const picked = computed(() => data.value?.climates.find((c) => c.id === draft.climate))
@@ -37,7 +42,10 @@ const celsius = (text: string) => {
   const value = Number(text.replace(',', '.'))
   return units.value === 'metric' ? value : ((value - 32) * 5) / 9
 }
-const shown = (c: number) => (units.value === 'metric' ? String(Math.round(c * 10) / 10) : String(Math.round((c * 1.8 + 32) * 10) / 10))
+const shown = (c: number) =>
+  units.value === 'metric'
+    ? String(Math.round(c * 10) / 10)
+    : String(Math.round((c * 1.8 + 32) * 10) / 10)
 function takeOwn() {
   draft.own = true
   if (!picked.value) return
@@ -86,32 +94,63 @@ async function save() {
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="label" :for="`${id}h`">Name of the place</label>
-        <input :id="`${id}h`" v-model="draft.site" class="field" maxlength="120" required placeholder="my garden" :aria-invalid="!!fields['/site']" />
+        <input
+          :id="`${id}h`"
+          v-model="draft.site"
+          class="field"
+          maxlength="120"
+          required
+          placeholder="my garden"
+          :aria-invalid="!!fields['/site']"
+        />
         <p v-if="fields['/site']" class="wrong">{{ fields['/site'] }}</p>
       </div>
       <div>
         <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
-        <input :id="`${id}l`" v-model="draft.latitude" class="field" inputmode="text" placeholder="36.8" :aria-invalid="!!fields['/latitude']" />
+        <input
+          :id="`${id}l`"
+          v-model="draft.latitude"
+          class="field"
+          inputmode="text"
+          placeholder="36.8"
+          :aria-invalid="!!fields['/latitude']"
+        />
         <p v-if="fields['/latitude']" class="wrong">{{ fields['/latitude'] }}</p>
       </div>
     </div>
     <fieldset v-if="!draft.own">
       <legend class="label">Nearest climate</legend>
       <div class="grid sm:grid-cols-2 gap-2">
-        <label v-for="c in data?.climates ?? []" :key="c.id" class="pick" :class="{ on: draft.climate === c.id }">
-          <input v-model="draft.climate" type="radio" name="climate" :value="c.id" class="sr-only" />
+        <label
+          v-for="c in data?.climates ?? []"
+          :key="c.id"
+          class="pick"
+          :class="{ on: draft.climate === c.id }"
+        >
+          <input
+            v-model="draft.climate"
+            type="radio"
+            name="climate"
+            :value="c.id"
+            class="sr-only"
+          />
           <b class="tag text-lg">{{ c.name }}</b>
           <span class="text-[0.88rem]">
-            coldest month {{ shown(Math.min(...c.tmin_c)) }}, warmest {{ shown(Math.max(...c.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
+            coldest month {{ shown(Math.min(...c.tmin_c)) }}, warmest
+            {{ shown(Math.max(...c.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
             {{ c.last_frost ? `frost to ${monthDayWords(c.last_frost)}` : 'no frost' }}
           </span>
         </label>
       </div>
       <p v-if="fields['/climate']" class="wrong">{{ fields['/climate'] }}</p>
-      <button type="button" class="link mt-2" @click="takeOwn">Type your own twelve months{{ picked ? ', starting from this one' : '' }}</button>
+      <button type="button" class="link mt-2" @click="takeOwn">
+        Type your own twelve months{{ picked ? ', starting from this one' : '' }}
+      </button>
     </fieldset>
     <fieldset v-else>
-      <legend class="label">Mean daily minimum and maximum of each month, {{ units === 'metric' ? '°C' : '°F' }}</legend>
+      <legend class="label">
+        Mean daily minimum and maximum of each month, {{ units === 'metric' ? '°C' : '°F' }}
+      </legend>
       <div class="grid grid-cols-4 sm:grid-cols-6 gap-2">
         <div v-for="(m, i) in MONTHS" :key="m">
           <b class="tag">{{ m }}</b>
@@ -137,7 +176,8 @@ async function save() {
         </div>
       </div>
       <label class="flex gap-2 items-center mt-3"
-        ><input v-model="draft.frost" type="checkbox" class="size-5" /> There is frost in one year of ten</label
+        ><input v-model="draft.frost" type="checkbox" class="size-5" /> There is frost in one year
+        of ten</label
       >
       <div v-if="draft.frost" class="grid sm:grid-cols-2 gap-3 mt-2">
         <div>
@@ -163,10 +203,15 @@ async function save() {
           <p v-if="fields['/first_frost']" class="wrong">{{ fields['/first_frost'] }}</p>
         </div>
       </div>
-      <button type="button" class="link mt-2" @click="draft.own = false">Pick a climate instead</button>
+      <button type="button" class="link mt-2" @click="draft.own = false">
+        Pick a climate instead
+      </button>
     </fieldset>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <button class="btn btn-go w-full sm:w-auto sm:justify-self-start sm:px-10" :disabled="saving || !draft.site || (!draft.own && !draft.climate)">
+    <button
+      class="btn btn-go w-full sm:w-auto sm:justify-self-start sm:px-10"
+      :disabled="saving || !draft.site || (!draft.own && !draft.climate)"
+    >
       Here my trees stand
     </button>
   </form>

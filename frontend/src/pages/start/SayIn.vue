@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** What stands there, said in a sentence; what was understood is shown and can be put right before it is planted. */
+/**
+ * What stands there, said in a sentence; what was understood is shown and can be put right before
+ * it is planted.
+ */
 import { api, heed, Refused, sentence, type Grove, type Schemas } from '@/api/client'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref } from 'vue'
@@ -37,7 +40,10 @@ function rows(table: string) {
 const cultivars = computed(() => {
   const of = new Set(
     (names.value?.values ?? [])
-      .filter((v) => v.id.startsWith('cultivars/') && v.id.endsWith('/species') && v.value === draft.species)
+      .filter(
+        (v) =>
+          v.id.startsWith('cultivars/') && v.id.endsWith('/species') && v.value === draft.species,
+      )
       .map((v) => v.id.split('/')[1]),
   )
   return rows('cultivars').filter((c) => of.has(c.id))
@@ -97,21 +103,40 @@ const newest = computed(() => props.grove.trees.find((t) => t.id === planted.val
     <form @submit.prevent="read">
       <label class="label" for="say">Say it</label>
       <div class="flex gap-2">
-        <input id="say" v-model="text" class="field text-lg" maxlength="300" autocomplete="off" placeholder="row 3, 24 navels alike" />
+        <input
+          id="say"
+          v-model="text"
+          class="field text-lg"
+          maxlength="300"
+          autocomplete="off"
+          placeholder="row 3, 24 navels alike"
+        />
         <button class="btn btn-go" :disabled="!text.trim()">Read it</button>
       </div>
-      <p class="text-[0.92rem] text-ink2 mt-1">Or: a lemon in a 40-litre pot; 12 Hass avocados on clonal Mexican, planted 2015.</p>
+      <p class="text-[0.92rem] text-ink2 mt-1">
+        Or: a lemon in a 40-litre pot; 12 Hass avocados on clonal Mexican, planted 2015.
+      </p>
     </form>
     <form
       v-if="understood"
-      class="border-2 border-ink rounded-[10px] bg-sheet p-4 mt-3 grid grid-cols-2 sm:grid-cols-4 gap-3"
+      class="sheet-card mt-3 grid grid-cols-2 sm:grid-cols-4 gap-3"
       aria-label="What was understood"
       @submit.prevent="plant"
     >
-      <p v-if="understood.missing.length" class="keep col-span-full">Still to be said: {{ understood.missing.join(', ') }}.</p>
+      <p v-if="understood.missing.length" class="keep col-span-full">
+        Still to be said: {{ understood.missing.join(', ') }}.
+      </p>
       <div>
         <label class="label" for="p-count">Trees</label>
-        <input id="p-count" v-model.number="draft.count" type="number" min="1" max="2000" class="field" :aria-invalid="!!fields['/count']" />
+        <input
+          id="p-count"
+          v-model.number="draft.count"
+          type="number"
+          min="1"
+          max="2000"
+          class="field"
+          :aria-invalid="!!fields['/count']"
+        />
       </div>
       <div>
         <label class="label" for="p-species">Kind</label>
@@ -136,8 +161,17 @@ const newest = computed(() => props.grove.trees.find((t) => t.id === planted.val
       </div>
       <div>
         <label class="label" for="p-block">Block</label>
-        <input id="p-block" v-model="draft.block" class="field" maxlength="120" required list="blocks" />
-        <datalist id="blocks"><option v-for="b in grove.blocks" :key="b.id" :value="b.name" /></datalist>
+        <input
+          id="p-block"
+          v-model="draft.block"
+          class="field"
+          maxlength="120"
+          required
+          list="blocks"
+        />
+        <datalist id="blocks">
+          <option v-for="b in grove.blocks" :key="b.id" :value="b.name" />
+        </datalist>
       </div>
       <div>
         <label class="label" for="p-row">Row</label>
@@ -154,7 +188,15 @@ const newest = computed(() => props.grove.trees.find((t) => t.id === planted.val
       </div>
       <div>
         <label class="label" for="p-year">Planted, year</label>
-        <input id="p-year" v-model.number="draft.year" type="number" min="1850" max="2200" class="field" :aria-invalid="!!fields['/planted_year']" />
+        <input
+          id="p-year"
+          v-model.number="draft.year"
+          type="number"
+          min="1850"
+          max="2200"
+          class="field"
+          :aria-invalid="!!fields['/planted_year']"
+        />
       </div>
       <div>
         <label class="label" for="p-pot">Pot, litres</label>
@@ -170,7 +212,8 @@ const newest = computed(() => props.grove.trees.find((t) => t.id === planted.val
         />
       </div>
       <label v-if="draft.pot" class="flex gap-2 items-center col-span-full"
-        ><input v-model="draft.cover" type="checkbox" class="size-5" /> carried under cover in winter</label
+        ><input v-model="draft.cover" type="checkbox" class="size-5" /> carried under cover in
+        winter</label
       >
       <div v-if="grove.sites.length > 1" class="col-span-2">
         <label class="label" for="p-site">Place</label>
@@ -181,9 +224,19 @@ const newest = computed(() => props.grove.trees.find((t) => t.id === planted.val
       <button class="btn btn-go col-span-full" :disabled="!draft.species">They stand there</button>
     </form>
     <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
-    <div v-if="newest" class="mt-3 flex flex-wrap gap-3 items-center" role="status" data-test="planted">
+    <div
+      v-if="newest"
+      class="mt-3 flex flex-wrap gap-3 items-center"
+      role="status"
+      data-test="planted"
+    >
       <span class="plate">{{ newest.name }}</span>
-      <span>{{ planted!.count === 1 ? 'stands there.' : `and ${planted!.count - 1} more stand there.` }} Today: {{ newest.need }}.</span>
+      <span
+        >{{
+          planted!.count === 1 ? 'stands there.' : `and ${planted!.count - 1} more stand there.`
+        }}
+        Today: {{ newest.need }}.</span
+      >
       <RouterLink class="btn btn-small" :to="`/tree/${newest.id}`">Open it</RouterLink>
       <RouterLink class="btn btn-small" to="/">The grove</RouterLink>
     </div>

@@ -23,7 +23,8 @@ const where = computed(() => {
   const { rows, trees } = props.item
   if (trees.length === 1) return trees[0]!.name
   const inBlock = props.item.kind === 'too-late' || props.item.later ? `${props.item.block}, ` : ''
-  const named = inBlock + (rows.length > 1 ? `rows ${rows[0]} to ${rows[rows.length - 1]}` : `row ${rows[0]}`)
+  const named =
+    inBlock + (rows.length > 1 ? `rows ${rows[0]} to ${rows[rows.length - 1]}` : `row ${rows[0]}`)
   return `${named}, ${trees.length} trees`
 })
 const onePass = computed(() => props.item.reasons.find((r) => r.code === 'one-pass'))
@@ -58,7 +59,12 @@ async function send(act: () => Promise<unknown>) {
 const done = () =>
   send(() =>
     props.item.task
-      ? heed(api.PUT('/api/tasks/{id}', { params: { path: { id: props.item.task.id } }, body: { version: props.item.task.version, state: 'done' } }))
+      ? heed(
+          api.PUT('/api/tasks/{id}', {
+            params: { path: { id: props.item.task.id } },
+            body: { version: props.item.task.version, state: 'done' },
+          }),
+        )
       : heed(
           api.POST('/api/today/done', {
             body: {
@@ -90,7 +96,12 @@ const putOff = () =>
 </script>
 
 <template>
-  <li class="item" :class="{ closed: item.closed_by }" :data-work="item.work" :data-kind="item.kind">
+  <li
+    class="item"
+    :class="{ closed: item.closed_by }"
+    :data-work="item.work"
+    :data-kind="item.kind"
+  >
     <ToneMark :tone="item.tone" small class="mt-1" />
     <div class="min-w-0">
       <h3 class="text-[1.15rem] leading-tight">
@@ -99,17 +110,38 @@ const putOff = () =>
           item.closed_by ? '' : item.kind === 'too-late' ? `· ${until}` : `· ${until} · ${minutes}`
         }}</span>
       </h3>
-      <p v-if="item.closed_by" class="text-[0.95rem] font-semibold" data-test="closed">Stopped: {{ item.closed_by }}</p>
+      <p v-if="item.closed_by" class="text-[0.95rem] font-semibold" data-test="closed">
+        Stopped: {{ item.closed_by }}
+      </p>
       <p class="text-[0.95rem] text-ink2">
         {{ item.reasons[0]?.text }}
-        <b v-if="item.cost" class="text-ink" data-test="cost">{{ item.cost.charAt(0).toUpperCase() + item.cost.slice(1) }}.</b> {{ onePass?.text }}
-        <button type="button" class="link text-ink no-print" :aria-label="`Why: ${where}, ${item.says}`" @click="$emit('working', item)">Why</button>
+        <b v-if="item.cost" class="text-ink" data-test="cost"
+          >{{ item.cost.charAt(0).toUpperCase() + item.cost.slice(1) }}.</b
+        >
+        {{ onePass?.text }}
+        <button
+          type="button"
+          class="link text-ink no-print"
+          :aria-label="`Why: ${where}, ${item.says}`"
+          @click="$emit('working', item)"
+        >
+          Why
+        </button>
       </p>
-      <SayButtons class="mt-1" :acts="(item.acts ?? []).filter((a) => !a.day)" :tree-ids="[...chosen]" :of="where" />
-      <p v-if="item.later" class="text-[0.95rem]">Put off to {{ dayWords(item.later.until) }}: {{ item.later.why }}</p>
+      <SayButtons
+        class="mt-1"
+        :acts="(item.acts ?? []).filter((a) => !a.day)"
+        :tree-ids="[...chosen]"
+        :of="where"
+      />
+      <p v-if="item.later" class="text-[0.95rem]">
+        Put off to {{ dayWords(item.later.until) }}: {{ item.later.why }}
+      </p>
       <p v-if="item.instead" class="text-[0.95rem]">{{ item.instead }}</p>
       <details v-if="item.trees.length > 1" class="text-[0.95rem] no-print">
-        <summary class="min-h-8 py-1">The trees{{ chosen.size < item.trees.length ? `, ${chosen.size} chosen` : '' }}</summary>
+        <summary class="min-h-8 py-1">
+          The trees{{ chosen.size < item.trees.length ? `, ${chosen.size} chosen` : '' }}
+        </summary>
         <ul class="flex flex-wrap gap-x-4 gap-y-1 mt-1">
           <li v-for="t in item.trees" :key="t.id" class="inline-flex items-center gap-1.5 min-h-8">
             <input
@@ -124,10 +156,23 @@ const putOff = () =>
           </li>
         </ul>
       </details>
-      <form v-if="mode === 'later'" class="grid sm:grid-cols-[auto_1fr_auto] gap-2 items-end mt-2" aria-label="Put off" @submit.prevent="putOff">
+      <form
+        v-if="mode === 'later'"
+        class="grid sm:grid-cols-[auto_1fr_auto] gap-2 items-end mt-2"
+        aria-label="Put off"
+        @submit.prevent="putOff"
+      >
         <div>
           <label class="label" :for="`${id}u`">To which day</label>
-          <input :id="`${id}u`" v-model="later.until" type="date" class="field" :min="addDays(day, 1)" required :aria-invalid="!!fields['/until']" />
+          <input
+            :id="`${id}u`"
+            v-model="later.until"
+            type="date"
+            class="field"
+            :min="addDays(day, 1)"
+            required
+            :aria-invalid="!!fields['/until']"
+          />
           <p v-if="fields['/until']" class="wrong">{{ fields['/until'] }}</p>
         </div>
         <div>
@@ -148,9 +193,16 @@ const putOff = () =>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     </div>
     <div v-if="item.kind !== 'too-late'" class="acts no-print">
-      <RouterLink v-if="item.plan_id" class="btn btn-small" :to="`/sheet/${item.plan_id}`">Open the sheet</RouterLink>
+      <RouterLink v-if="item.plan_id" class="btn btn-small" :to="`/sheet/${item.plan_id}`"
+        >Open the sheet</RouterLink
+      >
       <template v-else>
-        <RouterLink v-if="item.trees.length === 1" class="btn btn-small" :to="`/tree/${item.trees[0]!.id}`">The tree</RouterLink>
+        <RouterLink
+          v-if="item.trees.length === 1"
+          class="btn btn-small"
+          :to="`/tree/${item.trees[0]!.id}`"
+          >The tree</RouterLink
+        >
         <button
           v-if="!item.closed_by"
           type="button"

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** How the tree's block lies: the height it is kept at, its cold air, and whether it stands in hedgerows. */
+/**
+ * How the tree's block lies: the height it is kept at, its cold air, and whether it stands in
+ * hedgerows.
+ */
 import { api, heed, Refused, sentence, type Tree } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
 import { useGrove } from '@/composables/useGrove'
@@ -12,8 +15,18 @@ const { data: grove } = useGrove()
 const { units } = useSettings()
 const queries = useQueryClient()
 const block = computed(() => grove.value?.blocks.find((b) => b.id === props.tree.block_id))
-const hedgerow = computed(() => grove.value?.rows.some((r) => r.block_id === props.tree.block_id && r.kind === 'hedgerow') ?? false)
-const draft = reactive({ cap: null as number | null, offset: '0', elevation: null as number | null, pocket: false, hedge: false })
+const hedgerow = computed(
+  () =>
+    grove.value?.rows.some((r) => r.block_id === props.tree.block_id && r.kind === 'hedgerow') ??
+    false,
+)
+const draft = reactive({
+  cap: null as number | null,
+  offset: '0',
+  elevation: null as number | null,
+  pocket: false,
+  hedge: false,
+})
 const fields = ref<Record<string, string>>({})
 const trouble = ref('')
 const degree = computed(() => (units.value === 'metric' ? 1 : 1.8))
@@ -43,7 +56,14 @@ async function save() {
   }
   try {
     const rows: 'hedgerow' | 'trees' = draft.hedge ? 'hedgerow' : 'trees'
-    const body = { version: block.value.version, cap_m: draft.cap, offset_c: offset, elevation_m: draft.elevation, frost_pocket: draft.pocket, rows }
+    const body = {
+      version: block.value.version,
+      cap_m: draft.cap,
+      offset_c: offset,
+      elevation_m: draft.elevation,
+      frost_pocket: draft.pocket,
+      rows,
+    }
     await heed(api.PUT('/api/blocks/{id}', { params: { path: { id: props.tree.block_id } }, body }))
     void queries.invalidateQueries()
   } catch (error) {
@@ -56,16 +76,44 @@ async function save() {
 <template>
   <details>
     <summary class="tag text-lg">Block {{ tree.block }}: height and cold air</summary>
-    <form class="grid grid-cols-2 gap-3 mt-2" :aria-label="`Block ${tree.block}`" @submit.prevent="save">
-      <MeasureField v-model="draft.cap" label="Kept at a height of" kind="length" :wrong="fields['/cap_m']" />
+    <form
+      class="grid grid-cols-2 gap-3 mt-2"
+      :aria-label="`Block ${tree.block}`"
+      @submit.prevent="save"
+    >
+      <MeasureField
+        v-model="draft.cap"
+        label="Kept at a height of"
+        kind="length"
+        :wrong="fields['/cap_m']"
+      />
       <div>
-        <label class="label" for="block-offset">Nights against the station, {{ units === 'metric' ? '°C' : '°F' }}</label>
-        <input id="block-offset" v-model="draft.offset" class="field" inputmode="text" placeholder="-1.5" :aria-invalid="!!fields['/offset_c']" />
+        <label class="label" for="block-offset"
+          >Nights against the station, {{ units === 'metric' ? '°C' : '°F' }}</label
+        >
+        <input
+          id="block-offset"
+          v-model="draft.offset"
+          class="field"
+          inputmode="text"
+          placeholder="-1.5"
+          :aria-invalid="!!fields['/offset_c']"
+        />
         <p v-if="fields['/offset_c']" class="wrong">{{ fields['/offset_c'] }}</p>
       </div>
-      <MeasureField v-model="draft.elevation" label="Height above the sea" kind="length" :wrong="fields['/elevation_m']" />
-      <label class="flex gap-2 items-center"><input v-model="draft.pocket" type="checkbox" class="size-5" /> cold air gathers here</label>
-      <label class="flex gap-2 items-center"><input v-model="draft.hedge" type="checkbox" class="size-5" /> stands in hedgerows</label>
+      <MeasureField
+        v-model="draft.elevation"
+        label="Height above the sea"
+        kind="length"
+        :wrong="fields['/elevation_m']"
+      />
+      <label class="flex gap-2 items-center"
+        ><input v-model="draft.pocket" type="checkbox" class="size-5" /> cold air gathers
+        here</label
+      >
+      <label class="flex gap-2 items-center"
+        ><input v-model="draft.hedge" type="checkbox" class="size-5" /> stands in hedgerows</label
+      >
       <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
       <button class="btn btn-small col-span-2">Save for the whole block</button>
     </form>

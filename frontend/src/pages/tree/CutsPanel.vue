@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Marking cuts: the verdict of the day, the measure, each cut and how to make it, and the sheet that comes of it. */
+/**
+ * Marking cuts: the verdict of the day, the measure, each cut and how to make it, and the sheet
+ * that comes of it.
+ */
 import { api, heed, sentence, type Tree, type Verdict, type Work } from '@/api/client'
 import type { Marking } from '@/composables/useMarking'
 import { useSettings } from '@/composables/useSettings'
@@ -14,7 +17,12 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
-const props = defineProps<{ tree: Tree; verdict?: Verdict; marking: Marking; selected: string | null }>()
+const props = defineProps<{
+  tree: Tree
+  verdict?: Verdict
+  marking: Marking
+  selected: string | null
+}>()
 const emit = defineEmits<{ select: [limb: string | null] }>()
 const work = defineModel<Work>('work', { required: true })
 const day = defineModel<string | undefined>('day')
@@ -37,7 +45,9 @@ const lines = computed(() =>
   })),
 )
 const isFree = (line: (typeof lines.value)[number]) => line.advice?.free ?? false
-const pieces = computed(() => lines.value.map((l) => ({ n: l.n, share: l.cost?.void ? 0 : (l.cost?.share ?? 0) })))
+const pieces = computed(() =>
+  lines.value.map((l) => ({ n: l.n, share: l.cost?.void ? 0 : (l.cost?.share ?? 0) })),
+)
 const current = computed(() => lines.value.find((l) => l.cut.limb === props.selected))
 const hand = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.hand_kg)))
 const lift = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.lift_kg)))
@@ -67,7 +77,9 @@ async function save() {
       later: [],
       ...(day.value ? { day: day.value } : {}),
     }
-    const made = await heed(api.POST('/api/trees/{id}/sheets', { params: { path: { id: props.tree.id } }, body }))
+    const made = await heed(
+      api.POST('/api/trees/{id}/sheets', { params: { path: { id: props.tree.id } }, body }),
+    )
     m.clear()
     sheetId = newId()
     void queries.invalidateQueries()
@@ -95,37 +107,68 @@ async function save() {
         />
       </div>
     </div>
-    <VerdictBox v-if="verdict" :verdict="verdict" :tree-id="tree.id" :block-id="tree.block_id" @day="day = $event" />
+    <VerdictBox
+      v-if="verdict"
+      :verdict="verdict"
+      :tree-id="tree.id"
+      :block-id="tree.block_id"
+      @day="day = $event"
+    />
     <template v-if="tree.frame">
       <ShareMeasure
         :pieces="pieces"
         :limit="verdict?.max_share ?? null"
-        :limit-says="verdict?.max_share === null ? 'costs no canopy' : `today ${shareWords(verdict?.max_share ?? 0)}`"
+        :limit-says="
+          verdict?.max_share === null
+            ? 'costs no canopy'
+            : `today ${shareWords(verdict?.max_share ?? 0)}`
+        "
         :year="tree.year_share"
         :used="tree.used_share"
       />
       <p v-if="lines.length === 0" class="text-ink2">
         <template v-if="openSheet"
-          ><RouterLink :to="`/sheet/${openSheet.id}`" class="link text-ink">A cut sheet is open</RouterLink> on this tree.
+          ><RouterLink :to="`/sheet/${openSheet.id}`" class="link text-ink"
+            >A cut sheet is open</RouterLink
+          >
+          on this tree.
         </template>
-        <RouterLink :to="`/tree/${tree.id}/plan`" class="link text-ink">Propose a plan</RouterLink>, or touch a limb in the drawing to mark a cut, or
-        pick one with <kbd>↑</kbd> <kbd>↓</kbd> and press <kbd>Enter</kbd>.
+        <RouterLink :to="`/tree/${tree.id}/plan`" class="link text-ink">Propose a plan</RouterLink>,
+        or touch a limb in the drawing to mark a cut, or pick one with <kbd>↑</kbd> <kbd>↓</kbd> and
+        press <kbd>Enter</kbd>.
       </p>
       <ol v-else class="border-t-[1.5px] border-rule">
-        <li v-for="line in lines" :key="line.cut.limb" class="cut" :class="{ on: line.cut.limb === selected }" data-test="cut">
+        <li
+          v-for="line in lines"
+          :key="line.cut.limb"
+          class="cut"
+          :class="{ on: line.cut.limb === selected }"
+          data-test="cut"
+        >
           <span class="flag" :class="{ 'flag-free': isFree(line) }">{{ line.n }}</span>
           <div class="min-w-0">
-            <button type="button" class="text-left font-semibold leading-tight first" @click="emit('select', line.cut.limb)">
+            <button
+              type="button"
+              class="text-left font-semibold leading-tight first"
+              @click="emit('select', line.cut.limb)"
+            >
               {{ line.advice?.position ?? line.limb?.name ?? 'Trunk' }}
             </button>
-            <p v-if="line.cost?.void" class="text-[0.88rem] text-ink2">goes with a cut further down</p>
+            <p v-if="line.cost?.void" class="text-[0.88rem] text-ink2">
+              goes with a cut further down
+            </p>
             <p v-else-if="line.advice" class="text-[0.88rem] text-ink2">
-              {{ line.advice.technique }} {{ line.advice.tool === 'finger' ? '' : `With the ${line.advice.tool}.` }}
+              {{ line.advice.technique }}
+              {{ line.advice.tool === 'finger' ? '' : `With the ${line.advice.tool}.` }}
             </p>
           </div>
           <div class="text-right num text-[0.92rem]">
             <b>{{
-              line.cost?.void || (isFree(line) && !line.cost?.share) ? 'free' : line.cost?.share == null ? '–' : shareWords(line.cost.share)
+              line.cost?.void || (isFree(line) && !line.cost?.share)
+                ? 'free'
+                : line.cost?.share == null
+                  ? '–'
+                  : shareWords(line.cost.share)
             }}</b><br />
             <span v-if="line.cost">{{ diameterWords(line.cost.wound_mm, units) }}</span><br /><span
               v-if="line.cost && !line.cost.void"
@@ -133,8 +176,18 @@ async function save() {
               >{{ weightWords(line.cost.hand_kg, units) }}</span
             >
           </div>
-          <button type="button" class="off" :aria-label="`Take mark ${line.n} off`" @click="m.remove(line.cut.limb)">×</button>
-          <div v-if="line === current && line.limb && !line.limb.sucker" class="col-span-4 grid grid-cols-[1fr_120px] gap-3 items-center">
+          <button
+            type="button"
+            class="off"
+            :aria-label="`Take mark ${line.n} off`"
+            @click="m.remove(line.cut.limb)"
+          >
+            ×
+          </button>
+          <div
+            v-if="line === current && line.limb && !line.limb.sucker"
+            class="col-span-4 grid grid-cols-[1fr_120px] gap-3 items-center"
+          >
             <label class="sr-only" :for="`slide-${line.n}`">Slide the cut along the limb</label>
             <input
               :id="`slide-${line.n}`"
@@ -151,10 +204,15 @@ async function save() {
               kind="length"
               hide-label
               :model-value="line.cut.keep_m"
-              @update:model-value="(v) => v !== null && line.limb && v < line.limb.length_m && m.mark(line.cut.limb, v)"
+              @update:model-value="
+                (v) => v !== null && line.limb && v < line.limb.length_m && m.mark(line.cut.limb, v)
+              "
             />
           </div>
-          <ul v-if="line === current && line.advice?.cautions.length" class="col-span-4 text-[0.88rem] space-y-1">
+          <ul
+            v-if="line === current && line.advice?.cautions.length"
+            class="col-span-4 text-[0.88rem] space-y-1"
+          >
             <li v-for="c in line.advice.cautions" :key="c.code" class="keep">{{ c.text }}</li>
           </ul>
         </li>
@@ -162,20 +220,32 @@ async function save() {
       <p v-if="m.problem.value" class="wrong" role="alert">{{ m.problem.value }}</p>
       <div v-if="answer && lines.length" aria-live="polite" data-test="against">
         <p :class="{ keep: !answer.against.fits }">
-          {{ answer.against.sentence }} <button type="button" class="link" @click="working = true">How it is counted</button>
+          {{ answer.against.sentence }}
+          <button type="button" class="link" @click="working = true">How it is counted</button>
         </p>
-        <WhyDialog v-model="working" title="How the share is counted" :sentence="answer.against.sentence" :reasons="answer.reasons" />
+        <WhyDialog
+          v-model="working"
+          title="How the share is counted"
+          :sentence="answer.against.sentence"
+          :reasons="answer.reasons"
+        />
         <p v-for="r in answer.against.reasons" :key="r.code" class="keep mt-1">{{ r.text }}</p>
       </div>
       <div class="mt-auto">
         <dl v-if="answer && lines.length" class="facts">
           <div>
             <dt>height</dt>
-            <dd>{{ lengthWords(answer.before.height_m, units) }} → {{ lengthWords(answer.after.height_m, units) }}</dd>
+            <dd>
+              {{ lengthWords(answer.before.height_m, units) }} →
+              {{ lengthWords(answer.after.height_m, units) }}
+            </dd>
           </div>
           <div>
             <dt>spread</dt>
-            <dd>{{ lengthWords(answer.before.radius_m * 2, units) }} → {{ lengthWords(answer.after.radius_m * 2, units) }}</dd>
+            <dd>
+              {{ lengthWords(answer.before.radius_m * 2, units) }} →
+              {{ lengthWords(answer.after.radius_m * 2, units) }}
+            </dd>
           </div>
           <div>
             <dt>fruit lost</dt>
@@ -185,7 +255,9 @@ async function save() {
             <dt>heaviest in the hand</dt>
             <dd>
               {{ weightWords(hand, units) }}
-              <small class="font-sans font-normal text-ink2">lift for {{ weightWords(lift, units) }}</small>
+              <small class="font-sans font-normal text-ink2"
+                >lift for {{ weightWords(lift, units) }}</small
+              >
             </dd>
           </div>
           <div>
@@ -198,8 +270,12 @@ async function save() {
         </p>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
         <div class="flex gap-2 mt-3 pb-2">
-          <button type="button" class="btn" :disabled="!m.canUndo.value" @click="m.undo()">Undo</button>
-          <button type="button" class="btn" :disabled="!m.canRedo.value" @click="m.redo()">Redo</button>
+          <button type="button" class="btn" :disabled="!m.canUndo.value" @click="m.undo()">
+            Undo
+          </button>
+          <button type="button" class="btn" :disabled="!m.canRedo.value" @click="m.redo()">
+            Redo
+          </button>
           <button
             type="button"
             class="btn btn-go flex-1"

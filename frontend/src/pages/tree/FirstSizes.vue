@@ -19,7 +19,9 @@ async function sketch() {
   trouble.value = ''
   try {
     const body = { height_m: sizes.height!, spread_m: sizes.spread!, trunk_mm: sizes.trunk! }
-    await heed(api.POST('/api/trees/{id}/sketch', { params: { path: { id: props.tree.id } }, body }))
+    await heed(
+      api.POST('/api/trees/{id}/sketch', { params: { path: { id: props.tree.id } }, body }),
+    )
     void queries.invalidateQueries()
   } catch (error) {
     if (error instanceof Refused) fields.value = error.fields
@@ -30,10 +32,30 @@ async function sketch() {
 
 <template>
   <form class="grid grid-cols-3 gap-3 mt-4" @submit.prevent="sketch">
-    <MeasureField v-model="sizes.height" label="Height" kind="length" :wrong="fields['/height_m']" />
-    <MeasureField v-model="sizes.spread" label="Spread" kind="length" :wrong="fields['/spread_m']" />
-    <MeasureField v-model="sizes.trunk" label="Trunk, across" kind="diameter" :wrong="fields['/trunk_mm']" />
+    <MeasureField
+      v-model="sizes.height"
+      label="Height"
+      kind="length"
+      :wrong="fields['/height_m']"
+    />
+    <MeasureField
+      v-model="sizes.spread"
+      label="Spread"
+      kind="length"
+      :wrong="fields['/spread_m']"
+    />
+    <MeasureField
+      v-model="sizes.trunk"
+      label="Trunk, across"
+      kind="diameter"
+      :wrong="fields['/trunk_mm']"
+    />
     <p v-if="trouble" class="wrong col-span-3" role="alert">{{ trouble }}</p>
-    <button class="btn btn-go col-span-3" :disabled="!sizes.height || !sizes.spread || !sizes.trunk">Sketch the tree</button>
+    <button
+      class="btn btn-go col-span-3"
+      :disabled="!sizes.height || !sizes.spread || !sizes.trunk"
+    >
+      Sketch the tree
+    </button>
   </form>
 </template>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Measure, add, correct and remove limbs beside the drawing; each save is a new frame, the old one stays. */
+/**
+ * Measure, add, correct and remove limbs beside the drawing; each save is a new frame, the old one
+ * stays.
+ */
 import { api, heed, Refused, sentence, type Limb, type Schemas, type Tree } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { newId } from '@/api/ids'
@@ -106,14 +109,18 @@ const startHeight = computed(() => {
   if (draft.on === 'trunk') return draft.at
   if (draft.on === 'soil') return 0
   const parent = frame.value.limbs.find((l) => l.id === draft.on)
-  return parent && draft.at !== null ? parent.start[2]! + draft.at * Math.sin((parent.rise_deg * Math.PI) / 180) : null
+  return parent && draft.at !== null
+    ? parent.start[2]! + draft.at * Math.sin((parent.rise_deg * Math.PI) / 180)
+    : null
 })
 const length = computed(() => {
   if (draft.tipHeight !== null && startHeight.value !== null && draft.rise !== null)
     return lengthToTip(startHeight.value, draft.tipHeight, draft.rise)
   return draft.length
 })
-const index = computed(() => (adding.value ? frame.value.limbs.length : frame.value.limbs.findIndex((l) => l.id === draft.id)))
+const index = computed(() =>
+  adding.value ? frame.value.limbs.length : frame.value.limbs.findIndex((l) => l.id === draft.id),
+)
 const wrong = (field: string) => fields.value[`/frame/limbs/${index.value}/${field}`]
 const asLimb = (l: Limb): LimbIn => ({
   id: l.id,
@@ -130,13 +137,29 @@ const asLimb = (l: Limb): LimbIn => ({
   headed_mm: l.headed_mm,
   kind: l.kind,
 })
-const ready = computed(() => draft.base !== null && draft.at !== null && draft.rise !== null && draft.bearing !== null && length.value !== null)
+const ready = computed(
+  () =>
+    draft.base !== null &&
+    draft.at !== null &&
+    draft.rise !== null &&
+    draft.bearing !== null &&
+    length.value !== null,
+)
 let frameId = newId()
-const trunk = reactive<{ mm: number | null; height: number | null; union: number | null }>({ mm: null, height: null, union: null })
+const trunk = reactive<{ mm: number | null; height: number | null; union: number | null }>({
+  mm: null,
+  height: null,
+  union: null,
+})
 const trunkOpen = ref(false)
 watch(
   () => props.tree.frame?.id,
-  () => Object.assign(trunk, { mm: frame.value?.trunk_mm ?? null, height: frame.value?.trunk_m ?? null, union: frame.value?.union_m ?? null }),
+  () =>
+    Object.assign(trunk, {
+      mm: frame.value?.trunk_mm ?? null,
+      height: frame.value?.trunk_m ?? null,
+      union: frame.value?.union_m ?? null,
+    }),
   { immediate: true },
 )
 const measuredNow = () => frame.value.limbs.filter((l) => l.measured).map((l) => l.id)
@@ -151,10 +174,19 @@ async function send(limbs: LimbIn[], measured: string[]) {
     const body = {
       id: frameId,
       previous_id: frame.value.id,
-      frame: { union_m: trunk.union, trunk: { diameter_mm: trunk.mm ?? frame.value.trunk_mm, height_m: trunk.height ?? frame.value.trunk_m }, limbs },
+      frame: {
+        union_m: trunk.union,
+        trunk: {
+          diameter_mm: trunk.mm ?? frame.value.trunk_mm,
+          height_m: trunk.height ?? frame.value.trunk_m,
+        },
+        limbs,
+      },
       measured,
     }
-    const saved = await heed(api.POST('/api/trees/{id}/frames', { params: { path: { id: props.tree.id } }, body }))
+    const saved = await heed(
+      api.POST('/api/trees/{id}/frames', { params: { path: { id: props.tree.id } }, body }),
+    )
     frameId = newId()
     holding = ''
     queries.setQueryData(['tree', props.tree.id, undefined], saved)
@@ -207,7 +239,8 @@ async function remove() {
   const gone = new Set<string>([draft.id])
   for (let grew = true; grew;) {
     grew = false
-    for (const l of frame.value.limbs) if (gone.has(l.on) && !gone.has(l.id)) grew = !!gone.add(l.id)
+    for (const l of frame.value.limbs)
+      if (gone.has(l.on) && !gone.has(l.id)) grew = !!gone.add(l.id)
   }
   const left = frame.value.limbs.filter((l) => !gone.has(l.id))
   if (
@@ -224,11 +257,14 @@ async function remove() {
   <div v-if="!tree.frame" class="text-ink2">Limbs can be entered once the tree has a sketch.</div>
   <div v-else class="flex flex-col gap-3">
     <p class="text-[0.92rem] text-ink2">
-      {{ frame.limbs.filter((l) => l.measured).length }} of {{ frame.limbs.length }} limbs measured; trunk {{ diameterWords(frame.trunk_mm, units) }}.
-      Broken lines are sketched. Pick a limb to measure or correct it.
+      {{ frame.limbs.filter((l) => l.measured).length }} of {{ frame.limbs.length }} limbs measured;
+      trunk {{ diameterWords(frame.trunk_mm, units) }}. Broken lines are sketched. Pick a limb to
+      measure or correct it.
     </p>
     <div class="flex gap-2">
-      <button type="button" class="btn btn-small" :disabled="adding" @click="start">Add a limb</button>
+      <button type="button" class="btn btn-small" :disabled="adding" @click="start">
+        Add a limb
+      </button>
       <label class="sr-only" for="limb-pick">Limb</label>
       <select
         id="limb-pick"
@@ -238,38 +274,84 @@ async function remove() {
         @change="emit('select', ($event.target as HTMLSelectElement).value || null)"
       >
         <option value="">pick a limb</option>
-        <option v-for="l in frame.limbs" :key="l.id" :value="l.id">{{ l.name }}{{ l.measured ? '' : ' (sketched)' }}</option>
+        <option v-for="l in frame.limbs" :key="l.id" :value="l.id">
+          {{ l.name }}{{ l.measured ? '' : ' (sketched)' }}
+        </option>
       </select>
     </div>
     <details :open="trunkOpen" @toggle="trunkOpen = ($event.target as HTMLDetailsElement).open">
       <summary class="tag text-lg">Trunk and union</summary>
-      <form class="grid grid-cols-3 gap-3 mt-2" aria-label="Trunk and union" @submit.prevent="saveTrunk">
-        <MeasureField v-model="trunk.mm" label="Trunk, just above the union" kind="diameter" :wrong="fields['/frame/trunk/diameter_mm']" />
-        <MeasureField v-model="trunk.height" label="Highest fork, above ground" kind="length" :wrong="fields['/frame/trunk/height_m']" />
-        <MeasureField v-model="trunk.union" label="Union, above ground" kind="length" :wrong="fields['/frame/union_m']" />
-        <button class="btn btn-small col-span-3" :disabled="saving || trunk.mm === null || trunk.height === null">Save trunk and union</button>
+      <form
+        class="grid grid-cols-3 gap-3 mt-2"
+        aria-label="Trunk and union"
+        @submit.prevent="saveTrunk"
+      >
+        <MeasureField
+          v-model="trunk.mm"
+          label="Trunk, just above the union"
+          kind="diameter"
+          :wrong="fields['/frame/trunk/diameter_mm']"
+        />
+        <MeasureField
+          v-model="trunk.height"
+          label="Highest fork, above ground"
+          kind="length"
+          :wrong="fields['/frame/trunk/height_m']"
+        />
+        <MeasureField
+          v-model="trunk.union"
+          label="Union, above ground"
+          kind="length"
+          :wrong="fields['/frame/union_m']"
+        />
+        <button
+          class="btn btn-small col-span-3"
+          :disabled="saving || trunk.mm === null || trunk.height === null"
+        >
+          Save trunk and union
+        </button>
       </form>
     </details>
     <p v-if="trouble && !adding && !limb" class="wrong" role="alert">{{ trouble }}</p>
-    <form v-if="adding || limb" class="grid grid-cols-2 gap-x-3 gap-y-2" aria-label="Limb" @submit.prevent="save">
+    <form
+      v-if="adding || limb"
+      class="grid grid-cols-2 gap-x-3 gap-y-2"
+      aria-label="Limb"
+      @submit.prevent="save"
+    >
       <h2 class="col-span-2 text-xl">{{ adding ? 'New limb' : limb!.name }}</h2>
       <div>
         <label class="label" for="limb-on">Grows on</label>
         <select id="limb-on" v-model="draft.on" class="field">
           <option value="trunk">the trunk</option>
           <option value="soil">the soil</option>
-          <option v-for="l in frame.limbs.filter((x) => x.id !== draft.id)" :key="l.id" :value="l.id">
+          <option
+            v-for="l in frame.limbs.filter((x) => x.id !== draft.id)"
+            :key="l.id"
+            :value="l.id"
+          >
             {{ l.name }}
           </option>
         </select>
       </div>
       <MeasureField
         v-model="draft.at"
-        :label="draft.on === 'trunk' ? 'Starts, above ground' : draft.on === 'soil' ? 'Out from the trunk' : 'Starts, along that limb'"
+        :label="
+          draft.on === 'trunk'
+            ? 'Starts, above ground'
+            : draft.on === 'soil'
+              ? 'Out from the trunk'
+              : 'Starts, along that limb'
+        "
         kind="length"
         :wrong="wrong('at_m')"
       />
-      <MeasureField v-model="draft.base" label="Diameter at its base" kind="diameter" :wrong="wrong('base_mm')" />
+      <MeasureField
+        v-model="draft.base"
+        label="Diameter at its base"
+        kind="diameter"
+        :wrong="wrong('base_mm')"
+      />
       <MeasureField
         v-model="draft.tip"
         label="Diameter at its tip, if known"
@@ -277,9 +359,21 @@ async function remove() {
         :wrong="wrong('tip_mm')"
         :placeholder="units === 'metric' ? '6 mm' : '1/4&quot;'"
       />
-      <WordField v-model="draft.bearing" label="Direction" kind="direction" :standing="from" :wrong="wrong('bearing_deg')" />
+      <WordField
+        v-model="draft.bearing"
+        label="Direction"
+        kind="direction"
+        :standing="from"
+        :wrong="wrong('bearing_deg')"
+      />
       <WordField v-model="draft.rise" label="Slope" kind="slope" :wrong="wrong('rise_deg')" />
-      <MeasureField v-model="draft.length" label="Length" kind="length" :wrong="wrong('length_m')" @typed="draft.tipHeight = null" />
+      <MeasureField
+        v-model="draft.length"
+        label="Length"
+        kind="length"
+        :wrong="wrong('length_m')"
+        @typed="draft.tipHeight = null"
+      />
       <MeasureField v-model="draft.tipHeight" label="or height of its tip" kind="length" />
       <div>
         <label class="label" for="limb-state">Wood</label>
@@ -300,20 +394,40 @@ async function remove() {
       </div>
       <div>
         <label class="label" for="limb-fruit">Fruit on it</label>
-        <input id="limb-fruit" v-model.number="draft.fruit" type="number" min="0" max="100000" class="field" :aria-invalid="!!wrong('fruit')" />
+        <input
+          id="limb-fruit"
+          v-model.number="draft.fruit"
+          type="number"
+          min="0"
+          max="100000"
+          class="field"
+          :aria-invalid="!!wrong('fruit')"
+        />
       </div>
       <div>
         <label class="label" for="limb-foliage">Leaf, against a full limb</label>
         <select id="limb-foliage" v-model.number="draft.foliage" class="field">
-          <option v-for="f in [...new Set([1, 0.75, 0.5, 0.25, 0, draft.foliage])].sort((a, b) => b - a)" :key="f" :value="f">
+          <option
+            v-for="f in [...new Set([1, 0.75, 0.5, 0.25, 0, draft.foliage])].sort((a, b) => b - a)"
+            :key="f"
+            :value="f"
+          >
             {{ Math.round(f * 100) }} %
           </option>
         </select>
       </div>
-      <p v-if="draft.tipHeight !== null && length !== null" class="col-span-2 text-[0.92rem] text-ink2">
+      <p
+        v-if="draft.tipHeight !== null && length !== null"
+        class="col-span-2 text-[0.92rem] text-ink2"
+      >
         That makes it {{ lengthWords(length, units) }} long.
       </p>
-      <p v-if="draft.tipHeight !== null && draft.rise !== null && startHeight !== null && length === null" class="wrong col-span-2">
+      <p
+        v-if="
+          draft.tipHeight !== null && draft.rise !== null && startHeight !== null && length === null
+        "
+        class="wrong col-span-2"
+      >
         A limb of that slope never reaches this height; give its length instead.
       </p>
       <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>

@@ -12,7 +12,8 @@ const props = defineProps<{ treeId: string }>()
 const { units } = useSettings()
 const { data } = useQuery({
   queryKey: ['look-back', () => props.treeId],
-  queryFn: () => heed(api.GET('/api/trees/{id}/look-back', { params: { path: { id: props.treeId } } })),
+  queryFn: () =>
+    heed(api.GET('/api/trees/{id}/look-back', { params: { path: { id: props.treeId } } })),
 })
 const queries = useQueryClient()
 const grown = ref<number | null>(null)
@@ -32,20 +33,31 @@ async function keep(act: () => Promise<string>) {
 const measure = () =>
   keep(async () => {
     const body = { length_m: grown.value!, day: null, units: units.value }
-    const found = await heed(api.POST('/api/trees/{id}/regrowth', { params: { path: { id: props.treeId } }, body }))
+    const found = await heed(
+      api.POST('/api/trees/{id}/regrowth', { params: { path: { id: props.treeId } }, body }),
+    )
     grown.value = null
     return found.reasons[0]!.text
   })
 const pick = () =>
   keep(async () => {
     // a comma is as good as a point
-    const body = { id: pickId, scope: 'tree' as const, scope_id: props.treeId, day: null, kg: Number(kg.value.replace(',', '.')), who: '' }
+    const body = {
+      id: pickId,
+      scope: 'tree' as const,
+      scope_id: props.treeId,
+      day: null,
+      kg: Number(kg.value.replace(',', '.')),
+      who: '',
+    }
     const made = await heed(api.POST('/api/harvests', { body }))
     pickId = newId()
     kg.value = ''
     return `${weightWords(made.kg, units.value)} written down.`
   })
-const most = computed(() => Math.max(0.3, ...(data.value?.years ?? []).flatMap((y) => [y.done_share, y.planned_share ?? 0])))
+const most = computed(() =>
+  Math.max(0.3, ...(data.value?.years ?? []).flatMap((y) => [y.done_share, y.planned_share ?? 0])),
+)
 const width = (share: number) => `${(share / most.value) * 100}%`
 </script>
 
@@ -54,38 +66,71 @@ const width = (share: number) => `${(share / most.value) * 100}%`
     <h2 class="text-xl">Look back</h2>
     <p v-if="!data.years.length" class="text-[0.95rem]">Nothing was cut or picked here yet.</p>
     <ul>
-      <li v-for="y in data.years" :key="y.year" class="border-t border-rule py-2 grid grid-cols-[3.2rem_1fr] gap-x-3">
+      <li
+        v-for="y in data.years"
+        :key="y.year"
+        class="border-t border-rule py-2 grid grid-cols-[3.2rem_1fr] gap-x-3"
+      >
         <b class="num">{{ y.year }}</b>
         <div>
           <div class="bar" aria-hidden="true">
-            <i :style="{ width: width(y.done_share) }" /><u v-if="y.planned_share !== null" :style="{ width: width(y.planned_share) }" />
+            <i :style="{ width: width(y.done_share) }" /><u
+              v-if="y.planned_share !== null"
+              :style="{ width: width(y.planned_share) }"
+            />
           </div>
           <p class="text-[0.93rem]">
-            {{ shareWords(y.done_share) }} of the canopy went<template v-if="y.planned_share !== null"
+            {{ shareWords(y.done_share) }} of the canopy went<template
+              v-if="y.planned_share !== null"
               >, {{ shareWords(y.planned_share) }} was planned</template
-            >; {{ y.done_cuts }} {{ y.done_cuts === 1 ? 'cut' : 'cuts' }}<template v-if="y.planned_cuts"> of {{ y.planned_cuts }}</template
+            >; {{ y.done_cuts }} {{ y.done_cuts === 1 ? 'cut' : 'cuts'
+            }}<template v-if="y.planned_cuts"> of {{ y.planned_cuts }}</template
             ><template v-if="y.taken_minutes !== null"
               >; {{ Math.round(y.taken_minutes) }} min<template v-if="y.reckoned_minutes !== null"
                 >, {{ Math.round(y.reckoned_minutes) }} reckoned</template
               ></template
-            ><template v-if="y.height_m !== null">; {{ lengthWords(y.height_m, units) }} tall after</template
-            ><template v-if="y.crop_kg !== null">; {{ weightWords(y.crop_kg, units) }} picked</template>.
+            ><template v-if="y.height_m !== null"
+              >; {{ lengthWords(y.height_m, units) }} tall after</template
+            ><template v-if="y.crop_kg !== null"
+              >; {{ weightWords(y.crop_kg, units) }} picked</template
+            >.
           </p>
         </div>
       </li>
     </ul>
     <p v-for="r in data.reasons" :key="r.code" class="keep text-[0.95rem] mt-1">{{ r.text }}</p>
     <div class="grid sm:grid-cols-2 gap-x-5 gap-y-3 mt-3 no-print">
-      <form class="grid grid-cols-[1fr_auto] gap-2 items-end" aria-label="Regrowth" @submit.prevent="measure">
-        <MeasureField label="Longest shoots at the last cuts" kind="length" :model-value="grown" @update:model-value="grown = $event" />
+      <form
+        class="grid grid-cols-[1fr_auto] gap-2 items-end"
+        aria-label="Regrowth"
+        @submit.prevent="measure"
+      >
+        <MeasureField
+          label="Longest shoots at the last cuts"
+          kind="length"
+          :model-value="grown"
+          @update:model-value="grown = $event"
+        />
         <button class="btn !min-h-12" :disabled="grown === null">Set vigour</button>
       </form>
-      <form class="grid grid-cols-[1fr_auto] gap-2 items-end" aria-label="Fruit picked" @submit.prevent="pick">
+      <form
+        class="grid grid-cols-[1fr_auto] gap-2 items-end"
+        aria-label="Fruit picked"
+        @submit.prevent="pick"
+      >
         <div>
           <label class="label" :for="`kg-${treeId}`">Fruit picked today, kg</label>
-          <input :id="`kg-${treeId}`" v-model="kg" class="field" inputmode="decimal" autocomplete="off" />
+          <input
+            :id="`kg-${treeId}`"
+            v-model="kg"
+            class="field"
+            inputmode="decimal"
+            autocomplete="off"
+          />
         </div>
-        <button class="btn !min-h-12" :disabled="!(Number(kg.replace(',', '.')) > 0)">Write down</button>
+        <button class="btn !min-h-12" :disabled="!(Number(kg.replace(',', '.')) > 0)">
+          Write down
+        </button>
       </form>
     </div>
     <p v-if="heard" role="status" class="text-[0.95rem] mt-1">{{ heard }}</p>

@@ -21,12 +21,18 @@ const logging = ref(false)
 const trouble = ref('')
 const settle = useMutation({
   mutationFn: (t: Tree['tasks'][number]) =>
-    heed(api.PUT('/api/tasks/{id}', { params: { path: { id: t.id } }, body: { version: t.version, state: 'done' } })),
+    heed(
+      api.PUT('/api/tasks/{id}', {
+        params: { path: { id: t.id } },
+        body: { version: t.version, state: 'done' },
+      }),
+    ),
   onSuccess: () => queries.invalidateQueries(),
   onError: (error) => (trouble.value = sentence(error)),
 })
 const mean = useMutation({
-  mutationFn: () => heed(api.POST('/api/rows/{id}/mean', { params: { path: { id: props.tree.row_id } } })),
+  mutationFn: () =>
+    heed(api.POST('/api/rows/{id}/mean', { params: { path: { id: props.tree.row_id } } })),
   onSuccess: () => queries.invalidateQueries(),
   onError: (error) => (trouble.value = sentence(error)),
 })
@@ -59,7 +65,11 @@ const gone = useMutation({
 })
 /** The newest photo after work, and the one before it. */
 const after = computed(() => props.tree.photos.filter((p) => p.moment === 'after').at(-1))
-const before = computed(() => props.tree.photos.filter((p) => p.moment === 'before' && (!after.value || p.day <= after.value.day)).at(-1))
+const before = computed(() =>
+  props.tree.photos
+    .filter((p) => p.moment === 'before' && (!after.value || p.day <= after.value.day))
+    .at(-1),
+)
 const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.value ?? ''
 </script>
 
@@ -68,20 +78,26 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     <dl class="record">
       <dt>Stands in</dt>
       <dd>
-        {{ tree.site }}, {{ tree.block }} · <RouterLink class="link" :to="`/almanac?tree=${tree.id}`">its almanac</RouterLink> ·
+        {{ tree.site }}, {{ tree.block }} ·
+        <RouterLink class="link" :to="`/almanac?tree=${tree.id}`">its almanac</RouterLink> ·
         <RouterLink class="link" :to="`/tree/${tree.id}/walk`">walk it</RouterLink> ·
         <RouterLink class="link" :to="`/row/${tree.row_id}/walk`">walk its row</RouterLink> ·
         <RouterLink class="link" :to="`/tree/${tree.id}/shoot`">whose shoot is it?</RouterLink>
       </dd>
       <dt>Union</dt>
       <dd>
-        <template v-if="tree.union_m !== null">{{ lengthWords(tree.union_m, units) }} up, {{ tree.union_mark ?? 'not marked' }}</template
+        <template v-if="tree.union_m !== null"
+          >{{ lengthWords(tree.union_m, units) }} up,
+          {{ tree.union_mark ?? 'not marked' }}</template
         ><template v-else>{{ tree.union_mark ?? 'not known' }}</template>
       </dd>
       <template v-if="tree.pot_l"
         ><dt>Pot</dt>
         <dd>
-          {{ units === 'metric' ? `${tree.pot_l} litres` : `${(tree.pot_l / 3.785).toFixed(0)} gallons`
+          {{
+            units === 'metric'
+              ? `${tree.pot_l} litres`
+              : `${(tree.pot_l / 3.785).toFixed(0)} gallons`
           }}{{ tree.under_cover ? ', under cover in winter' : '' }}
         </dd></template
       >
@@ -95,7 +111,9 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           id="seen-fruit"
           class="field"
           :value="value('fruit_on')"
-          @change="seen.mutate({ kind: 'fruit_on', value: ($event.target as HTMLSelectElement).value })"
+          @change="
+            seen.mutate({ kind: 'fruit_on', value: ($event.target as HTMLSelectElement).value })
+          "
         >
           <option value="" disabled>by the calendar</option>
           <option value="none">none</option>
@@ -109,11 +127,20 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           id="seen-condition"
           class="field"
           :value="value('condition') || 'healthy'"
-          @change="seen.mutate({ kind: 'condition', value: ($event.target as HTMLSelectElement).value })"
+          @change="
+            seen.mutate({ kind: 'condition', value: ($event.target as HTMLSelectElement).value })
+          "
         >
-          <option v-for="c in ['healthy', 'weak', 'neglected', 'transplanted', 'diseased', 'wilting']" :key="c">{{ c }}</option>
+          <option
+            v-for="c in ['healthy', 'weak', 'neglected', 'transplanted', 'diseased', 'wilting']"
+            :key="c"
+          >
+            {{ c }}
+          </option>
         </select>
-        <RouterLink class="link text-[0.92rem]" :to="`/tree/${tree.id}/frost`">Hurt by frost?</RouterLink>
+        <RouterLink class="link text-[0.92rem]" :to="`/tree/${tree.id}/frost`"
+          >Hurt by frost?</RouterLink
+        >
       </div>
       <div v-if="tree.pot_l">
         <label class="label" for="seen-tall">For its winter room</label>
@@ -121,7 +148,9 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           id="seen-tall"
           class="field"
           :value="value('too_tall') || 'no'"
-          @change="seen.mutate({ kind: 'too_tall', value: ($event.target as HTMLSelectElement).value })"
+          @change="
+            seen.mutate({ kind: 'too_tall', value: ($event.target as HTMLSelectElement).value })
+          "
         >
           <option value="no">it fits</option>
           <option value="yes">too tall</option>
@@ -133,7 +162,9 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           id="seen-low"
           class="field"
           :value="value('low_bloom') || 'no'"
-          @change="seen.mutate({ kind: 'low_bloom', value: ($event.target as HTMLSelectElement).value })"
+          @change="
+            seen.mutate({ kind: 'low_bloom', value: ($event.target as HTMLSelectElement).value })
+          "
         >
           <option value="no">all over</option>
           <option value="yes">late and low</option>
@@ -146,10 +177,17 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     <section v-if="tree.tasks.length" aria-label="Come back">
       <h2 class="text-xl">Come back</h2>
       <ul>
-        <li v-for="t in tree.tasks" :key="t.id" class="flex gap-3 items-center border-t border-rule py-2">
+        <li
+          v-for="t in tree.tasks"
+          :key="t.id"
+          class="flex gap-3 items-center border-t border-rule py-2"
+        >
           <b class="num w-28">{{ dayWords(t.due) }}</b>
           <span class="flex-1 text-[0.95rem]"
-            >{{ t.does }} <RouterLink class="link text-ink2 text-[0.85rem]" :to="`/known?find=${t.rule}`">rule</RouterLink></span
+            >{{ t.does }}
+            <RouterLink class="link text-ink2 text-[0.85rem]" :to="`/known?find=${t.rule}`"
+              >rule</RouterLink
+            ></span
           >
           <button type="button" class="btn btn-small" @click="settle.mutate(t)">Done</button>
         </li>
@@ -159,7 +197,9 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       <h2 class="text-xl">Cut sheets</h2>
       <ul>
         <li v-for="s in tree.sheets" :key="s.id" class="border-t border-rule py-1.5">
-          <RouterLink class="link mr-2" :to="`/sheet/${s.id}`">{{ dayWords(s.day) }}, {{ s.work_words }}</RouterLink>
+          <RouterLink class="link mr-2" :to="`/sheet/${s.id}`"
+            >{{ dayWords(s.day) }}, {{ s.work_words }}</RouterLink
+          >
           <span class="text-ink2">{{ s.state }}</span>
         </li>
       </ul>
@@ -168,8 +208,20 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       <h2 class="text-xl">Before and after</h2>
       <BeforeAfter v-if="before && after" :before="before" :after="after" :name="tree.name" />
       <div class="grid grid-cols-2 gap-2 items-start">
-        <PhotoTake :tree="tree.id" :name="tree.name" moment="before" :photos="tree.photos" @taken="queries.invalidateQueries()" />
-        <PhotoTake :tree="tree.id" :name="tree.name" moment="after" :photos="tree.photos" @taken="queries.invalidateQueries()" />
+        <PhotoTake
+          :tree="tree.id"
+          :name="tree.name"
+          moment="before"
+          :photos="tree.photos"
+          @taken="queries.invalidateQueries()"
+        />
+        <PhotoTake
+          :tree="tree.id"
+          :name="tree.name"
+          moment="after"
+          :photos="tree.photos"
+          @taken="queries.invalidateQueries()"
+        />
       </div>
     </section>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
@@ -181,18 +233,40 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           {{ logging ? 'Leave it' : 'Log a cut already made' }}
         </button>
       </div>
-      <PastWork v-if="logging" :tree-id="tree.id" :day="tree.day" :frame-height="tree.frame?.height_m ?? null" @done="logging = false" />
+      <PastWork
+        v-if="logging"
+        :tree-id="tree.id"
+        :day="tree.day"
+        :frame-height="tree.frame?.height_m ?? null"
+        @done="logging = false"
+      />
       <LogEntries :entries="tree.log" correctable />
     </section>
     <div class="pb-3 flex flex-wrap gap-2">
-      <button v-if="!leaving" type="button" class="btn btn-small" @click="leaving = true">The tree is gone</button>
-      <button v-else type="button" class="btn btn-small !border-tape !text-tape" @click="gone.mutate()">Yes, it is gone; keep its log</button>
-      <button type="button" class="btn btn-small !whitespace-normal" :disabled="mean.isPending.value" @click="mean.mutate()">
+      <button v-if="!leaving" type="button" class="btn btn-small" @click="leaving = true">
+        The tree is gone
+      </button>
+      <button
+        v-else
+        type="button"
+        class="btn btn-small !border-tape !text-tape"
+        @click="gone.mutate()"
+      >
+        Yes, it is gone; keep its log
+      </button>
+      <button
+        type="button"
+        class="btn btn-small !whitespace-normal"
+        :disabled="mean.isPending.value"
+        @click="mean.mutate()"
+      >
         Take this row's measured trees for the rest of it
       </button>
       <p v-if="mean.data.value" class="mt-1 text-[0.92rem]" role="status">
-        Mean of {{ mean.data.value.from_trees }}: {{ lengthWords(mean.data.value.height_m, units) }} tall,
-        {{ lengthWords(mean.data.value.spread_m, units) }} across; {{ mean.data.value.applied_to }} others sketched from it.
+        Mean of {{ mean.data.value.from_trees }}:
+        {{ lengthWords(mean.data.value.height_m, units) }} tall,
+        {{ lengthWords(mean.data.value.spread_m, units) }} across;
+        {{ mean.data.value.applied_to }} others sketched from it.
       </p>
     </div>
   </div>

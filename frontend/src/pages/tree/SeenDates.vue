@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Dates seen this year, of this tree or its whole block: they beat the model now, and correct it next year. */
+/**
+ * Dates seen this year, of this tree or its whole block: they beat the model now, and correct it
+ * next year.
+ */
 import { api, heed, sentence, type Tree } from '@/api/client'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
@@ -25,8 +28,14 @@ async function see(kind: string, field: HTMLInputElement) {
   try {
     await heed(
       whole.value
-        ? api.POST('/api/blocks/{id}/observations', { params: { path: { id: props.tree.block_id } }, body })
-        : api.POST('/api/trees/{id}/observations', { params: { path: { id: props.tree.id } }, body }),
+        ? api.POST('/api/blocks/{id}/observations', {
+            params: { path: { id: props.tree.block_id } },
+            body,
+          })
+        : api.POST('/api/trees/{id}/observations', {
+            params: { path: { id: props.tree.id } },
+            body,
+          }),
     )
     kept.value = whole.value ? `Kept for all of ${props.tree.block}.` : 'Kept for this tree.'
     void queries.invalidateQueries()
@@ -52,8 +61,13 @@ async function see(kind: string, field: HTMLInputElement) {
         />
       </div>
     </div>
-    <label class="flex gap-2 items-center mt-2"><input v-model="whole" type="checkbox" class="size-5" /> for the whole block {{ tree.block }}</label>
-    <p class="text-[0.9rem] text-ink2">A date seen beats the one worked out, and the difference corrects next year's.</p>
+    <label class="flex gap-2 items-center mt-2"
+      ><input v-model="whole" type="checkbox" class="size-5" /> for the whole block
+      {{ tree.block }}</label
+    >
+    <p class="text-[0.9rem] text-ink2">
+      A date seen beats the one worked out, and the difference corrects next year's.
+    </p>
     <p v-if="kept" role="status">{{ kept }}</p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </fieldset>

@@ -10,27 +10,51 @@ const emit = defineEmits<{ answer: [value: string] }>()
 const picked = ref<string[]>([])
 watch(
   () => props.question.id,
-  () => (picked.value = (props.question.given ?? '').split(' ').filter((a) => props.question.choices.some((c) => c.answer === a && !c.alone))),
+  () =>
+    (picked.value = (props.question.given ?? '')
+      .split(' ')
+      .filter((a) => props.question.choices.some((c) => c.answer === a && !c.alone))),
   { immediate: true },
 )
 function tap(nth: number) {
   const choice = props.question.choices[nth]
   if (!choice) return
   if (props.question.kind === 'one' || choice.alone) return emit('answer', choice.answer)
-  picked.value = picked.value.includes(choice.answer) ? picked.value.filter((a) => a !== choice.answer) : [...picked.value, choice.answer]
+  picked.value = picked.value.includes(choice.answer)
+    ? picked.value.filter((a) => a !== choice.answer)
+    : [...picked.value, choice.answer]
 }
 // in the order they are listed, whatever order they were ticked in
-const goOn = () => picked.value.length && emit('answer', props.question.choices.map((c) => c.answer).filter((a) => picked.value.includes(a)).join(' ')) // prettier-ignore
+const goOn = () =>
+  picked.value.length &&
+  emit(
+    'answer',
+    props.question.choices
+      .map((c) => c.answer)
+      .filter((a) => picked.value.includes(a))
+      .join(' '),
+  )
 const held = (answer: string) =>
-  props.question.kind === 'one' || !picked.value.length ? props.question.given === answer : picked.value.includes(answer)
+  props.question.kind === 'one' || !picked.value.length
+    ? props.question.given === answer
+    : picked.value.includes(answer)
 useKeys([
-  ...[1, 2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => ({ keys: [String(n % 10)], says: `answer ${n}`, run: () => tap(n - 1) })),
+  ...[1, 2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => ({
+    keys: [String(n % 10)],
+    says: `answer ${n}`,
+    run: () => tap(n - 1),
+  })),
   { keys: ['Enter'], says: 'go on', run: goOn },
 ])
 </script>
 
 <template>
-  <div class="grid gap-2" :class="{ two: question.choices.length > 5 }" role="group" :aria-label="question.asks">
+  <div
+    class="grid gap-2"
+    :class="{ two: question.choices.length > 5 }"
+    role="group"
+    :aria-label="question.asks"
+  >
     <button
       v-for="(c, i) in question.choices"
       :key="c.answer"
@@ -45,7 +69,13 @@ useKeys([
       <AnswerInk :clue="question.id" :value="c.answer" :size="46" />
       <span>{{ c.says }}</span>
     </button>
-    <button v-if="question.kind === 'many' && picked.length" type="button" class="btn btn-go go" data-test="go-on" @click="goOn">
+    <button
+      v-if="question.kind === 'many' && picked.length"
+      type="button"
+      class="btn btn-go go"
+      data-test="go-on"
+      @click="goOn"
+    >
       Go on <kbd>Enter</kbd>
     </button>
   </div>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** Which limbs a finding means: those the drawing shows it of come first, each with its reason and what it would cost. */
+/**
+ * Which limbs a finding means: those the drawing shows it of come first, each with its reason and
+ * what it would cost.
+ */
 import type { Frame } from '@/api/client'
 import { LATER, type WalkQuestion } from '@/geometry/walk'
 import { useKeys } from '@/composables/useKeys'
@@ -8,7 +11,12 @@ import TreeElevation from '@/drawings/TreeElevation.vue'
 import { diameterWords, shareWords, windWords } from '@/geometry/measure'
 import { computed, ref, watch } from 'vue'
 
-const props = defineProps<{ question: WalkQuestion; frame: Frame; cap: number | null; reach: number }>()
+const props = defineProps<{
+  question: WalkQuestion
+  frame: Frame
+  cap: number | null
+  reach: number
+}>()
 const emit = defineEmits<{ answer: [value: string] }>()
 const { units } = useSettings()
 const chosen = ref<string[]>([])
@@ -23,12 +31,22 @@ watch(
 )
 const shown = computed(() => props.question.limbs.filter((l) => l.why))
 const others = computed(() => props.question.limbs.filter((l) => !l.why))
-const cuts = computed(() => props.question.limbs.filter((l) => chosen.value.includes(l.limb)).map((l) => ({ limb: l.limb, keep_m: l.keep_m })))
+const cuts = computed(() =>
+  props.question.limbs
+    .filter((l) => chosen.value.includes(l.limb))
+    .map((l) => ({ limb: l.limb, keep_m: l.keep_m })),
+)
 const toggle = (id: string) => {
   if (!props.question.limbs.some((l) => l.limb === id)) return
-  chosen.value = chosen.value.includes(id) ? chosen.value.filter((x) => x !== id) : [...chosen.value, id]
+  chosen.value = chosen.value.includes(id)
+    ? chosen.value.filter((x) => x !== id)
+    : [...chosen.value, id]
 }
-const done = () => emit('answer', cuts.value.length ? cuts.value.map((c) => `${c.limb}@${c.keep_m}`).join(' ') : LATER)
+const done = () =>
+  emit(
+    'answer',
+    cuts.value.length ? cuts.value.map((c) => `${c.limb}@${c.keep_m}`).join(' ') : LATER,
+  )
 useKeys([
   ...[1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => ({
     keys: [String(n)],
@@ -37,8 +55,16 @@ useKeys([
   })),
   { keys: ['Enter'], says: 'go on', run: done },
   { keys: ['0'], says: 'not now', run: () => emit('answer', LATER) },
-  { keys: ['['], says: 'walk round the tree, left', run: () => (from.value = (from.value + 345) % 360) },
-  { keys: [']'], says: 'walk round the tree, right', run: () => (from.value = (from.value + 15) % 360) },
+  {
+    keys: ['['],
+    says: 'walk round the tree, left',
+    run: () => (from.value = (from.value + 345) % 360),
+  },
+  {
+    keys: [']'],
+    says: 'walk round the tree, right',
+    run: () => (from.value = (from.value + 15) % 360),
+  },
 ])
 </script>
 
@@ -60,14 +86,32 @@ useKeys([
       />
       <div class="flex justify-end gap-2">
         <span class="tag text-ink2 self-center">seen from {{ windWords(from) }}</span>
-        <button type="button" class="turn" aria-label="Walk round to the left" @click="from = (from + 345) % 360">‹</button>
-        <button type="button" class="turn" aria-label="Walk round to the right" @click="from = (from + 15) % 360">›</button>
+        <button
+          type="button"
+          class="turn"
+          aria-label="Walk round to the left"
+          @click="from = (from + 345) % 360"
+        >
+          ‹
+        </button>
+        <button
+          type="button"
+          class="turn"
+          aria-label="Walk round to the right"
+          @click="from = (from + 15) % 360"
+        >
+          ›
+        </button>
       </div>
     </div>
-    <p v-if="!shown.length" class="text-[0.95rem] text-ink2">The drawing shows none by itself: touch the limb in it, or take one from the list.</p>
+    <p v-if="!shown.length" class="text-[0.95rem] text-ink2">
+      The drawing shows none by itself: touch the limb in it, or take one from the list.
+    </p>
     <template v-for="(list, which) in [shown, others]" :key="which">
       <details v-if="list.length" :open="which === 0">
-        <summary class="tag py-2">{{ which === 0 ? 'What the drawing shows' : `The other limbs (${others.length})` }}</summary>
+        <summary class="tag py-2">
+          {{ which === 0 ? 'What the drawing shows' : `The other limbs (${others.length})` }}
+        </summary>
         <div class="grid gap-2">
           <button
             v-for="(l, i) in list"
@@ -85,7 +129,8 @@ useKeys([
             >
             <span v-if="l.why" class="why">{{ l.why.text }}</span>
             <span class="num cost"
-              >{{ l.share === null ? 'no leaf' : `${shareWords(l.share)} of the leaf` }}, wound {{ diameterWords(l.wound_mm, units)
+              >{{ l.share === null ? 'no leaf' : `${shareWords(l.share)} of the leaf` }}, wound
+              {{ diameterWords(l.wound_mm, units)
               }}<template v-if="l.fruit">, {{ l.fruit }} fruit</template></span
             >
           </button>
@@ -93,8 +138,17 @@ useKeys([
       </details>
     </template>
     <div class="sticky bottom-0 bg-paper py-2">
-      <button type="button" class="btn btn-go !min-h-14 text-xl w-full" data-test="go-on" @click="done">
-        {{ cuts.length ? `Go on with ${cuts.length === 1 ? 'one limb' : `${cuts.length} limbs`}` : 'None of them: go on' }}
+      <button
+        type="button"
+        class="btn btn-go !min-h-14 text-xl w-full"
+        data-test="go-on"
+        @click="done"
+      >
+        {{
+          cuts.length
+            ? `Go on with ${cuts.length === 1 ? 'one limb' : `${cuts.length} limbs`}`
+            : 'None of them: go on'
+        }}
       </button>
     </div>
   </div>

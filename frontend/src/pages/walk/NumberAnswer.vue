@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** A number on the walk: a length, a diameter, a gap, a weight, a count, or counts one after the other. */
+/**
+ * A number on the walk: a length, a diameter, a gap, a weight, a count, or counts one after the
+ * other.
+ */
 import type { WalkQuestion } from '@/geometry/walk'
 import { LATER } from '@/geometry/walk'
 import { useKeys } from '@/composables/useKeys'
@@ -20,7 +23,11 @@ watch(
   () => {
     const given = props.question.given === LATER ? null : props.question.given
     value.value =
-      given !== null && props.question.kind !== 'counts' ? Number(given) : props.question.kind === 'count' ? Math.max(1, props.question.low) : null
+      given !== null && props.question.kind !== 'counts'
+        ? Number(given)
+        : props.question.kind === 'count'
+          ? Math.max(1, props.question.low)
+          : null
     text.value = given ?? ''
     if (props.question.kind === 'mass' && value.value !== null)
       text.value = String(units.value === 'metric' ? value.value : value.value / KG_PER_POUND)
@@ -30,15 +37,24 @@ watch(
 const counts = computed(() => text.value.split(/[\s,;]+/).filter(Boolean))
 const mass = computed(() => {
   const read = Number(text.value.replace(',', '.'))
-  return text.value.trim() && Number.isFinite(read) ? read * (units.value === 'metric' ? 1 : KG_PER_POUND) : null
+  return text.value.trim() && Number.isFinite(read)
+    ? read * (units.value === 'metric' ? 1 : KG_PER_POUND)
+    : null
 })
 const number = computed(() => (props.question.kind === 'mass' ? mass.value : value.value))
 const ready = computed(() => {
-  if (props.question.kind === 'counts') return counts.value.length > 0 && counts.value.every((c) => /^\d+$/.test(c)) ? counts.value.join(' ') : null
+  if (props.question.kind === 'counts')
+    return counts.value.length > 0 && counts.value.every((c) => /^\d+$/.test(c))
+      ? counts.value.join(' ')
+      : null
   const { low, high } = props.question
-  return number.value !== null && number.value >= low && number.value <= high ? String(Math.round(number.value * 10000) / 10000) : null
+  return number.value !== null && number.value >= low && number.value <= high
+    ? String(Math.round(number.value * 10000) / 10000)
+    : null
 })
-const outside = computed(() => props.question.kind !== 'counts' && number.value !== null && ready.value === null)
+const outside = computed(
+  () => props.question.kind !== 'counts' && number.value !== null && ready.value === null,
+)
 const done = () => ready.value !== null && emit('answer', ready.value)
 useKeys([
   { keys: ['Enter'], says: 'go on', run: done },
@@ -57,7 +73,9 @@ useKeys([
       @update:model-value="value = $event"
     />
     <MeasureField
-      v-else-if="question.kind === 'length' || question.kind === 'diameter' || question.kind === 'gap'"
+      v-else-if="
+        question.kind === 'length' || question.kind === 'diameter' || question.kind === 'gap'
+      "
       v-model="value"
       :label="question.asks"
       hide-label
@@ -73,10 +91,20 @@ useKeys([
         autocomplete="off"
         :placeholder="question.kind === 'mass' ? (units === 'metric' ? '2.5' : '5.5') : '4 6 3 5 7'"
       />
-      <p class="text-[0.95rem] text-ink2">{{ question.kind === 'mass' ? (units === 'metric' ? 'kg' : 'lb') : `${counts.length} counted` }}</p>
+      <p class="text-[0.95rem] text-ink2">
+        {{
+          question.kind === 'mass' ? (units === 'metric' ? 'kg' : 'lb') : `${counts.length} counted`
+        }}
+      </p>
     </div>
-    <p v-if="outside" class="wrong">That is out of the ordinary: look again at the figure and its unit.</p>
-    <button type="submit" class="btn btn-go !min-h-14 text-xl" :disabled="ready === null">Go on</button>
-    <button type="button" class="btn" data-test="not-now" @click="emit('answer', LATER)">Not now</button>
+    <p v-if="outside" class="wrong">
+      That is out of the ordinary: look again at the figure and its unit.
+    </p>
+    <button type="submit" class="btn btn-go !min-h-14 text-xl" :disabled="ready === null">
+      Go on
+    </button>
+    <button type="button" class="btn" data-test="not-now" @click="emit('answer', LATER)">
+      Not now
+    </button>
   </form>
 </template>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** The end of a walk: findings in working order, the cuts on the drawing with their cost, what needs no cutting, and when to come back. */
+/**
+ * The end of a walk: findings in working order, the cuts on the drawing with their cost, what needs
+ * no cutting, and when to come back.
+ */
 import type { Walk } from '@/field/store'
 import { useSettings } from '@/composables/useSettings'
 import PhotoTake from '@/controls/PhotoTake.vue'
@@ -9,7 +12,14 @@ import { answerWords, isOpen } from '@/geometry/walk'
 import { computed, ref } from 'vue'
 
 const props = defineProps<{ walk: Walk; local: boolean; busy: boolean }>()
-const emit = defineEmits<{ finish: []; plan: []; back: []; again: []; open: [question: string]; taken: [] }>()
+const emit = defineEmits<{
+  finish: []
+  plan: []
+  back: []
+  again: []
+  open: [question: string]
+  taken: []
+}>()
 const { units } = useSettings()
 const from = ref(180)
 const toCut = computed(() => props.walk.findings.filter((f) => f.work))
@@ -18,24 +28,46 @@ const skipped = computed(() => props.walk.questions.filter((q) => q.skipped))
 const cuts = computed(() => props.walk.cuts)
 const fruit = computed(() => cuts.value?.fruit_lost ?? 0)
 const days = computed(() => {
-  const found = props.walk.findings.filter((f) => f.again).map((f) => ({ day: f.again!, why: f.text }))
-  found.push(...props.walk.after_cuts.map((c) => ({ day: c.due, why: `After the cuts: ${c.does[0]!.toLowerCase()}${c.does.slice(1)}.` })))
-  if (!found.length) found.push({ day: props.walk.look_again, why: props.walk.reasons[0]?.text ?? '' })
+  const found = props.walk.findings
+    .filter((f) => f.again)
+    .map((f) => ({ day: f.again!, why: f.text }))
+  found.push(
+    ...props.walk.after_cuts.map((c) => ({
+      day: c.due,
+      why: `After the cuts: ${c.does[0]!.toLowerCase()}${c.does.slice(1)}.`,
+    })),
+  )
+  if (!found.length)
+    found.push({ day: props.walk.look_again, why: props.walk.reasons[0]?.text ?? '' })
   return found.sort((a, b) => a.day.localeCompare(b.day))
 })
-const answered = computed(() => props.walk.questions.filter((q) => q.given !== null && isOpen(q, props.walk.questions)))
+const answered = computed(() =>
+  props.walk.questions.filter((q) => q.given !== null && isOpen(q, props.walk.questions)),
+)
 </script>
 
 <template>
   <div class="grid gap-4">
     <h1 class="text-[1.9rem]" data-test="end">
       <template v-if="local">{{ answered.length }} answers kept on this phone</template>
-      <template v-else>{{ walk.nothing ? 'Nothing to cut' : toCut.length === 1 ? 'One thing to cut' : `${toCut.length} things to cut` }}</template>
+      <template v-else>{{
+        walk.nothing
+          ? 'Nothing to cut'
+          : toCut.length === 1
+            ? 'One thing to cut'
+            : `${toCut.length} things to cut`
+      }}</template>
     </h1>
     <template v-if="local">
-      <p>What they come to is worked out as soon as Billhook answers; nothing is lost until then.</p>
+      <p>
+        What they come to is worked out as soon as Billhook answers; nothing is lost until then.
+      </p>
       <ul>
-        <li v-for="q in answered" :key="q.id" class="border-t border-rule py-1.5 flex justify-between gap-3">
+        <li
+          v-for="q in answered"
+          :key="q.id"
+          class="border-t border-rule py-1.5 flex justify-between gap-3"
+        >
           <span class="text-ink2">{{ q.asks }}</span><b class="text-right">{{ answerWords(q) }}</b>
         </li>
       </ul>
@@ -64,21 +96,32 @@ const answered = computed(() => props.walk.questions.filter((q) => q.given !== n
           >
             <b class="tag">{{ i + 1 }}</b><span class="first">{{ c.position }}</span>
             <span class="num text-right"
-              >{{ c.void ? 'goes anyway' : c.free ? 'free' : c.share === null ? '' : shareWords(c.share) }}<br />{{ diameterWords(c.wound_mm, units)
+              >{{
+                c.void
+                  ? 'goes anyway'
+                  : c.free
+                    ? 'free'
+                    : c.share === null
+                      ? ''
+                      : shareWords(c.share)
+              }}<br />{{ diameterWords(c.wound_mm, units)
               }}<template v-if="c.fruit_lost"><br />{{ c.fruit_lost }} fruit</template></span
             >
           </li>
         </ol>
         <p :class="{ keep: !cuts.fits }">
-          {{ cuts.sentence }} {{ fruit ? `${fruit} fruit go with it.` : 'No fruit goes with it.' }} About {{ Math.ceil(cuts.minutes) }}
-          {{ cuts.minutes > 1 ? 'minutes' : 'minute' }}.
+          {{ cuts.sentence }}
+          {{ fruit ? `${fruit} fruit go with it.` : 'No fruit goes with it.' }} About
+          {{ Math.ceil(cuts.minutes) }} {{ cuts.minutes > 1 ? 'minutes' : 'minute' }}.
         </p>
         <p>{{ cuts.verdict.sentence }}</p>
       </div>
       <ul v-if="toCut.length" aria-label="To cut">
         <li v-for="f in toCut" :key="f.answer" class="border-t border-rule py-2">
           <b>{{ f.text }}</b>
-          <span v-for="r in f.reasons" :key="r.code" class="block text-[0.95rem]">{{ r.text }}</span>
+          <span v-for="r in f.reasons" :key="r.code" class="block text-[0.95rem]">{{
+            r.text
+          }}</span>
         </li>
       </ul>
       <div v-if="others.length">
@@ -86,14 +129,20 @@ const answered = computed(() => props.walk.questions.filter((q) => q.given !== n
         <ul>
           <li v-for="f in others" :key="f.answer" class="border-t border-rule py-2">
             {{ f.text }}
-            <span v-for="r in f.reasons" :key="r.code" class="block text-[0.95rem]">{{ r.text }}</span>
+            <span v-for="r in f.reasons" :key="r.code" class="block text-[0.95rem]">{{
+              r.text
+            }}</span>
           </li>
         </ul>
       </div>
       <div>
         <h2 class="text-[1.2rem]">Come back</h2>
         <ul>
-          <li v-for="d in days" :key="d.day + d.why" class="border-t border-rule py-2 grid grid-cols-[7.5rem_1fr] gap-2">
+          <li
+            v-for="d in days"
+            :key="d.day + d.why"
+            class="border-t border-rule py-2 grid grid-cols-[7.5rem_1fr] gap-2"
+          >
             <b class="num">{{ dayWords(d.day) }}</b><span>{{ d.why }}</span>
           </li>
         </ul>
@@ -102,29 +151,69 @@ const answered = computed(() => props.walk.questions.filter((q) => q.given !== n
         <summary class="tag py-2">Not asked on this tree</summary>
         <p v-for="q in skipped" :key="q.id" class="text-[0.95rem] text-ink2 py-1">
           {{ q.asks }} {{ q.skipped!.text }}
-          <button v-if="q.id === 'form'" type="button" class="underline min-h-11" @click="emit('open', q.id)">Change it on the tree’s record</button>
+          <button
+            v-if="q.id === 'form'"
+            type="button"
+            class="underline min-h-11"
+            @click="emit('open', q.id)"
+          >
+            Change it on the tree’s record
+          </button>
         </p>
       </details>
     </template>
-    <PhotoTake :tree="walk.tree_id" :name="walk.name" moment="before" :photos="walk.photos" @taken="emit('taken')" />
+    <PhotoTake
+      :tree="walk.tree_id"
+      :name="walk.name"
+      moment="before"
+      :photos="walk.photos"
+      @taken="emit('taken')"
+    />
     <div v-if="walk.state === 'open'" class="grid gap-2.5">
-      <button v-if="cuts && !local" type="button" class="btn btn-go !min-h-14 text-xl" :disabled="busy" @click="emit('plan')">
+      <button
+        v-if="cuts && !local"
+        type="button"
+        class="btn btn-go !min-h-14 text-xl"
+        :disabled="busy"
+        @click="emit('plan')"
+      >
         Finish and make the cut plan
       </button>
-      <RouterLink v-if="walk.frame && !local" class="btn" :to="`/tree/${walk.tree_id}/plan?walk=${walk.id}`">Weigh the cuts first</RouterLink>
-      <button type="button" class="btn !min-h-14 text-xl" :class="{ 'btn-go': !cuts || local }" :disabled="busy" @click="emit('finish')">
+      <RouterLink
+        v-if="walk.frame && !local"
+        class="btn"
+        :to="`/tree/${walk.tree_id}/plan?walk=${walk.id}`"
+        >Weigh the cuts first</RouterLink
+      >
+      <button
+        type="button"
+        class="btn !min-h-14 text-xl"
+        :class="{ 'btn-go': !cuts || local }"
+        :disabled="busy"
+        @click="emit('finish')"
+      >
         Finish the walk
       </button>
       <button type="button" class="btn" @click="emit('back')">Back</button>
     </div>
     <div v-else class="grid gap-2.5">
       <p role="status" class="font-semibold">
-        {{ local ? 'The walk is kept on this phone and ends as soon as Billhook answers.' : 'The days to come back are set.' }}
+        {{
+          local
+            ? 'The walk is kept on this phone and ends as soon as Billhook answers.'
+            : 'The days to come back are set.'
+        }}
       </p>
-      <RouterLink v-if="walk.next_tree" class="btn btn-go !min-h-14 text-xl" :to="`/tree/${walk.next_tree}/walk`" replace
+      <RouterLink
+        v-if="walk.next_tree"
+        class="btn btn-go !min-h-14 text-xl"
+        :to="`/tree/${walk.next_tree}/walk`"
+        replace
         >Next tree of the row</RouterLink
       >
-      <RouterLink v-if="toCut.length && !local" class="btn" :to="`/tree/${walk.tree_id}`">Mark cuts in the drawing</RouterLink>
+      <RouterLink v-if="toCut.length && !local" class="btn" :to="`/tree/${walk.tree_id}`"
+        >Mark cuts in the drawing</RouterLink
+      >
       <RouterLink class="btn" :to="`/row/${walk.row_id}/walk`">The row</RouterLink>
       <button type="button" class="btn" @click="emit('again')">Walk it again</button>
     </div>

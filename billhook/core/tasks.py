@@ -1,0 +1,22 @@
+"""What a dated task is for."""
+
+from __future__ import annotations
+
+from typing import Literal, get_args
+
+NightTask = Literal[
+    "frost-night-test",
+    "frost-night-salvage",
+    "frost-night-bark",
+    "frost-night-judge",
+    "frost-night-cut",
+]
+GrowOnTask = Literal["frost-stake", "frost-tie", "frost-thin", "frost-sucker"]
+FrostTask = Literal[NightTask, GrowOnTask, "frost-again", "frost-protect-on", "frost-protect-off"]
+CutTask = Literal["sucker", "wrap", "sprout", "trim", "bark"]
+TaskKind = Literal[FrostTask, CutTask, "stage", "renewal", "walk"]
+
+NIGHT_TASKS: tuple[NightTask, ...] = get_args(NightTask)
+GROW_ON_TASKS: tuple[GrowOnTask, ...] = get_args(GrowOnTask)
+FROST_TASKS: tuple[FrostTask, ...] = get_args(FrostTask)
+TASK_KINDS: tuple[TaskKind, ...] = get_args(TaskKind)
