@@ -85,11 +85,11 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
         names=(*base.names, *(given.names or ())),
     )
     if given.command == "backup":
-        from .services.archive import back_up
+        from .services.holding.archive import back_up
 
         print(back_up(settings, given.file))
     elif given.command == "restore":
-        from .services.archive import restore
+        from .services.holding.archive import restore
 
         restore(settings, given.file)
         print(f"restored into {settings.data}")
@@ -120,7 +120,7 @@ def serve(settings: Settings) -> None:
     """Serve until interrupted; loopback unless told otherwise, over TLS where a certificate and its
     key are given. Raises: BillhookError for one without the other.
     """
-    from .services.grove import grove
+    from .services.holding.grove import grove
     from .services.workplace import open_workplace
     from .web.app import create_app
     from .web.listen import listener

@@ -21,7 +21,7 @@ import pytest
 import trustme
 
 from billhook.cli import main
-from billhook.services import planting
+from billhook.services.holding import planting
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings, from_environment
 from billhook.store.lock import held

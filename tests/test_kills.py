@@ -17,7 +17,8 @@ import time
 import uuid
 from pathlib import Path
 
-from billhook.services import logbook, planting
+from billhook.services.book import logbook
+from billhook.services.holding import planting
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 from billhook.store.upgrade import damage_of

@@ -41,7 +41,7 @@ from billhook.core.season.model import Site, TreeState
 from billhook.core.season.place import climate_frost, climate_normals
 from billhook.core.season.season import _asked, _claims, _year, season
 from billhook.demo.build import build_demo
-from billhook.services.seasons import SeasonDesk
+from billhook.services.season.desk import SeasonDesk
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 from billhook.store.trees import tree_records

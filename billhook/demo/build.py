@@ -16,9 +16,13 @@ from ..core.errors import BillhookError
 from ..core.frame.model import TRUNK, Cut, Frame, Limb
 from ..core.season.model import Work
 from ..formats.tree_csv import TreeLine, write_trees
-from ..services import cutting, harvests, logbook, planting, sheets, stances, tree_lists, trees
-from ..services.grove import GroveTree, grove
-from ..services.seasons import SeasonDesk
+from ..services.book import harvests, logbook
+from ..services.holding import planting, tree_lists
+from ..services.holding.grove import GroveTree, grove
+from ..services.plan import cutting, sheets
+from ..services.season import stances
+from ..services.season.desk import SeasonDesk
+from ..services.tree import framing, observing, records, views
 from ..services.workplace import Workplace, open_workplace
 from ..settings import Settings
 from .frost import ColdNight
@@ -111,7 +115,9 @@ class Almirelo:
             (2, 6),
         ):  # what the grower saw of the first flush in two springs
             seen = dt.date(self.today.year - years, 4, 4) + dt.timedelta(days=late)
-            trees.observe(self.at, "block", blocks["Baixo"], "flush_start", seen.isoformat(), seen)
+            observing.observe(
+                self.at, "block", blocks["Baixo"], "flush_start", seen.isoformat(), seen
+            )
 
     def _marks(self) -> None:
         """Union marks of every standing tree, and the pots that winter under cover."""
@@ -124,7 +130,7 @@ class Almirelo:
             changes: dict[str, object] = {"union_mark": mark}
             if tree.record.block.name == "Pátio":
                 changes["under_cover"] = True
-            trees.change_tree(self.at, tree.record.tree.id, tree.record.tree.version, changes)
+            records.change_tree(self.at, tree.record.tree.id, tree.record.tree.version, changes)
 
     def _losses(self) -> None:
         """Trees that died; some places are planted again, through a list, as a grower would."""
@@ -135,7 +141,7 @@ class Almirelo:
             for tree in view.trees:
                 r = tree.record
                 if r.block.name == terrace.block and (r.row.n, r.place.n) in lost:
-                    trees.remove_tree(self.at, r.tree.id, r.tree.version, self._days_ago(900))
+                    records.remove_tree(self.at, r.tree.id, r.tree.version, self._days_ago(900))
                     if (r.row.n, r.place.n) in terrace.replanted and tree.size is not None:
                         half = (
                             round(tree.size.height_m * 0.5, 2),
@@ -183,11 +189,11 @@ class Almirelo:
             *self._pick("Pátio", [(1, 1), (3, 1)]),
         ]
         for tree in chosen:
-            view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
+            view = views.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
             assert view.frame is not None
             limbs = tuple(self._taped(x) for x in view.frame.frame.limbs)
             frame = _held_together(replace(view.frame.frame, limbs=limbs))
-            trees.save_frame(
+            framing.save_frame(
                 self.at,
                 tree.record.tree.id,
                 frame,
@@ -276,7 +282,7 @@ class Almirelo:
         self, tree: GroveTree, work: Work, first: dt.date, last: dt.date
     ) -> dt.date | None:
         """The first day from ``first`` on which the work is a go."""
-        verdict = trees.tree_view(self.at, tree.record.tree.id, first, (work,)).verdicts[0]
+        verdict = views.tree_view(self.at, tree.record.tree.id, first, (work,)).verdicts[0]
         day = first if verdict.status == "go" else verdict.opens
         return (
             None
@@ -286,7 +292,7 @@ class Almirelo:
 
     def _cut(self, tree: GroveTree, work: Work, day: dt.date) -> None:
         tree_id = tree.record.tree.id
-        view = trees.tree_view(self.at, tree_id, day, (work,))
+        view = views.tree_view(self.at, tree_id, day, (work,))
         if view.frame is None or view.frame.row.date > day:
             return
         cuts = self._choose(view.frame.frame, work, view.verdicts[0].max_share)
@@ -298,7 +304,7 @@ class Almirelo:
             actual = round(line.cost.wound_mm * float(self.rng.normal(1, 0.05)))
             sheets.tick(self.at, plan.id, line.cut.id, self._id(), True, day, max(1, actual), who)
         entry = sheets.finish(self.at, plan.id, 1, day, who)
-        for task in trees.tree_view(self.at, tree_id, day, ("sucker",)).tasks:
+        for task in views.tree_view(self.at, tree_id, day, ("sucker",)).tasks:
             if task.cause == entry.id and task.due < self._days_ago(20):
                 logbook.settle_task(self.at, task.id, task.version, "done")
 
@@ -343,7 +349,7 @@ class Almirelo:
         """
         seen_on = self._days_ago(13)
         for i, tree in enumerate(measured):
-            view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
+            view = views.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
             assert view.frame is not None
             frame, added = view.frame.frame, []
             if not self._bears(tree, seen_on):
@@ -407,7 +413,7 @@ class Almirelo:
                 )
             full = _held_together(replace(frame, limbs=(*frame.limbs, *added)))
             keep = view.frame.measured | {x.id for x in added}
-            trees.save_frame(
+            framing.save_frame(
                 self.at, tree.record.tree.id, full, view.frame.row.id, keep, seen_on, self._id()
             )
 
@@ -416,7 +422,7 @@ class Almirelo:
         canopy.
         """
         for tree in measured[2:]:
-            view = trees.tree_view(self.at, tree.record.tree.id, self.today, ("sanitation",))
+            view = views.tree_view(self.at, tree.record.tree.id, self.today, ("sanitation",))
             assert view.frame is not None
             free = [x for x in view.frame.frame.limbs if x.kind == "sucker" or x.state == "dead"]
             if len(free) > 1:

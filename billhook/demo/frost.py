@@ -11,18 +11,16 @@ from dataclasses import replace
 from ..core.frame.model import TRUNK, Frame, Limb, is_sucker
 from ..core.frost.classes import CLASSES
 from ..core.tasks import NIGHT_TASKS
-from ..services import (
-    frost_cuts,
-    frost_fruit,
-    frost_grow_on,
-    frost_night,
-    frost_tree,
-    logbook,
-    sheets,
-    trees,
-)
-from ..services.frost_case import frost_case
-from ..services.grove import GroveTree
+from ..services.book import logbook
+from ..services.frost import cuts as frost_cuts
+from ..services.frost import fruit as frost_fruit
+from ..services.frost import grow_on as frost_grow_on
+from ..services.frost import night as frost_night
+from ..services.frost import tree as frost_tree
+from ..services.frost.case import frost_case
+from ..services.holding.grove import GroveTree
+from ..services.plan import sheets
+from ..services.tree import observing, views
 from ..services.workplace import Workplace
 
 _STATION_MIN_C = -1.6
@@ -61,7 +59,7 @@ class ColdNight:
             frost_fruit.cut_sample(self.at, site, block, self.new_id(), 20, 7)
         for tree, hurt in zip(picked, CLASSES[1:], strict=False):
             tree_id = tree.record.tree.id
-            trees.observe(self.at, "tree", tree_id, "freeze_class", hurt, self.night)
+            observing.observe(self.at, "tree", tree_id, "freeze_class", hurt, self.night)
             for days, sign in _LOOKS.get(hurt, ()):
                 if self._come(days):
                     frost_tree.look(self.at, tree_id, self.new_id(), sign, self._on(days))
@@ -84,7 +82,7 @@ class ColdNight:
         return self._on(days) <= self.at.today()
 
     def _frame(self, tree_id: str) -> Frame:
-        view = trees.tree_view(self.at, tree_id, self.at.today(), ("sucker",)).frame
+        view = views.tree_view(self.at, tree_id, self.at.today(), ("sucker",)).frame
         assert view is not None
         return view.frame
 
@@ -145,7 +143,7 @@ class ColdNight:
         if hurt == "F3" and self._come(190):
             self._cut(tree_id, self._on(190))
         if hurt in ("F1", "F2") and self._come(150):
-            trees.observe(self.at, "tree", tree_id, "freeze_class", "F0", self._on(150))
+            observing.observe(self.at, "tree", tree_id, "freeze_class", "F0", self._on(150))
         union = self._frame(tree_id).union_m or 0.0
         if hurt == "F5":
             for bearing, green in (
@@ -184,5 +182,5 @@ class ColdNight:
         if hurt == "F5" and self._come(200):
             frost_grow_on.choose(self.at, tree_id, ["new-1", "new-2"])
         if hurt == "F6" and self._come(60):
-            trees.observe(self.at, "tree", tree_id, "frost_above", "no", self._on(60))
-            trees.observe(self.at, "tree", tree_id, "frost_below", "yes", self._on(60))
+            observing.observe(self.at, "tree", tree_id, "frost_above", "no", self._on(60))
+            observing.observe(self.at, "tree", tree_id, "frost_below", "yes", self._on(60))

@@ -12,8 +12,8 @@ from ..core.errors import FieldProblem, InvalidInput
 from ..core.frame.geometry import Point
 from ..core.season.model import WORKS
 from ..core.season.today import WORK_WORDS
-from ..services.logbook import LogLine
-from ..services.trees import FrameView
+from ..services.book.logbook import LogLine
+from ..services.tree.views import FrameView
 from ..services.workplace import Workplace
 from ..store.tables import LogEntry
 from .models.trees import LogOut

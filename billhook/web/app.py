@@ -10,7 +10,7 @@ from flask_openapi.models.info import Info
 from flask_openapi.openapi import OpenAPI
 
 from .. import __version__
-from ..services import photos
+from ..services.book import photos
 from ..services.workplace import Workplace
 from . import acts, door, errors, pages
 from .calc import calc

@@ -18,7 +18,7 @@ from ..core.light.inner import light_under
 from ..core.light.rows import Rows, Section, bark_hours, tallest_for, wall_sun
 from ..core.reasons import Reason
 from ..core.walk.tree import WalkTree
-from ..services.tree_heights import laid_over
+from ..services.heights.tree import laid_over
 from .answers import body as answer
 from .answers import here
 from .heights import envelope_body

@@ -10,7 +10,7 @@ from ..core.frame.droop import Pull, droop
 from ..core.fruit.load import crop_load, thinning
 from ..core.pots import pot_cap, tip_dieback
 from ..core.shoot.judge import ShootCase, judge
-from ..services.shoots import Question, whose_shoot
+from ..services.walk.shoots import Question, whose_shoot
 from .answers import body as answer
 from .answers import here, known_row
 from .models.shoot import (

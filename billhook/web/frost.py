@@ -8,8 +8,11 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ..services import frost_before, frost_fruit, frost_night, frost_record
-from ..services.frost_tree import hurt_trees
+from ..services.frost import before as frost_before
+from ..services.frost import fruit as frost_fruit
+from ..services.frost import night as frost_night
+from ..services.frost import record as frost_record
+from ..services.frost.tree import hurt_trees
 from .answers import body as answer
 from .answers import here, kind_name
 from .models.frost_calc import CutTestOut

@@ -7,8 +7,9 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ..core.frame.model import TRUNK, Limb
-from ..services import frost_cuts, frost_grow_on
-from ..services import frost_tree as service
+from ..services.frost import cuts as frost_cuts
+from ..services.frost import grow_on as frost_grow_on
+from ..services.frost import tree as service
 from .answers import body as answer
 from .answers import drawn, here
 from .models.frost_tree import (

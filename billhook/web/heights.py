@@ -12,9 +12,10 @@ from ..core.heights.compare import school_of
 from ..core.heights.section import Profile
 from ..core.light.inner import inside
 from ..core.light.rows import Section
-from ..services import heights as service
-from ..services import rotations, tree_heights
-from ..services.rotations import RotationView
+from ..services.heights import block as service
+from ..services.heights import rotations
+from ..services.heights import tree as tree_heights
+from ..services.heights.rotations import RotationView
 from .answers import body as answer
 from .answers import drawn, here
 from .models.calc_heights import EnvelopeOut, WhichLimbOut

@@ -11,10 +11,10 @@ from ..catalogue import catalogue_version
 from ..core.errors import FieldProblem, InvalidInput
 from ..core.season.normals import Normals
 from ..core.season.today import LANE_WORDS
-from ..services import planting, tree_lists
-from ..services.almanac import almanac
-from ..services.grove import GroveTree, grove
-from ..services.trees import apply_row_mean
+from ..services.holding import planting, tree_lists
+from ..services.holding.grove import GroveTree, grove
+from ..services.season.almanac import almanac
+from ..services.tree.framing import apply_row_mean
 from .answers import body as answer
 from .answers import here, kind_name
 from .models.almanac import AlmanacOut, AlmanacQuery

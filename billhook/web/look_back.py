@@ -6,7 +6,8 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ..services import harvests, look_back, regrown
+from ..services.book import harvests, look_back
+from ..services.tree import regrown
 from .answers import body as answer
 from .answers import here
 from .models.look_back import (

@@ -6,7 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ..services import odd as service
+from ..services.holding import odd as service
 from .answers import body as answer
 from .answers import here
 from .models.odd import OddListOut, TakeOutIn

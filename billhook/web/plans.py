@@ -9,8 +9,8 @@ from flask_openapi.blueprint import APIBlueprint
 from ..core.known import Knowledge
 from ..core.plan.offer import Proposed
 from ..core.season.schools import schools
-from ..services import proposals
-from ..services.proposals import PlanView, Wish
+from ..services.plan import proposals
+from ..services.plan.proposals import PlanView, Wish
 from .answers import body as answer
 from .answers import drawn, here
 from .models.plan import PlanIn, PlanOut

@@ -6,7 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ..services import says as spoken
+from ..services.season import says as spoken
 from .answers import body as answer
 from .answers import here
 from .models.says import SaidOut, SayIn, TakeBackIn, TakenBackOut

@@ -9,9 +9,10 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ..core.season.station import StationDay
 from ..formats.daily_csv import write_days
-from ..services import own_species, place, stances, today, weather
-from ..services.calendar import calendar
-from ..services.trees import observe
+from ..services.holding import own_species, place
+from ..services.season import stances, today, weather
+from ..services.season.calendar import calendar
+from ..services.tree.observing import observe
 from .answers import body as answer
 from .answers import here, kind_name
 from .models.season_desk import (

@@ -9,8 +9,9 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ..core.frame.model import Cut
 from ..formats.log_csv import write_log
-from ..services import logbook, sheets
-from ..services.sheets import SheetCut, SheetView
+from ..services.book import logbook
+from ..services.plan import sheets
+from ..services.plan.sheets import SheetCut, SheetView
 from ..store import logbook as log_store
 from .answers import body as answer
 from .answers import drawn, here, kind_name, log_body, log_lines, name_of, work_words
@@ -106,7 +107,7 @@ def get_sheet(path: IdPath, query: DayQuery) -> dict[str, Any]:
 @field.get("/sheets/<id>.pdf")
 def get_sheet_pdf(path: IdPath, query: PrintQuery) -> Response:
     """A cut sheet as PDF, in the helper's language."""
-    from ..services import printing  # loaded when something is printed, so that starting is quick
+    from ..services.plan import printing
 
     made = printing.sheet_pdf(here(), path.id, query.paper, query.language, query.units)
     return Response(
@@ -119,7 +120,7 @@ def get_sheet_pdf(path: IdPath, query: PrintQuery) -> Response:
 @field.get("/rows/<id>/sheets.pdf")
 def get_row_pdf(path: IdPath, query: PrintQuery) -> Response:
     """Every open sheet of a row in walking order, as one PDF with the list of the round."""
-    from ..services import printing
+    from ..services.plan import printing
 
     made = printing.row_pdf(here(), path.id, query.paper, query.language, query.units)
     return Response(

@@ -7,9 +7,10 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ..services import cutting, logbook
-from ..services import trees as service
-from ..services.trees import TreeView
+from ..services.book import logbook
+from ..services.plan import cutting
+from ..services.tree import framing, observing, records, views
+from ..services.tree.views import TreeView
 from ..store.tables import Plan
 from .answers import body as answer
 from .answers import drawn, here, kind_name, log_body, name_of, work_words
@@ -36,7 +37,7 @@ trees = APIBlueprint("trees", __name__, url_prefix="/api/trees")
 
 def _tree(tree_id: str, day: dt.date) -> dict[str, Any]:
     at = here()
-    return _as_body(service.tree_view(at, tree_id, day), day)
+    return _as_body(views.tree_view(at, tree_id, day), day)
 
 
 def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
@@ -96,7 +97,7 @@ def get_tree(path: IdPath, query: DayQuery) -> dict[str, Any]:
 def patch_tree(path: IdPath, body: TreeChangeIn) -> dict[str, Any]:
     """Change a tree's record; refused with what holds now if someone else was faster."""
     changes = body.model_dump(exclude_unset=True, exclude={"id"})
-    service.change_tree(here(), path.id, changes.pop("version"), changes)
+    records.change_tree(here(), path.id, changes.pop("version"), changes)
     return _tree(path.id, here().today())
 
 
@@ -104,7 +105,7 @@ def patch_tree(path: IdPath, body: TreeChangeIn) -> dict[str, Any]:
 def post_gone(path: IdPath, body: GoneIn) -> dict[str, Any]:
     """The tree is gone; its place stays free for another, its log stays."""
     date = body.date or here().today()
-    service.remove_tree(here(), path.id, body.version, date)
+    records.remove_tree(here(), path.id, body.version, date)
     return answer(GoneOut, {"id": path.id, "removed_on": date})
 
 
@@ -112,7 +113,7 @@ def post_gone(path: IdPath, body: GoneIn) -> dict[str, Any]:
 def post_frame(path: IdPath, body: FrameSaveIn) -> tuple[dict[str, Any], int]:
     """Save a measured or corrected frame; the old one stays."""
     date = body.date or here().today()
-    service.save_frame(
+    framing.save_frame(
         here(), path.id, body.frame.core(), body.previous_id, set(body.measured), date, body.id
     )
     return _tree(path.id, here().today()), 201
@@ -121,7 +122,7 @@ def post_frame(path: IdPath, body: FrameSaveIn) -> tuple[dict[str, Any], int]:
 @trees.post("/<id>/sketch", responses={201: TreeOut})
 def post_sketch(path: IdPath, body: SketchIn) -> tuple[dict[str, Any], int]:
     """Sketch a frame from height, spread and trunk."""
-    service.sketch_tree(
+    framing.sketch_tree(
         here(), path.id, body.height_m, body.spread_m, body.trunk_mm, here().today()
     )
     return _tree(path.id, here().today()), 201
@@ -132,7 +133,7 @@ def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int
     """Write down what was seen of the tree."""
     return answer(
         SeenOut,
-        service.observe(
+        observing.observe(
             here(), "tree", path.id, body.kind, body.value, body.date, as_of=body.as_of
         ),
     ), 201

@@ -7,9 +7,10 @@ from typing import Any
 from flask import Response, request, send_file
 from flask_openapi.blueprint import APIBlueprint
 
-from ..services import photos, shoots
-from ..services import walks as service
-from ..services.cutting import Preview
+from ..services.book import photos
+from ..services.plan.cutting import Preview
+from ..services.walk import rows, shoots
+from ..services.walk import walks as service
 from ..store.tables import Photo
 from .answers import body as answer
 from .answers import drawn, here, kind_name
@@ -105,16 +106,16 @@ def get_form(path: IdPath) -> dict[str, Any]:
 def post_quick(path: IdPath, body: WalkQuickIn) -> tuple[dict[str, Any], int]:
     """A tree looked at in passing; the row comes back."""
     service.quick(here(), path.id, body.id, body.suckers, body.sprouts, body.day)
-    return _row(service.row_of(here(), path.id)), 201
+    return _row(rows.row_of(here(), path.id)), 201
 
 
 @walks.get("/rows/<id>/walk", responses={200: RowWalkOut})
 def get_row(path: IdPath) -> dict[str, Any]:
     """A row as it is walked."""
-    return _row(service.row_walk(here(), path.id))
+    return _row(rows.row_walk(here(), path.id))
 
 
-def _row(found: service.RowWalk) -> dict[str, Any]:
+def _row(found: rows.RowWalk) -> dict[str, Any]:
     trees = [
         {
             "tree_id": t.tree_id,

@@ -5,9 +5,9 @@ from __future__ import annotations
 from collections import Counter
 
 from billhook.demo.build import build_demo
-from billhook.services import logbook
-from billhook.services.grove import grove
-from billhook.services.trees import tree_view
+from billhook.services.book import logbook
+from billhook.services.holding.grove import grove
+from billhook.services.tree.views import tree_view
 from billhook.services.workplace import Workplace
 from billhook.store import frames
 

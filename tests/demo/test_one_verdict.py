@@ -10,13 +10,14 @@ from dataclasses import replace
 
 import pytest
 
-from billhook.services import proposals, rotations
-from billhook.services.frost_tree import after_frost, hurt_trees
-from billhook.services.grove import grove
-from billhook.services.proposals import Wish
-from billhook.services.seasons import SeasonDesk
-from billhook.services.today import fortnight
-from billhook.services.trees import tree_view
+from billhook.services.frost.tree import after_frost, hurt_trees
+from billhook.services.heights import rotations
+from billhook.services.holding.grove import grove
+from billhook.services.plan import proposals
+from billhook.services.plan.proposals import Wish
+from billhook.services.season.desk import SeasonDesk
+from billhook.services.season.today import fortnight
+from billhook.services.tree.views import tree_view
 from billhook.services.workplace import open_workplace
 from billhook.store import places
 from billhook.store import rotations as kept

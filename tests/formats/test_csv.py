@@ -12,8 +12,8 @@ from hypothesis import strategies as st
 from billhook.formats.log_csv import COLUMNS as LOG_COLUMNS
 from billhook.formats.log_csv import write_log
 from billhook.formats.tree_csv import TreeLine, read_trees, write_trees
-from billhook.services import planting, tree_lists
-from billhook.services.grove import grove
+from billhook.services.holding import planting, tree_lists
+from billhook.services.holding.grove import grove
 
 from ..places import TODAY, empty_workplace
 

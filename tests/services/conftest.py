@@ -8,7 +8,8 @@ import pytest
 
 from billhook.core.walk.questions import questions_of
 from billhook.core.walk.tree import WalkTree
-from billhook.services import planting, trees
+from billhook.services.holding import planting
+from billhook.services.tree import framing
 from billhook.services.workplace import Workplace
 from billhook.store.tables import Site
 
@@ -43,7 +44,7 @@ def garden(at) -> Garden:
     pot = planting.plant(
         at, site.id, "Pátio", 1, 1, "lemon", 2021, None, None, 40.0, under_cover=True
     )
-    frame = trees.save_frame(
+    frame = framing.save_frame(
         at, row.tree_ids[0], forked_frame(), None, {"e", "w", "e1", "k"}, TODAY
     )
     return Garden(at, site, row.row_id, row.tree_ids, frame.id, pot.tree_ids[0])

@@ -10,13 +10,15 @@ from dataclasses import replace
 import pytest
 
 from billhook.core.frame.model import Cut
-from billhook.services import cutting, planting, sheets, trees
-from billhook.services.one_pass import one_pass
-from billhook.services.pace import pace_of
-from billhook.services.plan_after import after_words
-from billhook.services.row_lines import outline_of, row_bearing_deg, spacing_in_row
-from billhook.services.seasons import SeasonDesk
-from billhook.services.walk_tree import walked_tree
+from billhook.services.book.pace import pace_of
+from billhook.services.heights.row_lines import outline_of, row_bearing_deg, spacing_in_row
+from billhook.services.holding import planting
+from billhook.services.plan import cutting, sheets
+from billhook.services.plan.after import after_words
+from billhook.services.season.desk import SeasonDesk
+from billhook.services.season.one_pass import one_pass
+from billhook.services.tree import framing, observing, views
+from billhook.services.walk.tree import walked_tree
 from billhook.store.trees import tree_record, tree_records
 
 from ..places import TODAY, forked_frame, new_id
@@ -86,10 +88,10 @@ def test_minutes_learn_from_past_visits(garden):
     at = garden.at
     for tree in garden.tree_ids[1:4]:
         with at.store.reading() as session:
-            row = trees.tree_view(at, tree, TODAY, ("thin",)).frame
+            row = views.tree_view(at, tree, TODAY, ("thin",)).frame
             previous = row.row.id if row else None
             assert pace_of(session, at.know, garden.tree_ids[0]) is None  # not enough visits yet
-        frame = trees.save_frame(at, tree, forked_frame(), previous, set(), TODAY)
+        frame = framing.save_frame(at, tree, forked_frame(), previous, set(), TODAY)
         visit(at, tree, frame.id, "e1", lambda reckoned: 2 * reckoned, TODAY)
     with at.store.reading() as session:
         assert pace_of(session, at.know, garden.tree_ids[0]) == pytest.approx(2.0, rel=0.02)
@@ -107,7 +109,7 @@ def test_a_ripe_row_due_for_shearing_is_one_pass(garden):
     with at.store.reading() as session:
         records = tree_records(session, row_id=garden.row_id)
         assert one_pass(at, session, records, "metric") is None  # no hedge
-    block = trees.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block
+    block = views.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block
     planting.describe_block(at, block.id, None, 0.0, False, "hedgerow")
     with at.store.reading() as session:
         records = tree_records(session, row_id=garden.row_id)
@@ -119,10 +121,10 @@ def test_a_ripe_row_due_for_shearing_is_one_pass(garden):
         due = desk.verdict(records[0], "hedge").status in ("go", "light")
         found = one_pass(at, session, records, "metric")
     assert (found is not None) is (ripe and due)
-    trees.observe(
+    observing.observe(
         at, "block", block.id, "harvest_start", (TODAY - dt.timedelta(days=10)).isoformat(), TODAY
     )
-    trees.observe(
+    observing.observe(
         at, "block", block.id, "harvest_end", (TODAY + dt.timedelta(days=20)).isoformat(), TODAY
     )
     with at.store.reading() as session:

@@ -9,9 +9,9 @@ import datetime as dt
 import pytest
 
 from billhook.core.errors import InvalidInput
-from billhook.services import planting
-from billhook.services.almanac import almanac
-from billhook.services.trees import tree_view
+from billhook.services.holding import planting
+from billhook.services.season.almanac import almanac
+from billhook.services.tree.views import tree_view
 from billhook.store.database import NotFound
 
 from ..places import TODAY

@@ -12,9 +12,10 @@ from dataclasses import replace
 
 import pytest
 
-from billhook.services import logbook, planting
-from billhook.services.archive import BadArchive, back_up, restore
-from billhook.services.grove import grove
+from billhook.services.book import logbook
+from billhook.services.holding import planting
+from billhook.services.holding.archive import BadArchive, back_up, restore
+from billhook.services.holding.grove import grove
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 

@@ -6,8 +6,10 @@ import pytest
 
 from billhook.core.errors import InvalidInput
 from billhook.core.words.planting import understand_planting
-from billhook.services import cutting, planting, trees
-from billhook.services.grove import grove
+from billhook.services.holding import planting
+from billhook.services.holding.grove import grove
+from billhook.services.plan import cutting
+from billhook.services.tree import framing, views
 from billhook.store.database import NotFound
 
 from ..places import TODAY
@@ -63,7 +65,7 @@ def test_a_verdict_and_a_limit_before_anything_is_measured(at):
     assert [t.record.name for t in view.trees][:2] == ["Garden 3·1", "Garden 3·2"]
     assert len(view.trees) == 24
     assert all(t.size is None and t.need.text for t in view.trees)
-    tree = trees.tree_view(at, made.tree_ids[0], TODAY)
+    tree = views.tree_view(at, made.tree_ids[0], TODAY)
     assert tree.frame is None
     thin = next(v for v in tree.verdicts if v.work == "thin")
     assert (thin.status, thin.max_share) == ("go", pytest.approx(0.2))
@@ -141,25 +143,25 @@ def test_unknown_kinds_are_refused_by_field(at):
 
 def test_five_measured_trees_stand_for_the_row(garden):
     with pytest.raises(InvalidInput):
-        trees.apply_row_mean(
-            garden.at, trees.tree_view(garden.at, garden.pot_id, TODAY).record.row.id, TODAY
+        framing.apply_row_mean(
+            garden.at, views.tree_view(garden.at, garden.pot_id, TODAY).record.row.id, TODAY
         )
-    trees.sketch_tree(garden.at, garden.tree_ids[1], 4.0, 3.0, 90, TODAY)
-    mean = trees.apply_row_mean(garden.at, garden.row_id, TODAY)
+    framing.sketch_tree(garden.at, garden.tree_ids[1], 4.0, 3.0, 90, TODAY)
+    mean = framing.apply_row_mean(garden.at, garden.row_id, TODAY)
     assert (mean.from_trees, mean.applied_to) == (1, 4)
-    views = [trees.tree_view(garden.at, t, TODAY, ("thin",)) for t in garden.tree_ids]
-    assert [v.frame.row.origin for v in views] == [
+    shown = [views.tree_view(garden.at, t, TODAY, ("thin",)) for t in garden.tree_ids]
+    assert [v.frame.row.origin for v in shown] == [
         "measured",
         "sketched",
         "sketched",
         "sketched",
         "sketched",
     ]
-    for view in views[1:]:
+    for view in shown[1:]:
         assert view.frame.size.height_m == pytest.approx(mean.height_m, rel=0.02)
         assert view.frame.size.spread_m == pytest.approx(mean.spread_m, rel=0.02)
         assert view.frame.row.trunk_mm == pytest.approx(mean.trunk_mm, rel=0.02)
-    assert views[0].frame.row.id == garden.frame_id
+    assert shown[0].frame.row.id == garden.frame_id
 
 
 def test_units_belong_to_the_holding(at):

@@ -10,7 +10,10 @@ import pytest
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frost.classes import CLASSES
-from billhook.services import frost_night, frost_tree, planting, trees
+from billhook.services.frost import night as frost_night
+from billhook.services.frost import tree as frost_tree
+from billhook.services.holding import planting
+from billhook.services.tree import observing, views
 from billhook.store.database import NotFound
 
 from ..places import TODAY, new_id
@@ -20,7 +23,7 @@ NIGHT = dt.date(2027, 1, 19)
 
 def test_a_night_hurts_the_pocket_first(garden):
     at = garden.at
-    block = trees.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block
+    block = views.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block
     planting.describe_block(at, block.id, None, -2.0, True)
     higher = planting.plant(
         at, garden.site.id, "Alto", 1, 3, "mandarin", 2014, "clementine", "carrizo"
@@ -47,7 +50,7 @@ def test_a_night_hurts_the_pocket_first(garden):
 def test_scratches_find_the_edge_on_a_limb_and_are_told_when_to_cut(drawn):
     at, tree = drawn
     assert frost_tree.after_frost(at, tree) is None
-    trees.observe(at, "tree", tree, "freeze_class", "F4", NIGHT)
+    observing.observe(at, "tree", tree, "freeze_class", "F4", NIGHT)
     first = frost_tree.after_frost(at, tree)
     assert (first.frost_class, first.verdict.verdict, first.verdict.may_cut) == (
         "F4",
@@ -74,7 +77,7 @@ def test_scratches_find_the_edge_on_a_limb_and_are_told_when_to_cut(drawn):
 
 def test_a_second_test_says_how_far_dieback_moved(drawn):
     at, tree = drawn
-    trees.observe(at, "tree", tree, "freeze_class", "F4", NIGHT)
+    observing.observe(at, "tree", tree, "freeze_class", "F4", NIGHT)
     for day, edge in ((NIGHT + dt.timedelta(days=30), 0.8), (NIGHT + dt.timedelta(days=60), 0.5)):
         for place in (0.2, 0.45, 0.75, 0.85):
             frost_tree.scratch(at, tree, new_id(), "e", place, place < edge, day)
@@ -101,7 +104,7 @@ def test_what_cannot_be_scratched_is_refused(drawn):
 def test_a_scratch_in_the_first_weeks_is_answered_with_the_day_to_look_again(drawn):
     at, tree = drawn
     night = TODAY - dt.timedelta(days=9)
-    trees.observe(at, "tree", tree, "freeze_class", "F4", night)
+    observing.observe(at, "tree", tree, "freeze_class", "F4", night)
     with pytest.raises(InvalidInput, match="look again on 5 Apr 2027"):
         frost_tree.scratch(at, tree, new_id(), "e", 0.5, True)
     found = frost_tree.after_frost(at, tree)
@@ -112,9 +115,9 @@ def test_a_scratch_in_the_first_weeks_is_answered_with_the_day_to_look_again(dra
 def test_only_the_rootstock_alive_never_says_recovered(drawn):
     at, tree = drawn
     night = dt.date(2026, 1, 19)
-    trees.observe(at, "tree", tree, "freeze_class", "F6", night)
-    trees.observe(at, "tree", tree, "frost_above", "no", TODAY)
-    trees.observe(at, "tree", tree, "frost_below", "yes", TODAY)
+    observing.observe(at, "tree", tree, "freeze_class", "F6", night)
+    observing.observe(at, "tree", tree, "frost_above", "no", TODAY)
+    observing.observe(at, "tree", tree, "frost_below", "yes", TODAY)
     found = frost_tree.after_frost(at, tree)
     assert found.verdict.verdict == "rootstock-only"
     assert not found.verdict.may_cut

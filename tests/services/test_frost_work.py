@@ -12,19 +12,17 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import TRUNK, Limb
 from billhook.core.season.station import StationDay
 from billhook.core.tasks import NIGHT_TASKS
-from billhook.services import (
-    frost_before,
-    frost_cuts,
-    frost_fruit,
-    frost_grow_on,
-    frost_night,
-    frost_record,
-    frost_tree,
-    harvests,
-    planting,
-    sheets,
-    trees,
-)
+from billhook.services.book import harvests
+from billhook.services.frost import before as frost_before
+from billhook.services.frost import cuts as frost_cuts
+from billhook.services.frost import fruit as frost_fruit
+from billhook.services.frost import grow_on as frost_grow_on
+from billhook.services.frost import night as frost_night
+from billhook.services.frost import record as frost_record
+from billhook.services.frost import tree as frost_tree
+from billhook.services.holding import planting
+from billhook.services.plan import sheets
+from billhook.services.tree import framing, observing, records, views
 from billhook.services.workplace import Workplace, open_workplace
 from billhook.settings import Settings
 from billhook.store import logbook, weather
@@ -53,11 +51,11 @@ def summer(tmp_path) -> tuple[Workplace, str, str]:
         first_frost="12-10",
     )
     row = planting.plant(at, site.id, "Baixo", 1, 3, "mandarin", 2014, "clementine", "carrizo")
-    trees.save_frame(
+    framing.save_frame(
         at, row.tree_ids[0], forked_frame(), None, {"e", "w"}, NIGHT - dt.timedelta(days=90)
     )
     frost_night.night(at, site.id, NIGHT, -7.5, 6, save=True)
-    trees.observe(at, "tree", row.tree_ids[0], "freeze_class", "F4", NIGHT)
+    observing.observe(at, "tree", row.tree_ids[0], "freeze_class", "F4", NIGHT)
     yield at, site.id, row.tree_ids[0]
     at.store.close()
 
@@ -158,7 +156,7 @@ def test_green_that_turned_brown_is_no_life_and_a_flush_alone_may_be_the_rootsto
     for limb in ("e", "w"):
         for place in (0.3, 0.0):
             frost_tree.scratch(at, tree, new_id(), limb, place, False, SUMMER)
-    trees.observe(at, "tree", tree, "frost_below", "yes", SUMMER)
+    observing.observe(at, "tree", tree, "frost_below", "yes", SUMMER)
     assert frost_tree.after_frost(at, tree).verdict.verdict == "rootstock-only"
     suckers = next(v for v in frost_cuts.cut_stages(at, tree) if v.stage.name == "suckers")
     assert suckers.cuts == ()
@@ -254,14 +252,14 @@ def test_an_edge_that_holds_through_the_second_flush_opens_the_cut_and_the_alman
     found = frost_tree.after_frost(at, tree)
     assert found.verdict.opens_early is not None
     assert found.verdict.may_cut
-    verdict = trees.tree_view(at, tree, SUMMER, ("thin",)).verdicts[0]
+    verdict = views.tree_view(at, tree, SUMMER, ("thin",)).verdicts[0]
     assert "after-freeze" not in {r.code for r in verdict.reasons}
     frost_tree.scratch(
         at, tree, new_id(), "e", 0.3, False, SUMMER
     )  # it went further down after all
     assert not frost_tree.after_frost(at, tree).verdict.may_cut
     assert "after-freeze" in {
-        r.code for r in trees.tree_view(at, tree, SUMMER, ("thin",)).verdicts[0].reasons
+        r.code for r in views.tree_view(at, tree, SUMMER, ("thin",)).verdicts[0].reasons
     }
 
 
@@ -292,7 +290,7 @@ def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
     assert frost_tree.after_frost(at, tree).dead_share == pytest.approx(
         lost
     )  # cutting dead wood off brings no leaf back
-    left = trees.tree_view(at, tree, SUMMER, ("thin",)).frame.frame
+    left = views.tree_view(at, tree, SUMMER, ("thin",)).frame.frame
     assert left.limb("e").length_m == pytest.approx(test.found.cut_at_m)
     with pytest.raises(InvalidInput, match="not open"):
         frost_cuts.stage_sheet(at, tree, new_id(), "shaping")
@@ -300,7 +298,7 @@ def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
 
 def test_before_its_day_no_stage_cuts_what_may_live(drawn):
     at, tree = drawn
-    trees.observe(at, "tree", tree, "freeze_class", "F4", NIGHT)
+    observing.observe(at, "tree", tree, "freeze_class", "F4", NIGHT)
     scratched(at, tree, "e", 0.9)
     dead = next(v for v in frost_cuts.cut_stages(at, tree) if v.stage.name == "dead")
     assert "e" not in {c.advice.limb for c in dead.cuts}
@@ -374,7 +372,7 @@ def test_a_tree_that_died_is_in_the_record(summer):
     at, site, tree = summer
     with at.store.reading() as session:
         version = tree_record(session, tree).tree.version
-    trees.remove_tree(at, tree, version, SUMMER)
+    records.remove_tree(at, tree, version, SUMMER)
     found = frost_record.frost_record(at, site)
     assert next(p for p in found.places if p.tree_id == tree).stands == "lost"
     assert found.nights[0].lost == 1
@@ -390,6 +388,6 @@ def test_what_was_said_without_signal_does_not_win_over_something_newer(garden):
     frost_tree.say_class(at, tree, "F3", NIGHT, as_of=known)  # says the same
     frost_tree.say_class(at, tree, "F4", NIGHT, as_of=at.as_of())
     assert frost_tree.after_frost(at, tree).frost_class == "F4"
-    trees.observe(at, "tree", tree, "frost_above", "yes", TODAY)
+    observing.observe(at, "tree", tree, "frost_above", "yes", TODAY)
     with pytest.raises(StaleVersion):
-        trees.observe(at, "tree", tree, "frost_above", "no", TODAY, as_of=known)
+        observing.observe(at, "tree", tree, "frost_above", "no", TODAY, as_of=known)

@@ -13,19 +13,15 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.heights.section import Profile
 from billhook.core.light.rows import Obstacle, Section
-from billhook.services import (
-    cutting,
-    heights,
-    planting,
-    proposals,
-    rotations,
-    sheets,
-    today,
-    tree_heights,
-    trees,
-)
-from billhook.services.calendar import calendar
-from billhook.services.seasons import SeasonDesk
+from billhook.services.heights import block as heights
+from billhook.services.heights import rotations
+from billhook.services.heights import tree as tree_heights
+from billhook.services.holding import planting
+from billhook.services.plan import cutting, proposals, sheets
+from billhook.services.season import today
+from billhook.services.season.calendar import calendar
+from billhook.services.season.desk import SeasonDesk
+from billhook.services.tree import framing, views
 from billhook.store.database import NotFound, StaleVersion
 from billhook.store.tables import FrameRow, LimbRow
 from billhook.store.trees import tree_record
@@ -54,13 +50,13 @@ def orchard(at):
     ]
     for row in rows:
         for tree in row.tree_ids:
-            trees.sketch_tree(at, tree, 3.4, 2.4, 130, TODAY)
+            framing.sketch_tree(at, tree, 3.4, 2.4, 130, TODAY)
     first = rows[0].tree_ids[0]
-    drawn = trees.tree_view(at, first, TODAY, ("thin",)).frame.row.id
-    trees.save_frame(at, first, Frame(Trunk(140, 0.9), LIMBS, 0.25), drawn, set(), TODAY)
+    drawn = views.tree_view(at, first, TODAY, ("thin",)).frame.row.id
+    framing.save_frame(at, first, Frame(Trunk(140, 0.9), LIMBS, 0.25), drawn, set(), TODAY)
     return (
         at,
-        trees.tree_view(at, first, TODAY, ("thin",)).record.block.id,
+        views.tree_view(at, first, TODAY, ("thin",)).record.block.id,
         first,
         [r.row_id for r in rows],
     )
@@ -157,7 +153,7 @@ def test_each_year_starts_from_what_was_really_done(orchard):
     assert before[0].does.startswith(
         "Lower the north limb"
     )  # the most upright, with the least fruit
-    view = trees.tree_view(at, tree, TODAY, ("height",))
+    view = views.tree_view(at, tree, TODAY, ("height",))
     plan = cutting.make_sheet(
         at, tree, new_id(), [Cut("a", 0.85)], "height", TODAY, view.frame.row.id
     )
@@ -210,24 +206,24 @@ def test_two_trees_shade_each_other_and_the_taller_is_lowered(at):
         at, site.id, "Casa", 1, 2, "mandarin", 2014, None, "carrizo", spacing_m=2.2
     ).tree_ids
     for tree, height in zip(pair, (5.2, 2.2), strict=True):
-        trees.sketch_tree(at, tree, height, 2.6, 120, TODAY)
+        framing.sketch_tree(at, tree, height, 2.6, 120, TODAY)
     _, found, said = tree_heights.shade_of(at, pair[0], dt.date(2027, 6, 21))
     assert len(found) == 2
     low = next(s for s in found if s.lost == max(x.lost for x in found))
     assert low.lost > 0.25
     assert (
-        low.by == trees.tree_view(at, pair[0], TODAY, ("thin",)).record.name
+        low.by == views.tree_view(at, pair[0], TODAY, ("thin",)).record.name
     )  # the taller shades the lower
     assert said
     alone = planting.plant(at, site.id, "Alto", 1, 1, "avocado", 2014, None, None).tree_ids[0]
-    trees.sketch_tree(at, alone, 4, 4, 150, TODAY)
+    framing.sketch_tree(at, alone, 4, 4, 150, TODAY)
     assert tree_heights.shade_of(at, alone)[1] == []
 
 
 def test_nothing_is_planned_without_a_size(at):
     site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     row = planting.plant(at, site.id, "Novo", 1, 3, "mango", 2024, None, None)
-    block = trees.tree_view(at, row.tree_ids[0], TODAY, ("thin",)).record.block.id
+    block = views.tree_view(at, row.tree_ids[0], TODAY, ("thin",)).record.block.id
     with at.store.writing() as session:
         for frame in session.exec(select(FrameRow)).all():
             for limb in session.exec(select(LimbRow).where(LimbRow.frame_id == frame.id)).all():

@@ -10,9 +10,12 @@ from dataclasses import replace
 import pytest
 
 from billhook.core.errors import InvalidInput
-from billhook.services import logbook, planting, says, tree_lists, trees
-from billhook.services.grove import grove
-from billhook.services.seasons import SeasonDesk
+from billhook.services.book import logbook
+from billhook.services.holding import planting, tree_lists
+from billhook.services.holding.grove import grove
+from billhook.services.season import says
+from billhook.services.season.desk import SeasonDesk
+from billhook.services.tree import framing, observing, records, views
 from billhook.store.database import StaleVersion
 from billhook.store.trees import tree_record
 
@@ -33,7 +36,7 @@ def past(garden, share=0.12, **more):
 
 def test_work_already_done_counts_against_the_year(garden):
     past(garden)
-    view = trees.tree_view(garden.at, garden.tree_ids[0], TODAY)
+    view = views.tree_view(garden.at, garden.tree_ids[0], TODAY)
     assert view.used_share == pytest.approx(0.12)
     assert next(v for v in view.verdicts if v.work == "thin").max_share == pytest.approx(0.08)
 
@@ -46,7 +49,7 @@ def test_a_correction_is_a_new_entry_and_replaces_the_share(garden):
         wrong.id: right.id,
         right.id: None,
     }
-    assert trees.tree_view(garden.at, garden.tree_ids[0], TODAY).used_share == pytest.approx(0.05)
+    assert views.tree_view(garden.at, garden.tree_ids[0], TODAY).used_share == pytest.approx(0.05)
     with pytest.raises(InvalidInput, match="corrected already"):
         past(garden, 0.01, corrects=wrong.id)
     other = logbook.log_past_work(garden.at, garden.tree_ids[1], new_id(), TODAY, "thin")
@@ -84,7 +87,7 @@ def test_picked_takes_the_ripe_fruit_off_the_verdict_and_can_be_taken_back(garde
     def codes():
         found = next(
             v
-            for v in trees.tree_view(garden.at, garden.tree_ids[0], day).verdicts
+            for v in views.tree_view(garden.at, garden.tree_ids[0], day).verdicts
             if v.work == "thin"
         )
         return {r.code for r in found.reasons}, {a.act for a in found.acts}
@@ -102,11 +105,11 @@ def test_picked_takes_the_ripe_fruit_off_the_verdict_and_can_be_taken_back(garde
 
 
 def test_observed_condition_and_crop_reach_the_verdict(garden):
-    trees.observe(garden.at, "tree", garden.tree_ids[0], "condition", "weak", TODAY)
-    view = trees.tree_view(garden.at, garden.tree_ids[0], TODAY)
+    observing.observe(garden.at, "tree", garden.tree_ids[0], "condition", "weak", TODAY)
+    view = views.tree_view(garden.at, garden.tree_ids[0], TODAY)
     assert view.year_share == pytest.approx(0.10)
-    trees.observe(garden.at, "tree", garden.tree_ids[0], "freeze_class", "F3", TODAY)
-    frozen = trees.tree_view(garden.at, garden.tree_ids[0], TODAY)
+    observing.observe(garden.at, "tree", garden.tree_ids[0], "freeze_class", "F3", TODAY)
+    frozen = views.tree_view(garden.at, garden.tree_ids[0], TODAY)
     assert next(v for v in frozen.verdicts if v.work == "thin").status == "stop"
 
 
@@ -121,17 +124,17 @@ def test_observed_condition_and_crop_reach_the_verdict(garden):
 )
 def test_observations_that_cannot_be_used_are_refused(garden, kind, value, pointer):
     with pytest.raises(InvalidInput) as refused:
-        trees.observe(garden.at, "tree", garden.tree_ids[0], kind, value, TODAY)
+        observing.observe(garden.at, "tree", garden.tree_ids[0], kind, value, TODAY)
     assert refused.value.problems[0].pointer == pointer
 
 
 def test_a_tree_goes_and_its_place_and_log_stay(garden):
     past(garden)
     with pytest.raises(StaleVersion):
-        trees.remove_tree(garden.at, garden.tree_ids[0], 5, TODAY)
-    trees.remove_tree(garden.at, garden.tree_ids[0], 1, TODAY)
+        records.remove_tree(garden.at, garden.tree_ids[0], 5, TODAY)
+    records.remove_tree(garden.at, garden.tree_ids[0], 1, TODAY)
     with pytest.raises(InvalidInput, match="gone since"):
-        trees.remove_tree(garden.at, garden.tree_ids[0], 2, TODAY)
+        records.remove_tree(garden.at, garden.tree_ids[0], 2, TODAY)
     view = grove(garden.at, TODAY)
     assert len(view.trees) == 5
     assert len(view.empty_places) == 1
@@ -143,7 +146,7 @@ def test_a_tree_goes_and_its_place_and_log_stay(garden):
 
 def test_a_cold_pocket_waits_longer(garden):
     def opens(offset: float, pocket: bool) -> dt.date:
-        block = trees.tree_view(garden.at, garden.tree_ids[0], TODAY).record.block.id
+        block = views.tree_view(garden.at, garden.tree_ids[0], TODAY).record.block.id
         planting.describe_block(garden.at, block, 2.5, offset, pocket)
         day = dt.date(2027, 1, 20)
         with garden.at.store.reading() as session:
@@ -166,7 +169,7 @@ def test_what_each_needs_next(garden):
 
 
 def test_changes_to_a_record_are_kept_and_checked(garden):
-    changed = trees.change_tree(
+    changed = records.change_tree(
         garden.at,
         garden.tree_ids[0],
         1,
@@ -179,9 +182,9 @@ def test_changes_to_a_record_are_kept_and_checked(garden):
         changed.tree.version,
     ) == ("swingle", "paint", "by the gate", 2)
     with pytest.raises(InvalidInput, match="not in the catalogue"):
-        trees.change_tree(garden.at, garden.tree_ids[0], 2, {"rootstock": "broomstick"})
+        records.change_tree(garden.at, garden.tree_ids[0], 2, {"rootstock": "broomstick"})
     with pytest.raises(InvalidInput, match="there is no limb"):
-        trees.save_frame(
+        framing.save_frame(
             garden.at, garden.tree_ids[0], forked_frame(), garden.frame_id, {"zz"}, TODAY
         )
 
@@ -193,7 +196,7 @@ def test_every_saying_changes_the_season_and_can_be_taken_back(garden):
 
     def pot():
         return next(
-            v for v in trees.tree_view(garden.at, garden.pot_id, day).verdicts if v.work == "pot"
+            v for v in views.tree_view(garden.at, garden.pot_id, day).verdicts if v.work == "pot"
         )
 
     assert pot().status == "go"

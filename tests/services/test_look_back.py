@@ -10,8 +10,10 @@ import pytest
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut
-from billhook.services import cutting, harvests, logbook, regrown, sheets, trees
-from billhook.services.look_back import block_back, look_back
+from billhook.services.book import harvests, logbook
+from billhook.services.book.look_back import block_back, look_back
+from billhook.services.plan import cutting, sheets
+from billhook.services.tree import regrown, views
 from billhook.store.trees import observations
 
 from ..places import TODAY, new_id
@@ -83,7 +85,7 @@ def test_regrowth_measured_corrects_the_vigour(drawn):
 
 def test_a_block_looks_back_on_share_wounds_hours_and_crop(garden):
     at = garden.at
-    block = trees.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block.id
+    block = views.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block.id
     for tree, share in zip(garden.tree_ids[:2], (0.1, 0.2), strict=True):
         logbook.log_past_work(
             at, tree, new_id(), dt.date(2026, 3, 1), "thin", share, 3.0, 2.8, "", "", minutes=30

@@ -12,8 +12,9 @@ import pytest
 from PIL import Image
 
 from billhook.core.errors import InvalidInput
-from billhook.services import archive, logbook, photos
-from billhook.services.trees import tree_view
+from billhook.services.book import logbook, photos
+from billhook.services.holding import archive
+from billhook.services.tree.views import tree_view
 from billhook.settings import Settings
 from billhook.store.database import NotFound
 

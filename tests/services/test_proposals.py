@@ -12,9 +12,10 @@ from pypdf import PdfReader
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
-from billhook.services import cutting, proposals, trees
-from billhook.services.printing import row_pdf, sheet_pdf
-from billhook.services.proposals import Wish
+from billhook.services.plan import cutting, proposals
+from billhook.services.plan.printing import row_pdf, sheet_pdf
+from billhook.services.plan.proposals import Wish
+from billhook.services.tree import framing, observing, views
 from billhook.store.database import NotFound
 from billhook.store.tables import Tree
 
@@ -34,7 +35,7 @@ def crowded(garden):
         Limb("d", "w", 1.6, 14, 0.5, 10, 300, state="dead", foliage=0),
         Limb("k", "trunk", 0.1, 12, 0.4, 80, 200, tip_mm=4),
     )
-    trees.save_frame(
+    framing.save_frame(
         garden.at,
         garden.tree_ids[0],
         Frame(Trunk(110, 0.75), limbs, 0.25),
@@ -107,7 +108,7 @@ def test_a_day_on_which_nothing_may_be_cut_leaves_it_with_its_date(crowded):
 
 def test_frost_hurt_wood_is_not_planned_before_its_day(crowded):
     at, tree = crowded
-    trees.observe(at, "tree", tree, "freeze_class", "F3", TODAY - dt.timedelta(days=40))
+    observing.observe(at, "tree", tree, "freeze_class", "F3", TODAY - dt.timedelta(days=40))
     assert "d" not in ids(proposals.plan_for(at, tree, Wish("recover", TODAY)))
 
 
@@ -130,7 +131,7 @@ def test_a_sheet_is_printed_in_the_helper_s_language(crowded, code, says):
 
 def test_a_row_is_printed_as_one_round_with_what_is_carried(crowded):
     at, tree = crowded
-    row = trees.tree_view(at, tree, TODAY, ("thin",)).record.row.id
+    row = views.tree_view(at, tree, TODAY, ("thin",)).record.row.id
     with pytest.raises(InvalidInput):
         row_pdf(at, row, "a4", "en", "metric")
     view = proposals.plan_for(at, tree, Wish("tidy", TODAY))
@@ -163,7 +164,7 @@ def test_what_waits_becomes_a_come_back_on_its_day(crowded):
         frame,
         {s.day: "the rest" for s in view.stages},
     )
-    due = [t.due for t in trees.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]
+    due = [t.due for t in views.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]
     assert due == [s.day for s in view.stages]
     cutting.make_sheet(
         at,
@@ -176,7 +177,7 @@ def test_what_waits_becomes_a_come_back_on_its_day(crowded):
         {s.day: "the rest" for s in view.stages},
     )
     assert len(
-        [t for t in trees.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]
+        [t for t in views.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]
     ) == len(due)  # sent twice is one
 
 

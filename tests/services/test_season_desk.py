@@ -13,10 +13,13 @@ from billhook.core.errors import InvalidInput
 from billhook.core.season.normals import Normals
 from billhook.devices.stand_in import SCENARIOS, StandIn
 from billhook.formats.daily_csv import read_days, write_days
-from billhook.services import logbook, own_species, place, planting, stances, today, trees, weather
-from billhook.services.almanac import almanac
-from billhook.services.calendar import calendar
-from billhook.services.seasons import SeasonDesk
+from billhook.services.book import logbook
+from billhook.services.holding import own_species, place, planting
+from billhook.services.season import stances, today, weather
+from billhook.services.season.almanac import almanac
+from billhook.services.season.calendar import calendar
+from billhook.services.season.desk import SeasonDesk
+from billhook.services.tree import framing, observing
 from billhook.store.database import StaleVersion
 from billhook.store.tables import Task
 from billhook.store.trees import tree_record
@@ -117,7 +120,7 @@ def _event(at, row, name: str):
 def test_a_date_seen_beats_the_model_and_corrects_next_year(grove):
     tree, other = grove.low.tree_ids[:2]
     computed = _event(grove, grove.low, "first flush").start
-    trees.observe(
+    observing.observe(
         grove, "tree", tree, "flush_start", (computed + dt.timedelta(days=9)).isoformat(), computed
     )
     assert (_event(grove, grove.low, "first flush").start - computed).days == 9
@@ -137,10 +140,10 @@ def test_a_date_seen_beats_the_model_and_corrects_next_year(grove):
 
 def test_a_block_is_seen_as_a_whole_and_the_tree_overrules_it(grove):
     tree, other = grove.low.tree_ids[:2]
-    trees.observe(
+    observing.observe(
         grove, "block", grove.low.block_id, "harvest_end", "2027-02-20", dt.date(2027, 2, 20)
     )
-    trees.observe(grove, "tree", tree, "harvest_end", "2027-03-05", dt.date(2027, 3, 5))
+    observing.observe(grove, "tree", tree, "harvest_end", "2027-03-05", dt.date(2027, 3, 5))
     with grove.store.reading() as session:
         desk = SeasonDesk(session, grove, TODAY)
         assert [
@@ -263,7 +266,7 @@ def test_a_place_that_cannot_be_is_refused(grove):
 def lowered(at, row, cap: float) -> None:
     for tree_id in row.tree_ids:
         with at.store.writing() as session:
-            trees.sketch(at, session, tree_record(session, tree_id), 3.2, 3.0, 100, TODAY)
+            framing.sketch(at, session, tree_record(session, tree_id), 3.2, 3.0, 100, TODAY)
     planting.describe_block(at, row.block_id, cap, 0.0, False)
 
 
@@ -300,7 +303,7 @@ def test_sweeps_come_before_each_flush_and_once_logged_are_gone(grove):
 
 def test_suckers_once_ticked_off_are_not_asked_for_again(grove):
     tree = grove.low.tree_ids[0]
-    trees.save_frame(grove, tree, forked_frame(), None, {"e"}, TODAY - dt.timedelta(days=30))
+    framing.save_frame(grove, tree, forked_frame(), None, {"e"}, TODAY - dt.timedelta(days=30))
     assert {("Baixo", "sucker", "work"), ("Baixo", "sanitation", "work")} <= items(grove).keys()
     today.done(grove, [tree], "sucker", TODAY, "", None, new_id())
     assert ("Baixo", "sucker", "work") not in items(grove)

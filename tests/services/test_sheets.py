@@ -10,8 +10,10 @@ import pytest
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.finish import after_cuts
 from billhook.core.frame.model import Cut
-from billhook.services import cutting, logbook, sheets, trees
-from billhook.services.grove import grove
+from billhook.services.book import logbook
+from billhook.services.holding.grove import grove
+from billhook.services.plan import cutting, sheets
+from billhook.services.tree import framing, records, views
 from billhook.store import frames
 from billhook.store.database import NotFound, StaleVersion
 
@@ -79,7 +81,7 @@ def test_sheet_stands_in_working_order_and_is_saved_once(garden):
     ]
     assert view.plan.answer["sentence"].startswith("Go, 24 Mar 2027")
     assert view.plan.answer["removed"] == pytest.approx(0.125)
-    assert len(trees.tree_view(garden.at, garden.tree_ids[0], TODAY).sheets) == 1
+    assert len(views.tree_view(garden.at, garden.tree_ids[0], TODAY).sheets) == 1
     assert (
         next(
             t for t in grove(garden.at, TODAY).trees if t.record.tree.id == garden.tree_ids[0]
@@ -103,7 +105,7 @@ def test_finishing_cuts_the_frame_writes_the_log_and_sets_come_backs(garden):
     plan = make(garden)
     tick_all(garden, plan, mm=31.0)
     entry = sheets.finish(garden.at, plan.id, 1, TODAY, "first helper")
-    view = trees.tree_view(garden.at, garden.tree_ids[0], TODAY)
+    view = views.tree_view(garden.at, garden.tree_ids[0], TODAY)
     assert view.frame.frame == after_cuts(forked_frame(), CUTS)
     assert (view.frame.row.origin, view.frame.row.previous_id) == ("after-plan", garden.frame_id)
     assert view.frame.measured == {"e", "w", "e1"}
@@ -143,7 +145,7 @@ def test_only_what_is_ticked_is_cut(garden):
     sheets.tick(garden.at, plan.id, first.cut.id, new_id(), True, TODAY, 11.0, "second helper")
     entry = sheets.finish(garden.at, plan.id, 1, TODAY)
     assert (entry.cuts, entry.share) == (1, 0.0)
-    left = trees.tree_view(garden.at, garden.tree_ids[0], TODAY).frame.frame
+    left = views.tree_view(garden.at, garden.tree_ids[0], TODAY).frame.frame
     assert {x.id for x in left.limbs} == {"e", "w", "e1", "d"}
 
 
@@ -153,17 +155,17 @@ def test_two_visits_in_a_year_add_up_against_one_total(garden):
     sheets.finish(garden.at, first.id, 1, TODAY)
     later = TODAY + dt.timedelta(days=10)
     garden.at.settings = replace(garden.at.settings, fixed_today=later)
-    now = trees.tree_view(garden.at, garden.tree_ids[0], later)
+    now = views.tree_view(garden.at, garden.tree_ids[0], later)
     second = cutting.make_sheet(
         garden.at, garden.tree_ids[0], new_id(), [Cut("e", 1.0)], "thin", later, now.frame.row.id
     )
     tick_all(garden, second, later)
     sheets.finish(garden.at, second.id, 1, later)
     # cutting e at 1.0 m in one go would cost the same: 40 of 60 mm, of two scaffolds of 60
-    assert trees.tree_view(garden.at, garden.tree_ids[0], later).used_share == pytest.approx(
+    assert views.tree_view(garden.at, garden.tree_ids[0], later).used_share == pytest.approx(
         40**2 / (2 * 60**2)
     )
-    next_year = trees.tree_view(garden.at, garden.tree_ids[0], dt.date(2028, 3, 1))
+    next_year = views.tree_view(garden.at, garden.tree_ids[0], dt.date(2028, 3, 1))
     assert next_year.used_share == 0
 
 
@@ -189,7 +191,7 @@ def test_a_tick_on_a_cut_of_another_sheet_is_not_taken(garden):
 def test_two_people_on_one_tree_get_a_conflict_and_lose_nothing(garden):
     plan = make(garden)
     tick_all(garden, plan)
-    moved = trees.save_frame(
+    moved = framing.save_frame(
         garden.at, garden.tree_ids[0], forked_frame(), garden.frame_id, set(), TODAY
     )
     with pytest.raises(StaleVersion) as refused:
@@ -201,7 +203,7 @@ def test_two_people_on_one_tree_get_a_conflict_and_lose_nothing(garden):
     with pytest.raises(StaleVersion):
         sheets.finish(garden.at, plan.id, 7, TODAY)
     with pytest.raises(StaleVersion) as stale:
-        trees.change_tree(garden.at, garden.tree_ids[0], 9, {"note": "mine"})
+        records.change_tree(garden.at, garden.tree_ids[0], 9, {"note": "mine"})
     assert stale.value.current == {"version": 1, "note": ""}
 
 
@@ -213,14 +215,14 @@ def test_bared_bark_in_strong_sun_is_looked_at_again(garden):
     )
     tick_all(garden, plan, day)
     sheets.finish(garden.at, plan.id, 1, day)
-    assert "bark" in [t.kind for t in trees.tree_view(garden.at, garden.tree_ids[0], day).tasks]
+    assert "bark" in [t.kind for t in views.tree_view(garden.at, garden.tree_ids[0], day).tasks]
 
 
 def test_a_come_back_is_settled_once(garden):
     plan = make(garden, [Cut("k", 0)])
     tick_all(garden, plan)
     sheets.finish(garden.at, plan.id, 1, TODAY)
-    task = trees.tree_view(garden.at, garden.tree_ids[0], TODAY).tasks[0]
+    task = views.tree_view(garden.at, garden.tree_ids[0], TODAY).tasks[0]
     soon = task.due - dt.timedelta(days=7)
     assert (
         next(
@@ -234,7 +236,7 @@ def test_a_come_back_is_settled_once(garden):
     with pytest.raises(InvalidInput):
         logbook.settle_task(garden.at, task.id, 2, "forgotten")
     logbook.settle_task(garden.at, task.id, 2, "done")
-    assert trees.tree_view(garden.at, garden.tree_ids[0], TODAY).tasks == []
+    assert views.tree_view(garden.at, garden.tree_ids[0], TODAY).tasks == []
 
 
 def test_what_was_not_planned_and_what_was_not_done_go_to_the_log(garden):

@@ -5,9 +5,9 @@ from __future__ import annotations
 import pytest
 
 from billhook.core.errors import InvalidInput
-from billhook.services import planting
-from billhook.services.shoots import whose_shoot
-from billhook.services.trees import observe
+from billhook.services.holding import planting
+from billhook.services.tree.observing import observe
+from billhook.services.walk.shoots import whose_shoot
 
 from ..places import TODAY
 

@@ -10,8 +10,10 @@ import time
 import pytest
 
 from billhook.formats.tree_csv import TreeLine, write_trees
-from billhook.services import logbook, planting, tree_lists, trees
-from billhook.services.grove import grove
+from billhook.services.book import logbook
+from billhook.services.holding import planting, tree_lists
+from billhook.services.holding.grove import grove
+from billhook.services.tree import framing
 from billhook.store import frames
 from billhook.store.trees import tree_records
 
@@ -36,7 +38,7 @@ def test_a_list_is_put_down_as_one_tree_after_the_other_would_be(garden):
     by_hand = planting.plant(
         at, garden.site.id, "Casa", 1, 1, "mandarin", 2014, "clementine", "carrizo"
     ).tree_ids[0]
-    trees.sketch_tree(at, by_hand, 3.2, 3.0, 110.0, TODAY)
+    framing.sketch_tree(at, by_hand, 3.2, 3.0, 110.0, TODAY)
     with at.store.reading() as session:
         listed = next(r for r in tree_records(session) if r.name == "Alto 2·3")
         frame = frames.current_row(session, listed.stem.id)

@@ -14,9 +14,13 @@ from billhook.core.errors import InvalidInput
 from billhook.core.season.model import WORKS
 from billhook.core.walk.findings import summary
 from billhook.core.walk.questions import asked_next, opened
-from billhook.services import planting, sheets, stances, trees, walks
-from billhook.services.logbook import log
-from billhook.services.trees import tree_view
+from billhook.services.book.logbook import log
+from billhook.services.holding import planting
+from billhook.services.plan import sheets
+from billhook.services.season import stances
+from billhook.services.tree import observing
+from billhook.services.tree.views import tree_view
+from billhook.services.walk import rows, walks
 from billhook.services.workplace import open_workplace
 
 from ..places import TODAY, new_id
@@ -107,9 +111,9 @@ def test_findings_come_in_working_order_with_their_days(garden):
         tie_gap="7",
     )
     assert findings(view) == [
-        ("union-bites", ""),
-        ("union-mark-not", ""),
-        ("below-rubbed", ""),
+        ("union-bites", None),
+        ("union-mark-not", None),
+        ("below-rubbed", None),
         ("height-over", "height"),
         ("height-wide", "thin"),
     ]
@@ -232,18 +236,20 @@ def test_what_is_measured_goes_to_the_record(garden):
 
 def test_frost_hurt_wood_is_not_called_dead_before_its_day(garden):
     tree_id = garden.tree_ids[0]
-    trees.observe(garden.at, "tree", tree_id, "freeze_class", "F3", TODAY - dt.timedelta(days=40))
+    observing.observe(
+        garden.at, "tree", tree_id, "freeze_class", "F3", TODAY - dt.timedelta(days=40)
+    )
     dead = next(
         f for f in walked(garden.at, tree_id, dead="dead").end.findings if f.answer == "dead-dead"
     )
-    assert (dead.work, dead.cuts) == ("", ())
+    assert (dead.work, dead.cuts) == (None, ())
     assert "not called dead" in dead.text
     assert dead.again > TODAY + dt.timedelta(days=30)
 
 
 def test_a_school_decides_over_mined_leaves(garden):
     tree_id = garden.tree_ids[0]
-    assert findings(walked(garden.at, tree_id, dead="miner")) == [("dead-miner", "")]
+    assert findings(walked(garden.at, tree_id, dead="miner")) == [("dead-miner", None)]
     stances.choose(garden.at, "tree", tree_id, "leaf-miner", "cut-leaves")
     assert findings(walks.begin(garden.at, tree_id, new_id())) == [("dead-miner", "tip")]
 
@@ -288,13 +294,13 @@ def test_a_walk_without_named_limbs_makes_no_sheet(garden):
 
 def test_a_row_is_walked_in_passing(garden):
     at, (first, second, *_) = garden.at, garden.tree_ids
-    row = walks.row_of(at, first)
+    row = rows.row_of(at, first)
     assert [t.last for t in row.trees] == [None] * len(garden.tree_ids)
     sent = new_id()
     for _ in range(2):
         walks.quick(at, first, sent, 3, 0)
     walks.quick(at, second, new_id(), 0, 0)
-    after = walks.row_walk(at, row.row_id)
+    after = rows.row_walk(at, row.row_id)
     assert [(t.last.quick, t.last.state) for t in after.trees if t.last] == [(True, "done")] * 2
     assert [(e.entry.work, e.entry.cuts) for e in log(at, first)] == [("sucker", 3)]
     assert log(at, second) == []

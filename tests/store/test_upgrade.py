@@ -20,10 +20,13 @@ from alembic.autogenerate import compare_metadata
 from alembic.migration import MigrationContext
 from sqlmodel import SQLModel, select
 
-from billhook.services import logbook, planting, sheets, walks
-from billhook.services.grove import grove
-from billhook.services.seasons import SeasonDesk
-from billhook.services.today import fortnight
+from billhook.services.book import logbook
+from billhook.services.holding import planting
+from billhook.services.holding.grove import grove
+from billhook.services.plan import sheets
+from billhook.services.season.desk import SeasonDesk
+from billhook.services.season.today import fortnight
+from billhook.services.walk import walks
 from billhook.services.workplace import Workplace, open_workplace
 from billhook.settings import Settings
 from billhook.store import frames, plans

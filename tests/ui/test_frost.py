@@ -12,7 +12,10 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.support.ui import Select
 
 from billhook.core.frame.model import TRUNK, Limb
-from billhook.services import frost_grow_on, frost_night, planting, trees
+from billhook.services.frost import grow_on as frost_grow_on
+from billhook.services.frost import night as frost_night
+from billhook.services.holding import planting
+from billhook.services.tree import framing, observing
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 
@@ -45,8 +48,10 @@ def summer(tmp_path_factory) -> Iterator[Server]:
     row = planting.plant(at, site.id, "Baixo", 1, 3, "mandarin", 2014, "clementine", "carrizo")
     frost_night.night(at, site.id, NIGHT, -6.5, 6, save=True)
     for tree, hurt in zip(row.tree_ids, ("F4", "F5", "F0"), strict=True):
-        trees.save_frame(at, tree, forked_frame(), None, {"e", "w"}, NIGHT - dt.timedelta(days=90))
-        trees.observe(at, "tree", tree, "freeze_class", hurt, NIGHT)
+        framing.save_frame(
+            at, tree, forked_frame(), None, {"e", "w"}, NIGHT - dt.timedelta(days=90)
+        )
+        observing.observe(at, "tree", tree, "freeze_class", hurt, NIGHT)
     frost_grow_on.add_shoot(at, row.tree_ids[1], Limb("n1", TRUNK, 0.4, 11, 0.6, 84, 120))
     at.store.close()
     yield from running(settings)

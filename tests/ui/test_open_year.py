@@ -10,7 +10,7 @@ import pytest
 from selenium.webdriver.common.keys import Keys
 
 from billhook.core.words.prices import cost_words
-from billhook.services import planting
+from billhook.services.holding import planting
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 

@@ -12,8 +12,9 @@ from collections.abc import Iterable, Iterator
 import pytest
 from selenium.webdriver.common.by import By
 
-from billhook.services import frost_night, planting
-from billhook.services import trees as tree_service
+from billhook.services.frost import night as frost_night
+from billhook.services.holding import planting
+from billhook.services.tree import framing, observing
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 from billhook.store.tables import Observation
@@ -255,10 +256,8 @@ def test_a_scratch_without_signal_is_kept_and_sent(browser, tmp_path):
         at, site.id, "Baixo", 1, 1, "mandarin", 2014, "clementine", "carrizo"
     ).tree_ids[0]
     frost_night.night(at, site.id, night, -6.5, 6, save=True)
-    tree_service.save_frame(
-        at, tree, forked_frame(), None, {"e", "w"}, night - dt.timedelta(days=90)
-    )
-    tree_service.observe(at, "tree", tree, "freeze_class", "F4", night)
+    framing.save_frame(at, tree, forked_frame(), None, {"e", "w"}, night - dt.timedelta(days=90))
+    observing.observe(at, "tree", tree, "freeze_class", "F4", night)
     at.store.close()
     served = running(settings)
     server = next(served)

@@ -10,7 +10,7 @@ import threading
 
 import pytest
 
-from billhook.services.grove import grove
+from billhook.services.holding.grove import grove
 from billhook.settings import Settings
 from billhook.web.app import create_app
 from billhook.web.door import ours

@@ -12,7 +12,7 @@ from pathlib import Path
 import pytest
 
 from billhook.core.season.model import WORKS
-from billhook.services import planting
+from billhook.services.holding import planting
 from billhook.web import models
 from billhook.web.app import api_description
 

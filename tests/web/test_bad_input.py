@@ -9,8 +9,8 @@ from typing import Any
 
 import pytest
 
-from billhook.services import logbook
-from billhook.services.grove import grove
+from billhook.services.book import logbook
+from billhook.services.holding.grove import grove
 
 from ..places import TODAY
 from .bodies import CALCULATORS, FRAME, leaves, pointer, resources, spoiled, value_at, without

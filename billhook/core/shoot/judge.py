@@ -19,7 +19,7 @@ from ..reasons import Reason
 Floats = npt.NDArray[np.float64]
 Kind = Literal["rootstock_sucker", "water_sprout", "scion_shoot"]
 KINDS: tuple[Kind, ...] = ("rootstock_sucker", "water_sprout", "scion_shoot")
-Verdict = Literal["rootstock_sucker", "water_sprout", "scion_shoot", "uncertain"]
+Whose = Literal["rootstock_sucker", "water_sprout", "scion_shoot", "uncertain"]
 SAID: dict[str, str] = {
     "rootstock_sucker": "a sucker of the rootstock",
     "water_sprout": "a water sprout of the tree itself",
@@ -72,7 +72,7 @@ class ShootAnswer:
     None where none settles anything.
     """
 
-    verdict: Verdict
+    verdict: Whose
     probabilities: Mapping[str, float]
     evidence: tuple[Evidence, ...]
     ask_next: str | None
@@ -326,7 +326,7 @@ def _doubts(case: ShootCase, odds: _Odds, know: Knowledge) -> list[Reason]:
 
 def _decide(
     case: ShootCase, odds: _Odds, posterior: Floats, know: Knowledge, reasons: list[Reason]
-) -> tuple[Verdict, str]:
+) -> tuple[Whose, str]:
     stock, sprout, bearing = (float(p) for p in posterior)
     below = case.clues.get("origin") in _BELOW
     if odds.own:

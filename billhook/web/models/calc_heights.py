@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from ...core.frame.outline import Outline
+from ...core.frame.outline import Outline, Shape
 from ...core.heights.section import Profile
 from ...core.light.rows import Obstacle, Section
 from .base import Answer, Asked, Counted, IsoDate, Number, Units
@@ -194,7 +194,7 @@ class WallTakesOut(WallCostOut):
 class OutlineIn(Asked):
     """A target shape laid over a tree."""
 
-    shape: Literal["wall", "round", "pyramid", "globe"]
+    shape: Shape
     top_m: Annotated[Number, Field(ge=0.1, le=15)]
     half_m: Annotated[Number, Field(ge=0.01, le=12)]
     skirt_m: Annotated[Number, Field(ge=0, le=5)] = 0

@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from typing import Annotated, Literal
+from typing import Annotated
 
 from pydantic import Field
 
-from ...core.frame.model import Cut, Frame, Limb, Trunk
+from ...core.frame.model import Cut, Frame, Limb, State, Trunk
 from .base import Answer, Asked, Counted, IsoDate, Number, Text, Written
 from .shared import ReasonOut
 
@@ -31,7 +31,7 @@ class LimbIn(Asked):
     length_m: Annotated[Number, Field(ge=0.01, le=60)]
     rise_deg: Annotated[Number, Field(ge=-90, le=90)]
     bearing_deg: Annotated[Number, Field(ge=0, le=360)]
-    state: Literal["live", "dead", "broken", "diseased"] = "live"
+    state: State = "live"
     foliage: Annotated[Number, Field(ge=0, le=1)] = 1.0
     fruit: Annotated[Counted, Field(ge=0, le=100_000)] = 0
     headed_mm: Annotated[Number, Field(ge=0, le=3000)] = 0.0

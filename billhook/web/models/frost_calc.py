@@ -6,11 +6,11 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...core.frost.classes import FrostClass
 from .base import Answer, Asked, Counted, IsoDate, Number
 from .shared import ReasonOut
 
 Key = Annotated[str, Field(min_length=1, max_length=60)]
-FrostClass = Literal["F0", "F1", "F2", "F3", "F4", "F5", "F6"]
 Metres = Annotated[Number, Field(ge=0, le=30)]
 MinC = Annotated[Number, Field(ge=-25, le=10)]
 Hours = Annotated[Number, Field(ge=0.25, le=24)]

@@ -6,8 +6,9 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...core.frost.classes import FrostClass
 from .base import Answer, Asked, Counted, IsoDate, Text, Uuid, Written
-from .frost_calc import FrostClass, FrostDamageOut, Hours, MinC, RecoveryOut
+from .frost_calc import FrostDamageOut, Hours, MinC, RecoveryOut
 from .shared import ReasonOut
 
 

@@ -6,11 +6,12 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...core.frost.classes import FrostClass
+from ...core.frost.looks import Worth
 from .base import Against, Answer, Asked, IsoDate, Number, Units, Uuid, Written
 from .frames import DrawnFrame
 from .frost_calc import (
     FeedOut,
-    FrostClass,
     FrostVerdictOut,
     Key,
     LeaderOut,
@@ -78,7 +79,7 @@ class WeighedOut(Answer):
     day: IsoDate
     sign: str
     seen: str
-    worth: Literal["too-early", "provisional", "false-start", "holds"]
+    worth: Worth
     says: str
     again: IsoDate | None
 

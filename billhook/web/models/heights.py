@@ -8,6 +8,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...core.frame.outline import Shape
 from .base import Answer, Asked, Counted, IsoDate, Number, Units, Uuid, Written
 from .calc_heights import (
     Bearing,
@@ -29,7 +30,7 @@ class TreeEnvelopeIn(Asked):
     spread.
     """
 
-    shape: Literal["wall", "round", "pyramid", "globe"]
+    shape: Shape
     top_m: Annotated[Number, Field(ge=0.1, le=15)] | None = None
     half_m: Annotated[Number, Field(ge=0.1, le=12)] | None = None
     draw_in_m: Annotated[Number, Field(ge=0, le=6)] = 0

@@ -6,9 +6,9 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...core.season.model import Status
 from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Text, Units, Written
 from .season import Temperature, Twelve
-from .shared import Status
 
 
 class DayQuery(Asked):

@@ -6,6 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...core.frame.outline import Shape
 from .base import Answer, Asked, Counted, IsoDate, Number, Units, Uuid, Work
 from .frames import CutIn, DrawnFrame, FrameIn
 from .shared import ReasonOut
@@ -267,7 +268,7 @@ class SchoolChoice(Answer):
 class WallOut(Answer):
     """The wall a plan follows, and by how much it was set out to keep to the limit."""
 
-    shape: Literal["wall", "round", "pyramid", "globe"]
+    shape: Shape
     top_m: float
     half_m: float
     skirt_m: float

@@ -2,19 +2,19 @@
 
 from __future__ import annotations
 
-from typing import Annotated, Literal
+from typing import Annotated
 
 from pydantic import Field, model_validator
 
 from ...core.frost.classes import FrostClass
-from ...core.season.model import Condition, FruitOn, Severity
+from ...core.season.heat import HeatMethod
+from ...core.season.model import Condition, FruitOn, Severity, Status
 from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Work
-from .shared import ReasonOut, Status
+from .shared import ReasonOut
 
 Temperature = Annotated[Number, Field(ge=-60, le=60)]
 Twelve = Annotated[list[Temperature], Field(min_length=12, max_length=12)]
 Rain = Annotated[list[Annotated[Number, Field(ge=0, le=3000)]], Field(min_length=12, max_length=12)]
-Method = Literal["single_sine", "single_triangle", "average"]
 
 
 class HeatUnitsIn(Asked):
@@ -24,7 +24,7 @@ class HeatUnitsIn(Asked):
     tmax: Annotated[list[Temperature], Field(min_length=1, max_length=40_000)]
     base_c: Annotated[Number, Field(ge=-10, le=30)]
     upper_c: Annotated[Number, Field(ge=0, le=60)] | None = None
-    method: Method = "single_sine"
+    method: HeatMethod = "single_sine"
 
 
 class HeatUnitsOut(Answer):
@@ -51,7 +51,7 @@ class LatestCutIn(Asked):
     before: IsoDate
     safety_days: Annotated[Counted, Field(ge=0, le=365)]
     upper_c: Annotated[Number, Field(ge=0, le=60)] | None = None
-    method: Method = "single_sine"
+    method: HeatMethod = "single_sine"
     floor_days: Annotated[Counted, Field(ge=0, le=730)] = 0
     cap_days: Annotated[Counted, Field(ge=1, le=730)] | None = None
 

@@ -8,6 +8,7 @@ from typing import Annotated, Literal
 
 from pydantic import BeforeValidator, Field
 
+from ...core.season.model import Status
 from .base import (
     Answer,
     Asked,
@@ -23,7 +24,7 @@ from .base import (
     whole,
 )
 from .season import School, Twelve
-from .shared import ActOut, ReasonOut, Status
+from .shared import ActOut, ReasonOut
 
 Scope = Literal["holding", "block", "tree"]
 Months = Annotated[list[Annotated[Counted, Field(ge=1, le=12)]], Field(min_length=2, max_length=2)]

@@ -4,9 +4,8 @@ from __future__ import annotations
 
 from typing import Literal
 
+from ...core.season.model import Status
 from .base import Answer, IsoDate, Work
-
-Status = Literal["go", "light", "wait", "stop"]
 
 
 class ReasonOut(Answer):

@@ -6,6 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...core.shoot.judge import Whose
 from .base import Answer, Asked, Counted, IsoDate, Number
 from .shared import ReasonOut
 
@@ -53,7 +54,7 @@ class EvidenceOut(Answer):
 class ShootOut(Answer):
     """Whose shoot it is, and the clue that would settle most."""
 
-    verdict: Literal["rootstock_sucker", "water_sprout", "scion_shoot", "uncertain"]
+    verdict: Whose
     probabilities: dict[str, float]
     evidence: list[EvidenceOut]
     ask_next: str | None

@@ -6,6 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...formats.sheet_pdf import Paper
 from .base import (
     Against,
     Answer,
@@ -258,7 +259,7 @@ class PreviewOut(Answer):
 class PrintQuery(Asked):
     """Paper, language and units of a printed sheet."""
 
-    paper: Literal["a4", "letter"] = "a4"
+    paper: Paper = "a4"
     language: Literal["en", "es", "pt"] = "en"
     units: Units = "metric"
 

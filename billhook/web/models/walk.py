@@ -6,9 +6,10 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from ...core.season.model import Status
 from .base import Answer, Asked, Counted, IsoDate, Uuid, Work
 from .frames import DrawnFrame
-from .shared import PhotoOut, ReasonOut, Status, VerdictOut
+from .shared import PhotoOut, ReasonOut, VerdictOut
 from .shoot import Key, QuestionOut
 
 
@@ -114,12 +115,12 @@ class NamedCutOut(Answer):
 
 
 class FindingOut(Answer):
-    """What an answer found; ``work`` is empty where nothing is to be cut."""
+    """What an answer found; ``work`` is null where nothing is to be cut."""
 
     answer: str
     step: str
     text: str
-    work: str
+    work: Work | None
     again: IsoDate | None
     reasons: list[ReasonOut]
     cuts: list[NamedCutOut]

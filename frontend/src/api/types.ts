@@ -64,7 +64,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Events, and for every kind of work and day: go, light, wait or stop, with the share limit and the reasons. */
+        /**
+         * Events, and for every kind of work and day: go, light, wait or stop, with the share limit and
+         * @description the reasons.
+         */
         post: operations["calc_season__season_post"];
         delete?: never;
         options?: never;
@@ -302,7 +305,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How to make cuts: place, technique, tool, minutes, closing of the wound, and what could hurt. */
+        /**
+         * How to make cuts: place, technique, tool, minutes, closing of the wound, and what could
+         * @description hurt.
+         */
         post: operations["calc_plan_technique_technique_post"];
         delete?: never;
         options?: never;
@@ -319,7 +325,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Heat of work, the slope of a straight ladder, distance to a line, drop zone: published figures beside your own local rules. */
+        /**
+         * Heat of work, the slope of a straight ladder, distance to a line, drop zone: published
+         * @description figures beside your own local rules.
+         */
         post: operations["calc_plan_post_safety_safety_post"];
         delete?: never;
         options?: never;
@@ -370,7 +379,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** What a new wall takes of a row, what it costs, whether a bar can, and the rules of the trade beside it. */
+        /**
+         * What a new wall takes of a row, what it costs, whether a bar can, and the rules of the trade
+         * @description beside it.
+         */
         post: operations["calc_heights_post_wall_wall_post"];
         delete?: never;
         options?: never;
@@ -438,7 +450,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Whose shoot it is, on a stored tree: its record is filled in, and one question comes at a time. */
+        /**
+         * Whose shoot it is, on a stored tree: its record is filled in, and one question comes at a
+         * @description time.
+         */
         post: operations["walk_tree_shoot_trees__id__shoot_post"];
         delete?: never;
         options?: never;
@@ -470,7 +485,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** When each kind of work is right, over twelve to eighteen months, for a tree, a block or the holding. */
+        /**
+         * When each kind of work is right, over twelve to eighteen months, for a tree, a block or the
+         * @description holding.
+         */
         get: operations["holding_get_almanac_almanac_get"];
         put?: never;
         post?: never;
@@ -1053,7 +1071,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The cuts that bring most for a goal, of those a walk named and those the drawing shows; what is left, and until when. Nothing is saved. */
+        /**
+         * The cuts that bring most for a goal, of those a walk named and those the drawing shows; what
+         * @description is left, and until when. Nothing is saved.
+         */
         post: operations["plans_post_plan__id__plan_post"];
         delete?: never;
         options?: never;
@@ -1136,7 +1157,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What heights of a block are planned from: its rows, its section as it stands and to its cap, its rotations. */
+        /**
+         * What heights of a block are planned from: its rows, its section as it stands and to its cap,
+         * @description its rotations.
+         */
         get: operations["heights_get_heights_blocks__id__heights_get"];
         put?: never;
         post?: never;
@@ -1189,7 +1213,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Schools of renewal side by side over years, for one tree; `by_machine` is a thing of rows and has no effect. */
+        /**
+         * Schools of renewal side by side over years, for one tree; `by_machine` is a thing of rows and
+         * @description has no effect.
+         */
         post: operations["heights_post_tree_schools_trees__id__schools_post"];
         delete?: never;
         options?: never;
@@ -1443,7 +1470,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Nights the station measured that were cold in the coldest block, and the next one foreseen. */
+        /**
+         * Nights the station measured that were cold in the coldest block, and the next one
+         * @description foreseen.
+         */
         get: operations["frost_get_cold_nights_sites__id__cold_nights_get"];
         put?: never;
         post?: never;
@@ -1477,7 +1507,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What is put on before the frosts and when it comes off, block by block; and what is done tonight. */
+        /**
+         * What is put on before the frosts and when it comes off, block by block; and what is done
+         * @description tonight.
+         */
         get: operations["frost_get_before_sites__id__before_cold_get"];
         put?: never;
         post?: never;
@@ -1767,7 +1800,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What a phone takes along for a tree: its questions, limbs and clues, so that a walk can be begun without signal. */
+        /**
+         * What a phone takes along for a tree: its questions, limbs and clues, so that a walk can be
+         * @description begun without signal.
+         */
         get: operations["walks_get_form_trees__id__walk_form_get"];
         put?: never;
         post?: never;
@@ -1887,7 +1923,10 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Keep a photo of a tree. The body is the picture itself (JPEG, PNG or WebP, 10 MB at most); place and maker written into it are left out. */
+        /**
+         * Keep a photo of a tree. The body is the picture itself (JPEG, PNG or WebP, 10 MB at most);
+         * @description place and maker written into it are left out.
+         */
         put: operations["walks_put_photo_photos__id__put"];
         post?: never;
         delete?: never;
@@ -2221,7 +2260,8 @@ export interface components {
         };
         /**
          * CutIn
-         * @description A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be trunk.
+         * @description A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be
+         *     trunk.
          */
         CutIn: {
             /** Limb */
@@ -2401,7 +2441,8 @@ export interface components {
         };
         /**
          * BestOut
-         * @description A run of the cheapest days of one growing year, ``range``. ``rounds``: such cuts that come to an ordinary one, where the day's share is small.
+         * @description A run of the cheapest days of one growing year, ``range``. ``rounds``: such cuts that come to
+         *     an ordinary one, where the day's share is small.
          */
         BestOut: {
             /**
@@ -2455,7 +2496,8 @@ export interface components {
         };
         /**
          * SegmentOut
-         * @description One kind of work over a span without change; ``max_share`` is null where it costs no canopy; ``price``: crops per share on its cheapest day.
+         * @description One kind of work over a span without change; ``max_share`` is null where it costs no canopy;
+         *     ``price``: crops per share on its cheapest day.
          */
         SegmentOut: {
             /**
@@ -2660,9 +2702,10 @@ export interface components {
             condition: "healthy" | "weak" | "neglected" | "transplanted" | "diseased" | "wilting";
             /**
              * Freeze Class
-             * @default 0
+             * @default F0
+             * @enum {string}
              */
-            freeze_class: number;
+            freeze_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
             /** Fruit On */
             fruit_on?: ("none" | "light" | "full" | "never") | null;
             /**
@@ -2722,7 +2765,8 @@ export interface components {
         };
         /**
          * ShootIn
-         * @description A shoot and its tree; ``clues`` by name, as GET /api/catalogue?prefix=shoot-clues lists them.
+         * @description A shoot and its tree; ``clues`` by name, as GET /api/catalogue?prefix=shoot-clues lists
+         *     them.
          */
         ShootIn: {
             /** Scion */
@@ -3027,7 +3071,8 @@ export interface components {
         };
         /**
          * CandidateIn
-         * @description A cut that could be made; ``within``: the candidate it lies beyond; ``excludes``: those that cannot be made beside it.
+         * @description A cut that could be made; ``within``: the candidate it lies beyond; ``excludes``: those that
+         *     cannot be made beside it.
          */
         CandidateIn: {
             /** Id */
@@ -3435,7 +3480,8 @@ export interface components {
         };
         /**
          * SafetyOut
-         * @description Published limits; None for what was not asked. Local law, the utility and licensed practice decide.
+         * @description Published limits; None for what was not asked. Local law, the utility and licensed practice
+         *     decide.
          */
         SafetyOut: {
             /** Feels C */
@@ -3455,7 +3501,8 @@ export interface components {
         };
         /**
          * SafetyIn
-         * @description The air, the height a straight ladder touches at, a line's voltage, the length of a limb: whichever is asked.
+         * @description The air, the height a straight ladder touches at, a line's voltage, the length of a limb:
+         *     whichever is asked.
          */
         SafetyIn: {
             /** Air C */
@@ -3480,7 +3527,8 @@ export interface components {
         };
         /**
          * HedgerowOut
-         * @description Both walls, the right-hand one (row bearing + 90°) first; ``tallest_m``: rows at which each still gets the hours, None where no height does.
+         * @description Both walls, the right-hand one (row bearing + 90°) first; ``tallest_m``: rows at which each
+         *     still gets the hours, None where no height does.
          */
         HedgerowOut: {
             /** Walls */
@@ -3496,7 +3544,8 @@ export interface components {
         };
         /**
          * WallSunOut
-         * @description A wall by the bearing it faces: hours of direct sun at each height, and the share of it lit by solar hour.
+         * @description A wall by the bearing it faces: hours of direct sun at each height, and the share of it lit
+         *     by solar hour.
          */
         WallSunOut: {
             /** Facing Deg */
@@ -3508,7 +3557,8 @@ export interface components {
         };
         /**
          * HedgerowIn
-         * @description Endless rows at a place on a date. ``step_m``: rise to the next row on the right-hand side; ``hours``: asked of the walls at ``at_m``.
+         * @description Endless rows at a place on a date. ``step_m``: rise to the next row on the right-hand side;
+         *     ``hours``: asked of the walls at ``at_m``.
          */
         HedgerowIn: {
             /** Latitude */
@@ -3597,7 +3647,8 @@ export interface components {
         };
         /**
          * YearLineOut
-         * @description ``cut``: index of the sector or group that goes down; ``height_m``: tallest sector after regrowth.
+         * @description ``cut``: index of the sector or group that goes down; ``height_m``: tallest sector after
+         *     regrowth.
          */
         YearLineOut: {
             /** Cut */
@@ -3839,7 +3890,8 @@ export interface components {
         };
         /**
          * WhichLimbOut
-         * @description Main limbs, the one to take first; for a stored tree the heights a limb is lowered to and the rest tipped at.
+         * @description Main limbs, the one to take first; for a stored tree the heights a limb is lowered to and the
+         *     rest tipped at.
          */
         WhichLimbOut: {
             /** Low M */
@@ -3910,7 +3962,8 @@ export interface components {
         };
         /**
          * BarkSunIn
-         * @description Bark that a cut would bare: which way it faces, and how far its surface rises from level (0: an upright stem).
+         * @description Bark that a cut would bare: which way it faces, and how far its surface rises from level (0:
+         *     an upright stem).
          */
         BarkSunIn: {
             /** Latitude */
@@ -4169,7 +4222,8 @@ export interface components {
         };
         /**
          * AlmanacOut
-         * @description ``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh day.
+         * @description ``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh
+         *     day.
          */
         AlmanacOut: {
             /** Name */
@@ -4226,7 +4280,8 @@ export interface components {
         };
         /**
          * LaneOut
-         * @description One kind of work, with its name in the grower's words. ``prices``: crops per share on every day, null where none is at stake; ``costs``: in words.
+         * @description One kind of work, with its name in the grower's words. ``prices``: crops per share on every
+         *     day, null where none is at stake; ``costs``: in words.
          */
         LaneOut: {
             /**
@@ -4424,7 +4479,8 @@ export interface components {
         };
         /**
          * BlockIn
-         * @description How a block lies: the height it is kept at, how its nights differ from the station's, and whether it stands in hedgerows.
+         * @description How a block lies: the height it is kept at, how its nights differ from the station's, and
+         *     whether it stands in hedgerows.
          */
         BlockIn: {
             /** Id */
@@ -4516,7 +4572,8 @@ export interface components {
         };
         /**
          * KnownOut
-         * @description A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is told.
+         * @description A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is
+         *     told.
          */
         KnownOut: {
             /** Id */
@@ -4661,7 +4718,8 @@ export interface components {
         };
         /**
          * DayProblemOut
-         * @description What is wrong on a line (0: the whole list); ``accept`` is the word that lets it pass, null where it must be mended.
+         * @description What is wrong on a line (0: the whole list); ``accept`` is the word that lets it pass, null
+         *     where it must be mended.
          */
         DayProblemOut: {
             /** Line */
@@ -4912,7 +4970,8 @@ export interface components {
         };
         /**
          * ActOut
-         * @description Something to say that would change the verdict: what it is called, what the button says, and a day to be shown.
+         * @description Something to say that would change the verdict: what it is called, what the button says, and
+         *     a day to be shown.
          */
         ActOut: {
             /** Act */
@@ -5160,7 +5219,8 @@ export interface components {
         };
         /**
          * TreeOut
-         * @description A tree on a day: record, frame, verdict of every kind of work, what is due, sheets and log.
+         * @description A tree on a day: record, frame, verdict of every kind of work, what is due, sheets and
+         *     log.
          */
         TreeOut: {
             /** Id */
@@ -5233,7 +5293,8 @@ export interface components {
         };
         /**
          * AskOut
-         * @description Something that would make a verdict surer: the kind of observation, the question, and whether a day or a length is asked.
+         * @description Something that would make a verdict surer: the kind of observation, the question, and whether
+         *     a day or a length is asked.
          */
         AskOut: {
             /** Kind */
@@ -5426,7 +5487,8 @@ export interface components {
         };
         /**
          * VerdictOut
-         * @description May I, on this day, do this work. ``price``: crops lost per share taken, null where none is at stake.
+         * @description May I, on this day, do this work. ``price``: crops lost per share taken, null where none is
+         *     at stake.
          */
         VerdictOut: {
             /**
@@ -5615,7 +5677,8 @@ export interface components {
         };
         /**
          * SheetIn
-         * @description A cut sheet; the id is made by whoever makes the sheet. ``later``: stages of the plan that wait for their windows, kept as come-backs.
+         * @description A cut sheet; the id is made by whoever makes the sheet. ``later``: stages of the plan that
+         *     wait for their windows, kept as come-backs.
          */
         SheetIn: {
             /** Id */
@@ -5904,9 +5967,11 @@ export interface components {
         };
         /**
          * PlanIn
-         * @description What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``; ``weights`` by finding in place of the catalogue's.
+         * @description What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``;
+         *     ``weights`` by finding in place of the catalogue's.
          *
-         *     ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine along a wall of ``top_m`` and ``half_m``.
+         *     ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine
+         *     along a wall of ``top_m`` and ``half_m``.
          */
         PlanIn: {
             /** Goal */
@@ -6210,7 +6275,8 @@ export interface components {
         };
         /**
          * SectionViewOut
-         * @description Sun on both walls now and after the cut, its cost, the rules of the trade, and how tall each wall lets the row be.
+         * @description Sun on both walls now and after the cut, its cost, the rules of the trade, and how tall each
+         *     wall lets the row be.
          */
         SectionViewOut: {
             /**
@@ -6242,7 +6308,8 @@ export interface components {
         };
         /**
          * SunStepOut
-         * @description The sun at a solar hour: where it stands, its slope across the rows, from which height up each wall is lit (None: dark).
+         * @description The sun at a solar hour: where it stands, its slope across the rows, from which height up
+         *     each wall is lit (None: dark).
          */
         SunStepOut: {
             /** Hour */
@@ -6260,7 +6327,8 @@ export interface components {
         };
         /**
          * WallCostOut
-         * @description Volume a metre of row, share of the bearing shell, thickest wood and whether a bar takes it, the crop given up.
+         * @description Volume a metre of row, share of the bearing shell, thickest wood and whether a bar takes it,
+         *     the crop given up.
          */
         WallCostOut: {
             /** Volume M3 */
@@ -6327,7 +6395,8 @@ export interface components {
         };
         /**
          * ComparedOut
-         * @description A school over years, means over the trees of the block; ``barred``: why it cannot work here.
+         * @description A school over years, means over the trees of the block; ``barred``: why it cannot work
+         *     here.
          */
         ComparedOut: {
             /** School */
@@ -6455,7 +6524,8 @@ export interface components {
         };
         /**
          * TreeEnvelopeIn
-         * @description The shape a stored tree should keep to; what is left open follows its cap, its row and its spread.
+         * @description The shape a stored tree should keep to; what is left open follows its cap, its row and its
+         *     spread.
          */
         TreeEnvelopeIn: {
             /**
@@ -6544,7 +6614,8 @@ export interface components {
         };
         /**
          * ShadeOut
-         * @description Who shades whom: hours of direct sun on a tree's lower part, lost to another, and the height at which the other would leave it enough.
+         * @description Who shades whom: hours of direct sun on a tree's lower part, lost to another, and the height
+         *     at which the other would leave it enough.
          */
         ShadeOut: {
             /** Name */
@@ -6609,7 +6680,8 @@ export interface components {
         };
         /**
          * FrostDamageOut
-         * @description The class, a worse one that is possible, the thresholds, the share of fruit hurt, the organs that are; ``milder``: the class of a short night where nobody knows the hours.
+         * @description The class, a worse one that is possible, the thresholds, the share of fruit hurt, the organs
+         *     that are; ``milder``: the class of a short night where nobody knows the hours.
          */
         FrostDamageOut: {
             /**
@@ -6651,7 +6723,8 @@ export interface components {
         };
         /**
          * FrostDamageIn
-         * @description A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known; ``hours``: null where nobody knows.
+         * @description A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known;
+         *     ``hours``: null where nobody knows.
          */
         FrostDamageIn: {
             /** Species */
@@ -6700,7 +6773,8 @@ export interface components {
         };
         /**
          * ScratchOut
-         * @description Where to scratch next, or the boundary (green to, dead from) and the cut: what to keep, 0 off at the base, None no cut.
+         * @description Where to scratch next, or the boundary (green to, dead from) and the cut: what to keep, 0 off
+         *     at the base, None no cut.
          */
         ScratchOut: {
             /** Next At M */
@@ -6718,7 +6792,8 @@ export interface components {
         };
         /**
          * ScratchIn
-         * @description Scratches along a limb so far. ``judged``: the judging day has come; before it there is no cut.
+         * @description Scratches along a limb so far. ``judged``: the judging day has come; before it there is no
+         *     cut.
          */
         ScratchIn: {
             /** Length M */
@@ -6807,7 +6882,8 @@ export interface components {
         };
         /**
          * FrostVerdictOut
-         * @description Alive above the union, only the rootstock, wait, or dead; the day to judge and the day to cut, never past.
+         * @description Alive above the union, only the rootstock, wait, or dead; the day to judge and the day to
+         *     cut, never past.
          */
         FrostVerdictOut: {
             /**
@@ -6847,7 +6923,8 @@ export interface components {
         };
         /**
          * FrostVerdictIn
-         * @description What is known of a hurt tree. ``collapsed_on``: a false start was seen; ``hot_since``: the first hot day since green was seen.
+         * @description What is known of a hurt tree. ``collapsed_on``: a false start was seen; ``hot_since``: the
+         *     first hot day since green was seen.
          */
         FrostVerdictIn: {
             /**
@@ -7031,7 +7108,8 @@ export interface components {
         };
         /**
          * FeedOut
-         * @description Nitrogen and water against the usual; the day of the last nitrogen and the day wraps come off, None where no frost is expected.
+         * @description Nitrogen and water against the usual; the day of the last nitrogen and the day wraps come
+         *     off, None where no frost is expected.
          */
         FeedOut: {
             /** Nitrogen */
@@ -7078,7 +7156,8 @@ export interface components {
         };
         /**
          * HurtStandIn
-         * @description What else decides: share of the trunk's round that lives, live wood above the union, the longest regrowth half a year after the last frost, and whether it was failing before.
+         * @description What else decides: share of the trunk's round that lives, live wood above the union, the
+         *     longest regrowth half a year after the last frost, and whether it was failing before.
          */
         HurtStandIn: {
             /** Live Bark */
@@ -7153,7 +7232,8 @@ export interface components {
         };
         /**
          * HurtBlockOut
-         * @description A block on the night: how many of each class, the crop it will miss next, the share of hanging fruit that is hurt.
+         * @description A block on the night: how many of each class, the crop it will miss next, the share of
+         *     hanging fruit that is hurt.
          */
         HurtBlockOut: {
             /** Block Id */
@@ -7218,7 +7298,8 @@ export interface components {
         };
         /**
          * NightIn
-         * @description A cold night at the station; ``hours``: null where nobody knows. ``save``: write the night and its classes down.
+         * @description A cold night at the station; ``hours``: null where nobody knows. ``save``: write the night
+         *     and its classes down.
          */
         NightIn: {
             /** Id */
@@ -7446,7 +7527,8 @@ export interface components {
         };
         /**
          * BlockRecoveryOut
-         * @description Crop of a block by year; kilograms are 0 where nobody wrote a crop down, and ``known`` is False.
+         * @description Crop of a block by year; kilograms are 0 where nobody wrote a crop down, and ``known`` is
+         *     False.
          */
         BlockRecoveryOut: {
             /** Known */
@@ -7484,7 +7566,8 @@ export interface components {
         };
         /**
          * TreeFrostOut
-         * @description A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else. ``scratch_from``: only while it lies ahead.
+         * @description A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else.
+         *     ``scratch_from``: only while it lies ahead.
          *
          *     ``as_of``: the newest act that this answer knows of; what is written against it says so.
          */
@@ -7575,7 +7658,8 @@ export interface components {
         };
         /**
          * LimbTestOut
-         * @description A limb and its scratches; ``moved_m``: how far its edge went down since the test before; ``again_at_m``: where one scratch shows whether it still holds.
+         * @description A limb and its scratches; ``moved_m``: how far its edge went down since the test before;
+         *     ``again_at_m``: where one scratch shows whether it still holds.
          */
         LimbTestOut: {
             /** Limb */
@@ -7596,7 +7680,8 @@ export interface components {
         };
         /**
          * LooksOut
-         * @description Looks, the newest first; a class the tree itself speaks for, where it differs from the written one.
+         * @description Looks, the newest first; a class the tree itself speaks for, where it differs from the
+         *     written one.
          */
         LooksOut: {
             /** Looks */
@@ -7701,7 +7786,8 @@ export interface components {
         };
         /**
          * TreeScratchIn
-         * @description A scratch on a limb of a stored tree, or (limb ``trunk`` with a bearing) on a side of its trunk.
+         * @description A scratch on a limb of a stored tree, or (limb ``trunk`` with a bearing) on a side of its
+         *     trunk.
          */
         TreeScratchIn: {
             /** Id */
@@ -7731,7 +7817,8 @@ export interface components {
         };
         /**
          * SayClassIn
-         * @description The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class yet, else the site's last one.
+         * @description The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class
+         *     yet, else the site's last one.
          */
         SayClassIn: {
             /** Id */
@@ -7756,7 +7843,8 @@ export interface components {
         };
         /**
          * FrostStageOut
-         * @description A stage: its day, whether it is open, its cuts in working order, twigs that may hang, and limbs gone after it.
+         * @description A stage: its day, whether it is open, its cuts in working order, twigs that may hang, and
+         *     limbs gone after it.
          */
         FrostStageOut: {
             /**
@@ -7876,7 +7964,8 @@ export interface components {
         };
         /**
          * OddOut
-         * @description An entry that cannot be used. ``tree_id``: None where it is a block's; ``says``: what was written down, in words.
+         * @description An entry that cannot be used. ``tree_id``: None where it is a block's; ``says``: what was
+         *     written down, in words.
          */
         OddOut: {
             /** Id */
@@ -7987,7 +8076,7 @@ export interface components {
         };
         /**
          * FindingOut
-         * @description What an answer found; ``work`` is empty where nothing is to be cut.
+         * @description What an answer found; ``work`` is null where nothing is to be cut.
          */
         FindingOut: {
             /** Answer */
@@ -7997,7 +8086,7 @@ export interface components {
             /** Text */
             text: string;
             /** Work */
-            work: string;
+            work: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young") | null;
             /** Again */
             again: string | null;
             /** Reasons */
@@ -8007,7 +8096,8 @@ export interface components {
         };
         /**
          * LimbOptionOut
-         * @description A limb that may be meant, where it would be cut and what that costs; ``why``: the drawing shows it.
+         * @description A limb that may be meant, where it would be cut and what that costs; ``why``: the drawing
+         *     shows it.
          */
         LimbOptionOut: {
             /** Limb */
@@ -8096,7 +8186,8 @@ export interface components {
         };
         /**
          * WalkQuestionOut
-         * @description One thing to look at; asked when an answer of ``after`` (question-answer) is given, always where there is none.
+         * @description One thing to look at; asked when an answer of ``after`` (question-answer) is given, always
+         *     where there is none.
          */
         WalkQuestionOut: {
             /** Id */
@@ -8154,7 +8245,8 @@ export interface components {
         };
         /**
          * WalkFormOut
-         * @description What a phone takes along for a tree: its walk, and the questions of whose shoot it is in the order that decides soonest.
+         * @description What a phone takes along for a tree: its walk, and the questions of whose shoot it is in the
+         *     order that decides soonest.
          */
         WalkFormOut: {
             /** Id */
@@ -8279,10 +8371,11 @@ export interface components {
         };
         /**
          * WalkAnswerIn
-         * @description An answer under an id made by the device; null takes it back. ``seen``: id of the answer the device knew of, empty for none.
+         * @description An answer under an id made by the device; null takes it back. ``seen``: id of the answer the
+         *     device knew of, empty for none.
          *
-         *     One choice; several with a space between; a number in m, mm, kg or a count; counts with a space between; limbs as ``id@kept metres``;
-         *     ``later`` puts an open question off.
+         *     One choice; several with a space between; a number in m, mm, kg or a count; counts with a space
+         *     between; limbs as ``id@kept metres``; ``later`` puts an open question off.
          */
         WalkAnswerIn: {
             /** Id */
@@ -8402,7 +8495,8 @@ export interface components {
         };
         /**
          * TickIn
-         * @description A tick on a cut, its taking back, or with ``why`` that it was not made. ``seen``: the line's ``said_id`` as the device knew it, empty for none.
+         * @description A tick on a cut, its taking back, or with ``why`` that it was not made. ``seen``: the line's
+         *     ``said_id`` as the device knew it, empty for none.
          */
         TickIn: {
             /** Id */
@@ -8515,7 +8609,8 @@ export interface components {
         };
         /**
          * SayIn
-         * @description A saying, such as ``picked``, of trees by id, or of a row or block and, where given, its kinds; today unless a day is given.
+         * @description A saying, such as ``picked``, of trees by id, or of a row or block and, where given, its
+         *     kinds; today unless a day is given.
          */
         SayIn: {
             /** Id */
@@ -8574,7 +8669,8 @@ export interface components {
         };
         /**
          * Problem
-         * @description An error as RFC 9457 has it. ``current`` says what holds now when somebody else was faster.
+         * @description An error as RFC 9457 has it. ``current`` says what holds now when somebody else was
+         *     faster.
          */
         Problem: {
             /**

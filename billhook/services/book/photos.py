@@ -1,0 +1,152 @@
+"""Photos of a tree before and after work: turned upright, made smaller, without the place they were
+taken, and kept as files.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+import hashlib
+import io
+import threading
+import uuid
+import warnings
+from pathlib import Path
+
+from PIL import Image, ImageOps, UnidentifiedImageError
+from sqlmodel import Session
+
+from ...core.days import done_problem
+from ...core.errors import FieldProblem, InvalidInput
+from ...store import photos as store
+from ...store.database import NotFound
+from ...store.tables import Photo
+from ...store.trees import tree_record
+from ..workplace import Workplace
+
+MOMENTS = ("before", "after")
+_MB = 1024 * 1024
+_QUALITY = 82
+_FORMATS = ("JPEG", "PNG", "WEBP")
+_DECODING = threading.Lock()
+
+
+def most_bytes(at: Workplace) -> int:
+    """The largest photo that is taken in [bytes]."""
+    return int(at.know.number("photo/most-mb") * _MB)
+
+
+def keep(
+    at: Workplace, photo_id: str, tree_id: str, moment: str, day: dt.date, content: bytes
+) -> Photo:
+    """Keep a photo. The same id twice keeps it once. What the camera wrote into it (place, maker,
+    time) is left out; its turn is applied.
+
+    Raises: NotFound; InvalidInput for a moment that is none, a day to come, a file over the limit
+    or no picture.
+    """
+    problems = []
+    if (wrong := done_problem(day, at.today())) is not None:
+        problems.append(FieldProblem("/day", wrong))
+    if moment not in MOMENTS:
+        problems.append(FieldProblem("/moment", f"must be one of {', '.join(MOMENTS)}"))
+    if len(content) > most_bytes(at):
+        problems.append(
+            FieldProblem(
+                "/photo",
+                (
+                    f"is larger than {at.know.number('photo/most-mb'):g} MB: take it at a lower "
+                    "setting"
+                ),
+            )
+        )
+    if problems:
+        raise InvalidInput(problems)
+    with at.store.reading() as session:
+        known = session.get(Photo, photo_id)
+        if known is not None:
+            return known
+        tree_record(session, tree_id)
+    # decoded before anybody has to wait for it, and one at a time, so that several do not take the
+    # memory of all
+    with _DECODING:
+        jpeg, width, height = _plain_jpeg(
+            content, int(at.know.number("photo/side-px")), at.know.number("photo/most-megapixels")
+        )
+    digest = hashlib.sha256(jpeg).hexdigest()
+    _put_file(path_of(at, digest), jpeg)
+    with at.store.writing() as session:
+        known = session.get(Photo, photo_id)
+        if known is not None:
+            return known
+        photo = Photo(
+            id=photo_id,
+            tree_id=tree_id,
+            moment=moment,
+            day=day,
+            digest=digest,
+            width=width,
+            height=height,
+        )
+        session.add(photo)
+        return photo
+
+
+def _put_file(place: Path, content: bytes) -> None:
+    place.parent.mkdir(parents=True, exist_ok=True)
+    part = place.with_name(f"{place.stem}.{uuid.uuid4().hex}.part")
+    part.write_bytes(content)
+    part.replace(place)
+
+
+def path_of(at: Workplace, digest: str) -> Path:
+    """Where a photo lies, beside the database, so that a backup takes it along."""
+    return at.settings.data / "files" / "photos" / f"{digest}.jpg"
+
+
+def file_of(at: Workplace, photo_id: str) -> Path:
+    """A photo's file. Raises: NotFound."""
+    with at.store.reading() as session:
+        photo = session.get(Photo, photo_id)
+    if photo is None or not path_of(at, photo.digest).exists():
+        raise NotFound(f"there is no photo {photo_id}")
+    return path_of(at, photo.digest)
+
+
+def of_tree(session: Session, tree_id: str) -> list[Photo]:
+    """Photos of a tree, the oldest first."""
+    return store.photos_of(session, tree_id)
+
+
+def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[bytes, int, int]:
+    """The picture upright, within a longest side, with nothing but its pixels.
+
+    Its size is read before anything is decoded. Raises: InvalidInput for what is no picture, or one
+    of more pixels than a camera takes.
+    """
+    try:
+        with (
+            warnings.catch_warnings(action="ignore", category=Image.DecompressionBombWarning),
+            Image.open(io.BytesIO(content), formats=_FORMATS) as opened,
+        ):
+            megapixels = opened.width * opened.height / 1e6
+            if megapixels > most_megapixels:
+                said = (
+                    f"has {megapixels:.0f} megapixels; {most_megapixels:g} is the most: take it "
+                    "at a lower setting"
+                )
+                raise InvalidInput([FieldProblem("/photo", said)])
+            opened.thumbnail((side_px, side_px))
+            upright = ImageOps.exif_transpose(opened).convert("RGB")
+    except (
+        UnidentifiedImageError,
+        OSError,
+        ValueError,
+        SyntaxError,
+        Image.DecompressionBombError,
+    ) as error:
+        raise InvalidInput(
+            [FieldProblem("/photo", "is not a picture that can be read; take it as JPEG or PNG")]
+        ) from error
+    out = io.BytesIO()
+    upright.save(out, "JPEG", quality=_QUALITY)
+    return out.getvalue(), upright.width, upright.height

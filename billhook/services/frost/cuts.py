@@ -1,0 +1,168 @@
+"""The cuts of a hurt tree in their stages, from the edges that were scratched, and the sheet for
+one of them.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from ...core.cuts.technique import CutAdvice, advise
+from ...core.errors import FieldProblem, InvalidInput
+from ...core.frame.finish import whole_limbs_gone
+from ...core.frame.model import Cut
+from ...core.frame.share import frame_answer
+from ...core.frame.wood import wood_parameters
+from ...core.frost.classes import CLASSES
+from ...core.frost.dead_wood import STAGES, Stage, Stock, dead_wood_notes, stages
+from ...core.reasons import Reason
+from ...core.season.events import vigour_of
+from ...core.season.model import Work
+from ...core.words.units import Units
+from ...store import frames
+from ...store.tables import Plan
+from ..book.pace import pace_of
+from ..plan.cutting import sheet_in
+from ..workplace import Workplace
+from .case import FrostCase, frost_case
+
+
+@dataclass(frozen=True)
+class StageCut:
+    """A cut with how it is made, and what dead wood asks for besides."""
+
+    advice: CutAdvice
+    wound_mm: float
+    hand_kg: float
+    notes: tuple[Reason, ...]
+
+
+@dataclass(frozen=True)
+class StageView:
+    """A stage with its cuts in working order, minutes on the tree at the pace of past visits, names
+    of twigs that may hang, and limbs gone after it.
+    """
+
+    stage: Stage
+    cuts: tuple[StageCut, ...]
+    minutes: float
+    left: tuple[str, ...]
+    gone: tuple[str, ...]
+
+
+def cut_stages(at: Workplace, tree_id: str, units: Units = "metric") -> tuple[StageView, ...]:
+    """Hazards, suckers, dead wood and shaping with their days; empty for a tree that bears no class
+    or is not drawn. Raises: NotFound.
+    """
+    with at.store.reading() as session:
+        case = frost_case(at, session, tree_id)
+        return tuple(_view(case, s, units) for s in _stages(case)) if case is not None else ()
+
+
+def _stages(case: FrostCase) -> tuple[Stage, ...]:
+    frame, verdict = case.dead_frame, case.verdict
+    if frame is None:
+        return ()
+    cuts = [Cut(t.limb, t.found.cut_at_m) for t in case.limbs if t.found.cut_at_m is not None]
+    return stages(
+        case.at.know,
+        frame,
+        cuts,
+        case.today,
+        verdict.cut_on,
+        verdict.may_cut,
+        case.shape_on,
+        _stock(case),
+    )
+
+
+def _stock(case: FrostCase) -> Stock:
+    if case.verdict.verdict == "rootstock-only":
+        return "kept"
+    unsure = (
+        case.verdict.verdict != "alive"
+        and not case.verdict.provisional
+        and CLASSES.index(case.frost_class) >= CLASSES.index("F5")
+    )
+    return "undecided" if unsure else "off"
+
+
+def _view(case: FrostCase, stage: Stage, units: Units) -> StageView:
+    frame, know = case.dead_frame, case.at.know
+    assert frame is not None
+    assert case.view is not None
+    if not stage.cuts:
+        return StageView(stage, (), 0.0, tuple(case.view.names[x] for x in stage.left), ())
+    answer = frame_answer(
+        frame,
+        list(stage.cuts),
+        wood_parameters(know, case.species),
+        None,
+        know.number("wood/exponent"),
+    )
+    vigour = vigour_of(case.desk.state(case.record), know)
+    found = []
+    for cost in answer.cuts:
+        if cost.void:
+            continue
+        how = advise(
+            frame,
+            cost,
+            know,
+            _work(stage.name),
+            case.species,
+            vigour,
+            units,
+            case.record.site.dangers,
+        )
+        notes = dead_wood_notes(know, cost, how, units) if stage.name != "suckers" else ()
+        found.append(StageCut(how, cost.wound_mm, cost.hand_kg, notes))
+    # what is highest and furthest out first, so that its weight is gone before the cut below
+    found.sort(key=lambda c: (-c.advice.at_height_m, c.advice.limb))
+    minutes = sum(c.advice.minutes for c in found) * (
+        pace_of(case.session, know, case.record.tree.id) or 1.0
+    )
+    return StageView(
+        stage,
+        tuple(found),
+        minutes,
+        tuple(case.view.names[x] for x in stage.left),
+        whole_limbs_gone(frame, stage.cuts),
+    )
+
+
+def _work(stage: str) -> Work:
+    return "sucker" if stage == "suckers" else "sanitation"
+
+
+def stage_sheet(at: Workplace, tree_id: str, plan_id: str, stage: str) -> Plan:
+    """A cut sheet of one stage; what is dead is written onto the tree's drawing with it. The same
+    id twice makes one.
+
+    Raises: NotFound; InvalidInput for a stage that is none, that is not open yet, or a tree that is
+    not drawn.
+    """
+    if stage not in STAGES:
+        raise InvalidInput([FieldProblem("/stage", f"must be one of {', '.join(STAGES)}")])
+    with at.store.writing() as session:
+        if (known := session.get(Plan, plan_id)) is not None:
+            return known
+        case = frost_case(at, session, tree_id)
+        wanted = (
+            next((s for s in _stages(case) if s.name == stage), None) if case is not None else None
+        )
+        if case is None or wanted is None or case.view is None:
+            raise InvalidInput(
+                [FieldProblem("/stage", "scratch the limbs on the tree's drawing first")]
+            )
+        if not wanted.may:
+            raise InvalidInput([FieldProblem("/stage", f"not open: {wanted.reason.text}")])
+        frame, row = case.dead_frame, case.view.row
+        assert frame is not None
+        frame_id = row.id
+        if frame != case.view.frame:
+            frame_id = frames.add_frame(
+                session, case.record.stem, frame, case.today, row.origin, row.id, case.view.measured
+            ).id
+        return sheet_in(
+            at, session, tree_id, plan_id, list(wanted.cuts), _work(stage), at.today(), frame_id
+        )

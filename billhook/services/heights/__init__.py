@@ -1,0 +1,1 @@
+"""Heights of a block and a tree over the years."""

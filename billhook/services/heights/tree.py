@@ -1,0 +1,272 @@
+"""Heights of one tree: a shape laid over it, how it looks over seasons of a school, who shades whom
+beside it.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+
+from sqlmodel import Session
+
+from ...core.cuts.names import limb_names
+from ...core.errors import FieldProblem, InvalidInput
+from ...core.frame.geometry import envelope, limb_ends
+from ...core.frame.model import TRUNK, Frame, is_sucker, roots_of
+from ...core.frame.outline import Break, Outline, Shape, breaks
+from ...core.heights.compare import SCHOOL_ROWS, Compared, Stand, compare, school_of
+from ...core.heights.grow import Season, grown, names_of, sectors_of
+from ...core.light.shade import Crown, Shade, shades
+from ...core.reasons import Reason
+from ...core.season.budget import tree_age
+from ...core.season.events import vigour_of
+from ...core.words.units import Units
+from ...store import frames
+from ...store.acts import new_id
+from ...store.tables import FrameRow
+from ...store.trees import TreeRecord, tree_record
+from ..season.desk import SeasonDesk
+from ..tree.views import FrameView
+from ..walk.tree import planting_of, walked_tree
+from ..workplace import Workplace
+from .row_lines import outline_of
+
+
+def _frame(at: Workplace, session: Session, record: TreeRecord) -> tuple[FrameRow, Frame]:
+    row = frames.current_row(session, record.stem.id)
+    if row is None:
+        raise InvalidInput(
+            [
+                FieldProblem(
+                    "",
+                    (
+                        "this tree is not drawn yet: give height, spread and trunk for a "
+                        "sketch, or measure it"
+                    ),
+                )
+            ]
+        )
+    return row, frames.frame_of(session, row)[0]
+
+
+@dataclass(frozen=True)
+class Envelope:
+    """A shape, the limbs that break it, by name, and its edge: half its width by height [m]."""
+
+    outline: Outline
+    breaks: tuple[tuple[str, Break], ...]
+    edge: tuple[tuple[float, float], ...]
+
+
+def laid_over(frame: Frame, outline: Outline) -> Envelope:
+    """A shape over a frame."""
+    names = limb_names(frame)
+    steps = [outline.skirt_m + (outline.top_m - outline.skirt_m) * i / 24 for i in range(25)]
+    return Envelope(
+        outline,
+        tuple((names[b.limb], b) for b in breaks(frame, outline)),
+        tuple((z, max(0.0, outline.half_at(z))) for z in steps),
+    )
+
+
+def envelope_of(
+    at: Workplace,
+    tree_id: str,
+    shape: Shape,
+    top_m: float | None = None,
+    half_m: float | None = None,
+    draw_in_m: float = 0.0,
+    draw_in_deg: float = 0.0,
+) -> Envelope:
+    """A shape over a stored tree; what is left open follows its cap, its row and its spread.
+    Raises: NotFound; InvalidInput for a tree that is not drawn.
+    """
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        _, frame = _frame(at, session, record)
+        usual = outline_of(
+            at, session, record, walked_tree(at, session, record, at.today()).tree, top_m, half_m
+        )
+        lean = usual.lean_deg if shape == "wall" else 0.0
+        skirt = min(usual.skirt_m, usual.top_m * 0.5)
+        return laid_over(
+            frame,
+            Outline(
+                shape,
+                usual.top_m,
+                usual.half_m,
+                skirt,
+                lean,
+                usual.row_bearing_deg,
+                draw_in_m,
+                draw_in_deg,
+            ),
+        )
+
+
+@dataclass(frozen=True)
+class Grown:
+    """A tree over seasons of a school, as it would be drawn."""
+
+    name: str
+    first_year: int
+    seasons: tuple[tuple[Season, FrameView, str], ...]
+
+
+def _stand(at: Workplace, tree_id: str, cap_m: float | None) -> tuple[FrameRow, Frame, Stand]:
+    """A tree as schools are reckoned for it: its drawing without suckers and dead wood, and what it
+    stands for.
+    """
+    know, today = at.know, at.today()
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        row, frame = _frame(at, session, record)
+        state = SeasonDesk(session, at, today).state(record)
+    size = at.size(row.id, frame)
+    roots = roots_of(frame)
+    clean = replace(
+        frame,
+        limbs=tuple(
+            x for x in frame.limbs if not is_sucker(frame, roots[x.id]) and x.state == "live"
+        ),
+    )
+    clean = replace(
+        clean,
+        limbs=tuple(x for x in clean.limbs if x.on == TRUNK or x.on in {y.id for y in clean.limbs}),
+    )
+    natural = max(
+        size.height_m * 1.1, sum(know.numbers(f"species/{record.tree.species}/height")) / 2
+    )
+    cap = cap_m or record.block.cap_m or size.height_m * (1 - know.number("wall/trim"))
+    mains = sum(x.on == TRUNK for x in clean.limbs)
+    stand = Stand(
+        (size.height_m,),
+        (record.row.n,),
+        mains,
+        tree_age(state, today.year),
+        vigour_of(state, know),
+        natural,
+        cap,
+        record.block.frost_pocket,
+        know.text(f"species/{record.tree.species}/group"),
+    )
+    return row, clean, stand
+
+
+def schools_of_tree(
+    at: Workplace,
+    tree_id: str,
+    names: Sequence[str],
+    years: int,
+    own: Mapping[str, object],
+    cap_m: float | None,
+    units: Units = "metric",
+) -> tuple[float, list[Compared]]:
+    """The cap, and schools side by side for one tree. Raises: NotFound; InvalidInput for a tree
+    that is not drawn.
+    """
+    _, _, stand = _stand(at, tree_id, cap_m)
+    return stand.cap_m, compare(at.know, stand, names, years, own, units)
+
+
+def grown_tree(
+    at: Workplace, tree_id: str, name: str, years: int, cap_m: float | None = None
+) -> Grown:
+    """A stored tree over seasons of a school. Raises: NotFound; InvalidInput for a tree that is not
+    drawn.
+    """
+    know, today = at.know, at.today()
+    row, clean, stand = _stand(at, tree_id, cap_m)
+    school = school_of(know, name, stand)
+    parts = names_of(
+        sectors_of(clean, 1 if name == "all_at_once" else school.sectors), limb_names(clean)
+    )
+    found = []
+    for i, season in enumerate(grown(clean, school, years, know.number("wood/exponent"))):
+        drawn = FrameRow(
+            **{
+                **row.model_dump(),
+                "id": new_id(),
+                "date": dt.date(today.year + i, today.month, min(today.day, 28)),
+                "origin": "simulated",
+                "seq": row.seq + i + 1,
+            }
+        )
+        view = FrameView(
+            drawn,
+            season.frame,
+            limb_ends(season.frame),
+            limb_names(season.frame),
+            set(),
+            set(),
+            envelope(season.frame),
+            at.size(drawn.id, season.frame),
+        )
+        found.append((season, view, parts[season.cut] if season.cut is not None else ""))
+    return Grown(know.text(f"renewal/{SCHOOL_ROWS[name]}/name"), today.year, tuple(found))
+
+
+def shade_of(
+    at: Workplace, tree_id: str, date: dt.date | None = None
+) -> tuple[dt.date, list[Shade], tuple[Reason, ...]]:
+    """Who shades whom in the planting a tree stands in; nothing for a tree alone or in a row of
+    more. Raises: NotFound.
+    """
+    know, on = at.know, date or at.today()
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        planting = planting_of(at, session, record)
+        rows = {r.stem_id: r for r in frames.current_rows(session, [r.stem.id for r in planting])}
+        crowns = []
+        for one in planting:
+            if one.stem.id in rows:
+                frame = frames.frame_of(session, rows[one.stem.id])[0]
+                size, shape = at.size(rows[one.stem.id].id, frame), envelope(frame)
+                crowns.append(
+                    Crown(
+                        one.name,
+                        one.place.x,
+                        one.place.y,
+                        size.height_m,
+                        size.spread_m / 2,
+                        shape.skirt_m or 0.3,
+                    )
+                )
+    wanted = know.number("section/hours-wanted")
+    found = (
+        shades(
+            crowns,
+            record.site.latitude,
+            on,
+            know.number("light/lower-part"),
+            wanted,
+            record.site.longitude or 0.0,
+        )
+        if len(crowns) > 1
+        else []
+    )
+    reasons = []
+    for s in sorted(found, key=lambda x: -x.lost):
+        if s.lost < 0.25:
+            continue
+        cure = (
+            f" At {s.lower_to_m:.1f} m it would leave {wanted:.0f} h."
+            if s.lower_to_m is not None
+            else ""
+        )
+        text = (
+            f"{s.by} takes {s.lost:.1f} of the {s.hours:.1f} h of sun from the lower limbs of "
+            f"{s.name}.{cure}"
+        )
+        reasons.append(
+            Reason(
+                "shades",
+                text,
+                {"hours": round(s.hours, 2), "lost, h": round(s.lost, 2)},
+                on,
+                None,
+                ("section/hours-wanted", "light/lower-part"),
+            )
+        )
+    return on, found, tuple(reasons)

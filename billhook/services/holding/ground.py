@@ -1,0 +1,53 @@
+"""Where the trees of a site stand in plan, and where the next one goes when nobody says."""
+
+from __future__ import annotations
+
+from collections import defaultdict
+
+from sqlmodel import Session
+
+from ...store import places
+
+_BLOCK_GAP = 2.2  # distance to the next block laid out by default, as a multiple of the spacing
+_ROW_GAP = 1.2
+Line = tuple[str, int]
+"""A row by the name of its block and its number."""
+
+
+class Ground:
+    """The site's places, by row [m from its corner]."""
+
+    def __init__(self) -> None:
+        self._last: dict[Line, tuple[float, float]] = {}
+        self._blocks: set[str] = set()
+        self._lowest: float | None = None
+        self.places: dict[Line, dict[int, str]] = defaultdict(dict)
+
+    def put(self, line: Line, n: int, place_id: str, x: float, y: float) -> None:
+        """A place of a row."""
+        self.places[line][n] = place_id
+        before = self._last.get(line)
+        # the row goes on from its easternmost place, on the line of its first
+        self._last[line] = (max(x, before[0]), before[1]) if before else (x, y)
+        self._blocks.add(line[0])
+        self._lowest = y if self._lowest is None else min(self._lowest, y)
+
+    def next(self, line: Line, step: float) -> tuple[float, float]:
+        """On in its row, or in a new line below everything of the site."""
+        before = self._last.get(line)
+        if before is not None:
+            return before[0] + step, before[1]
+        if self._lowest is None:
+            return 0.0, 0.0
+        return 0.0, self._lowest - step * (_ROW_GAP if line[0] in self._blocks else _BLOCK_GAP)
+
+
+def ground_of(session: Session, site_id: str) -> Ground:
+    """A site's ground as it is planted."""
+    found = Ground()
+    blocks = {b.id: b.name for b in places.blocks(session) if b.site_id == site_id}
+    lines = {r.id: (blocks[r.block_id], r.n) for r in places.rows(session) if r.block_id in blocks}
+    for place in places.places(session):
+        if place.row_id in lines:
+            found.put(lines[place.row_id], place.n, place.id, place.x, place.y)
+    return found

@@ -1,0 +1,94 @@
+"""A kind of tree that the catalogue lacks, described by its events. A deciduous one is outside what
+Billhook knows, and is not guessed at.
+"""
+
+from __future__ import annotations
+
+import re
+import unicodedata
+from collections.abc import Sequence
+
+from ...core.errors import FieldProblem, InvalidInput
+from ...core.own_kind import SIZES, with_own
+from ...store import places
+from ...store.tables import OwnSpecies
+from ...store.trees import own_species
+from ..workplace import Workplace
+
+
+def describe_species(
+    at: Workplace,
+    name: str,
+    evergreen: bool,
+    everbearing: bool,
+    bloom: Sequence[int] | None,
+    harvest: Sequence[int] | None,
+    vigour: int,
+    size: str,
+    frost_c: float,
+    coldest_night_c: float,
+) -> OwnSpecies:
+    """Add a kind of tree by its events; months are those of this place, first and last. Raises:
+    InvalidInput by field.
+    """
+    wrong: list[FieldProblem] = []
+    if not evergreen:
+        wrong.append(
+            FieldProblem(
+                "/evergreen",
+                (
+                    "Billhook knows evergreen trees only: a tree that drops its leaves in "
+                    "winter rests by other rules. Ask somebody who prunes it."
+                ),
+            )
+        )
+    kind_id = "own-" + re.sub(
+        r"[^a-z0-9]+",
+        "-",
+        unicodedata.normalize("NFKD", name).encode("ascii", "ignore").decode().lower(),
+    ).strip("-")
+    if kind_id == "own-" or any(
+        str(at.know[f"species/{s}/name"].value).lower() == name.strip().lower()
+        for s in at.know.rows("species")
+    ):
+        wrong.append(
+            FieldProblem(
+                "/name",
+                "the catalogue knows this kind already" if kind_id != "own-" else "needs letters",
+            )
+        )
+    if not everbearing and (bloom is None or harvest is None):
+        wrong.append(
+            FieldProblem(
+                "/bloom" if bloom is None else "/harvest",
+                "give the first and last month, or say that it blooms and bears all year",
+            )
+        )
+    if size not in SIZES:
+        wrong.append(FieldProblem("/size", f"must be one of {', '.join(SIZES)}"))
+    if wrong:
+        raise InvalidInput(wrong)
+    with at.store.reading() as session:
+        turned = any(s.latitude <= -15 for s in places.sites(session))
+
+    def northern(months: Sequence[int] | None) -> list[int] | None:
+        return None if months is None else [(m + 5) % 12 + 1 if turned else m for m in months]
+
+    data = {
+        "everbearing": int(everbearing),
+        "bloom": northern(bloom),
+        "harvest": northern(harvest),
+        "vigour": vigour,
+        "size": size,
+        "frost_c": frost_c,
+        "coldest_night_c": coldest_night_c,
+    }
+    with at.store.writing() as session:
+        kind = session.get(OwnSpecies, kind_id) or OwnSpecies(
+            id=kind_id, name=name.strip(), data=data
+        )
+        kind.name, kind.data = name.strip(), data
+        session.add(kind)
+        session.flush()
+        at.know = with_own(at.shipped, ((k.id, k.name, k.data) for k in own_species(session)))
+        return kind

@@ -1,0 +1,201 @@
+"""Describing a place after the start: correcting its normals, its frost dates and dangers, and a
+station's own series.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from sqlmodel import Session
+
+from ...core.errors import FieldProblem, InvalidInput
+from ...core.season.place import month_day
+from ...core.season.station import StationClimate, station_climate
+from ...formats.daily_csv import ACCEPTABLE, DayProblem, read_days
+from ...store import places
+from ...store import weather as stored
+from ...store.database import StaleVersion
+from ...store.tables import Site, SiteNormals
+from ..workplace import Workplace
+
+
+@dataclass(frozen=True)
+class SiteView:
+    """A site with the normals in force and where they come from."""
+
+    site: Site
+    normals: SiteNormals
+
+
+def site_view(at: Workplace, site_id: str) -> SiteView:
+    """Raises: NotFound."""
+    with at.store.reading() as session:
+        return SiteView(places.site(session, site_id), places.normals(session, site_id))
+
+
+def describe_site(
+    at: Workplace,
+    site_id: str,
+    version: int,
+    latitude: float,
+    climate: str,
+    tmin_c: Sequence[float],
+    tmax_c: Sequence[float],
+    last_frost: str | None,
+    first_frost: str | None,
+    elevation_m: float | None,
+    dangers: Sequence[str],
+    longitude: float | None = None,
+    origin: str = "typed",
+) -> SiteView:
+    """Correct a place. New normals are added; the old ones stay on record. Raises: InvalidInput by
+    field, NotFound, StaleVersion.
+    """
+    wrong = [
+        FieldProblem(f"/tmax_c/{i}", f"the maximum lies below the minimum, {tmin_c[i]:g} °C")
+        for i in range(12)
+        if tmax_c[i] < tmin_c[i]
+    ]
+    if climate not in at.know.rows("climates"):
+        wrong.append(
+            FieldProblem("/climate", f"must be one of {', '.join(at.know.rows('climates'))}")
+        )
+    wrong += [
+        FieldProblem(f"/dangers/{i}", f"must be one of {', '.join(at.know.rows('dangers'))}")
+        for i, d in enumerate(dangers)
+        if d not in at.know.rows("dangers")
+    ]
+    if (last_frost is None) != (first_frost is None):
+        missing = "last_frost" if last_frost is None else "first_frost"
+        wrong.append(
+            FieldProblem(
+                f"/{missing}",
+                "where there is frost both dates are needed; where there is none, neither",
+            )
+        )
+    if wrong:
+        raise InvalidInput(wrong)
+    with at.store.writing() as session:
+        site = places.site(session, site_id)
+        if site.version != version:
+            raise StaleVersion(
+                "Someone else changed this place in the meantime.", {"version": site.version}
+            )
+        site.latitude, site.longitude, site.climate, site.elevation_m = (
+            latitude,
+            longitude,
+            climate,
+            elevation_m,
+        )
+        site.dangers = list(dangers)
+        _climate_of(session, site, tmin_c, tmax_c, last_frost, first_frost, origin)
+    at.weather_changes += 1
+    return site_view(at, site_id)
+
+
+def _climate_of(
+    session: Session,
+    site: Site,
+    tmin_c: Sequence[float],
+    tmax_c: Sequence[float],
+    last_frost: str | None,
+    first_frost: str | None,
+    origin: str,
+) -> None:
+    """Frost dates of a site, and its normals where they are new; a change of the site."""
+    before = places.normals(session, site.id)
+    site.last_frost, site.first_frost, site.version = last_frost, first_frost, site.version + 1
+    session.add(site)
+    if list(tmin_c) != before.tmin_c or list(tmax_c) != before.tmax_c:
+        session.add(
+            SiteNormals(
+                site_id=site.id,
+                tmin_c=list(tmin_c),
+                tmax_c=list(tmax_c),
+                origin=origin,
+                seq=before.seq + 1,
+            )
+        )
+
+
+@dataclass(frozen=True)
+class Series:
+    """What a station's CSV holds, what is wrong with it line by line, and what it would make of the
+    place.
+    """
+
+    count: int
+    problems: tuple[DayProblem, ...]
+    climate: StationClimate | None
+    why_not: str | None
+    saved: bool
+
+
+def station_series(
+    at: Workplace,
+    site_id: str,
+    text: str,
+    accept: Sequence[str] = (),
+    risk: float = 0.1,
+    save: bool = False,
+    as_normals: bool = False,
+) -> Series:
+    """Check a daily series, and bring it in when asked; nothing is taken while a problem is neither
+    mended nor accepted.
+
+    as_normals: also take its normals and frost dates for the place. Raises: NotFound, InvalidInput.
+    """
+    unknown = [a for a in accept if a not in ACCEPTABLE]
+    if unknown:
+        raise InvalidInput([FieldProblem("/accept", f"must be some of {', '.join(ACCEPTABLE)}")])
+    read = read_days(text, accept)
+    climate, why_not = None, None
+    if read.days and not read.problems:
+        try:
+            climate = station_climate(read.days, risk, hot_c=at.know.number("season/sun-light"))
+        except ValueError as error:
+            why_not = str(error)
+    site_view(at, site_id)
+    if not save or read.problems or not read.days:
+        return Series(len(read.days), read.problems, climate, why_not, False)
+    if as_normals and climate is None:
+        raise InvalidInput([FieldProblem("/as_normals", f"these days make no normals: {why_not}")])
+    with at.store.writing() as session:
+        stored.put(session, site_id, read.days, "csv")
+        if as_normals and climate is not None:
+            origin = (
+                f"station {climate.first.year} to {climate.last.year}, {climate.years} whole "
+                f"years, frost at {climate.risk:.0%} risk"
+            )
+            normals, frost = (
+                climate.normals,
+                (_text(climate.last_frost), _text(climate.first_frost)),
+            )
+            _climate_of(
+                session,
+                places.site(session, site_id),
+                normals.tmin_c,
+                normals.tmax_c,
+                *frost,
+                origin,
+            )
+    at.weather_changes += 1
+    return Series(len(read.days), (), climate, None, True)
+
+
+def _text(day: tuple[int, int] | None) -> str | None:
+    return None if day is None else f"{day[0]:02d}-{day[1]:02d}"
+
+
+def frost_day(pointer: str, text: str | None) -> None:
+    """Refuse what is no month and day. Raises: InvalidInput."""
+    if not text:
+        return
+    try:
+        day = month_day(text)
+        assert day is not None
+        dt.date(2028, *day)
+    except (ValueError, AssertionError):
+        raise InvalidInput([FieldProblem(pointer, "must be a month and a day, as MM-DD")]) from None

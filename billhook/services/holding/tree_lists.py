@@ -1,0 +1,193 @@
+"""Lists of trees in and out. A list is worked out beside the others' work; only putting it down
+makes them wait.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from dataclasses import dataclass, field
+from typing import Any
+
+from sqlmodel import Session, SQLModel
+
+from ...core.days import planted_problem
+from ...core.frame.model import Frame
+from ...formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
+from ...store import frames, places
+from ...store.acts import new_id
+from ...store.tables import Block, FrameRow, Graft, LimbRow, Place, Row, Stem, Tree
+from ...store.trees import tree_records
+from ..tree.framing import sketched_frame
+from ..workplace import Workplace
+from .ground import Ground, ground_of
+
+_ORDER: tuple[type[SQLModel], ...] = (Block, Row, Place, Tree, Stem, Graft, FrameRow, LimbRow)
+
+
+@dataclass(frozen=True)
+class Imported:
+    """What an import did, or would do; nothing is saved when there are problems."""
+
+    trees: int
+    blocks: int
+    problems: list[LineProblem]
+    saved: bool
+
+
+@dataclass
+class _Rows:
+    """Rows to be put down, by table, and the ground they were worked out for."""
+
+    ground: tuple[int, ...]
+    rows: dict[type[SQLModel], list[dict[str, Any]]] = field(default_factory=dict)
+
+    def add(self, table: type[SQLModel], **values: Any) -> str:
+        row = {"id": new_id()} | values
+        self.rows.setdefault(table, []).append(row)
+        return str(row["id"])
+
+
+def import_trees(at: Workplace, site_id: str, text: str, save: bool) -> Imported:
+    """Read a list of trees; save it whole, or not at all. Raises: NotFound for an unknown site."""
+    lines, problems = read_trees(text, at.know)
+    problems += [
+        LineProblem(i + 2, "planted_year", wrong)
+        for i, t in enumerate(lines)
+        if (wrong := planted_problem(t.planted_year, at.today()))
+    ]
+    if not problems and not lines:
+        problems = [LineProblem(1, "", "the list holds no tree")]
+    sketches = {} if problems or not save else _sketches(at, lines)
+    with at.store.reading() as session:
+        places.site(session, site_id)
+        problems += _taken(session, site_id, lines)
+        ready = _rows(at, session, site_id, lines, sketches) if save and not problems else None
+    if ready is not None:
+        with at.store.writing() as session:
+            if places.ground_mark(session) != ready.ground:
+                # somebody planted in between; worked out anew, while nobody else can
+                problems += _taken(session, site_id, lines)
+                ready = _rows(at, session, site_id, lines, sketches)
+            if not problems:
+                _put_down(session, ready)
+    return Imported(len(lines), len({t.block for t in lines}), problems, save and not problems)
+
+
+def _taken(session: Session, site_id: str, lines: list[TreeLine]) -> list[LineProblem]:
+    standing = {(r.block.name, r.row.n, r.place.n) for r in tree_records(session, site_id=site_id)}
+    return [
+        LineProblem(i + 2, "place", f"on {t.block} {t.row}·{t.place} a tree stands already")
+        for i, t in enumerate(lines)
+        if (t.block, t.row, t.place) in standing
+    ]
+
+
+def _sketches(at: Workplace, lines: list[TreeLine]) -> dict[int, Frame]:
+    """An outline of every tree whose three sizes are given, by its place in the list."""
+    return {
+        i: sketched_frame(
+            at,
+            f"{t.block} {t.row}·{t.place}",
+            t.species,
+            t.cultivar,
+            t.planted_year,
+            t.height_m,
+            t.spread_m,
+            t.trunk_mm,
+            t.union_m,
+        )
+        for i, t in enumerate(lines)
+        if t.height_m and t.spread_m and t.trunk_mm
+    }
+
+
+def _rows(
+    at: Workplace, session: Session, site_id: str, lines: list[TreeLine], sketches: dict[int, Frame]
+) -> _Rows:
+    """Everything that the list adds, with its ids."""
+    made = _Rows(places.ground_mark(session))
+    ground = ground_of(session, site_id)
+    blocks = {b.name: b.id for b in places.blocks(session) if b.site_id == site_id}
+    names = {v: k for k, v in blocks.items()}
+    rows = {(names[r.block_id], r.n): r.id for r in places.rows(session) if r.block_id in names}
+    for i, line in enumerate(lines):
+        if line.block not in blocks:
+            blocks[line.block] = made.add(
+                Block, **Block(site_id=site_id, name=line.block).model_dump(exclude={"id"})
+            )
+        where = (line.block, line.row)
+        if where not in rows:
+            rows[where] = made.add(Row, block_id=blocks[line.block], n=line.row, kind="trees")
+        place_id = ground.places[where].get(line.place) or _place(
+            at, made, ground, rows[where], line
+        )
+        tree = Tree(
+            place_id=place_id,
+            species=line.species,
+            planted_year=line.planted_year,
+            pot_l=line.pot_l,
+        )
+        tree_id = made.add(Tree, **tree.model_dump(exclude={"id"}))
+        stem_id = made.add(
+            Stem, tree_id=tree_id, rootstock=line.rootstock, union_m=line.union_m, union_mark=None
+        )
+        if line.cultivar:
+            made.add(Graft, stem_id=stem_id, cultivar=line.cultivar)
+        if i in sketches:
+            row, limbs = frames.first_rows(tree_id, stem_id, sketches[i], at.today(), "sketched")
+            made.rows.setdefault(FrameRow, []).append(row)
+            made.rows.setdefault(LimbRow, []).extend(limbs)
+    return made
+
+
+def _place(at: Workplace, made: _Rows, ground: Ground, row_id: str, line: TreeLine) -> str:
+    where = (line.block, line.row)
+    x, y = line.x, line.y
+    if x is None or y is None:
+        x, y = ground.next(where, sum(at.know.numbers(f"species/{line.species}/spread")) / 2)
+    place_id = made.add(Place, row_id=row_id, n=line.place, x=x, y=y)
+    ground.put(where, line.place, place_id, x, y)
+    return place_id
+
+
+def _put_down(session: Session, made: _Rows) -> None:
+    """Everything at once, straight through the driver: while it goes on, others wait."""
+    for table in (t for t in _ORDER if t in made.rows):
+        columns = list(made.rows[table][0])
+        names, marks = ", ".join(columns), ", ".join("?" * len(columns))
+        values = [
+            tuple(v.isoformat() if isinstance(v, dt.date) else v for v in row.values())
+            for row in made.rows[table]
+        ]
+        session.connection().exec_driver_sql(
+            f'INSERT INTO "{table.__tablename__}" ({names}) VALUES ({marks})', values
+        )
+
+
+def export_trees(at: Workplace) -> str:
+    """Every standing tree as CSV, in walking order."""
+    with at.store.reading() as session:
+        current = {row.stem_id: row for row in frames.current_rows(session)}
+        sizes = at.sizes(session, list(current.values()))
+        lines = []
+        for r in tree_records(session):
+            size = sizes[current[r.stem.id].id] if r.stem.id in current else None
+            lines.append(
+                TreeLine(
+                    r.block.name,
+                    r.row.n,
+                    r.place.n,
+                    r.tree.species,
+                    r.tree.planted_year,
+                    r.cultivar,
+                    r.stem.rootstock,
+                    r.tree.pot_l,
+                    r.stem.union_m,
+                    size.height_m if size else None,
+                    size.spread_m if size else None,
+                    size.trunk_mm if size else None,
+                    r.place.x,
+                    r.place.y,
+                )
+            )
+        return write_trees(lines)

@@ -1,0 +1,1 @@
+"""Cuts: proposed, costed, put on a sheet, printed and finished."""

@@ -1,0 +1,450 @@
+"""Proposing a cut plan for a stored tree: what is cut now and why, what is left until when, and
+what it all comes to.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field, replace
+
+from sqlmodel import Session
+
+from ...core.aftercare.crop import YieldCost, yield_cost
+from ...core.aftercare.quantities import Clippings, Whitewash, clippings, whitewash
+from ...core.cuts.regrowth import regrowth
+from ...core.errors import FieldProblem, InvalidInput
+from ...core.frame.finish import after_cuts
+from ...core.frame.model import TRUNK, Cut
+from ...core.known import Knowledge
+from ...core.light.inner import LowerLight, lower_light
+from ...core.light.rows import bark_hours
+from ...core.plan.offer import Proposed
+from ...core.plan.propose import Proposal, main_work, propose
+from ...core.plan.skeleton import bare_bark, warned
+from ...core.plan.stages import Window
+from ...core.plan.wall import machine_minutes
+from ...core.reasons import Reason
+from ...core.safety import heat_of_day
+from ...core.season.model import OWN_BUDGET, WORKS, SeasonAnswer, Work
+from ...core.season.normals import values_on
+from ...core.season.schools import check_stance
+from ...core.season.today import Verdict, verdict
+from ...core.walk.findings import summary
+from ...core.walk.questions import questions_of
+from ...core.walk.tree import WalkTree
+from ...core.words.dates import day_words
+from ...store import walks
+from ...store.trees import TreeRecord, tree_record
+from ..heights.rotations import limb_in_turn
+from ..heights.row_lines import outline_of, spacing_in_row
+from ..season.desk import HORIZON_DAYS, SeasonDesk
+from ..tree.views import FrameView, frame_view
+from ..walk.tree import Walked, walked_tree
+from ..walk.walks import named_cuts
+from ..workplace import Workplace
+from . import cutting
+from .after import after_words
+from .cutting import Preview
+
+WAYS = ("hand", "ragged", "machine")
+
+
+@dataclass(frozen=True)
+class Wish:
+    """What a plan is asked for. walk_id: a walk whose named limbs weigh more. limit, weights,
+    stance: in place of the day's, the catalogue's, the tree's.
+
+    by: one of :data:`WAYS`; top_m, half_m: of the wall, where they differ from what the row leaves
+    room for.
+    """
+
+    goal: str
+    day: dt.date
+    walk_id: str | None = None
+    pins_in: Sequence[str] = ()
+    pins_out: Sequence[str] = ()
+    limit: float | None = None
+    weights: Mapping[str, float] = field(default_factory=dict)
+    stance: Mapping[str, str] = field(default_factory=dict)
+    by: str = "hand"
+    top_m: float | None = None
+    half_m: float | None = None
+
+
+@dataclass(frozen=True)
+class StageView:
+    """A stage by what it cuts."""
+
+    day: dt.date
+    share: float
+    limit: float
+    over: bool
+    cuts: tuple[Proposed, ...]
+
+
+@dataclass(frozen=True)
+class PlanView:
+    """A proposal with its cost. preview: None where nothing is cut. crop: given up over three
+    years. bark: paint for what is bared, None where none is.
+
+    minutes: of hands and, where one is used, the machine, at the pace of past visits. skeleton:
+    what an owner is told before one. not_today: why this is the plan of another day than was asked
+    for.
+    """
+
+    name: str
+    day: dt.date
+    work: Work
+    stance: dict[str, str]
+    proposal: Proposal
+    stages: tuple[StageView, ...]
+    unplaced: tuple[Proposed, ...]
+    frame: FrameView
+    cap_m: float | None
+    preview: Preview | None
+    minutes: float
+    light: LowerLight
+    crop: YieldCost
+    clippings: Clippings
+    bark: Whitewash | None
+    after: tuple[Reason, ...]
+    regrowth: tuple[Reason, ...]
+    skeleton: tuple[Reason, ...]
+    not_today: Reason | None = None
+
+
+def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
+    """The cuts that bring most for a goal on a day; where nothing of it is allowed on that day, the
+    plan of the first day that allows it.
+
+    Raises: NotFound; InvalidInput for a goal, way, finding or school that is none, a tree that was
+    never drawn, or a pin on no cut.
+    """
+    _checked(at, wish)
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        found = _plan_on(at, session, record, wish)
+        waits = [x for x in found.proposal.left if x.until is not None and not x.idle]
+        if found.proposal.cuts or not waits or wish.limit is not None:
+            return found
+        wanted = max(waits, key=lambda x: (x.proposed.must, x.proposed.benefit))
+        opens = wanted.until
+        assert opens is not None
+        then = _plan_on(at, session, record, replace(wish, day=opens))
+        if not then.proposal.cuts:
+            return found
+        text = f"Not today: from {day_words(opens)}. Here is that day's plan. {wanted.why}"
+        return replace(
+            then, not_today=Reason("not-today", text, {"asked": wish.day.isoformat()}, opens)
+        )
+
+
+def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> PlanView:
+    know, day = at.know, wish.day
+    walked = walked_tree(at, session, record, day)
+    if walked.frame_row is None or walked.tree.frame is None:
+        raise InvalidInput(
+            [
+                FieldProblem(
+                    "",
+                    (
+                        "this tree is not drawn yet: give height, spread and trunk for a "
+                        "sketch, or measure it"
+                    ),
+                )
+            ]
+        )
+    desk = SeasonDesk(session, at, day)
+    stance = desk.stance(record) | dict(wish.stance)
+    tree = replace(walked.tree, stances=stance)
+    season = desk.season_between(
+        record, day, day + dt.timedelta(days=HORIZON_DAYS), WORKS, None, wish.stance
+    )
+    verdicts: dict[str, Verdict] = {work: verdict(season, work, day) for work in WORKS}
+    outline = (
+        None
+        if wish.by == "hand"
+        else outline_of(at, session, record, tree, wish.top_m, wish.half_m)
+    )
+    named = [
+        *_named(at, session, walked, wish.walk_id),
+        *limb_in_turn(at, session, record, wish.goal),
+    ]
+
+    def proposed(windows: Sequence[Window]) -> Proposal:
+        return propose(
+            know,
+            tree,
+            wish.goal,
+            verdicts,
+            named,
+            frozenset(wish.pins_in),
+            frozenset(wish.pins_out),
+            wish.limit,
+            wish.weights,
+            wish.by,
+            outline,
+            windows,
+        )
+
+    proposal = proposed(())
+    if proposal.over_limit or any(not x.idle for x in proposal.left):
+        works = {p.work for p in _all(proposal).values()}
+        proposal = proposed(_windows(desk, record, day, sorted(works), wish.stance))
+    offered = _all(proposal)
+    _pins_known(wish, set(offered))
+    work, cuts = main_work(proposal.cuts, verdicts), [p.cut for p in proposal.cuts]
+    preview = (
+        cutting.preview_in(at, session, record, walked.frame_row, cuts, work, day, tree.units)
+        if cuts
+        else None
+    )
+    if preview and preview.answer.canopy_share_removed is not None:
+        # what lies on a limb that goes anyway is not counted twice
+        proposal = replace(proposal, share=min(1.0, preview.answer.canopy_share_removed))
+    fresh = sum(c.hand_kg for c in preview.answer.cuts if not c.void) if preview else 0.0
+    fruit = sum(c.fruit_lost for c in preview.answer.cuts if not c.void) if preview else 0
+    ripe = any(r.code == "ripe" for r in verdicts[work].reasons)
+    hard = tree.group if work in OWN_BUDGET or wish.goal == "skeleton" else None
+    crop = yield_cost(
+        know, proposal.share, ripe, price=_of_the_day(know, verdicts[work], hard), hard_group=hard
+    )
+    minutes = preview.minutes if preview else 0.0
+    if preview and wish.by == "machine":
+        swept = {p.cut.limb for p in proposal.cuts if p.look == "wall" and p.must}
+        minutes = machine_minutes(know, spacing_in_row(at, session, record)) + preview.pace * sum(
+            a.minutes for a in preview.advice if a.limb not in swept
+        )
+    sun = _bark_sun(at, tree, preview, season, record.site.latitude)
+    bark = (
+        bare_bark(know, walked.tree.frame, cuts)
+        if wish.goal == "skeleton" and cuts
+        else _bark(at, preview)
+    )
+    return PlanView(
+        record.name,
+        day,
+        work,
+        stance,
+        proposal,
+        tuple(
+            StageView(s.day, s.share, s.limit, s.over, tuple(offered[i] for i in s.cuts))
+            for s in proposal.stages
+        ),
+        tuple(offered[i] for i in proposal.unplaced),
+        frame_view(at, session, walked.frame_row),
+        record.block.cap_m,
+        preview,
+        minutes,
+        lower_light(
+            know, tree.species, tree.group, walked.tree.frame, after_cuts(walked.tree.frame, cuts)
+        ),
+        crop,
+        clippings(know, fresh, tree.group),
+        bark,
+        after_words(
+            know,
+            tree,
+            stance,
+            proposal.share,
+            bool(cuts),
+            fruit,
+            frozenset(record.site.dangers),
+            _heat(desk, record, day),
+            sun,
+        ),
+        regrowth(know, preview.advice, day, tree.vigour, tree.next_flush, tree.units)
+        if preview
+        else (),
+        _skeleton(at, tree, cuts, proposal, season, day, crop)
+        if wish.goal == "skeleton" and offered
+        else (),
+    )
+
+
+def _of_the_day(know: Knowledge, found: Verdict, hard: str | None) -> float:
+    """What the day costs of the crop at hand [crops per share], without the seasons that wood cut
+    back hard takes besides.
+    """
+    besides = 0.0
+    if hard is not None and found.work in OWN_BUDGET:
+        curve = know.numbers(
+            know.first(f"hard-regrowth/{hard}/recovery", "hard-regrowth/other/recovery").id
+        )
+        besides = sum(1 - x for x in curve)
+    return max(0.0, (found.price or 0.0) - besides)
+
+
+def _heat(desk: SeasonDesk, record: TreeRecord, day: dt.date) -> Reason | None:
+    """What the warmth of the day asks of whoever cuts: by the forecast, else by the place's
+    normals.
+    """
+    seen = next((f.tmax for f in desk.forecast(record) if f.date == day), None)
+    usual = float(values_on(desk.site(record).normals.tmax_c, day, 1)[0])
+    return heat_of_day(desk.at.know, usual if seen is None else seen, seen is not None)
+
+
+def _checked(at: Workplace, wish: Wish) -> None:
+    know, wrong = at.know, []
+    if wish.goal not in know.rows("goals"):
+        wrong.append(FieldProblem("/goal", f"must be one of {', '.join(know.rows('goals'))}"))
+    if wish.by not in WAYS:
+        wrong.append(FieldProblem("/by", f"must be one of {', '.join(WAYS)}"))
+    unknown = sorted(set(wish.weights) - set(know.rows("plan-weights")))
+    if unknown:
+        wrong.append(
+            FieldProblem(
+                "/weights",
+                (
+                    f"there is no finding {unknown[0]!r}; known are "
+                    f"{', '.join(know.rows('plan-weights'))}"
+                ),
+            )
+        )
+    if wrong:
+        raise InvalidInput(wrong)
+    check_stance(know, wish.stance)
+
+
+def _all(proposal: Proposal) -> dict[str, Proposed]:
+    return {p.id: p for p in (*proposal.cuts, *(x.proposed for x in proposal.left))}
+
+
+def _pins_known(wish: Wish, offered: set[str]) -> None:
+    for pointer, pins in (("/pins_in", wish.pins_in), ("/pins_out", wish.pins_out)):
+        for i, pin in enumerate(pins):
+            if pin not in offered:
+                raise InvalidInput(
+                    [FieldProblem(f"{pointer}/{i}", f"there is no cut {pin!r} in this plan")]
+                )
+
+
+def _windows(
+    desk: SeasonDesk,
+    record: TreeRecord,
+    day: dt.date,
+    works: Sequence[str],
+    stance: Mapping[str, str],
+) -> tuple[Window, ...]:
+    """The first good day of each kind of work in every growing year ahead, with the room there is
+    for each kind on it.
+    """
+    wanted = [w for w in WORKS if w in works]
+    last = day + dt.timedelta(days=366 * int(desk.at.know.number("plan/years-ahead")))
+    segments = desk.season_between(
+        record, day + dt.timedelta(days=1), last, wanted, None, stance
+    ).segments
+    firsts: dict[tuple[str, dt.date], dt.date] = {}
+    for s in segments:
+        if s.status == "go" and (s.max_share is None or s.max_share > 0):
+            here = max(s.start, day + dt.timedelta(days=1))
+            start = desk.growing_year(record, here)
+            firsts.setdefault((s.work, start), here)
+            # a run that crosses into the next growing year opens that year too
+            over = desk.growing_year(record, s.end)
+            if over > start:
+                firsts.setdefault((s.work, over), over)
+    found = []
+    for on in sorted(set(firsts.values())):
+        shares: dict[str, float | None] = {
+            s.work: s.max_share
+            for s in segments
+            if s.start <= on <= s.end and s.status in ("go", "light")
+        }
+        found.append(Window(on, desk.growing_year(record, on), shares))
+    return tuple(found)
+
+
+def _named(at: Workplace, session: Session, walked: Walked, walk_id: str | None) -> list[Cut]:
+    if walk_id is None or walked.tree.frame is None:
+        return []
+    rows = walks.history(session, walks.walk(session, walk_id).id)
+    answers = {q: row.answer for q, row in walks.in_force(rows).items() if row.answer}
+    found = named_cuts(
+        summary(at.know, walked.tree, questions_of(at.know, walked.tree), answers).findings
+    )
+    limbs = {x.id: x.length_m for x in walked.tree.frame.limbs}
+    return [c for c in found if c.limb in limbs and c.keep_m < limbs[c.limb]]
+
+
+def _bark(at: Workplace, preview: Preview | None) -> Whitewash | None:
+    """Paint for the limbs whose shade goes: each wound of a thick limb bares about its own length
+    of bark below it.
+    """
+    thick = at.know.number("plan/bares-from")
+    bared = (
+        [
+            (c.wound_mm, at.know.number("plan/bares-m"))
+            for c in preview.answer.cuts
+            if c.wound_mm >= thick and not c.void
+        ]
+        if preview
+        else []
+    )
+    return whitewash(at.know, (), bared) if bared else None
+
+
+def _bark_sun(
+    at: Workplace, tree: WalkTree, preview: Preview | None, season: SeasonAnswer, latitude: float
+) -> Reason | None:
+    """Hours of hot sun on the bark that the largest wound bares, when strong sun comes; None where
+    it does not, or no bark is bared.
+    """
+    hot = next((e for e in season.events if e.name == "strong sun on bark"), None)
+    wounds = (
+        [
+            c
+            for c in preview.answer.cuts
+            if not c.void and c.wound_mm >= at.know.number("plan/bares-from") and c.limb != TRUNK
+        ]
+        if preview
+        else []
+    )
+    if hot is None or not wounds or tree.frame is None:
+        return None
+    limb = tree.frame.limb(max(wounds, key=lambda c: c.wound_mm).limb)
+    on = hot.start + (hot.end - hot.start) / 2
+    hours = bark_hours(latitude, on, limb.bearing_deg, max(0.0, 90 - limb.rise_deg))
+    paint = hours > at.know.number("bark/hours")
+    text = (
+        f"Bark bared at the {tree.names[limb.id]} gets {hours:.1f} h of steep sun about "
+        f"{day_words(on)}: {'paint it the same day' if paint else 'leaf will shade it again'}."
+    )
+    return Reason(
+        "bark-sun",
+        text,
+        {"faces, degrees": limb.bearing_deg, "hours": round(hours, 2)},
+        on,
+        None,
+        ("bark/hours", "plan/bares-from"),
+    )
+
+
+def _skeleton(
+    at: Workplace,
+    tree: WalkTree,
+    cuts: Sequence[Cut],
+    proposal: Proposal,
+    season: SeasonAnswer,
+    day: dt.date,
+    crop: YieldCost,
+) -> tuple[Reason, ...]:
+    """What an owner is told before; of the cuts that wait where the day is closed."""
+    meant = list(cuts) or [x.proposed.cut for x in proposal.left if x.proposed.look == "skeleton"]
+    share = (
+        proposal.share
+        if cuts
+        else sum(x.proposed.share for x in proposal.left if x.proposed.look == "skeleton")
+    )
+    lost = crop if cuts else yield_cost(at.know, min(1.0, share), hard_group=tree.group)
+    sun = next(
+        (e.start for e in season.events if e.name == "strong sun on bark" and e.end >= day), None
+    )
+    spring = next(
+        (e.start for e in season.events if e.name == "first flush" and (e.start - day).days > 200),
+        None,
+    )
+    return warned(
+        at.know, tree, meant, share, day, max(sun, day) if sun else None, spring, lost, tree.units
+    )

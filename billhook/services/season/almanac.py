@@ -1,0 +1,141 @@
+"""The almanac of a tree or a block: events, warmth, and a lane for each kind of work, over twelve
+to eighteen months.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections import Counter
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+import numpy as np
+
+from ...core.errors import FieldProblem, InvalidInput
+from ...core.season.model import WORKS, Event, SeasonAnswer, Segment, Work
+from ...core.season.today import priced
+from ...core.season.warmth import HeatRule
+from ...core.words.prices import cost_words
+from ...store import places
+from ...store.trees import TreeRecord, tree_record, tree_records
+from ..workplace import Workplace
+from .desk import SeasonDesk
+
+_MONTHS = (12, 18)
+
+
+@dataclass(frozen=True)
+class Cost:
+    """Days on which the work costs the same in words."""
+
+    start: dt.date
+    end: dt.date
+    says: str
+
+
+@dataclass(frozen=True)
+class Lane:
+    """One kind of work over the span, without a gap. prices: crops per share on every day, None
+    where none of a crop is at stake. costs: the same in words.
+    """
+
+    work: Work
+    segments: tuple[Segment, ...]
+    prices: tuple[float, ...] | None
+    costs: tuple[Cost, ...]
+
+
+@dataclass(frozen=True)
+class Almanac:
+    """``trees`` share this almanac, of ``of`` that were asked about. warmth: day degrees of every
+    seventh day from ``first`` [K d].
+    """
+
+    name: str
+    record: TreeRecord
+    trees: int
+    of: int
+    first: dt.date
+    last: dt.date
+    today: dt.date
+    base_c: float
+    events: tuple[Event, ...]
+    warmth: tuple[float, ...]
+    lanes: tuple[Lane, ...]
+
+
+def almanac(
+    at: Workplace,
+    day: dt.date,
+    tree_id: str | None = None,
+    block_id: str | None = None,
+    months: int = 14,
+    what_if: Mapping[str, dt.date] | None = None,
+) -> Almanac:
+    """The almanac from the month of ``day`` on, of one tree, of most trees of a block, or of most
+    trees of the holding.
+
+    what_if: dates in place of the computed or observed ones, by observed name.
+
+    Raises: InvalidInput for a span outside 12 to 18 months or where no tree stands; NotFound.
+    """
+    if not _MONTHS[0] <= months <= _MONTHS[1]:
+        raise InvalidInput(
+            [FieldProblem("/months", f"must be between {_MONTHS[0]} and {_MONTHS[1]}")]
+        )
+    first = day.replace(day=1)
+    after = first.month - 1 + months
+    last = dt.date(first.year + after // 12, after % 12 + 1, 1) - dt.timedelta(days=1)
+    with at.store.reading() as session:
+        desk = SeasonDesk(session, at, day)
+        if tree_id is not None:
+            records, name = [tree_record(session, tree_id)], tree_record(session, tree_id).name
+        else:
+            block = places.block(session, block_id) if block_id else None
+            records = [r for r in tree_records(session) if block is None or r.block.id == block.id]
+            holding = places.holding(session)
+            name = block.name if block else holding.name if holding else ""
+        if not records:
+            raise InvalidInput([FieldProblem("/block", "no tree stands there yet")])
+        # like trees have one almanac: the commonest stands for a block
+        alike = Counter(desk.of(r) for r in records)
+        commonest, count = alike.most_common(1)[0]
+        record = next(r for r in records if desk.of(r) == commonest)
+        answer = desk.season_between(record, first, last, what_if=what_if)
+        rule = HeatRule(at.know, record.tree.species)
+        daily = rule.units(desk.site(record), first, (last - first).days + 1)
+        lanes = tuple(_lane(answer, work, first) for work in WORKS)
+        shown = tuple(
+            lane
+            for lane in lanes
+            if not all(any(r.code == "not-for-this-tree" for r in s.reasons) for s in lane.segments)
+        )
+        warmth = tuple(float(v) for v in np.round(daily[::7], 2))
+        return Almanac(
+            name,
+            record,
+            count,
+            len(records),
+            first,
+            last,
+            day,
+            rule.base_c,
+            answer.events,
+            warmth,
+            shown,
+        )
+
+
+def _lane(answer: SeasonAnswer, work: Work, first: dt.date) -> Lane:
+    segments = tuple(s for s in answer.segments if s.work == work)
+    if not any(priced(work, s.reasons) for s in segments):
+        return Lane(work, segments, None, ())
+    prices = tuple(float(p) for p in np.round(answer.prices[work], 2))
+    costs: list[Cost] = []
+    for i, price in enumerate(prices):
+        day, says = first + dt.timedelta(days=i), cost_words(price)
+        if costs and costs[-1].says == says:
+            costs[-1] = Cost(costs[-1].start, day, says)
+        else:
+            costs.append(Cost(day, day, says))
+    return Lane(work, segments, prices, tuple(costs))

@@ -1,0 +1,480 @@
+"""The season of stored trees: places, states and shares used, turned into what the core asks
+for.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+import logging
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+from functools import lru_cache
+from itertools import pairwise
+from typing import cast
+
+from sqlmodel import Session
+
+from ...core.choice import one_of
+from ...core.errors import BillhookError
+from ...core.frost.classes import CLASSES, FrostClass
+from ...core.known import Knowledge
+from ...core.pots import fits
+from ...core.season.budget import tree_age
+from ...core.season.claims import Asked
+from ...core.season.events import growing_year, growing_year_of, growing_year_starts
+from ...core.season.model import (
+    WORKS,
+    Condition,
+    ForecastDay,
+    FruitOn,
+    SeasonAnswer,
+    Site,
+    Stance,
+    TreeState,
+    Weather,
+    Work,
+)
+from ...core.season.normals import Normals
+from ...core.season.place import month_day, pocket_frost_dates
+from ...core.season.schools import stance_in_force
+from ...core.season.season import season
+from ...core.season.seen import OBSERVABLE
+from ...core.season.today import ASKS, FLUSHED, Ask, Verdict, verdict
+from ...store import frames, logbook, places, stances
+from ...store.tables import Block, LogEntry, Observation, SiteNormals
+from ...store.tables import Site as SiteTable
+from ...store.trees import TreeRecord, observations, season_dates
+from ..workplace import Workplace
+from . import weather
+
+HORIZON_DAYS = 420
+_log = logging.getLogger("billhook")
+Seen = Mapping[str, Mapping[str, Observation]]
+Dates = tuple[tuple[str, dt.date], ...]
+Moves = tuple[tuple[str, int], ...]
+
+
+@dataclass(frozen=True)
+class SeasonOf:
+    """All that a tree's season depends on. Trees that share it share the answer."""
+
+    site: Site
+    tree: TreeState
+    observed: Dates
+    moved: Moves
+    stance: tuple[tuple[str, str], ...]
+
+
+@lru_cache(maxsize=8192)
+def _season(
+    at_know: Knowledge,
+    of: SeasonOf,
+    forecast: tuple[ForecastDay, ...],
+    first: dt.date,
+    last: dt.date,
+    works: tuple[Work, ...],
+    unknown_on: dt.date | None,
+) -> SeasonAnswer:
+    return season(
+        of.site,
+        of.tree,
+        at_know,
+        first,
+        last,
+        works,
+        dict(of.observed),
+        forecast,
+        dict(of.stance),
+        dict(of.moved),
+        unknown_on,
+    )
+
+
+@lru_cache(maxsize=4096)
+def _gap(know: Knowledge, site: Site, tree: TreeState, kind: str, seen: dt.date) -> int | None:
+    """Days from the model's date to the one seen; None where the model has none near it."""
+    starts = growing_year_starts(site, seen - dt.timedelta(days=200), seen + dt.timedelta(days=200))
+    gaps: list[int] = []
+    for start, end in pairwise(starts):
+        year = growing_year(site, tree, know, start, end - dt.timedelta(days=1), {})
+        computed: dict[str, dt.date | None] = {
+            "flush_start": year.flush,
+            "flush_hard": year.flush_hard,
+            "bloom_start": year.bloom.start if year.bloom else None,
+            "harvest_start": year.harvest.start if year.harvest else None,
+            "harvest_end": year.harvest.end if year.harvest else None,
+            "first_frost": None,
+            "last_frost": None,
+            "carry_out": None,
+            "carry_in": None,  # of the year's weather, and of whoever carries
+        }
+        if (model := computed[kind]) is not None:
+            gaps.append((seen - model).days)
+    best = min(gaps, key=abs, default=None)
+    return best if best is not None and abs(best) <= know.days("season/learn-within") else None
+
+
+def core_site(
+    site: SiteTable,
+    normals: SiteNormals,
+    block: Block | None,
+    lapse_k_per_km: float,
+    measured: Weather | None = None,
+) -> Site:
+    """A block's place: the station's normals moved by the block's offset and height, and the frost
+    dates with them.
+    """
+    higher = (
+        0.0
+        if block is None or block.elevation_m is None or site.elevation_m is None
+        else block.elevation_m - site.elevation_m
+    )
+    by_height = -lapse_k_per_km * higher / 1000
+    base = Normals(tuple(normals.tmin_c), tuple(normals.tmax_c))
+    last, first = month_day(site.last_frost or ""), month_day(site.first_frost or "")
+    offset = (block.offset_c if block else 0.0) + by_height
+    last, first = pocket_frost_dates(base, last, first, offset)
+    moved = Normals(
+        tuple(t + offset for t in base.tmin_c),
+        tuple(
+            max(t + by_height, low + offset)
+            for t, low in zip(base.tmax_c, base.tmin_c, strict=True)
+        ),
+    )
+    if measured is not None and offset:
+        measured = Weather(
+            f"{measured.key}{offset:+.2f}",
+            measured.first,
+            measured.tmin_c + offset,
+            measured.tmax_c + by_height,
+        )
+    return Site(
+        site.latitude,
+        moved,
+        last,
+        first,
+        site.climate,
+        frost_pocket=bool(block and block.frost_pocket),
+        dangers=frozenset(site.dangers),
+        weather=measured,
+    )
+
+
+def core_tree(
+    record: TreeRecord,
+    seen: Mapping[str, Observation],
+    used_share: float,
+    day: dt.date,
+    too_tall: bool = False,
+) -> TreeState:
+    """What the season needs of a tree on a day, with its latest observed condition. too_tall: by
+    its room, where nobody said otherwise.
+    """
+
+    def value(kind: str) -> str | None:
+        return seen[kind].value if kind in seen else None
+
+    def on(kind: str) -> dt.date | None:
+        return seen[kind].date if kind in seen else None
+
+    tall = value("too_tall") == "yes" if "too_tall" in seen else too_tall
+
+    # `observe` let only the known words in
+    return TreeState(
+        record.tree.species,
+        record.tree.planted_year,
+        record.cultivar,
+        record.stem.rootstock,
+        record.tree.pot_l is not None,
+        record.tree.under_cover,
+        int(value("vigour") or 0) or None,
+        cast(Condition, value("condition") or "healthy"),
+        _freeze_class(seen, day),
+        cast(FruitOn | None, value("fruit_on")),
+        round(used_share, 3),
+        value("low_bloom") == "yes",
+        tall,
+        None,
+        day if used_share else None,
+        on("fruit_on"),
+        on("condition"),
+        on("freeze_class"),
+        float(seen["first_branch_m"].value) if "first_branch_m" in seen else None,
+    )
+
+
+def _freeze_class(seen: Mapping[str, Observation], day: dt.date) -> FrostClass:
+    """The class of frost damage that still holds back cuts: none from the day an edge that held has
+    opened them.
+    """
+    hurt, opened = seen.get("freeze_class"), seen.get("frost_open")
+    if hurt is None:
+        return "F0"
+    early = (
+        opened is not None
+        and opened.date >= hurt.date
+        and opened.value != "none"
+        and day >= dt.date.fromisoformat(opened.value)
+    )
+    return "F0" if early else one_of(CLASSES, hurt.value)
+
+
+_OF_THE_BLOCK = frozenset({"first_branch_m"})
+"""What is said of a whole block and holds for each of its trees until it is said of one alone."""
+
+
+@dataclass
+class SeasonDesk:
+    """Answers season questions about many trees of one session, reading what they share once."""
+
+    session: Session
+    at: Workplace
+    day: dt.date
+
+    def __post_init__(self) -> None:
+        self._sites: dict[str, Site] = {}
+        self._forecasts: dict[str, tuple[ForecastDay, ...]] = {}
+        self._of: dict[str, SeasonOf] = {}
+        self._years: dict[tuple[str, dt.date], tuple[dt.date, dt.date]] = {}
+        self._seen = observations(self.session)
+        self._dated = season_dates(self.session, OBSERVABLE)
+        self._stances = stances.choices(self.session)
+        self._log: dict[str, list[LogEntry]] = {}
+        for entry in logbook.in_force(
+            logbook.entries(self.session, since=self.day - dt.timedelta(days=1200))
+        ):
+            self._log.setdefault(entry.tree_id, []).append(entry)
+
+    def sound(self, record: TreeRecord) -> bool:
+        """Whether a tree's season can be worked out. Something odd in one tree's record must not
+        close the holding.
+        """
+        try:
+            self.season(record, ("sucker",), with_forecast=False)
+        except (ArithmeticError, LookupError, TypeError, ValueError, BillhookError):
+            _log.exception("%s cannot be worked out", record.name)
+            return False
+        return True
+
+    def site(self, record: TreeRecord) -> Site:
+        """The place of a tree's block."""
+        if record.block.id not in self._sites:
+            normals = places.normals(self.session, record.site.id)
+            measured = weather.measured(self.at, self.session, record.site, normals, self.day)
+            lapse = self.at.know.number("season/lapse-per-km")
+            self._sites[record.block.id] = core_site(
+                record.site, normals, record.block, lapse, measured
+            )
+        return self._sites[record.block.id]
+
+    def forecast(self, record: TreeRecord) -> tuple[ForecastDay, ...]:
+        """The forecast at a tree's block; nothing on a real holding, where no simulated one
+        counts.
+        """
+        if record.block.id not in self._forecasts:
+            ahead = weather.forecast(
+                self.at,
+                self.session,
+                record.site,
+                places.normals(self.session, record.site.id),
+                self.day,
+            )
+            offset = record.block.offset_c
+            self._forecasts[record.block.id] = tuple(
+                ForecastDay(f.date, round(f.tmin + offset, 1), f.tmax, f.rain_mm) for f in ahead
+            )
+        return self._forecasts[record.block.id]
+
+    def growing_year(self, record: TreeRecord, day: dt.date | None = None) -> dt.date:
+        """Start of the growing year a day lies in."""
+        return self.year_of(record, day)[0]
+
+    def year_of(self, record: TreeRecord, day: dt.date | None = None) -> tuple[dt.date, dt.date]:
+        """First and last day of the growing year a day lies in."""
+        key = (record.block.id, day or self.day)
+        if key not in self._years:
+            self._years[key] = growing_year_of(self.site(record), key[1])
+        return self._years[key]
+
+    def used(self, record: TreeRecord) -> float:
+        """Live canopy cut in this growing year up to the day, as a share of the year's baseline."""
+        start = self.growing_year(record)
+        return sum(e.share or 0.0 for e in self.log(record) if start <= e.date <= self.day)
+
+    def log(self, record: TreeRecord) -> list[LogEntry]:
+        """What was done to a tree in the last three years, up to any day."""
+        return self._log.get(record.tree.id, [])
+
+    def state(self, record: TreeRecord) -> TreeState:
+        """The tree's state on the day."""
+        seen = {
+            k: o for k, o in self._seen.get(record.block.id, {}).items() if k in _OF_THE_BLOCK
+        } | self._seen.get(record.tree.id, {})
+        return core_tree(record, seen, self.used(record), self.day, self._too_tall(record))
+
+    def _too_tall(self, record: TreeRecord) -> bool:
+        """Whether a pot with its tree stands higher than its winter room, where both are known."""
+        seen = self._seen.get(record.tree.id, {})
+        if record.tree.pot_l is None or "winter_room_m" not in seen:
+            return False
+        row = frames.current_row(self.session, record.stem.id)
+        height = (
+            self.at.size(row.id, frames.frame_of(self.session, row)[0]).height_m if row else None
+        )
+        if height is None and "height_m" in seen:
+            height = float(seen["height_m"].value)
+        return height is not None and not fits(
+            record.tree.pot_l, height, float(seen["winter_room_m"].value)
+        )
+
+    def young(self, record: TreeRecord) -> bool:
+        """Whether the tree is still trained."""
+        return tree_age(self.state(record), self.day.year) < self.at.know.number(
+            "budget/mature-from"
+        )
+
+    def bears(self, record: TreeRecord) -> bool:
+        """Whether the tree has come to its first crop."""
+        first, last = growing_year_of(self.site(record), self.day)
+        year = growing_year(self.site(record), self.state(record), self.at.know, first, last, {})
+        return Asked(
+            self.site(record), self.state(record), self.at.know, year, year, year, {}
+        ).bears
+
+    def frost_class(self, record: TreeRecord) -> FrostClass:
+        """The class of frost damage a tree bears, whether or not cuts are open."""
+        seen = self._seen.get(record.tree.id, {}).get("freeze_class")
+        return one_of(CLASSES, seen.value) if seen is not None else "F0"
+
+    def stance(self, record: TreeRecord) -> dict[str, str]:
+        """The school on each topic: the catalogue's, the holding's, the block's, the tree's; the
+        nearest one holds.
+        """
+        chosen = (
+            self._stances.get(scope, {})
+            for scope in (record.site.holding_id, record.block.id, record.tree.id)
+        )
+        return stance_in_force(self.at.know, *chosen)
+
+    def observed(self, record: TreeRecord) -> Dates:
+        """Season dates seen in this growing year: the tree's own before its block's."""
+        found: dict[str, dt.date] = {}
+        for scope_id in (record.block.id, record.tree.id):
+            for kind, days in self._dated.get(scope_id, {}).items():
+                near = [d for d in days if -550 <= (d - self.day).days <= 300]
+                if near:
+                    found[kind] = near[-1]
+        return tuple(sorted(found.items()))
+
+    def moved(self, record: TreeRecord) -> Moves:
+        """Days by which this tree, or its block, differed from the model in the last three years it
+        was seen; the tree's own before its block's.
+
+        What was seen beats the model in its own year and moves all the others, so that a day asked
+        about ahead is answered as it will be.
+        """
+        found: dict[str, int] = {}
+        years = int(self.at.know.number("season/learn-years"))
+        if not any(scope_id in self._dated for scope_id in (record.block.id, record.tree.id)):
+            return ()
+        site, state = self.site(record), replace(self.state(record), used_share=0.0)
+        for scope_id in (record.block.id, record.tree.id):
+            for kind, days in self._dated.get(scope_id, {}).items():
+                gaps = [
+                    g
+                    for d in days
+                    if d <= max(self.day, self.at.today())
+                    and (g := _gap(self.at.know, site, state, kind, d)) is not None
+                ]
+                if gaps:
+                    found[kind] = round(sum(gaps[-years:]) / len(gaps[-years:]))
+        return tuple(sorted(found.items()))
+
+    def of(self, record: TreeRecord) -> SeasonOf:
+        """All that the tree's season depends on."""
+        if record.tree.id not in self._of:
+            stance = tuple(sorted(self.stance(record).items()))
+            self._of[record.tree.id] = SeasonOf(
+                self.site(record),
+                self.state(record),
+                self.observed(record),
+                self.moved(record),
+                stance,
+            )
+        return self._of[record.tree.id]
+
+    def season(
+        self, record: TreeRecord, works: Sequence[Work] = WORKS, with_forecast: bool = True
+    ) -> SeasonAnswer:
+        """Events and segments from the day on, a year and more."""
+        last = self.day + dt.timedelta(days=HORIZON_DAYS)
+        ahead = self.forecast(record) if with_forecast else ()
+        return _season(
+            self.at.know,
+            self.of(record),
+            ahead,
+            self.day,
+            last,
+            tuple(works),
+            self._unknown(record) if with_forecast else None,
+        )
+
+    def season_between(
+        self,
+        record: TreeRecord,
+        first: dt.date,
+        last: dt.date,
+        works: Sequence[Work] = WORKS,
+        what_if: Mapping[str, dt.date] | None = None,
+        stance: Stance | None = None,
+    ) -> SeasonAnswer:
+        """Events and segments of a span, with the tree's state of the desk's day. what_if: dates in
+        place of the tree's own.
+        """
+        of = self.of(record)
+        if what_if:
+            of = replace(of, observed=tuple(sorted({**dict(of.observed), **what_if}.items())))
+        if stance:
+            of = replace(of, stance=tuple(sorted({**dict(of.stance), **stance}.items())))
+        return _season(
+            self.at.know,
+            of,
+            self.forecast(record),
+            first,
+            last,
+            tuple(works),
+            self._unknown(record),
+        )
+
+    def _unknown(self, record: TreeRecord) -> dt.date | None:
+        """The day itself, where no real forecast is known for it and nobody said that no frost is
+        forecast.
+        """
+        if self.day != self.at.today() or self.forecast(record):
+            return None
+        said = self._seen.get(record.block.id, {}).get("frost_ahead")
+        holds = self.at.know.days("forecast/answer-holds")
+        clear = said is not None and said.value == "no" and 0 <= (self.day - said.date).days < holds
+        return None if clear else self.day
+
+    def verdict(self, record: TreeRecord, work: Work, with_forecast: bool = True) -> Verdict:
+        """May I, today, do this to this tree."""
+        return replace(
+            found := verdict(self.season(record, (work,), with_forecast), work, self.day),
+            ask=self._ask(record, found),
+        )
+
+    def _ask(self, record: TreeRecord, found: Verdict) -> Ask | None:
+        """The one thing that would make a verdict surer, where nobody has said it of this tree or
+        its block.
+        """
+        said = {
+            k
+            for scope in (record.block.id, record.tree.id)
+            for k in (*self._seen.get(scope, {}), *self._dated.get(scope, {}))
+        }
+        open_ = [ASKS[i] for r in found.reasons for i in r.catalogue_ids[:1] if i in ASKS]
+        rests = any(r.code in ("forecast-first", "bloom-to-come") for r in found.reasons)
+        if rests and self.at.know.text(f"species/{record.tree.species}/group") == "citrus":
+            open_.append(FLUSHED)
+        return next((a for a in open_ if a.kind not in said), None)

@@ -1,0 +1,80 @@
+"""Where ripe fruit hangs on what is due to be cut: pick and cut in one pass, whatever the kind, by
+hand or by machine.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from sqlmodel import Session
+
+from ...core.reasons import Reason
+from ...core.season.next_need import main_work
+from ...core.words.units import Units, weight_words
+from ...store import frames
+from ...store.trees import TreeRecord
+from ..workplace import Workplace
+from .desk import SeasonDesk
+
+
+@dataclass(frozen=True)
+class OnePass:
+    """How many trees of a row are ripe and due for their cut, and the fruit that is picked on the
+    way [kg]; None of it where no frame is known.
+    """
+
+    trees: int
+    kg: float | None
+    reason: Reason
+
+
+def pick_and_cut(ripe: Reason) -> Reason:
+    """One job out of two, with one date."""
+    text = "Pick and cut in one pass: fruit off first from the limbs that go, then the cut."
+    return Reason("one-pass", text, ripe.used, ripe.date, None, ripe.catalogue_ids)
+
+
+def one_pass(
+    at: Workplace, session: Session, records: list[TreeRecord], units: Units
+) -> OnePass | None:
+    """None where nothing of the row is ripe, or its main work is not open today."""
+    desk = SeasonDesk(session, at, at.today())
+    due, drawn, weight, machine = 0, False, 0.0, False
+    for record in records:
+        row = frames.current_row(session, record.stem.id)
+        size = at.size(row.id, frames.frame_of(session, row)[0]) if row else None
+        work = main_work(
+            record.tree.pot_l is not None,
+            record.row.kind == "hedgerow",
+            size.height_m if size else None,
+            record.block.cap_m,
+            desk.young(record),
+        )
+        found = desk.verdict(record, work)
+        if found.status not in ("go", "light") or not any(r.code == "ripe" for r in found.reasons):
+            continue
+        due, machine = due + 1, machine or work == "hedge"
+        if row is not None:
+            drawn = True
+            fruit = sum(x.fruit for x in frames.frame_of(session, row)[0].limbs)
+            weight += fruit * at.know.number(
+                at.know.first(f"species/{record.tree.species}/fruit-mass", "wood/fruit-mass").id
+            )
+    if not due:
+        return None
+    kg = weight if drawn else None
+    about = f", about {weight_words(kg, units)} of it" if kg else ""
+    how = (
+        "fruit{} off before the bar, bins and clippings on opposite sides"
+        if machine
+        else "fruit{} off the limbs that go, then the cut"
+    )
+    text = (
+        f"{due} {'tree is' if due == 1 else 'trees are'} ripe and open to the cut: pick and cut "
+        f"in one pass, {how.format(about)}."
+    )
+    return OnePass(
+        due,
+        kg,
+        Reason("one-pass", text, {"trees": due, "fruit, kg": None if kg is None else round(kg, 1)}),
+    )

@@ -1,0 +1,544 @@
+"""The fortnight's work in walking order, each with its reason and last good day; and what can no
+longer be done this season.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+import uuid
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+
+from sqlmodel import Session
+
+from ...core.days import done_problem, planned_problem
+from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.reasons import Reason
+from ...core.season.model import WORKS, Segment, Status, Work
+from ...core.season.today import WORK_WORDS, Act, acts_of, priced
+from ...core.season.wanted import Standing, Wanted, wanted
+from ...core.tasks import FROST_TASKS
+from ...core.words.dates import day_words
+from ...core.words.prices import cost_words
+from ...core.words.units import Units, share_words
+from ...store import frames, logbook, plans
+from ...store.database import StaleVersion
+from ...store.tables import LogEntry, PutOff, Task
+from ...store.trees import TreeRecord, tree_record, tree_records
+from ..workplace import Size, Workplace
+from .desk import SeasonDesk
+from .one_pass import pick_and_cut
+
+FORTNIGHT = 14
+
+
+@dataclass
+class Item:
+    """Like work on trees of one row. last_good: the last day it is right. closed_by: the forecast
+    that stops it. late: no longer this season.
+
+    acts: what would change it. cost: what the cut takes of the crop, in words.
+    """
+
+    key: str
+    kind: str
+    work: str
+    block: str
+    rows: list[int]
+    says: str
+    tone: Status
+    reasons: tuple[Reason, ...]
+    opens: dt.date | None
+    last_good: dt.date | None
+    minutes: float
+    trees: list[TreeRecord] = field(default_factory=list)
+    task: Task | None = None
+    plan_id: str | None = None
+    closed_by: str | None = None
+    later: PutOff | None = None
+    instead: str | None = None
+    acts: tuple[Act, ...] = ()
+    cost: str | None = None
+
+
+@dataclass(frozen=True)
+class TodayView:
+    """Items in walking order; work put off; and what is too late, with what to do instead."""
+
+    day: dt.date
+    until: dt.date
+    items: list[Item]
+    put_off: list[Item]
+    too_late: list[Item]
+    forecast: str | None
+
+
+def fortnight(
+    at: Workplace, day: dt.date, units: Units = "metric", days: int = FORTNIGHT
+) -> TodayView:
+    """The work of the days ahead. Raises: InvalidInput for a span outside 1 to 60 days."""
+    if not 1 <= days <= 60:
+        raise InvalidInput([FieldProblem("/days", "must be between 1 and 60")])
+    with at.store.reading() as session:
+        made = _Fortnight(at, session, day, day + dt.timedelta(days=days), units)
+        return made.view()
+
+
+class _Fortnight:
+    def __init__(
+        self, at: Workplace, session: Session, day: dt.date, until: dt.date, units: Units
+    ) -> None:
+        self.at, self.session, self.day, self.until, self.units = at, session, day, until, units
+        self.desk = SeasonDesk(session, at, day)
+        self.records = [r for r in tree_records(session) if self.desk.sound(r)]
+        current = {row.stem_id: row for row in frames.current_rows(session)}
+        sizes = at.sizes(session, list(current.values()))
+        self.sizes: dict[str, Size | None] = {
+            r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None
+            for r in self.records
+        }
+        self.drawn: dict[str, dt.date] = {stem_id: row.date for stem_id, row in current.items()}
+        self.later: dict[tuple[str, str], PutOff] = {}
+        for put in logbook.put_offs(session):
+            self.later[put.tree_id, put.work] = put
+        self.items: dict[str, Item] = {}
+        self.late: dict[str, Item] = {}
+        self.own_minutes = self._logged_minutes()
+
+    def view(self) -> TodayView:
+        self._tasks()
+        self._sheets()
+        for record in self.records:
+            self._seen(record)
+            self._sweep(record)
+            self._seasonal(record)
+        place = {r.tree.id: n for n, r in enumerate(self.records)}
+        ordered = sorted(
+            self.items.values(),
+            key=lambda i: (
+                i.trees[0].site.name,
+                i.block,
+                len(i.rows) == 1,
+                i.rows[0],
+                place[i.trees[0].tree.id],
+                i.key,
+            ),
+        )
+        here = [i for i in ordered if i.later is None]
+        ahead = self.desk.forecast(self.records[0]) if self.records else ()
+        missing = (
+            None
+            if ahead
+            else (
+                "No forecast: frost and heat are judged from the normals alone. Look at your "
+                "own forecast before you cut."
+            )
+        )
+        late = sorted(self.late.values(), key=lambda i: (i.trees[0].site.name, i.block, i.rows[0]))
+        return TodayView(
+            self.day, self.until, here, [i for i in ordered if i.later is not None], late, missing
+        )
+
+    def _logged_minutes(self) -> dict[str, float]:
+        found: dict[str, list[float]] = {}
+        for record in self.records:
+            for entry in self.desk.log(record):
+                if entry.minutes:
+                    found.setdefault(entry.work, []).append(entry.minutes)
+        return {work: sum(v) / len(v) for work, v in found.items() if len(v) >= 3}
+
+    def _minutes(self, record: TreeRecord, work: str) -> float:
+        if work in self.own_minutes:
+            return self.own_minutes[work]
+        size = self.sizes[record.tree.id]
+        by_height = (
+            1.0 if size is None or work in ("sucker", "look") else max(0.5, size.height_m / 3)
+        )
+        return self.at.know.number(f"today-minutes/{work}/minutes") * by_height
+
+    def _add(self, record: TreeRecord, item: Item, into: dict[str, Item] | None = None) -> None:
+        items = self.items if into is None else into
+        found = items.setdefault(item.key, item)
+        if record.row.n not in found.rows:
+            found.rows.append(record.row.n)
+        found.trees.append(record)
+        found.minutes += self._minutes(record, item.work if item.work in WORKS else "look")
+
+    def _item(
+        self,
+        record: TreeRecord,
+        kind: str,
+        work: str,
+        says: str,
+        tone: Status,
+        reasons: tuple[Reason, ...],
+        opens: dt.date | None,
+        last_good: dt.date | None,
+        alone: str = "",
+    ) -> Item:
+        later = self.later.get((record.tree.id, work))
+        later = later if later is not None and later.until > self.day else None
+        where = (
+            record.block.id if kind == "sweep" else record.row.id
+        )  # a sweep is walked over a whole block
+        key = f"{kind}|{work}|{where}|{alone or (says, last_good, later.until if later else None)}"
+        return Item(
+            key,
+            kind,
+            work,
+            record.block.name,
+            [],
+            says,
+            tone,
+            reasons,
+            opens,
+            last_good,
+            0.0,
+            later=later,
+        )
+
+    def _tasks(self) -> None:
+        by_scope: dict[str, list[TreeRecord]] = {}
+        for record in self.records:
+            by_scope.setdefault(record.tree.id, []).append(record)
+            by_scope.setdefault(record.row.id, []).append(record)
+        for task in logbook.tasks(self.session):
+            if task.scope_id not in by_scope or task.due > self.until:
+                continue
+            known = self.at.know.get(task.rule)
+            late = f" It was due {day_words(task.due)}." if task.due < self.day else ""
+            put = f" Put off: {task.why_later}." if task.why_later else ""
+            reason = Reason(
+                "come-back",
+                (
+                    f"Due {day_words(task.due)} after the "
+                    f"{'frost' if task.kind in FROST_TASKS else 'last work'}.{late}{put}"
+                ),
+                {},
+                task.due,
+                None,
+                (known.id,) if known else (),
+            )
+            for record in by_scope[task.scope_id]:
+                work = "renewal" if task.rotation_id else "look"
+                item = self._item(
+                    record,
+                    "come-back",
+                    work,
+                    task.does,
+                    "go",
+                    (reason,),
+                    None,
+                    task.due,
+                    alone=task.id,
+                )
+                item.task, item.later = task, None
+                self._add(record, item)
+
+    def _sheets(self) -> None:
+        by_tree = {r.tree.id: r for r in self.records}
+        for plan in plans.open_plans(self.session):
+            if (record := by_tree.get(plan.tree_id)) is not None:
+                reason = Reason("open-sheet", f"Its cut sheet of {day_words(plan.day)} is open.")
+                item = self._item(
+                    record,
+                    "sheet",
+                    plan.work,
+                    "Finish the open cut sheet",
+                    "go",
+                    (reason,),
+                    None,
+                    None,
+                    alone=plan.id,
+                )
+                item.plan_id = plan.id
+                self._add(record, item)
+
+    def _seen(self, record: TreeRecord) -> None:
+        size = self.sizes[record.tree.id]
+        since = self.drawn.get(record.stem.id, self.day)
+        ticked = {e.work for e in self.desk.log(record) if since <= e.date <= self.day}
+        if size is not None and size.suckers and "sucker" not in ticked:
+            reason = Reason(
+                "sucker",
+                "Suckers were seen below the union: they come off any day, the sooner the better.",
+                {},
+                None,
+                None,
+                ("rule/sucker",),
+            )
+            self._add(
+                record,
+                self._item(
+                    record,
+                    "work",
+                    "sucker",
+                    "Suckers below the union: off at their origin",
+                    "go",
+                    (reason,),
+                    None,
+                    None,
+                ),
+            )
+        if size is not None and size.dead and "sanitation" not in ticked:
+            reason = Reason(
+                "sanitation",
+                "Dead limbs are marked: off to a live junction on a dry day.",
+                {},
+                None,
+                None,
+                ("rule/sanitation",),
+            )
+            self._add(
+                record,
+                self._item(
+                    record,
+                    "work",
+                    "sanitation",
+                    "Dead limbs: off, on a dry day",
+                    "go",
+                    (reason,),
+                    None,
+                    None,
+                ),
+            )
+
+    def _sweep(self, record: TreeRecord) -> None:
+        if record.stem.rootstock in (None, "own-rooted"):
+            return
+        for event in self.desk.season(record, ("sucker",)).events:
+            if event.name != "sucker sweep" or event.start > self.until or event.end < self.day:
+                continue
+            if any(
+                e.work == "sucker" and event.start <= e.date <= event.end
+                for e in self.desk.log(record)
+            ):
+                continue
+            text = (
+                f"A flush starts about {day_words(event.end + dt.timedelta(days=1))}: suckers "
+                "are small now and rub off."
+            )
+            reason = Reason(
+                "sucker-sweep", text, {}, event.end, None, ("windows/sweep-before-flush",)
+            )
+            says = "Look below the union before the flush"
+            self._add(
+                record,
+                self._item(
+                    record, "sweep", "sucker", says, "go", (reason,), event.start, event.end
+                ),
+            )
+
+    def _standing(self, record: TreeRecord) -> Standing:
+        size, state = self.sizes[record.tree.id], self.desk.state(record)
+        done: dict[str, dt.date] = {}
+        for entry in self.desk.log(record):
+            if entry.date <= self.day:
+                done[entry.work] = max(entry.date, done.get(entry.work, entry.date))
+        start = self.desk.growing_year(record)
+        young = self.desk.young(record)
+        return Standing(
+            state.in_pot,
+            record.row.kind == "hedgerow",
+            young,
+            self.desk.bears(record),
+            state.condition,
+            size.height_m if size else None,
+            record.block.cap_m,
+            start,
+            done,
+        )
+
+    def _seasonal(self, record: TreeRecord) -> None:
+        for want in wanted(self._standing(record), self.at.know, self.day, self.units):
+            season = self.desk.season(record, (want.work,), with_forecast=False)
+            plain = season.segments
+            run = _open_run(plain, self.day, self.until)
+            if run is None:
+                if want.needed:
+                    self._too_late(record, want, plain)
+                continue
+            first, last, segment = run
+            half = ", at most half of the shoots" if want.work == "young" else ""
+            share = half or (f", to {share_words(segment.max_share)}" if segment.max_share else "")
+            says = f"{WORK_WORDS[want.work].capitalize()}{share}"
+            ripe = next((r for r in segment.reasons if r.code == "ripe"), None)
+            both = (pick_and_cut(ripe),) if ripe else ()
+            item = self._item(
+                record,
+                "work",
+                want.work,
+                says,
+                "go",
+                (want.why, *both, *segment.reasons),
+                max(first, self.day),
+                last,
+            )
+            item.acts = acts_of(segment.reasons)
+            if priced(want.work, segment.reasons):
+                item.cost = cost_words(
+                    float(season.prices[want.work][(max(first, self.day) - self.day).days])
+                )
+                item.key += f"|{item.cost}"
+            asked = self.desk.verdict(record, want.work) if segment.start <= self.day else None
+            if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
+                item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
+                item.key += "|asked"
+            if self.desk.forecast(record):
+                ahead = self.desk.season(record, (want.work,)).segments
+                if _open_run(ahead, self.day, self.until) is None:
+                    stop = next(
+                        (
+                            r
+                            for s in ahead
+                            if s.end >= max(first, self.day)
+                            for r in s.reasons
+                            if r.code.startswith("forecast-")
+                        ),
+                        None,
+                    )
+                    item.tone = "stop"
+                    item.closed_by = stop.text if stop else "The forecast closes this window."
+                    item.key += "|closed"
+            self._add(record, item)
+
+    def _too_late(self, record: TreeRecord, want: Wanted, ahead: Sequence[Segment]) -> None:
+        start = self.desk.growing_year(record)
+        if start >= self.day:
+            return
+        gone = [
+            s
+            for s in self.desk.season_between(record, start, self.day, (want.work,)).segments
+            if s.status == "go"
+        ]
+        opens = next((s.start for s in ahead if s.status == "go"), None)
+        patience = self.at.know.days("today/too-late-after")
+        if (
+            not gone
+            or (self.day - gone[-1].end).days > patience
+            or (opens is not None and (opens - self.day).days < FORTNIGHT)
+        ):
+            return
+        now = ahead[0]
+        can = (
+            f"Until then small cuts of at most {share_words(now.max_share)}. "
+            if now.status == "light" and now.max_share
+            else "No cut until then. "
+        )
+        following = (
+            f"Next from {day_words(opens)}." if opens else "Look at the almanac for what closes it."
+        )
+        says = f"{WORK_WORDS[want.work].capitalize()}: too late this season"
+        item = self._item(
+            record,
+            "too-late",
+            want.work,
+            says,
+            now.status,
+            (want.why, *now.reasons),
+            opens,
+            gone[-1].end,
+        )
+        item.instead = can + following
+        item.acts = acts_of(now.reasons, opens)
+        item.later = None
+        self._add(record, item, self.late)
+
+
+def _open_run(
+    segments: Sequence[Segment], first: dt.date, until: dt.date
+) -> tuple[dt.date, dt.date, Segment] | None:
+    """The first run of go that touches the days asked: its first and last day, and its first
+    segment.
+    """
+    for i, s in enumerate(segments):
+        if s.status == "go" and s.start <= until and s.end >= first:
+            end = s.end
+            for following in segments[i + 1 :]:
+                if following.status != "go":
+                    break
+                end = following.end
+            return s.start, end, s
+    return None
+
+
+def _later_problem(until: dt.date, day: dt.date) -> str | None:
+    return f"must lie after {day_words(day)}" if until <= day else planned_problem(until, day)
+
+
+def put_off(
+    at: Workplace, tree_ids: Sequence[str], work: str, until: dt.date, why: str, day: dt.date
+) -> None:
+    """Put seasonal work on trees off to a day, with the reason. Raises: InvalidInput by field,
+    NotFound.
+    """
+    problems = []
+    if work not in WORKS:
+        problems.append(FieldProblem("/work", f"must be one of {', '.join(WORKS)}"))
+    if (wrong := _later_problem(until, day)) is not None:
+        problems.append(FieldProblem("/until", wrong))
+    if not why.strip():
+        problems.append(FieldProblem("/why", "say why"))
+    if problems:
+        raise InvalidInput(problems)
+    with at.store.writing() as session:
+        for tree_id in tree_ids:
+            tree_record(session, tree_id)
+            session.add(PutOff(tree_id=tree_id, work=work, until=until, why=why.strip()))
+
+
+def put_task_off(
+    at: Workplace, task_id: str, version: int, until: dt.date, why: str, day: dt.date
+) -> Task:
+    """Put a come-back off to another day, with the reason. Raises: InvalidInput by field, NotFound,
+    StaleVersion.
+    """
+    refuse({"/until": _later_problem(until, day), "/why": None if why.strip() else "say why"})
+    with at.store.writing() as session:
+        task = logbook.task(session, task_id)
+        if task.version != version:
+            raise StaleVersion(
+                "Someone else changed this come-back in the meantime.", {"version": task.version}
+            )
+        task.due, task.why_later, task.version = until, why.strip(), version + 1
+        session.add(task)
+        return task
+
+
+def done(
+    at: Workplace,
+    tree_ids: Sequence[str],
+    work: Work,
+    date: dt.date,
+    who: str,
+    minutes: float | None,
+    request_id: str,
+    count: int | None = None,
+) -> int:
+    """Log work as done on trees, unmeasured; ``count``: how many came off each. The same request
+    twice changes nothing. Returns how many entries are on record for it.
+
+    Raises: InvalidInput, NotFound.
+    """
+    refuse({"/date": done_problem(date, at.today())})
+    if work not in WORKS:
+        raise InvalidInput([FieldProblem("/work", f"must be one of {', '.join(WORKS)}")])
+    with at.store.writing() as session:
+        for tree_id in tree_ids:
+            entry_id = str(uuid.uuid5(uuid.UUID(request_id), tree_id))
+            if session.get(LogEntry, entry_id) is None:
+                tree_record(session, tree_id)
+                each = None if minutes is None else minutes / len(tree_ids)
+                session.add(
+                    LogEntry(
+                        id=entry_id,
+                        tree_id=tree_id,
+                        date=date,
+                        work=work,
+                        who=who,
+                        minutes=each,
+                        cuts=count,
+                        note="unmeasured",
+                    )
+                )
+    return len(tree_ids)

@@ -1,0 +1,1 @@
+"""One tree: its record, its frames, what was seen of it."""

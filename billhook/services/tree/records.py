@@ -1,0 +1,75 @@
+"""What is on record of a tree: its kind, stock and pot, and that it is gone."""
+
+from __future__ import annotations
+
+import datetime as dt
+
+from ...core.days import done_problem, planted_problem
+from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...store.database import StaleVersion
+from ...store.trees import TreeRecord, tree_record
+from ..workplace import Workplace
+
+
+def change_tree(
+    at: Workplace, tree_id: str, version: int, changes: dict[str, object]
+) -> TreeRecord:
+    """Change a tree's record. Raises: StaleVersion with what holds now when somebody else changed
+    it; NotFound; InvalidInput.
+    """
+    with at.store.writing() as session:
+        record = tree_record(session, tree_id)
+        if record.tree.version != version:
+            raise StaleVersion(
+                (
+                    "Someone else changed this tree in the meantime. Nothing of yours is lost: "
+                    "look, and save again."
+                ),
+                {"version": record.tree.version}
+                | {k: getattr(record.tree, k, getattr(record.stem, k, None)) for k in changes},
+            )
+        _check_kinds(at, record, changes)
+        for key, value in changes.items():
+            setattr(
+                record.stem if key in ("rootstock", "union_m", "union_mark") else record.tree,
+                key,
+                value,
+            )
+        record.tree.version += 1
+        session.add(record.tree)
+        session.add(record.stem)
+        return record
+
+
+def _check_kinds(at: Workplace, record: TreeRecord, changes: dict[str, object]) -> None:
+    species = changes.get("species", record.tree.species)
+    if species not in at.know.rows("species"):
+        raise InvalidInput([FieldProblem("/species", f"{species!r} is not in the catalogue")])
+    rootstock = changes.get("rootstock")
+    if rootstock is not None and rootstock not in at.know.rows("rootstocks"):
+        raise InvalidInput([FieldProblem("/rootstock", f"{rootstock!r} is not in the catalogue")])
+    year = changes.get("planted_year")
+    refuse({"/planted_year": planted_problem(year, at.today()) if isinstance(year, int) else None})
+
+
+def remove_tree(at: Workplace, tree_id: str, version: int, date: dt.date) -> None:
+    """A tree is gone; its place, frames and log stay. Raises: NotFound, StaleVersion, InvalidInput
+    when it is gone already or for a day to come.
+    """
+    refuse({"/date": done_problem(date, at.today())})
+    with at.store.writing() as session:
+        record = tree_record(session, tree_id)
+        if record.tree.removed_on is not None:
+            raise InvalidInput(
+                [
+                    FieldProblem(
+                        "/date", f"the tree is gone since {record.tree.removed_on.isoformat()}"
+                    )
+                ]
+            )
+        if record.tree.version != version:
+            raise StaleVersion(
+                "Someone else changed this tree in the meantime.", {"version": record.tree.version}
+            )
+        record.tree.removed_on, record.tree.version = date, record.tree.version + 1
+        session.add(record.tree)

@@ -1,0 +1,102 @@
+"""A tree as its page shows it: frame, verdicts, tasks and log."""
+
+from __future__ import annotations
+
+import datetime as dt
+from dataclasses import dataclass
+
+from sqlmodel import Session
+
+from ...core.cuts.names import limb_names
+from ...core.frame.geometry import Envelope, Point, envelope, limb_ends
+from ...core.frame.model import Frame, is_sucker, roots_of
+from ...core.season.budget import tree_age, yearly_budget
+from ...core.season.model import WORKS, Work
+from ...core.season.next_need import main_work
+from ...core.season.today import Verdict
+from ...store import frames, logbook, photos, plans
+from ...store.tables import FrameRow, LogEntry, Observation, Photo, Plan, Task
+from ...store.trees import TreeRecord, observations, tree_record
+from ..season.desk import SeasonDesk
+from ..workplace import Size, Workplace
+
+
+@dataclass(frozen=True)
+class FrameView:
+    """A frame as it is drawn: ends in space, names, which limbs were measured, which are
+    suckers.
+    """
+
+    row: FrameRow
+    frame: Frame
+    ends: dict[str, tuple[Point, Point]]
+    names: dict[str, str]
+    measured: set[str]
+    suckers: set[str]
+    outline: Envelope
+    size: Size
+
+
+@dataclass(frozen=True)
+class TreeView:
+    """One tree on one day."""
+
+    record: TreeRecord
+    frame: FrameView | None
+    seen: dict[str, Observation]
+    used_share: float
+    year_share: float
+    main_work: Work
+    verdicts: list[Verdict]
+    tasks: list[Task]
+    sheets: list[Plan]
+    log: list[LogEntry]
+    photos: list[Photo]
+
+
+def frame_view(at: Workplace, session: Session, row: FrameRow) -> FrameView:
+    """A stored frame as it is drawn."""
+    frame, measured = frames.frame_of(session, row)
+    roots = roots_of(frame)
+    suckers = {x.id for x in frame.limbs if is_sucker(frame, roots[x.id])}
+    return FrameView(
+        row,
+        frame,
+        limb_ends(frame),
+        limb_names(frame),
+        measured,
+        suckers,
+        envelope(frame),
+        at.size(row.id, frame),
+    )
+
+
+def tree_view(
+    at: Workplace, tree_id: str, day: dt.date, works: tuple[Work, ...] = WORKS
+) -> TreeView:
+    """One tree with its frame, verdicts of the day, tasks, sheets and log. Raises: NotFound."""
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        row = frames.current_row(session, record.stem.id)
+        desk = SeasonDesk(session, at, day)
+        state, drawn = desk.state(record), frame_view(at, session, row) if row else None
+        main = main_work(
+            state.in_pot,
+            record.row.kind == "hedgerow",
+            drawn.size.height_m if drawn else None,
+            record.block.cap_m,
+            desk.young(record),
+        )
+        return TreeView(
+            record,
+            drawn,
+            dict(observations(session, [tree_id]).get(tree_id, {})),
+            desk.used(record),
+            yearly_budget(state, tree_age(state, day.year), at.know).share,
+            main,
+            [desk.verdict(record, work) for work in works],
+            logbook.tasks(session, tree_id),
+            plans.plans_of(session, tree_id),
+            logbook.entries(session, tree_id),
+            photos.photos_of(session, tree_id),
+        )

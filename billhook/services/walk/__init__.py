@@ -1,0 +1,1 @@
+"""Under the tree: the walk, the row, whose shoot it is."""

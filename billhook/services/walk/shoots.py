@@ -1,0 +1,126 @@
+"""Whose shoot is it, asked of a stored tree: what its record knows is filled in, and one question
+comes at a time.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+
+from ...core.choice import one_of
+from ...core.frost.classes import CLASSES, at_least
+from ...core.shoot.judge import ShootAnswer, ShootCase, family, judge
+from ...store.trees import TreeRecord, observations, tree_record
+from ..workplace import Workplace
+
+
+@dataclass(frozen=True)
+class Question:
+    """A clue as it is asked: its answers, and each in words."""
+
+    clue: str
+    asks: str
+    answers: tuple[tuple[str, str], ...]
+
+
+@dataclass(frozen=True)
+class ShootView:
+    """The answer so far, the next question if one would settle something, and hazards at the
+    place.
+    """
+
+    name: str
+    answer: ShootAnswer
+    question: Question | None
+    asked: tuple[Question, ...]
+    hazards: tuple[str, ...]
+
+
+def whose_shoot(
+    at: Workplace,
+    tree_id: str,
+    clues: Mapping[str, str],
+    union_seen: bool = False,
+    only_living_shoots: bool = False,
+    many_grafts: bool = False,
+    diameter_mm: float | None = None,
+    skip: tuple[str, ...] = (),
+) -> ShootView:
+    """Judge a shoot of a tree by what was seen. ``skip``: clues that could not be told, not to be
+    asked again.
+
+    Raises: NotFound; InvalidInput for a clue or answer that is none.
+    """
+    know = at.know
+    record, case = _case(at, tree_id)
+    case = replace(
+        case,
+        clues=clues,
+        union_seen=union_seen,
+        only_living_shoots=only_living_shoots,
+        many_grafts=many_grafts,
+        diameter_mm=diameter_mm,
+    )
+    species = record.tree.species
+    kin = family(know, species)
+    found = judge(case, know, skip)
+    # once it is settled nothing more needs asking; the grower may still go on
+    question = None if found.verdict != "uncertain" else _question(at, kin, found.ask_next)
+    thorns = know.number(f"species/{species}/thorn-mm")
+    hazards = ["Rake the base and look for snakes and wasps before hands go in."]
+    if thorns > 0:
+        hazards.append(
+            "Thorns: wear gloves and eye protection; those of a stock are longer than the "
+            "tree's own."
+        )
+    if (own := know.get(f"species/{species}/hazard")) is not None:
+        hazards.append(str(own.value))
+    asked = tuple(q for c in clues if (q := _question(at, kin, c)) is not None)
+    return ShootView(record.name, found, question, asked, tuple(hazards))
+
+
+def _case(at: Workplace, tree_id: str) -> tuple[TreeRecord, ShootCase]:
+    """What a tree's record knows of any shoot on it."""
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        seen = observations(session, [tree_id]).get(tree_id, {})
+    southern = record.site.latitude < 0
+    region = (
+        "southern" if southern else at.know.text(f"climates/{record.site.climate}/stock-region")
+    )
+    frozen = "freeze_class" in seen and at_least(one_of(CLASSES, seen["freeze_class"].value), "F5")
+    return record, ShootCase(
+        record.tree.species,
+        record.stem.rootstock,
+        {},
+        region=region,
+        after_freeze=frozen,
+        date=at.today(),
+        southern=southern,
+    )
+
+
+def clues_in_order(at: Workplace, tree_id: str) -> list[Question]:
+    """The questions for any shoot of a tree in the order that decides soonest before anything is
+    known, for a phone without signal. Raises: NotFound.
+    """
+    record, case = _case(at, tree_id)
+    kin, found = family(at.know, record.tree.species), list[Question]()
+    skip: tuple[str, ...] = ()
+    while (clue := judge(case, at.know, skip).ask_next) is not None and len(skip) < 30:
+        skip = (*skip, clue)
+        if (question := _question(at, kin, clue)) is not None:
+            found.append(question)
+    return found
+
+
+def _question(at: Workplace, kin: str, clue: str | None) -> Question | None:
+    if clue is None or clue not in at.know.rows(f"{kin}-clues"):
+        return None
+    row = f"{kin}-clues/{clue}"
+    answers = zip(
+        at.know.text(f"{row}/states").split(" "),
+        at.know.text(f"{row}/words").split(" | "),
+        strict=True,
+    )
+    return Question(clue, at.know.text(f"{row}/asks"), tuple(answers))
