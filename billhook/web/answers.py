@@ -16,7 +16,7 @@ from ..services.book.logbook import LogLine
 from ..services.tree.views import FrameView
 from ..services.workplace import Workplace
 from ..store.tables import LogEntry
-from .models.trees import LogOut
+from .models.logbook import LogOut
 
 
 def here() -> Workplace:

@@ -13,24 +13,8 @@ from .. import __version__
 from ..services.book import photos
 from ..services.workplace import Workplace
 from . import acts, door, errors, pages
-from .calc import calc
-from .calc_frost import calc_frost
-from .calc_heights import calc_heights
-from .calc_plan import calc_plan
-from .calc_walk import calc_walk, walk
-from .frost import frost
-from .frost_trees import frost_trees
-from .heights import heights
-from .holding import holding
-from .look_back import looking_back
 from .models.shared import Problem
-from .odd import odd
-from .plans import plans
-from .says import says
-from .season_desk import season_desk
-from .sheets import field
-from .trees import trees
-from .walks import walks
+from .routes import BLUEPRINTS
 
 _ERRORS = {
     "400": "Not readable as JSON",
@@ -63,26 +47,7 @@ def create_app(at: Workplace) -> OpenAPI:
     Compress(app)
     errors.register(app)
     door.register(app, at.settings)
-    for blueprint in (
-        calc,
-        calc_walk,
-        calc_plan,
-        calc_heights,
-        walk,
-        holding,
-        season_desk,
-        trees,
-        plans,
-        looking_back,
-        heights,
-        calc_frost,
-        frost,
-        frost_trees,
-        odd,
-        walks,
-        field,
-        says,
-    ):
+    for blueprint in BLUEPRINTS:
         app.register_api(blueprint)
 
     @app.before_request

@@ -7,7 +7,7 @@ from typing import Annotated
 from pydantic import BeforeValidator, Field
 
 from .base import Answer, Asked, IsoDate, Work, whole
-from .season import EventOut, SegmentOut
+from .calc.season import EventOut, SegmentOut
 
 
 class AlmanacQuery(Asked):

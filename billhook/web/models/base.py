@@ -91,4 +91,13 @@ Number = Annotated[float, Field(allow_inf_nan=False, strict=True)]
 Counted = Annotated[int, Field(strict=True)]
 Text = Annotated[str, StringConstraints(min_length=1, max_length=120, strip_whitespace=True)]
 LongText = Annotated[str, StringConstraints(max_length=2000)]
+Key = Annotated[str, Field(min_length=1, max_length=60)]
+Share = Annotated[Number, Field(ge=0, le=1)]
+Metres = Annotated[Number, Field(ge=0, le=30)]
 Uuid = Annotated[str, StringConstraints(pattern=UUID)]
+
+
+class IdPath(Asked):
+    """The thing in the path."""
+
+    id: Annotated[str, Field(min_length=1, max_length=60)]

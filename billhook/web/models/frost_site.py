@@ -8,7 +8,7 @@ from pydantic import Field
 
 from ...core.frost.classes import FrostClass
 from .base import Answer, Asked, Counted, IsoDate, Text, Uuid, Written
-from .frost_calc import FrostDamageOut, Hours, MinC, RecoveryOut
+from .calc.frost import FrostDamageOut, Hours, MinC, RecoveryOut
 from .shared import ReasonOut
 
 

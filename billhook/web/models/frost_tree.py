@@ -8,21 +8,12 @@ from pydantic import Field
 
 from ...core.frost.classes import FrostClass
 from ...core.frost.looks import Worth
-from .base import Against, Answer, Asked, IsoDate, Number, Units, Uuid, Written
+from .base import Against, Answer, Asked, IsoDate, Key, Metres, Number, Units, Uuid, Written
+from .calc.frost import FeedOut, FrostVerdictOut, LeaderOut, RecoveryOut, ScratchOut, StemRoundOut
+from .calc.plan import WhitewashOut
+from .cutting import AdviceOut
 from .frames import DrawnFrame
-from .frost_calc import (
-    FeedOut,
-    FrostVerdictOut,
-    Key,
-    LeaderOut,
-    Metres,
-    RecoveryOut,
-    ScratchOut,
-    StemRoundOut,
-)
-from .plan import WhitewashOut
 from .shared import ReasonOut
-from .trees import AdviceOut
 
 
 class TreeScratchIn(Asked):

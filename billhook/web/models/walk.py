@@ -7,10 +7,10 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.season.model import Status
-from .base import Answer, Asked, Counted, IsoDate, Uuid, Work
+from .base import Answer, Asked, Counted, IsoDate, Key, Uuid, Work
 from .frames import DrawnFrame
 from .shared import PhotoOut, ReasonOut, VerdictOut
-from .shoot import Key, QuestionOut
+from .shoots import QuestionOut
 
 
 class WalkIn(Asked):

@@ -4,6 +4,1585 @@
  */
 
 export interface paths {
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is known, each value with unit, range and provenance. */
+        get: operations["holding_catalogue_get_catalogue_catalogue_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The holding in plan on a day, with what each tree needs next. */
+        get: operations["holding_grove_get_grove_grove_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/odd": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every entry that cannot be used, and why. */
+        get: operations["holding_odd_get_odd_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/odd/{id}/out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take an entry out; the history keeps it. */
+        post: operations["holding_odd_post_out__id__out_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/species": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Describe a kind of tree that the catalogue lacks. */
+        post: operations["holding_own_species_post_species_species_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A place with its normals and frost dates. */
+        get: operations["holding_place_get_site_sites__id__get"];
+        /** Correct a place. */
+        put: operations["holding_place_put_site_sites__id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dangers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Pests and diseases of a region that move windows. */
+        get: operations["holding_place_get_dangers_dangers_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Check a station's daily series, and bring it in when asked; problems come with their line. */
+        post: operations["holding_place_post_days_sites__id__days_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/days.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The station's days as CSV. */
+        get: operations["holding_place_get_days_sites__id__days_csv_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/climates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Climates that ship with Billhook, as they stand in one hemisphere. */
+        get: operations["holding_planting_get_climates_climates_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/climates/nearest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The shipped climate nearest to twelve pairs of temperatures. */
+        post: operations["holding_planting_post_nearest_climates_nearest_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Describe a place; the first one makes the holding. */
+        post: operations["holding_planting_post_site_sites_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Switch the whole application between metric and feet and inches. */
+        put: operations["holding_planting_put_units_units_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/understand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a planting out of a sentence. */
+        post: operations["holding_planting_post_understand_plantings_understand_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put like trees into a row. */
+        post: operations["holding_planting_post_planting_plantings_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Describe a block: height cap, cold air, hedgerows. */
+        put: operations["holding_planting_put_block_blocks__id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rows/{id}/mean": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give the unmeasured trees of a row the mean of its measured ones. */
+        post: operations["holding_planting_post_mean_rows__id__mean_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Check a list of trees, and save it whole when asked; problems come with their line. */
+        post: operations["holding_tree_lists_post_import_trees_import_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every standing tree as CSV. */
+        get: operations["holding_tree_lists_get_trees_csv_trees_csv_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down a date that was seen of a whole block. */
+        post: operations["tree_observing_post_block_observation_blocks__id__observations_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A tree on a day. */
+        get: operations["tree_trees_get_tree__id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Change a tree's record; refused with what holds now if someone else was faster. */
+        patch: operations["tree_trees_patch_tree__id__patch"];
+        trace?: never;
+    };
+    "/api/trees/{id}/gone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The tree is gone; its place stays free for another, its log stays. */
+        post: operations["tree_trees_post_gone__id__gone_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/frames": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Save a measured or corrected frame; the old one stays. */
+        post: operations["tree_trees_post_frame__id__frames_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/sketch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sketch a frame from height, spread and trunk. */
+        post: operations["tree_trees_post_sketch__id__sketch_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down what was seen of the tree. */
+        post: operations["tree_trees_post_observation__id__observations_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Log work that was already done, or correct an entry by a new one. */
+        post: operations["tree_trees_post_log__id__log_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/almanac": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * When each kind of work is right, over twelve to eighteen months, for a tree, a block or the
+         * @description holding.
+         */
+        get: operations["season_almanac_get_almanac_almanac_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The calendar feed, as iCalendar. */
+        get: operations["season_calendar_get_calendar_calendar_ics_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/says": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Say it of trees, or of a row or block and its kinds. */
+        post: operations["season_says_post_saying_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/says/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take it back. */
+        post: operations["season_says_post_take_back_take_back_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Schools in force for the holding, a block or a tree. */
+        get: operations["season_stances_get_stances_stances_get"];
+        /** Choose a school, or take the choice back. */
+        put: operations["season_stances_put_stance_stances_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stances/effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a school would change in the dates of the next year. */
+        post: operations["season_stances_post_effect_stances_effect_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The fortnight's work in walking order. */
+        get: operations["season_today_get_today_today_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/put-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put work off to a day, with the reason. */
+        post: operations["season_today_post_put_off_today_put_off_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Log work as done, unmeasured. */
+        post: operations["season_today_post_done_today_done_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The last fortnight and the forecast. */
+        get: operations["season_weather_get_weather_sites__id__weather_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/scenario": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Turn the demo's weather. */
+        put: operations["season_weather_put_scenario_weather_scenario_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/walks/quick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tree looked at in passing; the row comes back. */
+        post: operations["walk_rows_post_quick_trees__id__walks_quick_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rows/{id}/walk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A row as it is walked. */
+        get: operations["walk_rows_get_row_rows__id__walk_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/shoot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Whose shoot it is, on a stored tree: its record is filled in, and one question comes at a
+         * @description time.
+         */
+        post: operations["walk_shoots_tree_shoot_trees__id__shoot_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/walks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin a walk, or take up the one that is open on this tree. */
+        post: operations["walk_walks_post_walk_trees__id__walks_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/walk-form": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What a phone takes along for a tree: its questions, limbs and clues, so that a walk can be
+         * @description begun without signal.
+         */
+        get: operations["walk_walks_get_form_trees__id__walk_form_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/walks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A walk as it stands. */
+        get: operations["walk_walks_get_walk_walks__id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/walks/{id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Answer a question, change its answer, or take it back. */
+        post: operations["walk_walks_post_answer_walks__id__answers_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/walks/{id}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** End a walk; what it found sets the days to come back. */
+        post: operations["walk_walks_post_finish_walks__id__finish_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/walks/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The cuts that a walk named, as a cut sheet. */
+        post: operations["walk_walks_post_plan_walks__id__plan_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What cuts would cost, against the limit of the day, and how to make each. */
+        post: operations["plan_cutting_post_preview__id__preview_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Save a cut sheet. */
+        post: operations["plan_cutting_post_sheet__id__sheets_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The cuts that bring most for a goal, of those a walk named and those the drawing shows; what
+         * @description is left, and until when. Nothing is saved.
+         */
+        post: operations["plan_proposals_post_plan__id__plan_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A cut sheet as it is read, ticked off and printed. */
+        get: operations["plan_sheets_get_sheet_sheets__id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A cut sheet as PDF, in the helper's language. */
+        get: operations["plan_sheets_get_sheet_pdf_sheets__id__pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rows/{id}/sheets.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every open sheet of a row in walking order, as one PDF with the list of the round. */
+        get: operations["plan_sheets_get_row_pdf_rows__id__sheets_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/cuts/{cut_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Tick a cut off with its diameter and who did it, or take the tick back. */
+        put: operations["plan_sheets_put_tick_sheets__id__cuts__cut_id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Add a cut that was not planned, under the tree. */
+        post: operations["plan_sheets_post_cut_sheets__id__cuts_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Finish a sheet: the frame loses what was cut, the log is written, come-backs are set. */
+        post: operations["plan_sheets_post_finish_sheets__id__finish_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/heights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What heights of a block are planned from: its rows, its section as it stands and to its cap,
+         * @description its rotations.
+         */
+        get: operations["heights_block_get_heights_blocks__id__heights_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A section dragged to a new wall: sun, cost, rules, and how tall the row may be. */
+        post: operations["heights_block_post_section_blocks__id__section_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Schools of renewal side by side over years, for the trees of a block. */
+        post: operations["heights_block_post_schools_blocks__id__schools_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/hedging-round": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Faces and years, passes, hours, paint, clippings and hand follow-up of a hedging round. */
+        post: operations["heights_block_post_round_blocks__id__hedging_round_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rotations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Rotations of a scope with their dated work, those given up too. */
+        get: operations["heights_rotations_get_rotations_rotations_get"];
+        put?: never;
+        /** Adopt a school: it becomes dated work in the almanac's windows. */
+        post: operations["heights_rotations_post_rotation_rotations_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rotations/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give a rotation up; what was done stays. */
+        post: operations["heights_rotations_post_end_rotations__id__end_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Schools of renewal side by side over years, for one tree; `by_machine` is a thing of rows and
+         * @description has no effect.
+         */
+        post: operations["heights_tree_post_tree_schools_trees__id__schools_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/which-limb": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which main limb of a tree goes next, from its drawing and from what was cut before. */
+        get: operations["heights_tree_get_which_limb_trees__id__which_limb_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/envelope": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A shape laid over a tree, and the limbs that break it. */
+        post: operations["heights_tree_post_envelope_trees__id__envelope_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/grown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A tree over seasons of a school, as it would be drawn. */
+        post: operations["heights_tree_post_grown_trees__id__grown_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/shade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who shades whom in a planting of two or three trees. */
+        get: operations["heights_tree_get_shade_trees__id__shade_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/cold-nights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Nights the station measured that were cold in the coldest block, and the next one
+         * @description foreseen.
+         */
+        get: operations["frost_site_get_cold_nights_sites__id__cold_nights_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/night": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a night hurts, block by block; the trees that must be seen to first at the top. */
+        post: operations["frost_site_post_night_sites__id__night_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/before-cold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What is put on before the frosts and when it comes off, block by block; and what is done
+         * @description tonight.
+         */
+        get: operations["frost_site_get_before_sites__id__before_cold_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/protect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a block's banks and wraps among the come-backs. */
+        post: operations["frost_site_post_protect_sites__id__protect_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/cut-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A block's cut fruit after its last cold night, weighed and written down. */
+        post: operations["frost_site_post_block_cut_test_sites__id__cut_test_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/hurt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Trees that bear a class of frost damage, the worst first. */
+        get: operations["frost_site_get_hurt_sites__id__hurt_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sites/{id}/frost-record": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What frosts did on a site, for next time. */
+        get: operations["frost_site_get_frost_record_sites__id__frost_record_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Crop of a block in the ten years to come, each group brought back or replanted as advised. */
+        get: operations["frost_site_get_recovery_blocks__id__recovery_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/after-frost": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A hurt tree: verdict, signs, looks, scratches, bark and feed, and the crop to come. */
+        get: operations["frost_tree_get_after_frost__id__after_frost_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/scratches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write a scratch down. */
+        post: operations["frost_tree_post_tree_scratch__id__scratches_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down what was seen of a hurt tree. */
+        post: operations["frost_tree_post_look__id__looks_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/frost-class": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The class the tree itself shows; F0: it came back. */
+        post: operations["frost_tree_post_class__id__frost_class_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/frost-cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Cuts of a hurt tree in their stages. */
+        get: operations["frost_tree_get_stages__id__frost_cuts_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/frost-sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A cut sheet of one stage. */
+        post: operations["frost_tree_post_stage_sheet__id__frost_sheets_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/grow-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Shoots that could be grown on after a freeze, the best first. */
+        get: operations["frost_tree_get_grow_on__id__grow_on_get"];
+        put?: never;
+        /** Choose the shoots that are grown on; stakes, ties, suckers and thinning get their dates. */
+        post: operations["frost_tree_post_grow_on__id__grow_on_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/new-shoots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Draw a shoot that came out of the trunk since the freeze. */
+        post: operations["frost_tree_post_new_shoot__id__new_shoots_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The log of the holding, the newest work first. */
+        get: operations["book_logbook_get_log_log_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole log as CSV. */
+        get: operations["book_logbook_get_log_csv_log_csv_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tasks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Mark a come-back done, drop it, or put it off. */
+        put: operations["book_logbook_put_task_tasks__id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/look-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was planned, done and picked on a tree, year by year. */
+        get: operations["book_look_back_get_look_back_trees__id__look_back_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/look-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Share, wounds, hours and crop of a block, year by year. */
+        get: operations["book_look_back_get_block_back_blocks__id__look_back_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/harvests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down what was picked. */
+        post: operations["book_look_back_post_harvest_harvests_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/regrowth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Measure what grew at the last live cuts; the tree's vigour follows. */
+        post: operations["book_look_back_post_regrowth_trees__id__regrowth_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keep a photo of a tree. The body is the picture itself (JPEG, PNG or WebP, 10 MB at most);
+         * @description place and maker written into it are left out.
+         */
+        put: operations["book_photos_put_photo_photos__id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}.jpg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A photo as it was kept. */
+        get: operations["book_photos_get_photo_photos__id__jpg_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/frame": {
         parameters: {
             query?: never;
@@ -14,14 +1593,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** Share of canopy, wound, weight, fruit, height and spread of cuts on a frame. */
-        post: operations["calc_frame_frame_post"];
+        post: operations["calc_frame_frame_frame_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/heat-units": {
+    "/api/calc/frost-damage": {
         parameters: {
             query?: never;
             header?: never;
@@ -30,15 +1609,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Day degrees of daily minima and maxima. */
-        post: operations["calc_heat_units_heat_units_post"];
+        /** What a cold night hurts on a tree, organ by organ; off by about 1.5 degrees either way. */
+        post: operations["calc_frost_post_damage_frost_damage_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/latest-cut": {
+    "/api/calc/scratch": {
         parameters: {
             query?: never;
             header?: never;
@@ -47,15 +1626,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The last day on which a cut still leaves growth the warmth to harden. */
-        post: operations["calc_latest_latest_cut_post"];
+        /** Where to scratch next, or the boundary and the cut. */
+        post: operations["calc_frost_post_scratch_scratch_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/season": {
+    "/api/calc/stem-round": {
         parameters: {
             query?: never;
             header?: never;
@@ -64,18 +1643,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /**
-         * Events, and for every kind of work and day: go, light, wait or stop, with the share limit and
-         * @description the reasons.
-         */
-        post: operations["calc_season__season_post"];
+        /** Where to scratch next round a stem, or how much of it lives and which side is dead. */
+        post: operations["calc_frost_post_stem_round_stem_round_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/shoot": {
+    "/api/calc/frost-verdict": {
         parameters: {
             query?: never;
             header?: never;
@@ -84,15 +1660,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Whose shoot it is: the rootstock's, a water sprout, or a shoot that will bear. */
-        post: operations["calc_walk_shoot_shoot_post"];
+        /** Is it alive, when is it judged, when cut. */
+        post: operations["calc_frost_post_verdict_frost_verdict_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/droop": {
+    "/api/calc/cut-test": {
         parameters: {
             query?: never;
             header?: never;
@@ -101,8 +1677,42 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How far a limb comes down under its fruit. */
-        post: operations["calc_walk_droop__droop_post"];
+        /** What a sample of cut fruit says of the crop. */
+        post: operations["calc_frost_post_cut_test_cut_test_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/leader": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which shoots are grown on after a freeze. */
+        post: operations["calc_frost_post_leader_leader_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Crop by year against replanting; with the canopy that was lost, feed and water too. */
+        post: operations["calc_frost_post_recovery_recovery_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -119,7 +1729,7 @@ export interface paths {
         get?: never;
         put?: never;
         /** How much fruit to take off, from a sample of clusters. */
-        post: operations["calc_walk_thinning__thinning_post"];
+        post: operations["calc_fruit_thinning__thinning_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -136,14 +1746,14 @@ export interface paths {
         get?: never;
         put?: never;
         /** How much fruit a trunk may carry. */
-        post: operations["calc_walk_crop_load__crop_load_post"];
+        post: operations["calc_fruit_crop_load__crop_load_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/pot": {
+    "/api/calc/hedgerow": {
         parameters: {
             query?: never;
             header?: never;
@@ -152,15 +1762,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How tall a tree in a pot may be. */
-        post: operations["calc_walk_pot_pot_post"];
+        /** Hours of direct sun on both walls of endless rows on a date, before and after a cut. */
+        post: operations["calc_heights_post_hedgerow_hedgerow_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/flagging": {
+    "/api/calc/renewal": {
         parameters: {
             query?: never;
             header?: never;
@@ -169,8 +1779,96 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** How much comes off the top of a potted tree whose tips die back. */
-        post: operations["calc_walk_flagging_flagging_post"];
+        /** A school of renewal over years: what goes down, crop and height. */
+        post: operations["calc_heights_post_renewal_renewal_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/wall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * What a new wall takes of a row, what it costs, whether a bar can, and the rules of the trade
+         * @description beside it.
+         */
+        post: operations["calc_heights_post_wall_wall_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/envelope": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A shape over a frame, and the limbs that break it. */
+        post: operations["calc_heights_post_envelope_envelope_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/which-limb": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Main limbs of a frame, the one to lower first. */
+        post: operations["calc_heights_post_which_limb_which_limb_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bark-sun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Hours of hot sun on bark that a cut would bare, and the whitewash for it. */
+        post: operations["calc_heights_post_bark_sun_bark_sun_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/droop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How far a limb comes down under its fruit. */
+        post: operations["calc_limb_droop__droop_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -336,7 +2034,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calc/hedgerow": {
+    "/api/calc/pot": {
         parameters: {
             query?: never;
             header?: never;
@@ -345,15 +2043,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Hours of direct sun on both walls of endless rows on a date, before and after a cut. */
-        post: operations["calc_heights_post_hedgerow_hedgerow_post"];
+        /** How tall a tree in a pot may be. */
+        post: operations["calc_pot_pot_pot_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/renewal": {
+    "/api/calc/flagging": {
         parameters: {
             query?: never;
             header?: never;
@@ -362,15 +2060,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A school of renewal over years: what goes down, crop and height. */
-        post: operations["calc_heights_post_renewal_renewal_post"];
+        /** How much comes off the top of a potted tree whose tips die back. */
+        post: operations["calc_pot_flagging_flagging_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/wall": {
+    "/api/calc/heat-units": {
         parameters: {
             query?: never;
             header?: never;
@@ -379,18 +2077,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /**
-         * What a new wall takes of a row, what it costs, whether a bar can, and the rules of the trade
-         * @description beside it.
-         */
-        post: operations["calc_heights_post_wall_wall_post"];
+        /** Day degrees of daily minima and maxima. */
+        post: operations["calc_season_heat_units_heat_units_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/envelope": {
+    "/api/calc/latest-cut": {
         parameters: {
             query?: never;
             header?: never;
@@ -399,49 +2094,15 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** A shape over a frame, and the limbs that break it. */
-        post: operations["calc_heights_post_envelope_envelope_post"];
+        /** The last day on which a cut still leaves growth the warmth to harden. */
+        post: operations["calc_season_latest_latest_cut_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/calc/which-limb": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Main limbs of a frame, the one to lower first. */
-        post: operations["calc_heights_post_which_limb_which_limb_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calc/bark-sun": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Hours of hot sun on bark that a cut would bare, and the whitewash for it. */
-        post: operations["calc_heights_post_bark_sun_bark_sun_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/shoot": {
+    "/api/calc/season": {
         parameters: {
             query?: never;
             header?: never;
@@ -451,71 +2112,17 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Whose shoot it is, on a stored tree: its record is filled in, and one question comes at a
-         * @description time.
+         * Events, and for every kind of work and day: go, light, wait or stop, with the share limit and
+         * @description the reasons.
          */
-        post: operations["walk_tree_shoot_trees__id__shoot_post"];
+        post: operations["calc_season_season__season_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/grove": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The holding in plan on a day, with what each tree needs next. */
-        get: operations["holding_get_grove_grove_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/almanac": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * When each kind of work is right, over twelve to eighteen months, for a tree, a block or the
-         * @description holding.
-         */
-        get: operations["holding_get_almanac_almanac_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/climates": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Climates that ship with Billhook, as they stand in one hemisphere. */
-        get: operations["holding_get_climates_climates_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/climates/nearest": {
+    "/api/calc/shoot": {
         parameters: {
             query?: never;
             header?: never;
@@ -524,1615 +2131,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The shipped climate nearest to twelve pairs of temperatures. */
-        post: operations["holding_post_nearest_climates_nearest_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Describe a place; the first one makes the holding. */
-        post: operations["holding_post_site_sites_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/units": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Switch the whole application between metric and feet and inches. */
-        put: operations["holding_put_units_units_put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plantings/understand": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Read a planting out of a sentence. */
-        post: operations["holding_post_understand_plantings_understand_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plantings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Put like trees into a row. */
-        post: operations["holding_post_planting_plantings_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/blocks/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Describe a block: height cap, cold air, hedgerows. */
-        put: operations["holding_put_block_blocks__id__put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/import": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Check a list of trees, and save it whole when asked; problems come with their line. */
-        post: operations["holding_post_import_trees_import_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Every standing tree as CSV. */
-        get: operations["holding_get_trees_csv_trees_csv_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rows/{id}/mean": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Give the unmeasured trees of a row the mean of its measured ones. */
-        post: operations["holding_post_mean_rows__id__mean_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/catalogue": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What is known, each value with unit, range and provenance. */
-        get: operations["holding_get_catalogue_catalogue_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A place with its normals and frost dates. */
-        get: operations["season_desk_get_site_sites__id__get"];
-        /** Correct a place. */
-        put: operations["season_desk_put_site_sites__id__put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/dangers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Pests and diseases of a region that move windows. */
-        get: operations["season_desk_get_dangers_dangers_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/days": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Check a station's daily series, and bring it in when asked; problems come with their line. */
-        post: operations["season_desk_post_days_sites__id__days_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/days.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The station's days as CSV. */
-        get: operations["season_desk_get_days_sites__id__days_csv_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/weather": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The last fortnight and the forecast. */
-        get: operations["season_desk_get_weather_sites__id__weather_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/weather/scenario": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Turn the demo's weather. */
-        put: operations["season_desk_put_scenario_weather_scenario_put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/stances": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Schools in force for the holding, a block or a tree. */
-        get: operations["season_desk_get_stances_stances_get"];
-        /** Choose a school, or take the choice back. */
-        put: operations["season_desk_put_stance_stances_put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/stances/effect": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What a school would change in the dates of the next year. */
-        post: operations["season_desk_post_effect_stances_effect_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/today": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The fortnight's work in walking order. */
-        get: operations["season_desk_get_today_today_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/today/put-off": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Put work off to a day, with the reason. */
-        post: operations["season_desk_post_put_off_today_put_off_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/today/done": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Log work as done, unmeasured. */
-        post: operations["season_desk_post_done_today_done_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/blocks/{id}/observations": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Write down a date that was seen of a whole block. */
-        post: operations["season_desk_post_block_observation_blocks__id__observations_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/species": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Describe a kind of tree that the catalogue lacks. */
-        post: operations["season_desk_post_species_species_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calendar.ics": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The calendar feed, as iCalendar. */
-        get: operations["season_desk_get_calendar_calendar_ics_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A tree on a day. */
-        get: operations["trees_get_tree__id__get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        /** Change a tree's record; refused with what holds now if someone else was faster. */
-        patch: operations["trees_patch_tree__id__patch"];
-        trace?: never;
-    };
-    "/api/trees/{id}/gone": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The tree is gone; its place stays free for another, its log stays. */
-        post: operations["trees_post_gone__id__gone_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/frames": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Save a measured or corrected frame; the old one stays. */
-        post: operations["trees_post_frame__id__frames_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/sketch": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Sketch a frame from height, spread and trunk. */
-        post: operations["trees_post_sketch__id__sketch_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/observations": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Write down what was seen of the tree. */
-        post: operations["trees_post_observation__id__observations_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What cuts would cost, against the limit of the day, and how to make each. */
-        post: operations["trees_post_preview__id__preview_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/sheets": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Save a cut sheet. */
-        post: operations["trees_post_sheet__id__sheets_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/log": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Log work that was already done, or correct an entry by a new one. */
-        post: operations["trees_post_log__id__log_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/plan": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * The cuts that bring most for a goal, of those a walk named and those the drawing shows; what
-         * @description is left, and until when. Nothing is saved.
-         */
-        post: operations["plans_post_plan__id__plan_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/look-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What was planned, done and picked on a tree, year by year. */
-        get: operations["looking_back_get_look_back_trees__id__look_back_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/blocks/{id}/look-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Share, wounds, hours and crop of a block, year by year. */
-        get: operations["looking_back_get_block_back_blocks__id__look_back_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/harvests": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Write down what was picked. */
-        post: operations["looking_back_post_harvest_harvests_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/regrowth": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Measure what grew at the last live cuts; the tree's vigour follows. */
-        post: operations["looking_back_post_regrowth_trees__id__regrowth_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/blocks/{id}/heights": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * What heights of a block are planned from: its rows, its section as it stands and to its cap,
-         * @description its rotations.
-         */
-        get: operations["heights_get_heights_blocks__id__heights_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/blocks/{id}/section": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A section dragged to a new wall: sun, cost, rules, and how tall the row may be. */
-        post: operations["heights_post_section_blocks__id__section_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/blocks/{id}/schools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Schools of renewal side by side over years, for the trees of a block. */
-        post: operations["heights_post_schools_blocks__id__schools_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/schools": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Schools of renewal side by side over years, for one tree; `by_machine` is a thing of rows and
-         * @description has no effect.
-         */
-        post: operations["heights_post_tree_schools_trees__id__schools_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/blocks/{id}/hedging-round": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Faces and years, passes, hours, paint, clippings and hand follow-up of a hedging round. */
-        post: operations["heights_post_round_blocks__id__hedging_round_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/which-limb": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Which main limb of a tree goes next, from its drawing and from what was cut before. */
-        get: operations["heights_get_which_limb_trees__id__which_limb_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/envelope": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A shape laid over a tree, and the limbs that break it. */
-        post: operations["heights_post_envelope_trees__id__envelope_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/grown": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A tree over seasons of a school, as it would be drawn. */
-        post: operations["heights_post_grown_trees__id__grown_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/shade": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Who shades whom in a planting of two or three trees. */
-        get: operations["heights_get_shade_trees__id__shade_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rotations": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Rotations of a scope with their dated work, those given up too. */
-        get: operations["heights_get_rotations_rotations_get"];
-        put?: never;
-        /** Adopt a school: it becomes dated work in the almanac's windows. */
-        post: operations["heights_post_rotation_rotations_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rotations/{id}/end": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Give a rotation up; what was done stays. */
-        post: operations["heights_post_end_rotations__id__end_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calc/frost-damage": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What a cold night hurts on a tree, organ by organ; off by about 1.5 degrees either way. */
-        post: operations["calc_frost_post_damage_frost_damage_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calc/scratch": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Where to scratch next, or the boundary and the cut. */
-        post: operations["calc_frost_post_scratch_scratch_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calc/stem-round": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Where to scratch next round a stem, or how much of it lives and which side is dead. */
-        post: operations["calc_frost_post_stem_round_stem_round_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calc/frost-verdict": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Is it alive, when is it judged, when cut. */
-        post: operations["calc_frost_post_verdict_frost_verdict_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calc/cut-test": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What a sample of cut fruit says of the crop. */
-        post: operations["calc_frost_post_cut_test_cut_test_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calc/leader": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Which shoots are grown on after a freeze. */
-        post: operations["calc_frost_post_leader_leader_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/calc/recovery": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Crop by year against replanting; with the canopy that was lost, feed and water too. */
-        post: operations["calc_frost_post_recovery_recovery_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/cold-nights": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Nights the station measured that were cold in the coldest block, and the next one
-         * @description foreseen.
-         */
-        get: operations["frost_get_cold_nights_sites__id__cold_nights_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/night": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** What a night hurts, block by block; the trees that must be seen to first at the top. */
-        post: operations["frost_post_night_sites__id__night_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/before-cold": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * What is put on before the frosts and when it comes off, block by block; and what is done
-         * @description tonight.
-         */
-        get: operations["frost_get_before_sites__id__before_cold_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/protect": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Put a block's banks and wraps among the come-backs. */
-        post: operations["frost_post_protect_sites__id__protect_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/cut-test": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A block's cut fruit after its last cold night, weighed and written down. */
-        post: operations["frost_post_block_cut_test_sites__id__cut_test_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/hurt": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Trees that bear a class of frost damage, the worst first. */
-        get: operations["frost_get_hurt_sites__id__hurt_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sites/{id}/frost-record": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** What frosts did on a site, for next time. */
-        get: operations["frost_get_frost_record_sites__id__frost_record_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/blocks/{id}/recovery": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Crop of a block in the ten years to come, each group brought back or replanted as advised. */
-        get: operations["frost_get_recovery_blocks__id__recovery_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/after-frost": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A hurt tree: verdict, signs, looks, scratches, bark and feed, and the crop to come. */
-        get: operations["frost_trees_get_after_frost__id__after_frost_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/scratches": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Write a scratch down. */
-        post: operations["frost_trees_post_tree_scratch__id__scratches_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/looks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Write down what was seen of a hurt tree. */
-        post: operations["frost_trees_post_look__id__looks_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/frost-class": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The class the tree itself shows; F0: it came back. */
-        post: operations["frost_trees_post_class__id__frost_class_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/frost-cuts": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Cuts of a hurt tree in their stages. */
-        get: operations["frost_trees_get_stages__id__frost_cuts_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/frost-sheets": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A cut sheet of one stage. */
-        post: operations["frost_trees_post_stage_sheet__id__frost_sheets_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/grow-on": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Shoots that could be grown on after a freeze, the best first. */
-        get: operations["frost_trees_get_grow_on__id__grow_on_get"];
-        put?: never;
-        /** Choose the shoots that are grown on; stakes, ties, suckers and thinning get their dates. */
-        post: operations["frost_trees_post_grow_on__id__grow_on_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/new-shoots": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Draw a shoot that came out of the trunk since the freeze. */
-        post: operations["frost_trees_post_new_shoot__id__new_shoots_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/odd": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Every entry that cannot be used, and why. */
-        get: operations["odd_get_odd_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/odd/{id}/out": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Take an entry out; the history keeps it. */
-        post: operations["odd_post_out__id__out_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/walks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Begin a walk, or take up the one that is open on this tree. */
-        post: operations["walks_post_walk_trees__id__walks_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/walk-form": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * What a phone takes along for a tree: its questions, limbs and clues, so that a walk can be
-         * @description begun without signal.
-         */
-        get: operations["walks_get_form_trees__id__walk_form_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/trees/{id}/walks/quick": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** A tree looked at in passing; the row comes back. */
-        post: operations["walks_post_quick_trees__id__walks_quick_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rows/{id}/walk": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A row as it is walked. */
-        get: operations["walks_get_row_rows__id__walk_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/walks/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A walk as it stands. */
-        get: operations["walks_get_walk_walks__id__get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/walks/{id}/answers": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Answer a question, change its answer, or take it back. */
-        post: operations["walks_post_answer_walks__id__answers_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/walks/{id}/finish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** End a walk; what it found sets the days to come back. */
-        post: operations["walks_post_finish_walks__id__finish_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/walks/{id}/plan": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The cuts that a walk named, as a cut sheet. */
-        post: operations["walks_post_plan_walks__id__plan_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/photos/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /**
-         * Keep a photo of a tree. The body is the picture itself (JPEG, PNG or WebP, 10 MB at most);
-         * @description place and maker written into it are left out.
-         */
-        put: operations["walks_put_photo_photos__id__put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/photos/{id}.jpg": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A photo as it was kept. */
-        get: operations["walks_get_photo_photos__id__jpg_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A cut sheet as it is read, ticked off and printed. */
-        get: operations["field_get_sheet_sheets__id__get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets/{id}.pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** A cut sheet as PDF, in the helper's language. */
-        get: operations["field_get_sheet_pdf_sheets__id__pdf_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/rows/{id}/sheets.pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Every open sheet of a row in walking order, as one PDF with the list of the round. */
-        get: operations["field_get_row_pdf_rows__id__sheets_pdf_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets/{id}/cuts/{cut_id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Tick a cut off with its diameter and who did it, or take the tick back. */
-        put: operations["field_put_tick_sheets__id__cuts__cut_id__put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets/{id}/cuts": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Add a cut that was not planned, under the tree. */
-        post: operations["field_post_cut_sheets__id__cuts_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sheets/{id}/finish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Finish a sheet: the frame loses what was cut, the log is written, come-backs are set. */
-        post: operations["field_post_finish_sheets__id__finish_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/log": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The log of the holding, the newest work first. */
-        get: operations["field_get_log_log_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/log.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The whole log as CSV. */
-        get: operations["field_get_log_csv_log_csv_get"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tasks/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Mark a come-back done, drop it, or put it off. */
-        put: operations["field_put_task_tasks__id__put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/says": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Say it of trees, or of a row or block and its kinds. */
-        post: operations["says_post_saying_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/says/take-back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Take it back. */
-        post: operations["says_post_take_back_take_back_post"];
+        /** Whose shoot it is: the rootstock's, a water sprout, or a shoot that will bear. */
+        post: operations["calc_shoot_shoot_shoot_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2144,1940 +2144,43 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
-         * FrameCalcOut
-         * @description Before, after, shares, and each cut.
+         * CatalogueOut
+         * @description The catalogue, or part of it.
          */
-        FrameCalcOut: {
-            before: components["schemas"]["MeasuresOut"];
-            after: components["schemas"]["MeasuresOut"];
-            /** Canopy Share Removed */
-            canopy_share_removed: number | null;
-            /** Wood Share Removed */
-            wood_share_removed: number;
-            /** Cuts */
-            cuts: components["schemas"]["CutCostOut"][];
-            balance_before: components["schemas"]["BalanceOut"];
-            balance_after: components["schemas"]["BalanceOut"];
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
+        CatalogueOut: {
+            /** Version */
+            version: string;
+            /** Values */
+            values: components["schemas"]["KnownOut"][];
         };
         /**
-         * BalanceOut
-         * @description How far the leaf's middle lies off the trunk, and towards where.
+         * KnownOut
+         * @description A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is
+         *     told.
          */
-        BalanceOut: {
-            /** Offset M */
-            offset_m: number;
-            /** Bearing Deg */
-            bearing_deg: number | null;
-        };
-        /**
-         * CutCostOut
-         * @description What one cut costs. ``counts`` is false for suckers.
-         */
-        CutCostOut: {
-            /** Limb */
-            limb: string;
-            /** Keep M */
-            keep_m: number;
-            /** Share */
-            share: number | null;
-            /** Wood Share */
-            wood_share: number;
-            /** Wound Mm */
-            wound_mm: number;
-            /** Wood Kg */
-            wood_kg: number;
-            /** Hand Kg */
-            hand_kg: number;
-            /** Lift Kg */
-            lift_kg: number;
-            /** Fruit Lost */
-            fruit_lost: number;
-            /** Void */
-            void: boolean;
-            /** Counts */
-            counts: boolean;
-        };
-        /**
-         * MeasuresOut
-         * @description Height, greatest reach from the trunk, and fruit.
-         */
-        MeasuresOut: {
-            /** Height M */
-            height_m: number;
-            /** Radius M */
-            radius_m: number;
-            /** Fruit */
-            fruit: number;
-        };
-        /**
-         * ReasonOut
-         * @description Why: code, sentence, the inputs of this very answer, and the catalogue values it rests on.
-         */
-        ReasonOut: {
-            /** Code */
-            code: string;
-            /** Text */
-            text: string;
-            /**
-             * Used
-             * @default {}
-             */
-            used: {
-                [key: string]: number | string | null;
-            };
-            /** Date */
-            date?: string | null;
-            /** School */
-            school?: string | null;
-            /**
-             * Catalogue Ids
-             * @default []
-             */
-            catalogue_ids: string[];
-            /** Remedy */
-            remedy?: string | null;
-        };
-        /**
-         * FrameCalcIn
-         * @description A frame, the cuts on it, and optionally the frame at the start of the growing year.
-         */
-        FrameCalcIn: {
-            frame: components["schemas"]["FrameIn"];
-            /**
-             * Cuts
-             * @default []
-             */
-            cuts: components["schemas"]["CutIn"][];
-            baseline?: components["schemas"]["FrameIn"] | null;
-            /** Exponent */
-            exponent?: number | null;
-            /** Green Density Kg M3 */
-            green_density_kg_m3?: number | null;
-            /** Fruit Kg */
-            fruit_kg?: number | null;
-        };
-        /**
-         * CutIn
-         * @description A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be
-         *     trunk.
-         */
-        CutIn: {
-            /** Limb */
-            limb: string;
-            /** Keep M */
-            keep_m: number;
-        };
-        /**
-         * FrameIn
-         * @description The measured skeleton of one stem.
-         */
-        FrameIn: {
-            /** Union M */
-            union_m?: number | null;
-            trunk: components["schemas"]["TrunkIn"];
-            /**
-             * Limbs
-             * @default []
-             */
-            limbs: components["schemas"]["LimbIn"][];
-        };
-        /**
-         * LimbIn
-         * @description One straight limb; ``on`` is trunk, soil or another limb.
-         */
-        LimbIn: {
+        KnownOut: {
             /** Id */
             id: string;
-            /** On */
-            on: string;
-            /** At M */
-            at_m: number;
-            /** Base Mm */
-            base_mm: number;
-            /** Tip Mm */
-            tip_mm?: number | null;
-            /** Length M */
-            length_m: number;
-            /** Rise Deg */
-            rise_deg: number;
-            /** Bearing Deg */
-            bearing_deg: number;
-            /**
-             * State
-             * @default live
-             * @enum {string}
-             */
-            state: "live" | "dead" | "broken" | "diseased";
-            /**
-             * Foliage
-             * @default 1
-             */
-            foliage: number;
-            /**
-             * Fruit
-             * @default 0
-             */
-            fruit: number;
-            /**
-             * Headed Mm
-             * @default 0
-             */
-            headed_mm: number;
-            /** Kind */
-            kind?: string | null;
-        };
-        /**
-         * TrunkIn
-         * @description Trunk just above the union, and the height of the highest fork.
-         */
-        TrunkIn: {
-            /** Diameter Mm */
-            diameter_mm: number;
-            /** Height M */
-            height_m: number;
-        };
-        /**
-         * HeatUnitsOut
-         * @description Day degrees of each day, and their sum.
-         */
-        HeatUnitsOut: {
-            /** Daily */
-            daily: number[];
-            /** Total */
-            total: number;
-        };
-        /**
-         * HeatUnitsIn
-         * @description Daily minima and maxima of the same length.
-         */
-        HeatUnitsIn: {
-            /** Tmin */
-            tmin: number[];
-            /** Tmax */
-            tmax: number[];
-            /** Base C */
-            base_c: number;
-            /** Upper C */
-            upper_c?: number | null;
-            /**
-             * Method
-             * @default single_sine
-             * @enum {string}
-             */
-            method: "single_sine" | "single_triangle" | "average";
-        };
-        /**
-         * LatestCutOut
-         * @description ``latest`` is null with a reason when the warmth is never gathered.
-         */
-        LatestCutOut: {
-            /** Latest */
-            latest: string | null;
-            /** Matures On */
-            matures_on: string | null;
-            /** Days */
-            days: number | null;
-            /** Reason */
-            reason: string | null;
-        };
-        /**
-         * LatestCutIn
-         * @description When must a cut be made so that the growth after it gathers this warmth before a date.
-         */
-        LatestCutIn: {
-            normals: components["schemas"]["NormalsIn"];
-            /** Base C */
-            base_c: number;
-            /** Heat Units */
-            heat_units: number;
-            /**
-             * Before
-             * Format: date
-             */
-            before: string;
-            /** Safety Days */
-            safety_days: number;
-            /** Upper C */
-            upper_c?: number | null;
-            /**
-             * Method
-             * @default single_sine
-             * @enum {string}
-             */
-            method: "single_sine" | "single_triangle" | "average";
-            /**
-             * Floor Days
-             * @default 0
-             */
-            floor_days: number;
-            /** Cap Days */
-            cap_days?: number | null;
-        };
-        /**
-         * NormalsIn
-         * @description Twelve monthly mean minima and maxima, January first.
-         */
-        NormalsIn: {
-            /** Tmin */
-            tmin: number[];
-            /** Tmax */
-            tmax: number[];
-            /** Rain */
-            rain?: number[] | null;
-        };
-        /**
-         * SeasonOut
-         * @description Events, the best days of each growing year, and gapless segments for every kind of work.
-         */
-        SeasonOut: {
-            /** Events */
-            events: components["schemas"]["EventOut"][];
-            /** Best */
-            best: components["schemas"]["BestOut"][];
-            /** Segments */
-            segments: components["schemas"]["SegmentOut"][];
-        };
-        /**
-         * BestOut
-         * @description A run of the cheapest days of one growing year, ``range``. ``rounds``: such cuts that come to
-         *     an ordinary one, where the day's share is small.
-         */
-        BestOut: {
-            /**
-             * Work
-             * @enum {string}
-             */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
-            /** Range */
-            range: string[];
-            /**
-             * From
-             * Format: date
-             */
-            from: string;
-            /**
-             * To
-             * Format: date
-             */
-            to: string;
-            /** Price */
-            price: number;
-            /** Max Share */
-            max_share: number | null;
-            /** Rounds */
-            rounds?: number | null;
-        };
-        /**
-         * EventOut
-         * @description A span of the year and where its dates come from.
-         */
-        EventOut: {
-            /** Name */
-            name: string;
-            /**
-             * From
-             * Format: date
-             */
-            from: string;
-            /**
-             * To
-             * Format: date
-             */
-            to: string;
-            /** Origin */
-            origin: string;
-            /**
-             * Moved Days
-             * @default 0
-             */
-            moved_days: number;
-        };
-        /**
-         * SegmentOut
-         * @description One kind of work over a span without change; ``max_share`` is null where it costs no canopy;
-         *     ``price``: crops per share on its cheapest day.
-         */
-        SegmentOut: {
-            /**
-             * Work
-             * @enum {string}
-             */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
-            /**
-             * From
-             * Format: date
-             */
-            from: string;
-            /**
-             * To
-             * Format: date
-             */
-            to: string;
-            /**
-             * Status
-             * @enum {string}
-             */
-            status: "go" | "light" | "wait" | "stop";
-            /** Max Share */
-            max_share: number | null;
-            /** Price */
-            price: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * SeasonIn
-         * @description A place, a tree, and the span asked about.
-         */
-        SeasonIn: {
-            site: components["schemas"]["SeasonSiteIn"];
-            tree: components["schemas"]["TreeIn"];
-            observed?: components["schemas"]["ObservedIn"] | null;
-            /**
-             * @default {
-             *       "timing": null,
-             *       "form": null,
-             *       "middle": null,
-             *       "height": null,
-             *       "renewal": null,
-             *       "vigour": null,
-             *       "wounds": null,
-             *       "leaf_miner": null,
-             *       "first_fruit": null,
-             *       "union_shoots": null
-             *     }
-             */
-            stance: components["schemas"]["StanceIn"];
-            /**
-             * Forecast
-             * @default []
-             */
-            forecast: components["schemas"]["ForecastIn"][];
-            /**
-             * From
-             * Format: date
-             */
-            from: string;
-            /**
-             * To
-             * Format: date
-             */
-            to: string;
-            /** Work */
-            work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young")[] | null;
-        };
-        /**
-         * ForecastIn
-         * @description One forecast day.
-         */
-        ForecastIn: {
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
-            /** Tmin */
-            tmin: number;
-            /** Tmax */
-            tmax: number;
-            /**
-             * Rain Mm
-             * @default 0
-             */
-            rain_mm: number;
-        };
-        /**
-         * ObservedIn
-         * @description Dates seen this year; each beats the computed one.
-         */
-        ObservedIn: {
-            /** Flush Start */
-            flush_start?: string | null;
-            /** Flush Hard */
-            flush_hard?: string | null;
-            /** Bloom Start */
-            bloom_start?: string | null;
-            /** Harvest Start */
-            harvest_start?: string | null;
-            /** Harvest End */
-            harvest_end?: string | null;
-            /** Last Frost */
-            last_frost?: string | null;
-            /** First Frost */
-            first_frost?: string | null;
-            /** Carry Out */
-            carry_out?: string | null;
-            /** Carry In */
-            carry_in?: string | null;
-        };
-        /**
-         * SeasonSiteIn
-         * @description A place. Frost dates as MM-DD at a risk of one year in ten, null where there is no frost.
-         */
-        SeasonSiteIn: {
-            /** Latitude */
-            latitude: number;
-            /** Longitude */
-            longitude?: number | null;
-            normals: components["schemas"]["NormalsIn"];
-            /** Last Frost */
-            last_frost: string | null;
-            /** First Frost */
-            first_frost: string | null;
-            /** Hot From */
-            hot_from?: string | null;
-            /** Hot To */
-            hot_to?: string | null;
-            /** Climate */
-            climate?: string | null;
-            /**
-             * Frost Pocket
-             * @default false
-             */
-            frost_pocket: boolean;
-            /**
-             * Dangers
-             * @default []
-             */
-            dangers: string[];
-        };
-        /**
-         * StanceIn
-         * @description The school chosen on each topic; the catalogue's default where none is.
-         */
-        StanceIn: {
-            /** Timing */
-            timing?: string | null;
-            /** Form */
-            form?: string | null;
-            /** Middle */
-            middle?: string | null;
-            /** Height */
-            height?: string | null;
-            /** Renewal */
-            renewal?: string | null;
-            /** Vigour */
-            vigour?: string | null;
-            /** Wounds */
-            wounds?: string | null;
-            /** Leaf Miner */
-            leaf_miner?: string | null;
-            /** First Fruit */
-            first_fruit?: string | null;
-            /** Union Shoots */
-            union_shoots?: string | null;
-        };
-        /**
-         * TreeIn
-         * @description What of a tree the season depends on.
-         */
-        TreeIn: {
-            /** Species */
-            species: string;
-            /** Cultivar */
-            cultivar?: string | null;
-            /** Rootstock */
-            rootstock?: string | null;
-            /** Planted Year */
-            planted_year: number;
-            /**
-             * In Pot
-             * @default false
-             */
-            in_pot: boolean;
-            /**
-             * Under Cover
-             * @default false
-             */
-            under_cover: boolean;
-            /** Vigour */
-            vigour?: number | null;
-            /**
-             * Condition
-             * @default healthy
-             * @enum {string}
-             */
-            condition: "healthy" | "weak" | "neglected" | "transplanted" | "diseased" | "wilting";
-            /**
-             * Freeze Class
-             * @default F0
-             * @enum {string}
-             */
-            freeze_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /** Fruit On */
-            fruit_on?: ("none" | "light" | "full" | "never") | null;
-            /**
-             * Used Share
-             * @default 0
-             */
-            used_share: number;
-            /**
-             * Low Bloom
-             * @default false
-             */
-            low_bloom: boolean;
-            /**
-             * Too Tall
-             * @default false
-             */
-            too_tall: boolean;
-            /** Cut */
-            cut?: ("tip" | "second-node" | "limb" | "scaffold") | null;
-        };
-        /**
-         * ShootOut
-         * @description Whose shoot it is, and the clue that would settle most.
-         */
-        ShootOut: {
-            /**
-             * Verdict
-             * @enum {string}
-             */
-            verdict: "rootstock_sucker" | "water_sprout" | "scion_shoot" | "uncertain";
-            /** Probabilities */
-            probabilities: {
-                [key: string]: number;
-            };
-            /** Evidence */
-            evidence: components["schemas"]["EvidenceOut"][];
-            /** Ask Next */
-            ask_next: string | null;
-            /** Action */
-            action: string;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * EvidenceOut
-         * @description One clue; ``weight`` is positive for the stock, negative for the scion (natural log).
-         */
-        EvidenceOut: {
-            /** Clue */
-            clue: string;
             /** Value */
-            value: string;
-            /** Weight */
-            weight: number;
+            value: number | string | number[];
+            /** Unit */
+            unit: string;
             /** Says */
             says: string;
-        };
-        /**
-         * ShootIn
-         * @description A shoot and its tree; ``clues`` by name, as GET /api/catalogue?prefix=shoot-clues lists
-         *     them.
-         */
-        ShootIn: {
-            /** Scion */
-            scion: string;
-            /** Rootstock */
-            rootstock: string | null;
-            /** Cultivar */
-            cultivar?: string | null;
-            /**
-             * Clues
-             * @default {}
-             */
-            clues: {
-                [key: string]: string;
-            };
-            prior?: components["schemas"]["PriorIn"] | null;
-            /**
-             * Region
-             * @default mediterranean
-             */
-            region: string;
-            /**
-             * Union Seen
-             * @default false
-             */
-            union_seen: boolean;
-            /**
-             * Only Living Shoots
-             * @default false
-             */
-            only_living_shoots: boolean;
-            /**
-             * Many Grafts
-             * @default false
-             */
-            many_grafts: boolean;
-            /**
-             * After Freeze
-             * @default false
-             */
-            after_freeze: boolean;
-            /** Date */
-            date?: string | null;
-            /**
-             * Southern
-             * @default false
-             */
-            southern: boolean;
-            /** Diameter Mm */
-            diameter_mm?: number | null;
-        };
-        /**
-         * PriorIn
-         * @description How likely each kind is before any clue; the three sum to one.
-         */
-        PriorIn: {
-            /** Rootstock Sucker */
-            rootstock_sucker: number;
-            /** Water Sprout */
-            water_sprout: number;
-            /** Scion Shoot */
-            scion_shoot: number;
-        };
-        /**
-         * DroopOut
-         * @description How far the tip comes down, and whether it touches.
-         */
-        DroopOut: {
-            /** Drop M */
-            drop_m: number;
-            /** Tip Height Loaded M */
-            tip_height_loaded_m: number;
-            /** Touches Ground */
-            touches_ground: boolean;
-            /** Below Clearance */
-            below_clearance: boolean;
-            /**
-             * Method
-             * @enum {string}
-             */
-            method: "beam" | "pull_test";
-            /** Linear */
-            linear: boolean;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * DroopIn
-         * @description A limb and its load; the wood of a species, or its modulus, or a pull test.
-         */
-        DroopIn: {
-            /** Length M */
-            length_m: number;
-            /** Base Mm */
-            base_mm: number;
-            /** Tip Mm */
-            tip_mm: number;
-            /**
-             * Species
-             * @default sweet-orange
-             */
-            species: string;
-            /** Elastic Gpa */
-            elastic_gpa?: number | null;
-            pull_test?: components["schemas"]["PullIn"] | null;
-            /** Load Kg */
-            load_kg: number;
-            /**
-             * Load At
-             * @default 1
-             */
-            load_at: number;
-            /** Tip Height M */
-            tip_height_m: number;
-            /** Clearance M */
-            clearance_m: number;
-        };
-        /**
-         * PullIn
-         * @description A known mass hung at the tip, and how far it came down.
-         */
-        PullIn: {
-            /** Mass Kg */
-            mass_kg: number;
-            /** Drop M */
-            drop_m: number;
-        };
-        /**
-         * ThinningOut
-         * @description Fruit to remove, with the interval that covers the truth 19 times in 20.
-         */
-        ThinningOut: {
-            /** Per Cluster */
-            per_cluster: number;
+            /** Provenance */
+            provenance: string;
+            /** Sure */
+            sure: string;
+            /** Source */
+            source: string | null;
             /** Low */
-            low: number;
+            low: number | null;
             /** High */
-            high: number;
-            /** Remove */
-            remove: number;
-            /** Remove Low */
-            remove_low: number;
-            /** Remove High */
-            remove_high: number;
-            /** Enough */
-            enough: boolean;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * ThinningIn
-         * @description Counts of some clusters, what is left on each, and how many clusters there are.
-         */
-        ThinningIn: {
-            /** Counts */
-            counts: number[];
-            /** Keep */
-            keep: number;
-            /** Clusters */
-            clusters: number;
-        };
-        /**
-         * CropLoadOut
-         * @description What the trunk carries, and what comes off.
-         */
-        CropLoadOut: {
-            /** Section Cm2 */
-            section_cm2: number;
-            /** Limit Kg */
-            limit_kg: number;
-            /** Limit Fruit */
-            limit_fruit: number;
-            /** Hangs Kg */
-            hangs_kg: number;
-            /** Remove */
-            remove: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * CropLoadIn
-         * @description Trunks, the year in the ground, and what hangs.
-         */
-        CropLoadIn: {
-            /** Trunks Mm */
-            trunks_mm: number[];
-            /** Year In Ground */
-            year_in_ground: number;
-            /** Fruit */
-            fruit: number;
-            /** Fruit Kg */
-            fruit_kg: number;
-        };
-        /**
-         * PotOut
-         * @description How tall the tree may be above its soil.
-         */
-        PotOut: {
-            /** Cap M */
-            cap_m: number;
-            /**
-             * By
-             * @enum {string}
-             */
-            by: "pot" | "winter room";
-            /** Shorten M */
-            shorten_m: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * PotIn
-         * @description A pot, its tree, and the room it winters in.
-         */
-        PotIn: {
-            /** Pot L */
-            pot_l: number;
-            /** Height M */
-            height_m: number;
-            /**
-             * Windy
-             * @default false
-             */
-            windy: boolean;
-            /** Winter Room M */
-            winter_room_m?: number | null;
-            /**
-             * Pot Height M
-             * @default 0
-             */
-            pot_height_m: number;
-        };
-        /**
-         * FlaggingOut
-         * @description How much comes off the top.
-         */
-        FlaggingOut: {
-            /** Shorten From M */
-            shorten_from_m: number;
-            /** Shorten To M */
-            shorten_to_m: number;
-            /** Stage */
-            stage: string;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * FlaggingIn
-         * @description Tips that die back on a tree in a pot.
-         */
-        FlaggingIn: {
-            /** Dead Tips */
-            dead_tips: number;
-            /** Height M */
-            height_m: number;
-            /**
-             * Stage
-             * @enum {string}
-             */
-            stage: "small_leaves" | "bare_green" | "dead";
-        };
-        /**
-         * CutPlanOut
-         * @description The choice, in the order of the work.
-         */
-        CutPlanOut: {
-            /** Chosen */
-            chosen: string[];
-            /** Share */
-            share: number;
-            /** Benefit */
-            benefit: number;
-            /** Over Limit */
-            over_limit: boolean;
-            /** Put Off */
-            put_off: components["schemas"]["CutPutOffOut"][];
-            /** Covered */
-            covered: string[];
-        };
-        /**
-         * CutPutOffOut
-         * @description A cut that is not in the choice, and why.
-         */
-        CutPutOffOut: {
-            /** Id */
-            id: string;
-            /**
-             * Reason
-             * @enum {string}
-             */
-            reason: "limit" | "excluded" | "covered" | "no-benefit";
-        };
-        /**
-         * CutPlanIn
-         * @description Candidates and the share of canopy that is left.
-         */
-        CutPlanIn: {
-            /** Candidates */
-            candidates: components["schemas"]["CandidateIn"][];
-            /** Limit */
-            limit: number;
-        };
-        /**
-         * CandidateIn
-         * @description A cut that could be made; ``within``: the candidate it lies beyond; ``excludes``: those that
-         *     cannot be made beside it.
-         */
-        CandidateIn: {
-            /** Id */
-            id: string;
-            /** Order Class */
-            order_class: number;
-            /** Must */
-            must: boolean;
-            /** Share */
-            share: number;
-            /** Benefit */
-            benefit: number;
-            /** Wound Mm */
-            wound_mm: number;
-            /** Within */
-            within?: string | null;
-            /**
-             * Excludes
-             * @default []
-             */
-            excludes: string[];
-        };
-        /**
-         * LimbOut
-         * @description Its length and mass; ``lift_kg``: the mass to plan for.
-         */
-        LimbOut: {
-            /** Length M */
-            length_m: number;
-            /** Wood Kg */
-            wood_kg: number;
-            /** Leaf Kg */
-            leaf_kg: number;
-            /** Total Kg */
-            total_kg: number;
-            /** Lift Kg */
-            lift_kg: number;
-            /** Lower On Line */
-            lower_on_line: boolean;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * LimbCalcIn
-         * @description The diameter of an uncut limb where it would be cut, and its kind.
-         */
-        LimbCalcIn: {
-            /** Diameter Mm */
-            diameter_mm: number;
-            /** Species */
-            species?: string | null;
-            /** Green Density Kg M3 */
-            green_density_kg_m3?: number | null;
-        };
-        /**
-         * WoundOut
-         * @description Years until it closes.
-         */
-        WoundOut: {
-            /** Years */
-            years: number;
-            /** Too Large */
-            too_large: boolean;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * WoundIn
-         * @description A wound and what slows its closing.
-         */
-        WoundIn: {
-            /** Diameter Mm */
-            diameter_mm: number;
-            /**
-             * Vigour
-             * @default 3
-             */
-            vigour: number;
-            /** Species */
-            species?: string | null;
-            /**
-             * Stub
-             * @default false
-             */
-            stub: boolean;
-            /**
-             * Weak
-             * @default false
-             */
-            weak: boolean;
-            /**
-             * Cool
-             * @default false
-             */
-            cool: boolean;
-        };
-        /**
-         * ClippingsOut
-         * @description Chips, ground they mulch, nitrogen they bring back.
-         */
-        ClippingsOut: {
-            /** Chips M3 */
-            chips_m3: number;
-            /** Brush M3 */
-            brush_m3: number;
-            /** Dry Kg */
-            dry_kg: number;
-            /** Nitrogen Kg */
-            nitrogen_kg: number;
-            /** Area M2 */
-            area_m2: number;
-            /** Depth M */
-            depth_m: number;
-            /** Ring M */
-            ring_m: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * ClippingsIn
-         * @description Fresh clippings, and how they are spread.
-         */
-        ClippingsIn: {
-            /** Fresh Kg */
-            fresh_kg: number;
-            /** Species */
-            species?: string | null;
-            /** Depth M */
-            depth_m?: number | null;
-            /** Moisture */
-            moisture?: number | null;
-            /** Nitrogen */
-            nitrogen?: number | null;
-        };
-        /**
-         * WhitewashOut
-         * @description Area, mix, paint and water.
-         */
-        WhitewashOut: {
-            /** Area M2 */
-            area_m2: number;
-            /** Mix L */
-            mix_l: number;
-            /** Paint L */
-            paint_l: number;
-            /** Water L */
-            water_l: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * WhitewashIn
-         * @description Trunks painted all round, limbs on their upper side.
-         */
-        WhitewashIn: {
-            /**
-             * Trunks
-             * @default []
-             */
-            trunks: components["schemas"]["BarkIn"][];
-            /**
-             * Limbs
-             * @default []
-             */
-            limbs: components["schemas"]["BarkIn"][];
-            /** Coats */
-            coats?: number | null;
-            /** Cover M2 Per L */
-            cover_m2_per_l?: number | null;
-        };
-        /**
-         * BarkIn
-         * @description A piece of trunk or limb to be painted.
-         */
-        BarkIn: {
-            /** Diameter Mm */
-            diameter_mm: number;
-            /** Length M */
-            length_m: number;
-        };
-        /**
-         * DisinfectantOut
-         * @description What is mixed, and how long it stays wet.
-         */
-        DisinfectantOut: {
-            /** Mix L */
-            mix_l: number;
-            /** Stock Ml */
-            stock_ml: number;
-            /** Water L */
-            water_l: number;
-            /** Rags */
-            rags: number;
-            /** Seconds */
-            seconds: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * DisinfectantIn
-         * @description A round of trees and tools, or a volume to mix.
-         */
-        DisinfectantIn: {
-            /**
-             * Agent
-             * @default alcohol
-             */
-            agent: string;
-            /**
-             * Trees
-             * @default 1
-             */
-            trees: number;
-            /**
-             * Tools
-             * @default 1
-             */
-            tools: number;
-            /**
-             * Dips Per Tree
-             * @default 1
-             */
-            dips_per_tree: number;
-            /** Volume L */
-            volume_l?: number | null;
-            /** Stock */
-            stock?: number | null;
-            /** Target */
-            target?: number | null;
-        };
-        /**
-         * YieldCostOut
-         * @description Shares of the crop that are lost.
-         */
-        YieldCostOut: {
-            /** Picked */
-            picked: number;
-            /** This Year */
-            this_year: number;
-            /** Next Year */
-            next_year: number;
-            /** Third Year */
-            third_year: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * YieldCostIn
-         * @description The share of canopy taken, and what the crop is doing.
-         */
-        YieldCostIn: {
-            /** Share */
-            share: number;
-            /**
-             * Ripe On
-             * @default false
-             */
-            ripe_on: boolean;
-            /**
-             * After Drop
-             * @default false
-             */
-            after_drop: boolean;
-            /**
-             * After Heavy
-             * @default false
-             */
-            after_heavy: boolean;
-            /**
-             * Before Heavy
-             * @default false
-             */
-            before_heavy: boolean;
-        };
-        /**
-         * TechniqueOut
-         * @description How to make each.
-         */
-        TechniqueOut: {
-            /** Cuts */
-            cuts: components["schemas"]["AdviceOut"][];
-        };
-        /**
-         * AdviceOut
-         * @description How to make one cut.
-         */
-        AdviceOut: {
-            /** Limb */
-            limb: string;
-            /** Keep M */
-            keep_m: number;
-            /** Order Class */
-            order_class: number;
-            /** At Height M */
-            at_height_m: number;
-            /** Position */
-            position: string;
-            /** Place */
-            place: string;
-            /** Technique */
-            technique: string;
-            /** Tool */
-            tool: string;
-            /** Cuts Needed */
-            cuts_needed: number;
-            /** Minutes */
-            minutes: number;
-            /** Closing Years */
-            closing_years: number;
-            /** Takes Over */
-            takes_over: string | null;
-            /** Free */
-            free: boolean;
-            /** Cautions */
-            cautions: components["schemas"]["ReasonOut"][];
-            /** Making */
-            making: components["schemas"]["ReasonOut"][];
-            drawing: components["schemas"]["CutDrawingOut"] | null;
-        };
-        /**
-         * CutDrawingOut
-         * @description A cut seen from the side, to scale; ``bar_m``: a length for the scale bar.
-         */
-        CutDrawingOut: {
-            /** Pieces */
-            pieces: components["schemas"]["PieceOut"][];
-            /** Strokes */
-            strokes: components["schemas"]["StrokeOut"][];
-            /** Bar M */
-            bar_m: number;
-        };
-        /**
-         * PieceOut
-         * @description A tapered piece of wood in the upright plane of the limb; ends and widths in metres.
-         */
-        PieceOut: {
-            /**
-             * Role
-             * @enum {string}
-             */
-            role: "parent" | "limb" | "heir" | "bud";
-            /** X0 */
-            x0: number;
-            /** Y0 */
-            y0: number;
-            /** X1 */
-            x1: number;
-            /** Y1 */
-            y1: number;
-            /** Start W */
-            start_w: number;
-            /** End W */
-            end_w: number;
-        };
-        /**
-         * StrokeOut
-         * @description A stroke of the blade from where it enters; ``deep``: how far it goes through.
-         */
-        StrokeOut: {
-            /** N */
-            n: number;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "under" | "top" | "last";
-            /** X0 */
-            x0: number;
-            /** Y0 */
-            y0: number;
-            /** X1 */
-            x1: number;
-            /** Y1 */
-            y1: number;
-            /** Deep */
-            deep: number;
-        };
-        /**
-         * TechniqueIn
-         * @description Cuts on a frame, the kind of tree, and the work they are for.
-         */
-        TechniqueIn: {
-            frame: components["schemas"]["FrameIn"];
-            /** Cuts */
-            cuts: components["schemas"]["CutIn"][];
-            /** Species */
-            species: string;
-            /**
-             * Work
-             * @default thin
-             * @enum {string}
-             */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
-            /**
-             * Vigour
-             * @default 3
-             */
-            vigour: number;
-            /**
-             * Units
-             * @default metric
-             * @enum {string}
-             */
-            units: "metric" | "us";
-        };
-        /**
-         * SafetyOut
-         * @description Published limits; None for what was not asked. Local law, the utility and licensed practice
-         *     decide.
-         */
-        SafetyOut: {
-            /** Feels C */
-            feels_c: number | null;
-            /** Heat */
-            heat: ("basic" | "water-and-shade" | "reschedule" | "stop") | null;
-            /** Ladder Foot M */
-            ladder_foot_m: number | null;
-            /** Ladder Length M */
-            ladder_length_m: number | null;
-            /** Line M */
-            line_m: number | null;
-            /** Drop Zone M */
-            drop_zone_m: number | null;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * SafetyIn
-         * @description The air, the height a straight ladder touches at, a line's voltage, the length of a limb:
-         *     whichever is asked.
-         */
-        SafetyIn: {
-            /** Air C */
-            air_c?: number | null;
-            /**
-             * Humidity
-             * @default 0.5
-             */
-            humidity: number;
-            /** Contact M */
-            contact_m?: number | null;
-            /** Line Kv */
-            line_kv?: number | null;
-            /** Limb M */
-            limb_m?: number | null;
-            /**
-             * Units
-             * @default metric
-             * @enum {string}
-             */
-            units: "metric" | "us";
-        };
-        /**
-         * HedgerowOut
-         * @description Both walls, the right-hand one (row bearing + 90°) first; ``tallest_m``: rows at which each
-         *     still gets the hours, None where no height does.
-         */
-        HedgerowOut: {
-            /** Walls */
-            walls: components["schemas"]["WallSunOut"][];
-            /** Cut Walls */
-            cut_walls: components["schemas"]["WallSunOut"][] | null;
-            /** Tallest M */
-            tallest_m: (number | null)[] | null;
-            /** Inner Light */
-            inner_light: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * WallSunOut
-         * @description A wall by the bearing it faces: hours of direct sun at each height, and the share of it lit
-         *     by solar hour.
-         */
-        WallSunOut: {
-            /** Facing Deg */
-            facing_deg: number;
-            /** Sun Hours */
-            sun_hours: number[];
-            /** By Hour */
-            by_hour: number[];
-        };
-        /**
-         * HedgerowIn
-         * @description Endless rows at a place on a date. ``step_m``: rise to the next row on the right-hand side;
-         *     ``hours``: asked of the walls at ``at_m``.
-         */
-        HedgerowIn: {
-            /** Latitude */
-            latitude: number;
-            /**
-             * Longitude
-             * @default 0
-             */
-            longitude: number;
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
-            /** Row Bearing Deg */
-            row_bearing_deg: number;
-            /** Row Spacing M */
-            row_spacing_m: number;
-            /** Height M */
-            height_m: number;
-            /** Base Width M */
-            base_width_m: number;
-            /** Top Width M */
-            top_width_m: number;
-            /** Skirt M */
-            skirt_m: number;
-            /** Heights M */
-            heights_m: number[];
-            cut?: components["schemas"]["HedgeCutIn"] | null;
-            /**
-             * Step M
-             * @default 0
-             */
-            step_m: number;
-            /**
-             * Obstacles
-             * @default []
-             */
-            obstacles: components["schemas"]["ObstacleIn"][];
-            /** At M */
-            at_m?: number | null;
-            /** Hours */
-            hours?: number | null;
-        };
-        /**
-         * HedgeCutIn
-         * @description The section after a cut.
-         */
-        HedgeCutIn: {
-            /** Height M */
-            height_m: number;
-            /** Base Width M */
-            base_width_m: number;
-            /** Top Width M */
-            top_width_m: number;
-            /** Skirt M */
-            skirt_m: number;
-        };
-        /**
-         * ObstacleIn
-         * @description A tree, house or hill before the rows.
-         */
-        ObstacleIn: {
-            /** Bearing Deg */
-            bearing_deg: number;
-            /** Distance M */
-            distance_m: number;
-            /** Width M */
-            width_m: number;
-            /** Height M */
-            height_m: number;
-        };
-        /**
-         * RenewalOut
-         * @description Year by year.
-         */
-        RenewalOut: {
-            /** Years */
-            years: components["schemas"]["YearLineOut"][];
-            /** Mean Crop */
-            mean_crop: number;
-            /** Under Cap From */
-            under_cap_from: number | null;
-            /** Rows */
-            rows: number[];
-        };
-        /**
-         * YearLineOut
-         * @description ``cut``: index of the sector or group that goes down; ``height_m``: tallest sector after
-         *     regrowth.
-         */
-        YearLineOut: {
-            /** Cut */
-            cut: number | null;
-            /** Crop */
-            crop: number;
-            /** Height M */
-            height_m: number;
-        };
-        /**
-         * RenewalIn
-         * @description A school over years, as the methods have it.
-         */
-        RenewalIn: {
-            /**
-             * School
-             * @enum {string}
-             */
-            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing";
-            /**
-             * Sectors
-             * @default 3
-             */
-            sectors: number;
-            /** Years */
-            years: number;
-            /** Start M */
-            start_m: number | number[];
-            /** Regrow M */
-            regrow_m: number;
-            /** Regrow Low M */
-            regrow_low_m?: number | null;
-            /** Low M */
-            low_m: number;
-            /** Tip M */
-            tip_m: number;
-            /** Natural M */
-            natural_m: number;
-            /**
-             * Recovery
-             * @default [
-             *       0
-             *     ]
-             */
-            recovery: number[];
-            /**
-             * Sister Gain
-             * @default 1
-             */
-            sister_gain: number;
-            /** Rows */
-            rows?: number | null;
-            /** Cap M */
-            cap_m?: number | null;
-            /**
-             * Swing
-             * @default 0
-             */
-            swing: number;
-            /**
-             * Late Years
-             * @default 0
-             */
-            late_years: number;
-        };
-        /**
-         * WallTakesOut
-         * @description What a wall takes, and the rules beside it.
-         */
-        WallTakesOut: {
-            /** Volume M3 */
-            volume_m3: number;
-            /** Volume Share */
-            volume_share: number;
-            /** Shell Share */
-            shell_share: number;
-            /** Depth M */
-            depth_m: number;
-            /** Wood Mm */
-            wood_mm: number;
-            /** Bar */
-            bar: boolean;
-            crop: components["schemas"]["YieldCostOut"];
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-            /** Rules */
-            rules: components["schemas"]["TradeRuleOut"][];
-        };
-        /**
-         * TradeRuleOut
-         * @description A rule of the trade: the height it allows, whether it is kept, who says so.
-         */
-        TradeRuleOut: {
-            /** Id */
-            id: string;
-            /** Most M */
-            most_m: number;
-            /** Kept */
-            kept: boolean;
-            reason: components["schemas"]["ReasonOut"];
-        };
-        /**
-         * WallIn
-         * @description A section as it stands and as it is to be, in rows so far apart.
-         */
-        WallIn: {
-            now: components["schemas"]["SectionIn"];
-            cut: components["schemas"]["SectionIn"];
-            /** Row Spacing M */
-            row_spacing_m: number;
-            /**
-             * Row Bearing Deg
-             * @default 0
-             */
-            row_bearing_deg: number;
-            /**
-             * Latitude
-             * @default 0
-             */
-            latitude: number;
-            /**
-             * Ripe On
-             * @default false
-             */
-            ripe_on: boolean;
-            /** Thickest Mm */
-            thickest_mm?: number | null;
-            /**
-             * Units
-             * @default metric
-             * @enum {string}
-             */
-            units: "metric" | "us";
-        };
-        /**
-         * SectionIn
-         * @description A row across: a trapezoid from the skirt up, with a roof of a pitch.
-         */
-        SectionIn: {
-            /** Height M */
-            height_m: number;
-            /** Base Width M */
-            base_width_m: number;
-            /** Top Width M */
-            top_width_m: number;
-            /** Skirt M */
-            skirt_m: number;
-            /**
-             * Pitch Deg
-             * @default 0
-             */
-            pitch_deg: number;
-        };
-        /**
-         * EnvelopeOut
-         * @description Limbs that break the shape, the furthest out first, and its edge for the drawing.
-         */
-        EnvelopeOut: {
-            /** Top M */
-            top_m: number;
-            /** Half M */
-            half_m: number;
-            /** Breaks */
-            breaks: components["schemas"]["BreakOut"][];
-            /** Edge */
-            edge: components["schemas"]["EdgePoint"][];
-        };
-        /**
-         * BreakOut
-         * @description A limb that breaks the shape: what stays within, and how far it stands out.
-         */
-        BreakOut: {
-            /** Limb */
-            limb: string;
-            /** Name */
-            name: string;
-            /** Keep M */
-            keep_m: number;
-            /** Beyond M */
-            beyond_m: number;
-        };
-        /**
-         * EdgePoint
-         * @description A point of the shape's edge as seen from the side: half its width at a height.
-         */
-        EdgePoint: {
-            /** Z */
-            z: number;
-            /** Half M */
-            half_m: number;
-        };
-        /**
-         * EnvelopeIn
-         * @description A frame and the shape it should keep to.
-         */
-        EnvelopeIn: {
-            frame: components["schemas"]["FrameIn"];
-            outline: components["schemas"]["OutlineIn"];
-        };
-        /**
-         * OutlineIn
-         * @description A target shape laid over a tree.
-         */
-        OutlineIn: {
-            /**
-             * Shape
-             * @enum {string}
-             */
-            shape: "wall" | "round" | "pyramid" | "globe";
-            /** Top M */
-            top_m: number;
-            /** Half M */
-            half_m: number;
-            /**
-             * Skirt M
-             * @default 0
-             */
-            skirt_m: number;
-            /**
-             * Lean Deg
-             * @default 0
-             */
-            lean_deg: number;
-            /**
-             * Row Bearing Deg
-             * @default 0
-             */
-            row_bearing_deg: number;
-            /**
-             * Draw In M
-             * @default 0
-             */
-            draw_in_m: number;
-            /**
-             * Draw In Deg
-             * @default 0
-             */
-            draw_in_deg: number;
-        };
-        /**
-         * WhichLimbOut
-         * @description Main limbs, the one to take first; for a stored tree the heights a limb is lowered to and the
-         *     rest tipped at.
-         */
-        WhichLimbOut: {
-            /** Low M */
-            low_m?: number | null;
-            /** Tip M */
-            tip_m?: number | null;
-            /** Limbs */
-            limbs: components["schemas"]["RankedOut"][];
-        };
-        /**
-         * RankedOut
-         * @description A main limb with its points, where it is cut and what that costs.
-         */
-        RankedOut: {
-            /** Limb */
-            limb: string;
-            /** Name */
-            name: string;
-            /** Points */
-            points: number;
-            /** Keep M */
-            keep_m: number;
-            /** Cut Height M */
-            cut_height_m: number;
-            /** Takes Over */
-            takes_over: string | null;
-            /** Wound Mm */
-            wound_mm: number;
-            /** Share */
-            share: number | null;
-            /** Fruit */
-            fruit: number;
-            /** Seasons */
-            seasons: number | null;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * WhichLimbIn
-         * @description A frame; ``seasons``: since each limb's hard cut.
-         */
-        WhichLimbIn: {
-            frame: components["schemas"]["FrameIn"];
-            /**
-             * Low M
-             * @default 1.5
-             */
-            low_m: number;
-            /**
-             * Seasons
-             * @default {}
-             */
-            seasons: {
-                [key: string]: number;
-            };
-        };
-        /**
-         * BarkSunOut
-         * @description Hours of steep sun in the hot part of the day, and the paint for it.
-         */
-        BarkSunOut: {
-            /** Hours */
-            hours: number;
-            /** Paint L */
-            paint_l: number | null;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * BarkSunIn
-         * @description Bark that a cut would bare: which way it faces, and how far its surface rises from level (0:
-         *     an upright stem).
-         */
-        BarkSunIn: {
-            /** Latitude */
-            latitude: number;
-            /**
-             * Longitude
-             * @default 0
-             */
-            longitude: number;
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
-            /** Facing Deg */
-            facing_deg: number;
-            /**
-             * Rise Deg
-             * @default 0
-             */
-            rise_deg: number;
-            /** Diameter Mm */
-            diameter_mm?: number | null;
-            /** Length M */
-            length_m?: number | null;
-        };
-        /**
-         * TreeShootOut
-         * @description The answer so far and the next question; null once it is settled.
-         */
-        TreeShootOut: {
-            /**
-             * Verdict
-             * @enum {string}
-             */
-            verdict: "rootstock_sucker" | "water_sprout" | "scion_shoot" | "uncertain";
-            /** Probabilities */
-            probabilities: {
-                [key: string]: number;
-            };
-            /** Evidence */
-            evidence: components["schemas"]["EvidenceOut"][];
-            /** Ask Next */
-            ask_next: string | null;
-            /** Action */
-            action: string;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-            /** Name */
-            name: string;
-            /** Headline */
-            headline: string;
-            question: components["schemas"]["QuestionOut"] | null;
-            /** Asked */
-            asked: components["schemas"]["QuestionOut"][];
-            /** Hazards */
-            hazards: string[];
-        };
-        /**
-         * ChoiceOut
-         * @description One answer to a question, in the record's word and the grower's.
-         */
-        ChoiceOut: {
-            /** Value */
-            value: string;
-            /** Says */
-            says: string;
-        };
-        /**
-         * QuestionOut
-         * @description A clue as it is asked.
-         */
-        QuestionOut: {
-            /** Clue */
-            clue: string;
-            /** Asks */
-            asks: string;
-            /** Answers */
-            answers: components["schemas"]["ChoiceOut"][];
-        };
-        /**
-         * TreeShootIn
-         * @description What was seen of a shoot of a stored tree; ``skip`` names clues that cannot be told.
-         */
-        TreeShootIn: {
-            /**
-             * Clues
-             * @default {}
-             */
-            clues: {
-                [key: string]: string;
-            };
-            /**
-             * Skip
-             * @default []
-             */
-            skip: string[];
-            /**
-             * Union Seen
-             * @default false
-             */
-            union_seen: boolean;
-            /**
-             * Only Living Shoots
-             * @default false
-             */
-            only_living_shoots: boolean;
-            /**
-             * Many Grafts
-             * @default false
-             */
-            many_grafts: boolean;
-            /** Diameter Mm */
-            diameter_mm?: number | null;
+            high: number | null;
+            /** School */
+            school: string | null;
+            /** Rivals */
+            rivals: string | null;
         };
         /**
          * GroveOut
@@ -4221,82 +2324,256 @@ export interface components {
             first_frost: string | null;
         };
         /**
-         * AlmanacOut
-         * @description ``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh
-         *     day.
+         * OddListOut
+         * @description Every entry that cannot be used.
          */
-        AlmanacOut: {
-            /** Name */
-            name: string;
-            /** Kind Name */
-            kind_name: string;
-            /** Species */
-            species: string;
-            /** Trees */
-            trees: number;
-            /** Of */
-            of: number;
-            /**
-             * From
-             * Format: date
-             */
-            from: string;
-            /**
-             * To
-             * Format: date
-             */
-            to: string;
-            /**
-             * Today
-             * Format: date
-             */
-            today: string;
-            /** Base C */
-            base_c: number;
-            /** Warmth */
-            warmth: number[];
-            /** Events */
-            events: components["schemas"]["EventOut"][];
-            /** Lanes */
-            lanes: components["schemas"]["LaneOut"][];
+        OddListOut: {
+            /** Entries */
+            entries: components["schemas"]["OddOut"][];
         };
         /**
-         * CostOut
-         * @description Days on which the work costs the same in words.
+         * OddOut
+         * @description An entry that cannot be used. ``tree_id``: None where it is a block's; ``says``: what was
+         *     written down, in words.
          */
-        CostOut: {
+        OddOut: {
+            /** Id */
+            id: string;
+            /** Where */
+            where: string;
+            /** Tree Id */
+            tree_id: string | null;
+            /** Says */
+            says: string;
+            /** Value */
+            value: string;
             /**
-             * From
+             * Date
              * Format: date
              */
-            from: string;
+            date: string;
+            /** Problem */
+            problem: string;
+        };
+        /**
+         * TakeOutIn
+         * @description Take an entry out.
+         */
+        TakeOutIn: {
+            /** Id */
+            id?: string | null;
+        };
+        /**
+         * OwnSpeciesOut
+         * @description The kind as the catalogue now holds it.
+         */
+        OwnSpeciesOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * OwnSpeciesIn
+         * @description A kind of tree by its events, in the months of this place.
+         */
+        OwnSpeciesIn: {
+            /** Name */
+            name: string;
+            /** Evergreen */
+            evergreen: boolean;
             /**
-             * To
-             * Format: date
+             * Everbearing
+             * @default false
              */
-            to: string;
+            everbearing: boolean;
+            /** Bloom */
+            bloom?: number[] | null;
+            /** Harvest */
+            harvest?: number[] | null;
+            /**
+             * Vigour
+             * @default 3
+             */
+            vigour: number;
+            /**
+             * Size
+             * @default middling
+             * @enum {string}
+             */
+            size: "low" | "middling" | "tall";
+            /**
+             * Frost C
+             * @default 2
+             */
+            frost_c: number;
+            /**
+             * Coldest Night C
+             * @default 4
+             */
+            coldest_night_c: number;
+        };
+        /**
+         * SiteViewOut
+         * @description A place with the normals in force and where they come from.
+         */
+        SiteViewOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Version */
+            version: number;
+            /** Latitude */
+            latitude: number;
+            /** Longitude */
+            longitude: number | null;
+            /** Elevation M */
+            elevation_m: number | null;
+            /** Climate */
+            climate: string;
+            /** Tmin C */
+            tmin_c: number[];
+            /** Tmax C */
+            tmax_c: number[];
+            /** Origin */
+            origin: string;
+            /** Last Frost */
+            last_frost: string | null;
+            /** First Frost */
+            first_frost: string | null;
+            /** Dangers */
+            dangers: string[];
+        };
+        /**
+         * SiteIn
+         * @description A place, corrected.
+         */
+        SiteIn: {
+            /** Id */
+            id?: string | null;
+            /** Version */
+            version: number;
+            /** Latitude */
+            latitude: number;
+            /** Longitude */
+            longitude?: number | null;
+            /** Elevation M */
+            elevation_m?: number | null;
+            /** Climate */
+            climate: string;
+            /** Tmin C */
+            tmin_c: number[];
+            /** Tmax C */
+            tmax_c: number[];
+            /** Last Frost */
+            last_frost: string | null;
+            /** First Frost */
+            first_frost: string | null;
+            /**
+             * Dangers
+             * @default []
+             */
+            dangers: string[];
+        };
+        /**
+         * DangersOut
+         * @description What may be about in a region.
+         */
+        DangersOut: {
+            /** Dangers */
+            dangers: components["schemas"]["DangerOut"][];
+        };
+        /**
+         * DangerOut
+         * @description A pest or disease of a region that moves windows.
+         */
+        DangerOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
             /** Says */
             says: string;
         };
         /**
-         * LaneOut
-         * @description One kind of work, with its name in the grower's words. ``prices``: crops per share on every
-         *     day, null where none is at stake; ``costs``: in words.
+         * DaysOut
+         * @description What a series holds and would make of the place.
          */
-        LaneOut: {
+        DaysOut: {
+            /** Count */
+            count: number;
+            /** Problems */
+            problems: components["schemas"]["DayProblemOut"][];
+            /** Problem Count */
+            problem_count: number;
+            /** Tmin C */
+            tmin_c: number[] | null;
+            /** Tmax C */
+            tmax_c: number[] | null;
+            /** Last Frost */
+            last_frost: string | null;
+            /** First Frost */
+            first_frost: string | null;
+            /** Hot From */
+            hot_from: string | null;
+            /** Hot To */
+            hot_to: string | null;
+            /** First */
+            first: string | null;
+            /** Last */
+            last: string | null;
+            /** Years */
+            years: number | null;
+            /** Why Not */
+            why_not: string | null;
+            /** Saved */
+            saved: boolean;
+        };
+        /**
+         * DayProblemOut
+         * @description What is wrong on a line (0: the whole list); ``accept`` is the word that lets it pass, null
+         *     where it must be mended.
+         */
+        DayProblemOut: {
+            /** Line */
+            line: number;
+            /** Column */
+            column: string;
+            /** Message */
+            message: string;
+            /** Accept */
+            accept: string | null;
+        };
+        /**
+         * DaysIn
+         * @description A station's daily series as CSV text; ``accept`` names what is left as it is.
+         */
+        DaysIn: {
+            /** Id */
+            id?: string | null;
+            /** Text */
+            text: string;
             /**
-             * Work
-             * @enum {string}
+             * Accept
+             * @default []
              */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
-            /** Name */
-            name: string;
-            /** Segments */
-            segments: components["schemas"]["SegmentOut"][];
-            /** Prices */
-            prices: number[] | null;
-            /** Costs */
-            costs: components["schemas"]["CostOut"][];
+            accept: ("gaps" | "duplicates" | "swapped" | "fahrenheit")[];
+            /**
+             * Risk
+             * @default 0.1
+             */
+            risk: number;
+            /**
+             * Save
+             * @default false
+             */
+            save: boolean;
+            /**
+             * As Normals
+             * @default false
+             */
+            as_normals: boolean;
         };
         /**
          * ClimatesOut
@@ -4502,6 +2779,22 @@ export interface components {
             rows: "trees" | "hedgerow";
         };
         /**
+         * MeanOut
+         * @description Mean of the measured trees of a row, and how many others took it.
+         */
+        MeanOut: {
+            /** From Trees */
+            from_trees: number;
+            /** Height M */
+            height_m: number;
+            /** Spread M */
+            spread_m: number;
+            /** Trunk Mm */
+            trunk_mm: number;
+            /** Applied To */
+            applied_to: number;
+        };
+        /**
          * ImportOut
          * @description What an import did or would do.
          */
@@ -4545,595 +2838,6 @@ export interface components {
             save: boolean;
         };
         /**
-         * MeanOut
-         * @description Mean of the measured trees of a row, and how many others took it.
-         */
-        MeanOut: {
-            /** From Trees */
-            from_trees: number;
-            /** Height M */
-            height_m: number;
-            /** Spread M */
-            spread_m: number;
-            /** Trunk Mm */
-            trunk_mm: number;
-            /** Applied To */
-            applied_to: number;
-        };
-        /**
-         * CatalogueOut
-         * @description The catalogue, or part of it.
-         */
-        CatalogueOut: {
-            /** Version */
-            version: string;
-            /** Values */
-            values: components["schemas"]["KnownOut"][];
-        };
-        /**
-         * KnownOut
-         * @description A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is
-         *     told.
-         */
-        KnownOut: {
-            /** Id */
-            id: string;
-            /** Value */
-            value: number | string | number[];
-            /** Unit */
-            unit: string;
-            /** Says */
-            says: string;
-            /** Provenance */
-            provenance: string;
-            /** Sure */
-            sure: string;
-            /** Source */
-            source: string | null;
-            /** Low */
-            low: number | null;
-            /** High */
-            high: number | null;
-            /** School */
-            school: string | null;
-            /** Rivals */
-            rivals: string | null;
-        };
-        /**
-         * SiteViewOut
-         * @description A place with the normals in force and where they come from.
-         */
-        SiteViewOut: {
-            /** Id */
-            id: string;
-            /** Name */
-            name: string;
-            /** Version */
-            version: number;
-            /** Latitude */
-            latitude: number;
-            /** Longitude */
-            longitude: number | null;
-            /** Elevation M */
-            elevation_m: number | null;
-            /** Climate */
-            climate: string;
-            /** Tmin C */
-            tmin_c: number[];
-            /** Tmax C */
-            tmax_c: number[];
-            /** Origin */
-            origin: string;
-            /** Last Frost */
-            last_frost: string | null;
-            /** First Frost */
-            first_frost: string | null;
-            /** Dangers */
-            dangers: string[];
-        };
-        /**
-         * SiteIn
-         * @description A place, corrected.
-         */
-        SiteIn: {
-            /** Id */
-            id?: string | null;
-            /** Version */
-            version: number;
-            /** Latitude */
-            latitude: number;
-            /** Longitude */
-            longitude?: number | null;
-            /** Elevation M */
-            elevation_m?: number | null;
-            /** Climate */
-            climate: string;
-            /** Tmin C */
-            tmin_c: number[];
-            /** Tmax C */
-            tmax_c: number[];
-            /** Last Frost */
-            last_frost: string | null;
-            /** First Frost */
-            first_frost: string | null;
-            /**
-             * Dangers
-             * @default []
-             */
-            dangers: string[];
-        };
-        /**
-         * DangersOut
-         * @description What may be about in a region.
-         */
-        DangersOut: {
-            /** Dangers */
-            dangers: components["schemas"]["DangerOut"][];
-        };
-        /**
-         * DangerOut
-         * @description A pest or disease of a region that moves windows.
-         */
-        DangerOut: {
-            /** Id */
-            id: string;
-            /** Name */
-            name: string;
-            /** Says */
-            says: string;
-        };
-        /**
-         * DaysOut
-         * @description What a series holds and would make of the place.
-         */
-        DaysOut: {
-            /** Count */
-            count: number;
-            /** Problems */
-            problems: components["schemas"]["DayProblemOut"][];
-            /** Problem Count */
-            problem_count: number;
-            /** Tmin C */
-            tmin_c: number[] | null;
-            /** Tmax C */
-            tmax_c: number[] | null;
-            /** Last Frost */
-            last_frost: string | null;
-            /** First Frost */
-            first_frost: string | null;
-            /** Hot From */
-            hot_from: string | null;
-            /** Hot To */
-            hot_to: string | null;
-            /** First */
-            first: string | null;
-            /** Last */
-            last: string | null;
-            /** Years */
-            years: number | null;
-            /** Why Not */
-            why_not: string | null;
-            /** Saved */
-            saved: boolean;
-        };
-        /**
-         * DayProblemOut
-         * @description What is wrong on a line (0: the whole list); ``accept`` is the word that lets it pass, null
-         *     where it must be mended.
-         */
-        DayProblemOut: {
-            /** Line */
-            line: number;
-            /** Column */
-            column: string;
-            /** Message */
-            message: string;
-            /** Accept */
-            accept: string | null;
-        };
-        /**
-         * DaysIn
-         * @description A station's daily series as CSV text; ``accept`` names what is left as it is.
-         */
-        DaysIn: {
-            /** Id */
-            id?: string | null;
-            /** Text */
-            text: string;
-            /**
-             * Accept
-             * @default []
-             */
-            accept: ("gaps" | "duplicates" | "swapped" | "fahrenheit")[];
-            /**
-             * Risk
-             * @default 0.1
-             */
-            risk: number;
-            /**
-             * Save
-             * @default false
-             */
-            save: boolean;
-            /**
-             * As Normals
-             * @default false
-             */
-            as_normals: boolean;
-        };
-        /**
-         * WeatherOut
-         * @description The last fortnight and the forecast of a site; ``missing`` says why there is none.
-         */
-        WeatherOut: {
-            /** Site Id */
-            site_id: string;
-            /** Station */
-            station: string;
-            /** Simulated */
-            simulated: boolean;
-            /** Days */
-            days: components["schemas"]["WeatherDayOut"][];
-            /** Forecast */
-            forecast: components["schemas"]["WeatherDayOut"][];
-            /** Missing */
-            missing: string | null;
-            /** Scenario */
-            scenario: string | null;
-            /** Scenarios */
-            scenarios: components["schemas"]["ScenarioOut"][];
-        };
-        /**
-         * ScenarioOut
-         * @description A way the demo's weather may turn.
-         */
-        ScenarioOut: {
-            /** Id */
-            id: string;
-            /** Says */
-            says: string;
-        };
-        /**
-         * WeatherDayOut
-         * @description One day.
-         */
-        WeatherDayOut: {
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
-            /** Tmin */
-            tmin: number | null;
-            /** Tmax */
-            tmax: number | null;
-            /** Rain Mm */
-            rain_mm: number | null;
-        };
-        /**
-         * ScenarioChosenOut
-         * @description How the demo's weather turns.
-         */
-        ScenarioChosenOut: {
-            /** Scenario */
-            scenario: string;
-        };
-        /**
-         * ScenarioIn
-         * @description How the demo's weather turns.
-         */
-        ScenarioIn: {
-            /** Id */
-            id?: string | null;
-            /** Scenario */
-            scenario: string;
-        };
-        /**
-         * StancesOut
-         * @description Every topic as it stands for a scope.
-         */
-        StancesOut: {
-            /** Topics */
-            topics: components["schemas"]["TopicOut"][];
-        };
-        /**
-         * SchoolOut
-         * @description One answer to a question on which practitioners differ.
-         */
-        SchoolOut: {
-            /** Id */
-            id: string;
-            /** Name */
-            name: string;
-            /** Believes */
-            believes: string;
-            /** Against */
-            against: string;
-            /** Changes */
-            changes: string;
-        };
-        /**
-         * TopicOut
-         * @description A topic, its schools, and the one in force with where it was chosen.
-         */
-        TopicOut: {
-            /** Topic */
-            topic: string;
-            /** In Force */
-            in_force: string;
-            /**
-             * Chosen At
-             * @enum {string}
-             */
-            chosen_at: "default" | "holding" | "block" | "tree";
-            /** Schools */
-            schools: components["schemas"]["SchoolOut"][];
-        };
-        /**
-         * StanceChoiceIn
-         * @description A school for a scope; null takes the choice back.
-         */
-        StanceChoiceIn: {
-            /** Id */
-            id?: string | null;
-            /**
-             * Scope
-             * @enum {string}
-             */
-            scope: "holding" | "block" | "tree";
-            /** Scope Id */
-            scope_id?: string | null;
-            /** Topic */
-            topic: string;
-            /** School */
-            school: string | null;
-        };
-        /**
-         * EffectOut
-         * @description Changes by kind of tree; kinds that nothing changes for have none.
-         */
-        EffectOut: {
-            /** Kinds */
-            kinds: components["schemas"]["EffectOfOut"][];
-        };
-        /**
-         * ChangeOut
-         * @description What a school changes for one kind of work over the next year, in words.
-         */
-        ChangeOut: {
-            /**
-             * Work
-             * @enum {string}
-             */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
-            /** Name */
-            name: string;
-            /** Now */
-            now: string;
-            /** Then */
-            then: string;
-        };
-        /**
-         * EffectOfOut
-         * @description Changes for the commonest trees of one kind, named by one of them.
-         */
-        EffectOfOut: {
-            /** Tree */
-            tree: string;
-            /** Kind Name */
-            kind_name: string;
-            /** Changes */
-            changes: components["schemas"]["ChangeOut"][];
-        };
-        /**
-         * StanceEffectIn
-         * @description Which school's effect is wanted.
-         */
-        StanceEffectIn: {
-            /**
-             * Scope
-             * @enum {string}
-             */
-            scope: "holding" | "block" | "tree";
-            /** Scope Id */
-            scope_id?: string | null;
-            /** Topic */
-            topic: string;
-            /** School */
-            school: string;
-        };
-        /**
-         * TodayOut
-         * @description The fortnight in walking order; ``forecast`` says why there is none.
-         */
-        TodayOut: {
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /**
-             * Until
-             * Format: date
-             */
-            until: string;
-            /** Minutes */
-            minutes: number;
-            /** Items */
-            items: components["schemas"]["ItemOut"][];
-            /** Put Off */
-            put_off: components["schemas"]["ItemOut"][];
-            /** Too Late */
-            too_late: components["schemas"]["ItemOut"][];
-            /** Forecast */
-            forecast: string | null;
-        };
-        /**
-         * ActOut
-         * @description Something to say that would change the verdict: what it is called, what the button says, and
-         *     a day to be shown.
-         */
-        ActOut: {
-            /** Act */
-            act: string;
-            /** Label */
-            label: string;
-            /** Day */
-            day?: string | null;
-        };
-        /**
-         * ItemOut
-         * @description Like work on trees of a row; a sweep goes over all rows of a block.
-         */
-        ItemOut: {
-            /** Key */
-            key: string;
-            /**
-             * Kind
-             * @enum {string}
-             */
-            kind: "work" | "come-back" | "sheet" | "sweep" | "too-late";
-            /** Work */
-            work: string;
-            /** Block */
-            block: string;
-            /** Rows */
-            rows: number[];
-            /** Says */
-            says: string;
-            /**
-             * Tone
-             * @enum {string}
-             */
-            tone: "go" | "light" | "wait" | "stop";
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-            /** Opens */
-            opens: string | null;
-            /** Last Good */
-            last_good: string | null;
-            /** Minutes */
-            minutes: number;
-            /** Trees */
-            trees: components["schemas"]["TodayTreeOut"][];
-            task: components["schemas"]["TodayTaskOut"] | null;
-            /** Plan Id */
-            plan_id: string | null;
-            /** Closed By */
-            closed_by: string | null;
-            later: components["schemas"]["LaterOut"] | null;
-            /** Instead */
-            instead: string | null;
-            /**
-             * Acts
-             * @default []
-             */
-            acts: components["schemas"]["ActOut"][];
-            /** Cost */
-            cost?: string | null;
-        };
-        /**
-         * LaterOut
-         * @description Until when work was put off, and why.
-         */
-        LaterOut: {
-            /**
-             * Until
-             * Format: date
-             */
-            until: string;
-            /** Why */
-            why: string;
-        };
-        /**
-         * TodayTaskOut
-         * @description The come-back behind an item.
-         */
-        TodayTaskOut: {
-            /** Id */
-            id: string;
-            /** Version */
-            version: number;
-        };
-        /**
-         * TodayTreeOut
-         * @description A tree of an item.
-         */
-        TodayTreeOut: {
-            /** Id */
-            id: string;
-            /** Name */
-            name: string;
-        };
-        /**
-         * PutOffOut
-         * @description How many trees it holds for.
-         */
-        PutOffOut: {
-            /** Trees */
-            trees: number;
-        };
-        /**
-         * PutOffIn
-         * @description Work on trees put off, or a come-back by its id and version.
-         */
-        PutOffIn: {
-            /** Id */
-            id?: string | null;
-            /** Tree Ids */
-            tree_ids: string[];
-            /** Work */
-            work: string;
-            /**
-             * Until
-             * Format: date
-             */
-            until: string;
-            /** Why */
-            why: string;
-            /** Task Id */
-            task_id?: string | null;
-            /** Version */
-            version?: number | null;
-        };
-        /**
-         * DoneOut
-         * @description Entries on record for the request.
-         */
-        DoneOut: {
-            /** Entries */
-            entries: number;
-        };
-        /**
-         * DoneIn
-         * @description Work ticked off on trees; ``id`` names the request, so that sending it twice does it once.
-         */
-        DoneIn: {
-            /** Id */
-            id: string;
-            /** Tree Ids */
-            tree_ids: string[];
-            /**
-             * Work
-             * @enum {string}
-             */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
-            /**
-             * Who
-             * @default
-             */
-            who: string;
-            /** Minutes */
-            minutes?: number | null;
-            /** Count */
-            count?: number | null;
-        };
-        /**
          * SeenOut
          * @description The latest observation of a kind.
          */
@@ -5166,56 +2870,6 @@ export interface components {
              * Format: date
              */
             date: string;
-        };
-        /**
-         * OwnSpeciesOut
-         * @description The kind as the catalogue now holds it.
-         */
-        OwnSpeciesOut: {
-            /** Id */
-            id: string;
-            /** Name */
-            name: string;
-        };
-        /**
-         * OwnSpeciesIn
-         * @description A kind of tree by its events, in the months of this place.
-         */
-        OwnSpeciesIn: {
-            /** Name */
-            name: string;
-            /** Evergreen */
-            evergreen: boolean;
-            /**
-             * Everbearing
-             * @default false
-             */
-            everbearing: boolean;
-            /** Bloom */
-            bloom?: number[] | null;
-            /** Harvest */
-            harvest?: number[] | null;
-            /**
-             * Vigour
-             * @default 3
-             */
-            vigour: number;
-            /**
-             * Size
-             * @default middling
-             * @enum {string}
-             */
-            size: "low" | "middling" | "tall";
-            /**
-             * Frost C
-             * @default 2
-             */
-            frost_c: number;
-            /**
-             * Coldest Night C
-             * @default 4
-             */
-            coldest_night_c: number;
         };
         /**
          * TreeOut
@@ -5290,6 +2944,19 @@ export interface components {
             log: components["schemas"]["LogOut"][];
             /** Photos */
             photos: components["schemas"]["PhotoOut"][];
+        };
+        /**
+         * ActOut
+         * @description Something to say that would change the verdict: what it is called, what the button says, and
+         *     a day to be shown.
+         */
+        ActOut: {
+            /** Act */
+            act: string;
+            /** Label */
+            label: string;
+            /** Day */
+            day?: string | null;
         };
         /**
          * AskOut
@@ -5439,6 +3106,34 @@ export interface components {
             width: number;
             /** Height */
             height: number;
+        };
+        /**
+         * ReasonOut
+         * @description Why: code, sentence, the inputs of this very answer, and the catalogue values it rests on.
+         */
+        ReasonOut: {
+            /** Code */
+            code: string;
+            /** Text */
+            text: string;
+            /**
+             * Used
+             * @default {}
+             */
+            used: {
+                [key: string]: number | string | null;
+            };
+            /** Date */
+            date?: string | null;
+            /** School */
+            school?: string | null;
+            /**
+             * Catalogue Ids
+             * @default []
+             */
+            catalogue_ids: string[];
+            /** Remedy */
+            remedy?: string | null;
         };
         /**
          * SheetLink
@@ -5595,6 +3290,75 @@ export interface components {
             date?: string | null;
         };
         /**
+         * FrameIn
+         * @description The measured skeleton of one stem.
+         */
+        FrameIn: {
+            /** Union M */
+            union_m?: number | null;
+            trunk: components["schemas"]["TrunkIn"];
+            /**
+             * Limbs
+             * @default []
+             */
+            limbs: components["schemas"]["LimbIn"][];
+        };
+        /**
+         * LimbIn
+         * @description One straight limb; ``on`` is trunk, soil or another limb.
+         */
+        LimbIn: {
+            /** Id */
+            id: string;
+            /** On */
+            on: string;
+            /** At M */
+            at_m: number;
+            /** Base Mm */
+            base_mm: number;
+            /** Tip Mm */
+            tip_mm?: number | null;
+            /** Length M */
+            length_m: number;
+            /** Rise Deg */
+            rise_deg: number;
+            /** Bearing Deg */
+            bearing_deg: number;
+            /**
+             * State
+             * @default live
+             * @enum {string}
+             */
+            state: "live" | "dead" | "broken" | "diseased";
+            /**
+             * Foliage
+             * @default 1
+             */
+            foliage: number;
+            /**
+             * Fruit
+             * @default 0
+             */
+            fruit: number;
+            /**
+             * Headed Mm
+             * @default 0
+             */
+            headed_mm: number;
+            /** Kind */
+            kind?: string | null;
+        };
+        /**
+         * TrunkIn
+         * @description Trunk just above the union, and the height of the highest fork.
+         */
+        TrunkIn: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Height M */
+            height_m: number;
+        };
+        /**
          * SketchIn
          * @description Sizes for a sketched frame.
          */
@@ -5607,111 +3371,6 @@ export interface components {
             spread_m: number;
             /** Trunk Mm */
             trunk_mm: number;
-        };
-        /**
-         * PreviewOut
-         * @description Cost of the cuts, verdict, total, and how to make each.
-         */
-        PreviewOut: {
-            /** Frame Id */
-            frame_id: string;
-            before: components["schemas"]["MeasuresOut"];
-            after: components["schemas"]["MeasuresOut"];
-            /** Canopy Share Removed */
-            canopy_share_removed: number | null;
-            /** Wood Share Removed */
-            wood_share_removed: number;
-            /** Cuts */
-            cuts: components["schemas"]["CutCostOut"][];
-            verdict: components["schemas"]["VerdictOut"];
-            against: components["schemas"]["AgainstOut"];
-            /** Advice */
-            advice: components["schemas"]["AdviceOut"][];
-            /** Minutes */
-            minutes: number;
-            /** Gone */
-            gone: string[];
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * AgainstOut
-         * @description The running total against the limit of the day.
-         */
-        AgainstOut: {
-            /** Removed */
-            removed: number;
-            /** Limit */
-            limit: number | null;
-            /** Over */
-            over: number;
-            /** Fits */
-            fits: boolean;
-            /** Sentence */
-            sentence: string;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * PreviewIn
-         * @description Cuts marked on a frame, for a kind of work on a day.
-         */
-        PreviewIn: {
-            /** Frame Id */
-            frame_id?: string | null;
-            /** Cuts */
-            cuts: components["schemas"]["CutIn"][];
-            /**
-             * Work
-             * @enum {string}
-             */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
-            /** Day */
-            day?: string | null;
-            /**
-             * Units
-             * @default metric
-             * @enum {string}
-             */
-            units: "metric" | "us";
-        };
-        /**
-         * SheetIn
-         * @description A cut sheet; the id is made by whoever makes the sheet. ``later``: stages of the plan that
-         *     wait for their windows, kept as come-backs.
-         */
-        SheetIn: {
-            /** Id */
-            id: string;
-            /** Frame Id */
-            frame_id: string;
-            /** Cuts */
-            cuts: components["schemas"]["CutIn"][];
-            /**
-             * Work
-             * @enum {string}
-             */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
-            /** Day */
-            day?: string | null;
-            /**
-             * Later
-             * @default []
-             */
-            later: components["schemas"]["LaterIn"][];
-        };
-        /**
-         * LaterIn
-         * @description What a plan leaves for a later window.
-         */
-        LaterIn: {
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /** Says */
-            says: string;
         };
         /**
          * PastWorkIn
@@ -5752,2247 +3411,734 @@ export interface components {
             corrects?: string | null;
         };
         /**
-         * PlanOut
-         * @description A plan for one tree on one day.
+         * AlmanacOut
+         * @description ``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh
+         *     day.
          */
-        PlanOut: {
+        AlmanacOut: {
+            /** Name */
+            name: string;
+            /** Kind Name */
+            kind_name: string;
+            /** Species */
+            species: string;
+            /** Trees */
+            trees: number;
+            /** Of */
+            of: number;
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** Base C */
+            base_c: number;
+            /** Warmth */
+            warmth: number[];
+            /** Events */
+            events: components["schemas"]["EventOut"][];
+            /** Lanes */
+            lanes: components["schemas"]["LaneOut"][];
+        };
+        /**
+         * CostOut
+         * @description Days on which the work costs the same in words.
+         */
+        CostOut: {
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * EventOut
+         * @description A span of the year and where its dates come from.
+         */
+        EventOut: {
             /** Name */
             name: string;
             /**
-             * Day
+             * From
              * Format: date
              */
-            day: string;
-            /** Goal */
-            goal: string;
-            /** Goals */
-            goals: components["schemas"]["GoalOut"][];
-            /** Weights */
-            weights: components["schemas"]["WeightOut"][];
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+            /** Origin */
+            origin: string;
+            /**
+             * Moved Days
+             * @default 0
+             */
+            moved_days: number;
+        };
+        /**
+         * LaneOut
+         * @description One kind of work, with its name in the grower's words. ``prices``: crops per share on every
+         *     day, null where none is at stake; ``costs``: in words.
+         */
+        LaneOut: {
             /**
              * Work
              * @enum {string}
              */
             work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
-            /** Share */
-            share: number;
-            /** Limit */
-            limit: number;
-            /** Over Limit */
-            over_limit: boolean;
-            /** Stages */
-            stages: components["schemas"]["StageOut"][];
-            /** Unplaced */
-            unplaced: components["schemas"]["ProposedOut"][];
-            /** Stance */
-            stance: components["schemas"]["SchoolChoice"][];
-            wall: components["schemas"]["WallOut"] | null;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-            /** Cuts */
-            cuts: components["schemas"]["ProposedOut"][];
-            /** Left */
-            left: components["schemas"]["LeftOut"][];
-            frame: components["schemas"]["DrawnFrame"];
-            /** Cap M */
-            cap_m: number | null;
-            /** Reach M */
-            reach_m: number;
-            preview: components["schemas"]["PreviewOut"] | null;
-            /** Minutes */
-            minutes: number;
-            light: components["schemas"]["LowerLightOut"];
-            crop: components["schemas"]["YieldCostOut"];
-            clippings: components["schemas"]["ClippingsOut"];
-            bark: components["schemas"]["WhitewashOut"] | null;
-            /** After */
-            after: components["schemas"]["ReasonOut"][];
-            /** Regrowth */
-            regrowth: components["schemas"]["ReasonOut"][];
-            /** Skeleton */
-            skeleton: components["schemas"]["ReasonOut"][];
-            not_today?: components["schemas"]["ReasonOut"] | null;
-        };
-        /**
-         * GoalOut
-         * @description What a plan may be for.
-         */
-        GoalOut: {
-            /** Id */
-            id: string;
             /** Name */
             name: string;
-            /** Says */
-            says: string;
+            /** Segments */
+            segments: components["schemas"]["SegmentOut"][];
+            /** Prices */
+            prices: number[] | null;
+            /** Costs */
+            costs: components["schemas"]["CostOut"][];
         };
         /**
-         * LeftOut
-         * @description A cut that is left: why, and from when it may be made.
+         * SegmentOut
+         * @description One kind of work over a span without change; ``max_share`` is null where it costs no canopy;
+         *     ``price``: crops per share on its cheapest day.
          */
-        LeftOut: {
-            /** Id */
-            id: string;
-            /** Limb */
-            limb: string;
-            /** Keep M */
-            keep_m: number;
-            /** Name */
-            name: string;
-            /** Look */
-            look: string;
-            /** Must */
-            must: boolean;
-            /** Named */
-            named: boolean;
-            /** Benefit */
-            benefit: number;
-            /** Share */
-            share: number;
-            /** Fruit */
-            fruit: number;
-            /** Why */
-            why: components["schemas"]["ReasonOut"][];
-            /** Left Why */
-            left_why: string;
-            /** Until */
-            until: string | null;
-        };
-        /**
-         * LowerLightOut
-         * @description Light on the lower limbs before and after, and what wood needs to flower.
-         */
-        LowerLightOut: {
-            /** Before */
-            before: number;
-            /** After */
-            after: number;
-            /** Needed */
-            needed: number;
+        SegmentOut: {
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+            /**
+             * Status
+             * @enum {string}
+             */
+            status: "go" | "light" | "wait" | "stop";
+            /** Max Share */
+            max_share: number | null;
+            /** Price */
+            price: number;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
         };
         /**
-         * ProposedOut
-         * @description A cut of the plan: where, how, with what, what it costs, and why.
+         * SaidOut
+         * @description What was said, of how many trees, and the ids to take it back by.
          */
-        ProposedOut: {
-            /** Id */
-            id: string;
-            /** Limb */
-            limb: string;
-            /** Keep M */
-            keep_m: number;
-            /** Name */
-            name: string;
-            /** Look */
-            look: string;
-            /** Must */
-            must: boolean;
-            /** Named */
-            named: boolean;
-            /** Benefit */
-            benefit: number;
-            /** Share */
-            share: number;
-            /** Fruit */
-            fruit: number;
-            /** Why */
-            why: components["schemas"]["ReasonOut"][];
+        SaidOut: {
+            /** Saying */
+            saying: string;
+            /** Trees */
+            trees: number;
+            /** Words */
+            words: string;
+            /** Ids */
+            ids: string[];
         };
         /**
-         * SchoolChoice
-         * @description A topic, the school in force, and those that may be chosen.
+         * SayIn
+         * @description A saying, such as ``picked``, of trees by id, or of a row or block and, where given, its
+         *     kinds; today unless a day is given.
          */
-        SchoolChoice: {
+        SayIn: {
+            /** Id */
+            id?: string | null;
+            /** Saying */
+            saying: string;
+            /**
+             * Tree Ids
+             * @default []
+             */
+            tree_ids: string[];
+            /** Scope */
+            scope?: string | null;
+            /**
+             * Scope Id
+             * @default
+             */
+            scope_id: string;
+            /**
+             * Species
+             * @default []
+             */
+            species: string[];
+            /** Day */
+            day?: string | null;
+        };
+        /**
+         * TakenBackOut
+         * @description Of how many it was taken back.
+         */
+        TakenBackOut: {
+            /** Taken Back */
+            taken_back: number;
+        };
+        /**
+         * TakeBackIn
+         * @description What was said, by saying and ids.
+         */
+        TakeBackIn: {
+            /** Id */
+            id?: string | null;
+            /** Saying */
+            saying: string;
+            /** Ids */
+            ids: string[];
+        };
+        /**
+         * StancesOut
+         * @description Every topic as it stands for a scope.
+         */
+        StancesOut: {
+            /** Topics */
+            topics: components["schemas"]["TopicOut"][];
+        };
+        /**
+         * SchoolOut
+         * @description One answer to a question on which practitioners differ.
+         */
+        SchoolOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Believes */
+            believes: string;
+            /** Against */
+            against: string;
+            /** Changes */
+            changes: string;
+        };
+        /**
+         * TopicOut
+         * @description A topic, its schools, and the one in force with where it was chosen.
+         */
+        TopicOut: {
+            /** Topic */
+            topic: string;
+            /** In Force */
+            in_force: string;
+            /**
+             * Chosen At
+             * @enum {string}
+             */
+            chosen_at: "default" | "holding" | "block" | "tree";
+            /** Schools */
+            schools: components["schemas"]["SchoolOut"][];
+        };
+        /**
+         * StanceChoiceIn
+         * @description A school for a scope; null takes the choice back.
+         */
+        StanceChoiceIn: {
+            /** Id */
+            id?: string | null;
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "holding" | "block" | "tree";
+            /** Scope Id */
+            scope_id?: string | null;
+            /** Topic */
+            topic: string;
+            /** School */
+            school: string | null;
+        };
+        /**
+         * EffectOut
+         * @description Changes by kind of tree; kinds that nothing changes for have none.
+         */
+        EffectOut: {
+            /** Kinds */
+            kinds: components["schemas"]["EffectOfOut"][];
+        };
+        /**
+         * ChangeOut
+         * @description What a school changes for one kind of work over the next year, in words.
+         */
+        ChangeOut: {
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Name */
+            name: string;
+            /** Now */
+            now: string;
+            /** Then */
+            then: string;
+        };
+        /**
+         * EffectOfOut
+         * @description Changes for the commonest trees of one kind, named by one of them.
+         */
+        EffectOfOut: {
+            /** Tree */
+            tree: string;
+            /** Kind Name */
+            kind_name: string;
+            /** Changes */
+            changes: components["schemas"]["ChangeOut"][];
+        };
+        /**
+         * StanceEffectIn
+         * @description Which school's effect is wanted.
+         */
+        StanceEffectIn: {
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "holding" | "block" | "tree";
+            /** Scope Id */
+            scope_id?: string | null;
             /** Topic */
             topic: string;
             /** School */
             school: string;
-            /** Schools */
-            schools: components["schemas"]["GoalOut"][];
         };
         /**
-         * StageOut
-         * @description What is cut in a later window; ``over``: one limb alone is more than any window holds.
+         * TodayOut
+         * @description The fortnight in walking order; ``forecast`` says why there is none.
          */
-        StageOut: {
+        TodayOut: {
             /**
              * Day
              * Format: date
              */
             day: string;
-            /** Share */
-            share: number;
-            /** Limit */
-            limit: number;
-            /** Over */
-            over: boolean;
-            /** Cuts */
-            cuts: components["schemas"]["ProposedOut"][];
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            /** Minutes */
+            minutes: number;
+            /** Items */
+            items: components["schemas"]["ItemOut"][];
+            /** Put Off */
+            put_off: components["schemas"]["ItemOut"][];
+            /** Too Late */
+            too_late: components["schemas"]["ItemOut"][];
+            /** Forecast */
+            forecast: string | null;
         };
         /**
-         * WallOut
-         * @description The wall a plan follows, and by how much it was set out to keep to the limit.
+         * ItemOut
+         * @description Like work on trees of a row; a sweep goes over all rows of a block.
          */
-        WallOut: {
+        ItemOut: {
+            /** Key */
+            key: string;
             /**
-             * Shape
+             * Kind
              * @enum {string}
              */
-            shape: "wall" | "round" | "pyramid" | "globe";
-            /** Top M */
-            top_m: number;
-            /** Half M */
-            half_m: number;
-            /** Skirt M */
-            skirt_m: number;
-            /** Lean Deg */
-            lean_deg: number;
-            /** Row Bearing Deg */
-            row_bearing_deg: number;
-            /** Set Out M */
-            set_out_m: number;
-        };
-        /**
-         * WeightOut
-         * @description What a finding weighs under the aim; ``points`` as the catalogue has it.
-         */
-        WeightOut: {
-            /** Look */
-            look: string;
-            /** Says */
-            says: string;
-            /** Points */
-            points: number;
-        };
-        /**
-         * PlanIn
-         * @description What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``;
-         *     ``weights`` by finding in place of the catalogue's.
-         *
-         *     ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine
-         *     along a wall of ``top_m`` and ``half_m``.
-         */
-        PlanIn: {
-            /** Goal */
-            goal: string;
-            /** Day */
-            day?: string | null;
-            /** Walk Id */
-            walk_id?: string | null;
-            /**
-             * Pins In
-             * @default []
-             */
-            pins_in: string[];
-            /**
-             * Pins Out
-             * @default []
-             */
-            pins_out: string[];
-            /** Limit */
-            limit?: number | null;
-            /**
-             * Weights
-             * @default {}
-             */
-            weights: {
-                [key: string]: number;
-            };
-            /**
-             * Stance
-             * @default {}
-             */
-            stance: {
-                [key: string]: string;
-            };
-            /**
-             * By
-             * @default hand
-             * @enum {string}
-             */
-            by: "hand" | "ragged" | "machine";
-            /** Top M */
-            top_m?: number | null;
-            /** Half M */
-            half_m?: number | null;
-        };
-        /**
-         * LookBackOut
-         * @description Years, the newest first; ``pace``: minutes taken against those reckoned.
-         */
-        LookBackOut: {
-            /** Years */
-            years: components["schemas"]["YearOut"][];
-            /** Pace */
-            pace: number | null;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * YearOut
-         * @description One year of a tree: planned and done.
-         */
-        YearOut: {
-            /** Year */
-            year: number;
-            /** Planned Share */
-            planned_share: number | null;
-            /** Done Share */
-            done_share: number;
-            /** Planned Cuts */
-            planned_cuts: number;
-            /** Done Cuts */
-            done_cuts: number;
-            /** Reckoned Minutes */
-            reckoned_minutes: number | null;
-            /** Taken Minutes */
-            taken_minutes: number | null;
-            /** Height M */
-            height_m: number | null;
-            /** Crop Kg */
-            crop_kg: number | null;
-        };
-        /**
-         * BlockBackOut
-         * @description Years of a block, the newest first.
-         */
-        BlockBackOut: {
+            kind: "work" | "come-back" | "sheet" | "sweep" | "too-late";
+            /** Work */
+            work: string;
             /** Block */
             block: string;
-            /** Standing */
-            standing: number;
-            /** Years */
-            years: components["schemas"]["BlockYearOut"][];
-        };
-        /**
-         * BlockYearOut
-         * @description One year of a block: trees worked on, their mean share, wounds, hours, crop.
-         */
-        BlockYearOut: {
-            /** Year */
-            year: number;
-            /** Trees */
-            trees: number;
-            /** Share */
-            share: number | null;
-            /** Wounds */
-            wounds: number;
-            /** Hours */
-            hours: number;
-            /** Crop Kg */
-            crop_kg: number | null;
-        };
-        /**
-         * HarvestOut
-         * @description What was written down.
-         */
-        HarvestOut: {
-            /** Id */
-            id: string;
-            /** Scope */
-            scope: string;
-            /** Scope Id */
-            scope_id: string;
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /** Kg */
-            kg: number;
-            /** Who */
-            who: string;
-        };
-        /**
-         * HarvestIn
-         * @description Fruit picked from a tree, a row or a block.
-         */
-        HarvestIn: {
-            /** Id */
-            id: string;
-            /**
-             * Scope
-             * @enum {string}
-             */
-            scope: "tree" | "row" | "block";
-            /** Scope Id */
-            scope_id: string;
-            /** Day */
-            day?: string | null;
-            /** Kg */
-            kg: number;
-            /**
-             * Who
-             * @default
-             */
-            who: string;
-        };
-        /**
-         * RegrowthOut
-         * @description The vigour it fits, 1 to 5, which the tree now has.
-         */
-        RegrowthOut: {
-            /** Vigour */
-            vigour: number;
-            /** Expected M */
-            expected_m: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * RegrowthIn
-         * @description Length of the shoots at the last live cuts.
-         */
-        RegrowthIn: {
-            /** Id */
-            id?: string | null;
-            /** Length M */
-            length_m: number;
-            /** Day */
-            day?: string | null;
-            /**
-             * Units
-             * @default metric
-             * @enum {string}
-             */
-            units: "metric" | "us";
-        };
-        /**
-         * BlockHeightsOut
-         * @description What heights of a block are planned from.
-         */
-        BlockHeightsOut: {
-            /** Block Id */
-            block_id: string;
-            /** Name */
-            name: string;
-            /** Species */
-            species: string;
-            /** Hedgerows */
-            hedgerows: boolean;
             /** Rows */
             rows: number[];
-            /** Trees */
-            trees: number;
-            /** Measured */
-            measured: number;
-            /** Spacing M */
-            spacing_m: number;
-            /** Bearing Deg */
-            bearing_deg: number;
-            /** Latitude */
-            latitude: number;
-            /** Cap M */
-            cap_m: number;
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
-            /** Vigour */
-            vigour: number;
-            /** Scaffolds */
-            scaffolds: number;
-            /** Low M */
-            low_m: number;
-            /** Tip M */
-            tip_m: number;
-            inner: components["schemas"]["ReasonOut"];
-            profile: components["schemas"]["ProfileOut"];
-            proposed: components["schemas"]["ProfileOut"];
-            /** Lines */
-            lines: components["schemas"]["HedgeLineOut"][];
-            /** Rotations */
-            rotations: components["schemas"]["RotationOut"][];
-        };
-        /**
-         * HedgeLineOut
-         * @description A row: its length and trees.
-         */
-        HedgeLineOut: {
-            /** N */
-            n: number;
-            /** Length M */
-            length_m: number;
-            /** Trees */
-            trees: number;
-        };
-        /**
-         * ProfileOut
-         * @description A section with its roof.
-         */
-        ProfileOut: {
-            /** Height M */
-            height_m: number;
-            /** Base Width M */
-            base_width_m: number;
-            /** Top Width M */
-            top_width_m: number;
-            /** Skirt M */
-            skirt_m: number;
-            /** Pitch Deg */
-            pitch_deg: number;
-            /** Peak M */
-            peak_m: number;
-        };
-        /**
-         * RotationOut
-         * @description A school adopted for a tree, row or block, and its dated work, settled or not.
-         */
-        RotationOut: {
-            /** Id */
-            id: string;
-            /** Version */
-            version: number;
-            /** Scope */
-            scope: string;
-            /** Scope Id */
-            scope_id: string;
-            /** Scope Name */
-            scope_name: string;
-            /** School */
-            school: string;
-            /** Name */
-            name: string;
-            /** First Year */
-            first_year: number;
-            /** Years */
-            years: number;
-            /** Low M */
-            low_m: number;
-            /** Tip M */
-            tip_m: number;
-            /**
-             * Started On
-             * Format: date
-             */
-            started_on: string;
-            /** Ended On */
-            ended_on: string | null;
-            /** Tasks */
-            tasks: components["schemas"]["TaskOut"][];
-        };
-        /**
-         * SectionViewOut
-         * @description Sun on both walls now and after the cut, its cost, the rules of the trade, and how tall each
-         *     wall lets the row be.
-         */
-        SectionViewOut: {
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
-            /** Heights M */
-            heights_m: number[];
-            /** Walls */
-            walls: components["schemas"]["WallSunOut"][];
-            /** Cut Heights M */
-            cut_heights_m: number[];
-            /** Cut Walls */
-            cut_walls: components["schemas"]["WallSunOut"][];
-            /** Steps */
-            steps: components["schemas"]["SunStepOut"][];
-            cost: components["schemas"]["WallCostOut"];
-            /** Rules */
-            rules: components["schemas"]["TradeRuleOut"][];
-            /** At M */
-            at_m: number;
-            /** Hours */
-            hours: number;
-            /** Tallest M */
-            tallest_m: (number | null)[];
-            /** Year */
-            year: number[][];
-        };
-        /**
-         * SunStepOut
-         * @description The sun at a solar hour: where it stands, its slope across the rows, from which height up
-         *     each wall is lit (None: dark).
-         */
-        SunStepOut: {
-            /** Hour */
-            hour: number;
-            /** Elevation */
-            elevation: number;
-            /** Azimuth */
-            azimuth: number;
-            /** Across */
-            across: number;
-            /** Rise */
-            rise: number;
-            /** Lit From */
-            lit_from: (number | null)[];
-        };
-        /**
-         * WallCostOut
-         * @description Volume a metre of row, share of the bearing shell, thickest wood and whether a bar takes it,
-         *     the crop given up.
-         */
-        WallCostOut: {
-            /** Volume M3 */
-            volume_m3: number;
-            /** Volume Share */
-            volume_share: number;
-            /** Shell Share */
-            shell_share: number;
-            /** Depth M */
-            depth_m: number;
-            /** Wood Mm */
-            wood_mm: number;
-            /** Bar */
-            bar: boolean;
-            crop: components["schemas"]["YieldCostOut"];
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * SectionAskIn
-         * @description A section of a block as it is dragged.
-         */
-        SectionAskIn: {
-            cut: components["schemas"]["SectionIn"];
-            now?: components["schemas"]["SectionIn"] | null;
-            /** Date */
-            date?: string | null;
-            /** At M */
-            at_m?: number | null;
-            /** Hours */
-            hours?: number | null;
-            /**
-             * Step M
-             * @default 0
-             */
-            step_m: number;
-            /** Spacing M */
-            spacing_m?: number | null;
-            /** Bearing Deg */
-            bearing_deg?: number | null;
-            /**
-             * Obstacles
-             * @default []
-             */
-            obstacles: components["schemas"]["ObstacleIn"][];
-            /**
-             * Units
-             * @default metric
-             * @enum {string}
-             */
-            units: "metric" | "us";
-        };
-        /**
-         * SchoolsOut
-         * @description Side by side, from this year on.
-         */
-        SchoolsOut: {
-            /** First Year */
-            first_year: number;
-            /** Cap M */
-            cap_m: number;
-            /** Compared */
-            compared: components["schemas"]["ComparedOut"][];
-        };
-        /**
-         * ComparedOut
-         * @description A school over years, means over the trees of the block; ``barred``: why it cannot work
-         *     here.
-         */
-        ComparedOut: {
-            /** School */
-            school: string;
-            /** Name */
-            name: string;
-            /** Height M */
-            height_m: number[];
-            /** Crop */
-            crop: number[];
-            /** Hours */
-            hours: number[];
-            /** Hard Cuts */
-            hard_cuts: number[];
-            /** Over Cap */
-            over_cap: number[];
-            /** Rows Cut */
-            rows_cut: number[][];
-            /** Mean Crop */
-            mean_crop: number;
-            /** Mean Hours */
-            mean_hours: number;
-            /** Under Cap From */
-            under_cap_from: number | null;
-            /** Barred */
-            barred: components["schemas"]["ReasonOut"][];
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * SchoolsIn
-         * @description Schools to compare over years; the grower's own numbers in place of the catalogue's.
-         */
-        SchoolsIn: {
-            /** Schools */
-            schools: ("third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing")[];
-            /**
-             * Years
-             * @default 6
-             */
-            years: number;
-            /** Cap M */
-            cap_m?: number | null;
-            /** Recovery */
-            recovery?: number[] | null;
-            /** Regrow M */
-            regrow_m?: number | null;
-            /** Swing */
-            swing?: number | null;
-            /** Late Years */
-            late_years?: number | null;
-            /**
-             * By Machine
-             * @default false
-             */
-            by_machine: boolean;
-            /**
-             * Units
-             * @default metric
-             * @enum {string}
-             */
-            units: "metric" | "us";
-        };
-        /**
-         * RoundOut
-         * @description A hedging round.
-         */
-        RoundOut: {
-            /** Years */
-            years: components["schemas"]["RoundYearOut"][];
-            /** Every */
-            every: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * PassOut
-         * @description A row in a year: which walls, and whether the top.
-         */
-        PassOut: {
-            /** Row */
-            row: number;
-            /** Facings */
-            facings: number[];
-            /** Top */
-            top: boolean;
-        };
-        /**
-         * RoundYearOut
-         * @description A year's round and what it takes.
-         */
-        RoundYearOut: {
-            /** Year */
-            year: number;
-            /** Passes */
-            passes: components["schemas"]["PassOut"][];
-            /** Machine H */
-            machine_h: number;
-            /** Hand H */
-            hand_h: number;
-            /** Paint L */
-            paint_l: number;
-            /** Clippings Kg */
-            clippings_kg: number;
-            /** Chips M3 */
-            chips_m3: number;
-        };
-        /**
-         * HedgingIn
-         * @description The wall that a round keeps to, and over how many years.
-         */
-        HedgingIn: {
-            cut: components["schemas"]["SectionIn"];
-            /**
-             * Years
-             * @default 2
-             */
-            years: number;
-            /**
-             * Units
-             * @default metric
-             * @enum {string}
-             */
-            units: "metric" | "us";
-        };
-        /**
-         * TreeEnvelopeIn
-         * @description The shape a stored tree should keep to; what is left open follows its cap, its row and its
-         *     spread.
-         */
-        TreeEnvelopeIn: {
-            /**
-             * Shape
-             * @enum {string}
-             */
-            shape: "wall" | "round" | "pyramid" | "globe";
-            /** Top M */
-            top_m?: number | null;
-            /** Half M */
-            half_m?: number | null;
-            /**
-             * Draw In M
-             * @default 0
-             */
-            draw_in_m: number;
-            /**
-             * Draw In Deg
-             * @default 0
-             */
-            draw_in_deg: number;
-        };
-        /**
-         * GrownOut
-         * @description A tree over seasons of a school.
-         */
-        GrownOut: {
-            /** School */
-            school: string;
-            /** Name */
-            name: string;
-            /** Seasons */
-            seasons: components["schemas"]["GrownSeasonOut"][];
-        };
-        /**
-         * GrownSeasonOut
-         * @description A season of a simulated tree: what went down, how it looks after it grew.
-         */
-        GrownSeasonOut: {
-            /** Year */
-            year: number;
-            /** Cut */
-            cut: number | null;
-            /** Cut Name */
-            cut_name: string;
-            /** Height M */
-            height_m: number;
-            /** Share */
-            share: number;
-            /** Crop */
-            crop: number;
-            frame: components["schemas"]["DrawnFrame"];
-        };
-        /**
-         * GrownIn
-         * @description A school on one drawn tree, over seasons.
-         */
-        GrownIn: {
-            /**
-             * School
-             * @enum {string}
-             */
-            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing";
-            /**
-             * Years
-             * @default 6
-             */
-            years: number;
-            /** Cap M */
-            cap_m?: number | null;
-        };
-        /**
-         * ShadesOut
-         * @description A planting of two or three trees on a date.
-         */
-        ShadesOut: {
-            /**
-             * Date
-             * Format: date
-             */
-            date: string;
-            /** Pairs */
-            pairs: components["schemas"]["ShadeOut"][];
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * ShadeOut
-         * @description Who shades whom: hours of direct sun on a tree's lower part, lost to another, and the height
-         *     at which the other would leave it enough.
-         */
-        ShadeOut: {
-            /** Name */
-            name: string;
-            /** By */
-            by: string;
-            /** Hours */
-            hours: number;
-            /** Lost */
-            lost: number;
-            /** Lower To M */
-            lower_to_m: number | null;
-        };
-        /**
-         * RotationsOut
-         * @description Rotations of a scope, the newest first.
-         */
-        RotationsOut: {
-            /** Rotations */
-            rotations: components["schemas"]["RotationOut"][];
-        };
-        /**
-         * RotationIn
-         * @description Adopt a school for a tree, a row or a block.
-         */
-        RotationIn: {
-            /** Id */
-            id: string;
-            /**
-             * Scope
-             * @enum {string}
-             */
-            scope: "tree" | "row" | "block";
-            /** Scope Id */
-            scope_id: string;
-            /**
-             * School
-             * @enum {string}
-             */
-            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once";
-            /** Low M */
-            low_m: number;
-            /** Tip M */
-            tip_m: number;
-            /**
-             * Years
-             * @default 6
-             */
-            years: number;
-            /** First Year */
-            first_year?: number | null;
-        };
-        /**
-         * RotationEndIn
-         * @description Give a rotation up.
-         */
-        RotationEndIn: {
-            /** Id */
-            id?: string | null;
-            /** Version */
-            version: number;
-        };
-        /**
-         * FrostDamageOut
-         * @description The class, a worse one that is possible, the thresholds, the share of fruit hurt, the organs
-         *     that are; ``milder``: the class of a short night where nobody knows the hours.
-         */
-        FrostDamageOut: {
-            /**
-             * Class
-             * @enum {string}
-             */
-            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /** Possible */
-            possible: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
-            thresholds: components["schemas"]["ThresholdsOut"];
-            /** Fruit Hurt */
-            fruit_hurt: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-            /** Organs */
-            organs: string[];
-            /** Milder */
-            milder?: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
-        };
-        /**
-         * ThresholdsOut
-         * @description Temperature at which each organ is hurt at these hours; None where there is none of it.
-         */
-        ThresholdsOut: {
-            /** Flush */
-            flush?: number | null;
-            /** Fruit */
-            fruit?: number | null;
-            /** Leaf */
-            leaf: number;
-            /** Twig */
-            twig: number;
-            /** Wood */
-            wood: number;
-            /** Trunk */
-            trunk: number;
-            /** Union */
-            union: number;
-        };
-        /**
-         * FrostDamageIn
-         * @description A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known;
-         *     ``hours``: null where nobody knows.
-         */
-        FrostDamageIn: {
-            /** Species */
-            species: string;
-            /** Cultivar */
-            cultivar?: string | null;
-            /** Rootstock */
-            rootstock?: string | null;
-            /** Age Years */
-            age_years: number;
-            /** Min C */
-            min_c: number;
-            /**
-             * Hours
-             * @default 4
-             */
-            hours: number | null;
-            /**
-             * Hardening
-             * @default 1
-             */
-            hardening: number;
-            /**
-             * Fruit
-             * @default none
-             * @enum {string}
-             */
-            fruit: "none" | "flowers" | "fruitlets" | "green" | "ripe";
-            /**
-             * Tender Flush
-             * @default false
-             */
-            tender_flush: boolean;
-            /** Pruned Within Days */
-            pruned_within_days?: number | null;
-            /**
-             * Crop On
-             * @default false
-             */
-            crop_on: boolean;
-            /**
-             * Dry Soil
-             * @default false
-             */
-            dry_soil: boolean;
-        };
-        /**
-         * ScratchOut
-         * @description Where to scratch next, or the boundary (green to, dead from) and the cut: what to keep, 0 off
-         *     at the base, None no cut.
-         */
-        ScratchOut: {
-            /** Next At M */
-            next_at_m: number | null;
-            /** Boundary */
-            boundary: (number | null)[];
-            /** Cut At M */
-            cut_at_m: number | null;
-            /** Patchy */
-            patchy: boolean;
-            /** Scratches Left */
-            scratches_left: number;
             /** Says */
             says: string;
-        };
-        /**
-         * ScratchIn
-         * @description Scratches along a limb so far. ``judged``: the judging day has come; before it there is no
-         *     cut.
-         */
-        ScratchIn: {
-            /** Length M */
-            length_m: number;
-            /** Readings */
-            readings: components["schemas"]["ReadingIn"][];
-            /**
-             * Resolution M
-             * @default 0.1
-             */
-            resolution_m: number;
-            /**
-             * Into Green M
-             * @default 0.05
-             */
-            into_green_m: number;
-            /**
-             * Side Branches M
-             * @default []
-             */
-            side_branches_m: number[];
-            /**
-             * Judged
-             * @default true
-             */
-            judged: boolean;
-        };
-        /**
-         * ReadingIn
-         * @description A scratch, from the limb's base.
-         */
-        ReadingIn: {
-            /** At M */
-            at_m: number;
-            /** Green */
-            green: boolean;
-        };
-        /**
-         * StemRoundOut
-         * @description Where to scratch next, the share of the round that lives, and the dead spans.
-         */
-        StemRoundOut: {
-            /** Next Bearing Deg */
-            next_bearing_deg: number | null;
-            /** Live Share */
-            live_share: number | null;
-            /** Dead */
-            dead: components["schemas"]["DeadBarkOut"][];
-            /** One Sided */
-            one_sided: boolean;
-            /** Says */
-            says: string;
-        };
-        /**
-         * DeadBarkOut
-         * @description A span of dead bark, clockwise.
-         */
-        DeadBarkOut: {
-            /** From Deg */
-            from_deg: number;
-            /** To Deg */
-            to_deg: number;
-        };
-        /**
-         * StemRoundIn
-         * @description Scratches round a stem so far.
-         */
-        StemRoundIn: {
-            /** Readings */
-            readings: components["schemas"]["RoundReadingIn"][];
-            /**
-             * Step Deg
-             * @default 45
-             */
-            step_deg: number;
-        };
-        /**
-         * RoundReadingIn
-         * @description A scratch on a side of the stem.
-         */
-        RoundReadingIn: {
-            /** Bearing Deg */
-            bearing_deg: number;
-            /** Green */
-            green: boolean;
-        };
-        /**
-         * FrostVerdictOut
-         * @description Alive above the union, only the rootstock, wait, or dead; the day to judge and the day to
-         *     cut, never past.
-         */
-        FrostVerdictOut: {
-            /**
-             * Verdict
-             * @enum {string}
-             */
-            verdict: "alive" | "rootstock-only" | "wait" | "dead";
-            /** Provisional */
-            provisional: boolean;
-            /**
-             * Judge On
-             * Format: date
-             */
-            judge_on: string;
-            /**
-             * Cut On
-             * Format: date
-             */
-            cut_on: string;
-            /** May Cut */
-            may_cut: boolean;
-            /** Postponed */
-            postponed: boolean;
-            /** Look Again */
-            look_again: string | null;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-            /** Opens Early */
-            opens_early: string | null;
             /**
              * Tone
              * @enum {string}
              */
             tone: "go" | "light" | "wait" | "stop";
-            /** When */
-            when: string;
-        };
-        /**
-         * FrostVerdictIn
-         * @description What is known of a hurt tree. ``collapsed_on``: a false start was seen; ``hot_since``: the
-         *     first hot day since green was seen.
-         */
-        FrostVerdictIn: {
-            /**
-             * Class
-             * @enum {string}
-             */
-            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /**
-             * Night
-             * Format: date
-             */
-            night: string;
-            /**
-             * Last Frost
-             * Format: date
-             */
-            last_frost: string;
-            /**
-             * Today
-             * Format: date
-             */
-            today: string;
-            /** Flush Start */
-            flush_start?: string | null;
-            /** Second Flush Hard */
-            second_flush_hard?: string | null;
-            /** Alive Above */
-            alive_above?: boolean | null;
-            /** Alive Below */
-            alive_below?: boolean | null;
-            /** Boundary Steady Since */
-            boundary_steady_since?: string | null;
-            /** Latest Cut */
-            latest_cut?: string | null;
-            /** Hot From */
-            hot_from?: string | null;
-            /** Species */
-            species?: string | null;
-            /** Collapsed On */
-            collapsed_on?: string | null;
-            /** Hot Since */
-            hot_since?: string | null;
-            /** Second Flush */
-            second_flush?: string | null;
-        };
-        /**
-         * CutTestOut
-         * @description Share of the crop that is hurt, with its span.
-         */
-        CutTestOut: {
-            /** Share */
-            share: number;
-            /** Low */
-            low: number;
-            /** High */
-            high: number;
-            /**
-             * Advice
-             * @enum {string}
-             */
-            advice: "sound" | "juice" | "lost";
-            reason: components["schemas"]["ReasonOut"];
-        };
-        /**
-         * CutTestIn
-         * @description A sample of cut fruit; ``hurt``: dry, or with crystals, over a third of the segments.
-         */
-        CutTestIn: {
-            /** Cut */
-            cut: number;
-            /** Hurt */
-            hurt: number;
-            /**
-             * Night
-             * Format: date
-             */
-            night: string;
-            /**
-             * Today
-             * Format: date
-             */
-            today: string;
-            /** Mean C */
-            mean_c?: number | null;
-        };
-        /**
-         * LeaderOut
-         * @description The best first, how many stay this season and the next.
-         */
-        LeaderOut: {
-            /** Shoots */
-            shoots: components["schemas"]["RankedShootOut"][];
-            /** Keep Now */
-            keep_now: number;
-            /** Keep Next */
-            keep_next: number;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * RankedShootOut
-         * @description A shoot with its points; None where it must not be grown on.
-         */
-        RankedShootOut: {
-            /** Id */
-            id: string;
-            /** Points */
-            points: number | null;
-            reason: components["schemas"]["ReasonOut"];
-        };
-        /**
-         * LeaderIn
-         * @description Shoots after a freeze, and the form the tree is to have.
-         */
-        LeaderIn: {
-            /** Shoots */
-            shoots: components["schemas"]["LeaderShootIn"][];
-            /**
-             * Form
-             * @default tree
-             * @enum {string}
-             */
-            form: "tree" | "bush" | "leader";
-            /**
-             * Trunk M
-             * @default 0
-             */
-            trunk_m: number;
-        };
-        /**
-         * LeaderShootIn
-         * @description A shoot that could be grown on.
-         */
-        LeaderShootIn: {
-            /** Id */
-            id: string;
-            /** At M */
-            at_m: number;
-            /**
-             * Off M
-             * @default 0
-             */
-            off_m: number;
-            /** Diameter Mm */
-            diameter_mm: number;
-            /** Rise Deg */
-            rise_deg: number;
-            /**
-             * Vigour
-             * @default 3
-             */
-            vigour: number;
-            /** Above Union */
-            above_union: boolean;
-        };
-        /**
-         * RecoveryOut
-         * @description Crop by year, as a share and in kilograms, against a tree replanted.
-         */
-        RecoveryOut: {
-            /** Shares */
-            shares: number[];
-            /** Kg */
-            kg: number[];
-            /** Lost Kg */
-            lost_kg: number;
-            /** Replant */
-            replant: number[];
-            /** Replant Kg */
-            replant_kg: number[];
-            /** Replant Lost Kg */
-            replant_lost_kg: number;
-            /**
-             * Advice
-             * @enum {string}
-             */
-            advice: "as-usual" | "rehabilitate" | "replant" | "wait";
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-            feed?: components["schemas"]["FeedOut"] | null;
-        };
-        /**
-         * FeedOut
-         * @description Nitrogen and water against the usual; the day of the last nitrogen and the day wraps come
-         *     off, None where no frost is expected.
-         */
-        FeedOut: {
-            /** Nitrogen */
-            nitrogen: number;
-            /** Water */
-            water: number;
-            /** Last Nitrogen */
-            last_nitrogen: string | null;
-            /** Wraps Off */
-            wraps_off: string | null;
-            reason: components["schemas"]["ReasonOut"];
-        };
-        /**
-         * RecoveryIn
-         * @description A class, the tree, and its usual crop.
-         */
-        RecoveryIn: {
-            /**
-             * Class
-             * @enum {string}
-             */
-            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /** Age Years */
-            age_years: number;
-            /** Normal Kg */
-            normal_kg: number;
-            /**
-             * Trees
-             * @default 1
-             */
-            trees: number;
-            /**
-             * Years
-             * @default 10
-             */
-            years: number;
-            /** Replant On */
-            replant_on?: string | null;
-            /** Species */
-            species?: string | null;
-            stand?: components["schemas"]["HurtStandIn"] | null;
-            /** Canopy Lost */
-            canopy_lost?: number | null;
-        };
-        /**
-         * HurtStandIn
-         * @description What else decides: share of the trunk's round that lives, live wood above the union, the
-         *     longest regrowth half a year after the last frost, and whether it was failing before.
-         */
-        HurtStandIn: {
-            /** Live Bark */
-            live_bark?: number | null;
-            /** Live Above M */
-            live_above_m?: number | null;
-            /** Regrowth M */
-            regrowth_m?: number | null;
-            /**
-             * Declining
-             * @default false
-             */
-            declining: boolean;
-        };
-        /**
-         * ColdNightsOut
-         * @description Cold nights of the station, the newest first, and the next one foreseen.
-         */
-        ColdNightsOut: {
-            /** Station */
-            station: string;
-            /** Simulated */
-            simulated: boolean;
-            /** Nights */
-            nights: components["schemas"]["ColdNightOut"][];
-            foreseen: components["schemas"]["ColdNightOut"] | null;
-        };
-        /**
-         * ColdNightOut
-         * @description A night the station measured, and the air in the coldest block.
-         */
-        ColdNightOut: {
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /** Min C */
-            min_c: number;
-            /** At C */
-            at_c: number;
-            /** Block */
-            block: string;
-            /** Saved */
-            saved: boolean;
-        };
-        /**
-         * NightOut
-         * @description A cold night, the trees that must be seen to first at the top.
-         */
-        NightOut: {
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /** Min C */
-            min_c: number;
-            /** Hours */
-            hours: number | null;
-            /** Blocks */
-            blocks: components["schemas"]["HurtBlockOut"][];
-            /** Trees */
-            trees: components["schemas"]["HurtTreeOut"][];
-            /** Unknown */
-            unknown: string[];
-            salvage: components["schemas"]["SalvageOut"];
-            /** Saved */
-            saved: number;
-            /** Uncertain C */
-            uncertain_c: number;
-        };
-        /**
-         * HurtBlockOut
-         * @description A block on the night: how many of each class, the crop it will miss next, the share of
-         *     hanging fruit that is hurt.
-         */
-        HurtBlockOut: {
-            /** Block Id */
-            block_id: string;
-            /** Name */
-            name: string;
-            /** At C */
-            at_c: number;
-            /** Classes */
-            classes: {
-                [key: string]: number;
-            };
-            /** Missed Kg */
-            missed_kg: number | null;
-            /** Fruit Hurt */
-            fruit_hurt: number | null;
-        };
-        /**
-         * HurtTreeOut
-         * @description A tree on the night.
-         */
-        HurtTreeOut: {
-            /** Tree Id */
-            tree_id: string;
-            /** Name */
-            name: string;
-            /** Species */
-            species: string;
-            /** At C */
-            at_c: number;
-            damage: components["schemas"]["FrostDamageOut"];
-            /** First */
-            first: string;
-        };
-        /**
-         * SalvageOut
-         * @description Days for the cut test, and the two last days for juice.
-         */
-        SalvageOut: {
-            /**
-             * Test From
-             * Format: date
-             */
-            test_from: string;
-            /**
-             * Test To
-             * Format: date
-             */
-            test_to: string;
-            /**
-             * Early
-             * Format: date
-             */
-            early: string;
-            /**
-             * Late
-             * Format: date
-             */
-            late: string;
-            /** Warm */
-            warm: boolean;
-        };
-        /**
-         * NightIn
-         * @description A cold night at the station; ``hours``: null where nobody knows. ``save``: write the night
-         *     and its classes down.
-         */
-        NightIn: {
-            /** Id */
-            id?: string | null;
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /** Min C */
-            min_c: number;
-            /** Hours */
-            hours?: number | null;
-            /**
-             * Dry Soil
-             * @default false
-             */
-            dry_soil: boolean;
-            /**
-             * Source
-             * @default typed
-             */
-            source: string;
-            /**
-             * Save
-             * @default false
-             */
-            save: boolean;
-        };
-        /**
-         * BeforeOut
-         * @description Blocks that have something to protect, the coldest first.
-         */
-        BeforeOut: {
-            /** Blocks */
-            blocks: components["schemas"]["BlockBeforeOut"][];
-        };
-        /**
-         * BlockBeforeOut
-         * @description A block before the frosts.
-         */
-        BlockBeforeOut: {
-            /** Block Id */
-            block_id: string;
-            /** Name */
-            name: string;
-            /** Protections */
-            protections: components["schemas"]["ProtectionOut"][];
-            /** Night */
-            night: string | null;
-            /** At C */
-            at_c: number | null;
-            /** Tonight */
-            tonight: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * ProtectionOut
-         * @description What is put on, when it comes off, and for how many trees.
-         */
-        ProtectionOut: {
-            /** Kind */
-            kind: string;
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /**
-             * Off
-             * Format: date
-             */
-            off: string;
-            /** Does */
-            does: string;
-            /** Takes Off */
-            takes_off: string;
-            /** Trees */
-            trees: number;
-            reason: components["schemas"]["ReasonOut"];
-        };
-        /**
-         * ProtectOut
-         * @description How many come-backs were set.
-         */
-        ProtectOut: {
-            /** Set */
-            set: number;
-        };
-        /**
-         * ProtectIn
-         * @description A block whose banks and wraps go among the come-backs.
-         */
-        ProtectIn: {
-            /** Id */
-            id?: string | null;
-            /** Block Id */
-            block_id: string;
-        };
-        /**
-         * BlockCutTestIn
-         * @description A sample of a block's fruit.
-         */
-        BlockCutTestIn: {
-            /** Id */
-            id: string;
-            /** Block Id */
-            block_id: string;
-            /** Cut */
-            cut: number;
-            /** Hurt */
-            hurt: number;
-        };
-        /**
-         * HurtsOut
-         * @description Trees hurt by frost, the worst first; a class is off by so much either way.
-         */
-        HurtsOut: {
-            /** Trees */
-            trees: components["schemas"]["HurtOut"][];
-            /** Uncertain C */
-            uncertain_c: number;
-        };
-        /**
-         * HurtOut
-         * @description A tree that bears a class.
-         */
-        HurtOut: {
-            /** Tree Id */
-            tree_id: string;
-            /** Name */
-            name: string;
-            /**
-             * Frost Class
-             * @enum {string}
-             */
-            frost_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /**
-             * Night
-             * Format: date
-             */
-            night: string;
-        };
-        /**
-         * FrostRecordOut
-         * @description Nights, the newest first; blocks, the coldest first; places, the worst first.
-         */
-        FrostRecordOut: {
-            /** Nights */
-            nights: components["schemas"]["NightKeptOut"][];
-            /** Blocks */
-            blocks: components["schemas"]["BlockColdOut"][];
-            /** Places */
-            places: components["schemas"]["FrostPlaceOut"][];
-        };
-        /**
-         * BlockColdOut
-         * @description A block in the cold.
-         */
-        BlockColdOut: {
-            /** Block Id */
-            block_id: string;
-            /** Name */
-            name: string;
-            /** Offset C */
-            offset_c: number;
-            /** Coldest C */
-            coldest_c: number | null;
-            /** Hurt */
-            hurt: number;
-            /** Trees */
-            trees: number;
-        };
-        /**
-         * FrostPlaceOut
-         * @description A place where a tree was hurt.
-         */
-        FrostPlaceOut: {
-            /** Tree Id */
-            tree_id: string;
-            /** Name */
-            name: string;
-            /** X */
-            x: number;
-            /** Y */
-            y: number;
-            /**
-             * Worst
-             * @enum {string}
-             */
-            worst: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /** Nights */
-            nights: number;
-            /** Coldest C */
-            coldest_c: number | null;
-            /**
-             * Stands
-             * @enum {string}
-             */
-            stands: "hurt" | "back" | "lost";
-        };
-        /**
-         * NightKeptOut
-         * @description A night with what was found of it.
-         */
-        NightKeptOut: {
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /** Min C */
-            min_c: number | null;
-            /** Hours */
-            hours: number | null;
-            /** Source */
-            source: string;
-            /** Classes */
-            classes: {
-                [key: string]: number;
-            };
-            /** Came Back */
-            came_back: number;
-            /** Lost */
-            lost: number;
-        };
-        /**
-         * BlockRecoveryOut
-         * @description Crop of a block by year; kilograms are 0 where nobody wrote a crop down, and ``known`` is
-         *     False.
-         */
-        BlockRecoveryOut: {
-            /** Known */
-            known: boolean;
-            /** Usual Kg */
-            usual_kg: number;
-            /** Kg */
-            kg: number[];
-            /** Replant Kg */
-            replant_kg: number[];
-            /** Lost Kg */
-            lost_kg: number;
-            /** Heal All Lost Kg */
-            heal_all_lost_kg: number;
-            /** Replant Lost Kg */
-            replant_lost_kg: number;
-            /** Groups */
-            groups: components["schemas"]["RecoveryGroupOut"][];
-        };
-        /**
-         * RecoveryGroupOut
-         * @description Like trees of a block and what is advised for them.
-         */
-        RecoveryGroupOut: {
-            /**
-             * Frost Class
-             * @enum {string}
-             */
-            frost_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /** Kind Name */
-            kind_name: string;
-            /** Trees */
-            trees: number;
-            recovery: components["schemas"]["RecoveryOut"];
-        };
-        /**
-         * TreeFrostOut
-         * @description A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else.
-         *     ``scratch_from``: only while it lies ahead.
-         *
-         *     ``as_of``: the newest act that this answer knows of; what is written against it says so.
-         */
-        TreeFrostOut: {
-            /** Hurt */
-            hurt: boolean;
-            /**
-             * Today
-             * Format: date
-             */
-            today: string;
-            /** As Of */
-            as_of: number;
-            /**
-             * Name
-             * @default
-             */
-            name: string;
-            /** Frost Class */
-            frost_class?: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
-            /** Night */
-            night?: string | null;
-            foreseen?: components["schemas"]["ForeseenOut"] | null;
-            verdict?: components["schemas"]["FrostVerdictOut"] | null;
-            /**
-             * Signs
-             * @default []
-             */
-            signs: components["schemas"]["SignOut"][];
-            looks?: components["schemas"]["LooksOut"] | null;
-            /**
-             * Sign Kinds
-             * @default []
-             */
-            sign_kinds: components["schemas"]["SignKindOut"][];
-            /** Scratch From */
-            scratch_from?: string | null;
-            /**
-             * Uncertain C
-             * @default 0
-             */
-            uncertain_c: number;
-            /**
-             * Limbs
-             * @default []
-             */
-            limbs: components["schemas"]["LimbTestOut"][];
-            stem?: components["schemas"]["StemTestOut"] | null;
-            /**
-             * Dead Share
-             * @default 0
-             */
-            dead_share: number;
-            /**
-             * Scratched
-             * @default false
-             */
-            scratched: boolean;
-            feed?: components["schemas"]["FeedOut"] | null;
-            bark?: components["schemas"]["BarkPaintOut"] | null;
-            recovery?: components["schemas"]["RecoveryOut"] | null;
-            /** Usual Kg */
-            usual_kg?: number | null;
-            frame?: components["schemas"]["DrawnFrame"] | null;
-        };
-        /**
-         * BarkPaintOut
-         * @description Where to paint and how much; None where the tree is not drawn.
-         */
-        BarkPaintOut: {
-            where: components["schemas"]["ReasonOut"];
-            paint: components["schemas"]["WhitewashOut"] | null;
-        };
-        /**
-         * ForeseenOut
-         * @description What the night was reckoned to do to the tree.
-         */
-        ForeseenOut: {
-            /** At C */
-            at_c: number;
-            /**
-             * Frost Class
-             * @enum {string}
-             */
-            frost_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /** Possible */
-            possible: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
-        };
-        /**
-         * LimbTestOut
-         * @description A limb and its scratches; ``moved_m``: how far its edge went down since the test before;
-         *     ``again_at_m``: where one scratch shows whether it still holds.
-         */
-        LimbTestOut: {
-            /** Limb */
-            limb: string;
-            /** Name */
-            name: string;
-            /** Length M */
-            length_m: number;
-            /** Readings */
-            readings: components["schemas"]["ReadingOut"][];
-            found: components["schemas"]["ScratchOut"];
-            /** Moved M */
-            moved_m: number | null;
-            /** Tested On */
-            tested_on: string | null;
-            /** Again At M */
-            again_at_m: number | null;
-        };
-        /**
-         * LooksOut
-         * @description Looks, the newest first; a class the tree itself speaks for, where it differs from the
-         *     written one.
-         */
-        LooksOut: {
-            /** Looks */
-            looks: components["schemas"]["WeighedOut"][];
-            /** Suggests */
-            suggests: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
-            /** Collapsed On */
-            collapsed_on: string | null;
-        };
-        /**
-         * ReadingOut
-         * @description A scratch that holds.
-         */
-        ReadingOut: {
-            /** At M */
-            at_m: number;
-            /** Green */
-            green: boolean;
-        };
-        /**
-         * RoundReadingOut
-         * @description A scratch on a side of the trunk.
-         */
-        RoundReadingOut: {
-            /** Bearing Deg */
-            bearing_deg: number;
-            /** Green */
-            green: boolean;
-        };
-        /**
-         * SignKindOut
-         * @description A sign that can be written down; before ``too_early`` it means nothing.
-         */
-        SignKindOut: {
-            /** Sign */
-            sign: string;
-            /** Asks */
-            asks: string;
-            /** Too Early */
-            too_early: string | null;
-        };
-        /**
-         * SignOut
-         * @description What to look for between two days.
-         */
-        SignOut: {
-            /**
-             * Start
-             * Format: date
-             */
-            start: string;
-            /**
-             * End
-             * Format: date
-             */
-            end: string;
-            /** Sign */
-            sign: string;
-            /** Means */
-            means: string;
-            /**
-             * When
-             * @enum {string}
-             */
-            when: "past" | "now" | "ahead";
-        };
-        /**
-         * StemTestOut
-         * @description Scratches round the trunk at a height above ground.
-         */
-        StemTestOut: {
-            /** At M */
-            at_m: number;
-            /** Readings */
-            readings: components["schemas"]["RoundReadingOut"][];
-            found: components["schemas"]["StemRoundOut"];
-            decides: components["schemas"]["ReasonOut"];
-        };
-        /**
-         * WeighedOut
-         * @description A look with what it is worth.
-         */
-        WeighedOut: {
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /** Sign */
-            sign: string;
-            /** Seen */
-            seen: string;
-            /**
-             * Worth
-             * @enum {string}
-             */
-            worth: "too-early" | "provisional" | "false-start" | "holds";
-            /** Says */
-            says: string;
-            /** Again */
-            again: string | null;
-        };
-        /**
-         * TreeScratchIn
-         * @description A scratch on a limb of a stored tree, or (limb ``trunk`` with a bearing) on a side of its
-         *     trunk.
-         */
-        TreeScratchIn: {
-            /** Id */
-            id: string;
-            /** Limb */
-            limb: string;
-            /** At M */
-            at_m: number;
-            /** Green */
-            green: boolean;
-            /** Day */
-            day?: string | null;
-            /** Bearing Deg */
-            bearing_deg?: number | null;
-        };
-        /**
-         * LookIn
-         * @description What was seen of a hurt tree.
-         */
-        LookIn: {
-            /** Id */
-            id: string;
-            /** Sign */
-            sign: string;
-            /** Day */
-            day?: string | null;
-        };
-        /**
-         * SayClassIn
-         * @description The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class
-         *     yet, else the site's last one.
-         */
-        SayClassIn: {
-            /** Id */
-            id?: string | null;
-            /** As Of */
-            as_of?: number | null;
-            /**
-             * Class
-             * @enum {string}
-             */
-            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
-            /** Night */
-            night?: string | null;
-        };
-        /**
-         * FrostStagesOut
-         * @description The stages in their order; none for a tree that bears no class or is not drawn.
-         */
-        FrostStagesOut: {
-            /** Stages */
-            stages: components["schemas"]["FrostStageOut"][];
-        };
-        /**
-         * FrostStageOut
-         * @description A stage: its day, whether it is open, its cuts in working order, twigs that may hang, and
-         *     limbs gone after it.
-         */
-        FrostStageOut: {
-            /**
-             * Name
-             * @enum {string}
-             */
-            name: "hazards" | "suckers" | "dead" | "shaping";
-            /**
-             * When
-             * Format: date
-             */
-            when: string;
-            /** May */
-            may: boolean;
-            reason: components["schemas"]["ReasonOut"];
-            /** Cuts */
-            cuts: components["schemas"]["StageCutOut"][];
+            /** Opens */
+            opens: string | null;
+            /** Last Good */
+            last_good: string | null;
             /** Minutes */
             minutes: number;
-            /** Left */
-            left: string[];
-            /** Gone */
-            gone: string[];
-        };
-        /**
-         * StageCutOut
-         * @description A cut of a stage, how it is made, and what dead wood asks for besides.
-         */
-        StageCutOut: {
-            advice: components["schemas"]["AdviceOut"];
-            /** Wound Mm */
-            wound_mm: number;
-            /** Hand Kg */
-            hand_kg: number;
-            /** Notes */
-            notes: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * StageSheetIn
-         * @description A sheet for one stage.
-         */
-        StageSheetIn: {
-            /** Id */
-            id: string;
+            /** Trees */
+            trees: components["schemas"]["TodayTreeOut"][];
+            task: components["schemas"]["TodayTaskOut"] | null;
+            /** Plan Id */
+            plan_id: string | null;
+            /** Closed By */
+            closed_by: string | null;
+            later: components["schemas"]["LaterOut"] | null;
+            /** Instead */
+            instead: string | null;
             /**
-             * Stage
-             * @enum {string}
-             */
-            stage: "hazards" | "suckers" | "dead" | "shaping";
-        };
-        /**
-         * GrowOnOut
-         * @description Shoots that could be grown on, with their names; ``chosen``: those that were.
-         */
-        GrowOnOut: {
-            /** Hurt */
-            hurt: boolean;
-            /**
-             * Form
-             * @default tree
-             * @enum {string}
-             */
-            form: "tree" | "bush" | "leader";
-            leaders?: components["schemas"]["LeaderOut"] | null;
-            /**
-             * Chosen
+             * Acts
              * @default []
              */
-            chosen: string[];
-            /** Chosen On */
-            chosen_on?: string | null;
-            /**
-             * Names
-             * @default {}
-             */
-            names: {
-                [key: string]: string;
-            };
+            acts: components["schemas"]["ActOut"][];
+            /** Cost */
+            cost?: string | null;
         };
         /**
-         * GrowOnIn
-         * @description The shoots that are grown on, the best first.
+         * LaterOut
+         * @description Until when work was put off, and why.
          */
-        GrowOnIn: {
+        LaterOut: {
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            /** Why */
+            why: string;
+        };
+        /**
+         * TodayTaskOut
+         * @description The come-back behind an item.
+         */
+        TodayTaskOut: {
+            /** Id */
+            id: string;
+            /** Version */
+            version: number;
+        };
+        /**
+         * TodayTreeOut
+         * @description A tree of an item.
+         */
+        TodayTreeOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * PutOffOut
+         * @description How many trees it holds for.
+         */
+        PutOffOut: {
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * PutOffIn
+         * @description Work on trees put off, or a come-back by its id and version.
+         */
+        PutOffIn: {
             /** Id */
             id?: string | null;
-            /** Keep */
-            keep: string[];
-            /** Form */
-            form?: ("tree" | "bush" | "leader") | null;
+            /** Tree Ids */
+            tree_ids: string[];
+            /** Work */
+            work: string;
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            /** Why */
+            why: string;
+            /** Task Id */
+            task_id?: string | null;
+            /** Version */
+            version?: number | null;
         };
         /**
-         * NewShootIn
-         * @description A shoot that came out of the trunk since the freeze.
+         * DoneOut
+         * @description Entries on record for the request.
          */
-        NewShootIn: {
-            /** Id */
-            id: string;
-            /** At M */
-            at_m: number;
-            /** Diameter Mm */
-            diameter_mm: number;
-            /** Length M */
-            length_m: number;
-            /** Rise Deg */
-            rise_deg: number;
-            /** Bearing Deg */
-            bearing_deg: number;
-        };
-        /**
-         * OddListOut
-         * @description Every entry that cannot be used.
-         */
-        OddListOut: {
+        DoneOut: {
             /** Entries */
-            entries: components["schemas"]["OddOut"][];
+            entries: number;
         };
         /**
-         * OddOut
-         * @description An entry that cannot be used. ``tree_id``: None where it is a block's; ``says``: what was
-         *     written down, in words.
+         * DoneIn
+         * @description Work ticked off on trees; ``id`` names the request, so that sending it twice does it once.
          */
-        OddOut: {
+        DoneIn: {
             /** Id */
             id: string;
-            /** Where */
-            where: string;
-            /** Tree Id */
-            tree_id: string | null;
-            /** Says */
-            says: string;
-            /** Value */
-            value: string;
+            /** Tree Ids */
+            tree_ids: string[];
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /**
              * Date
              * Format: date
              */
             date: string;
-            /** Problem */
-            problem: string;
+            /**
+             * Who
+             * @default
+             */
+            who: string;
+            /** Minutes */
+            minutes?: number | null;
+            /** Count */
+            count?: number | null;
         };
         /**
-         * TakeOutIn
-         * @description Take an entry out.
+         * WeatherOut
+         * @description The last fortnight and the forecast of a site; ``missing`` says why there is none.
          */
-        TakeOutIn: {
+        WeatherOut: {
+            /** Site Id */
+            site_id: string;
+            /** Station */
+            station: string;
+            /** Simulated */
+            simulated: boolean;
+            /** Days */
+            days: components["schemas"]["WeatherDayOut"][];
+            /** Forecast */
+            forecast: components["schemas"]["WeatherDayOut"][];
+            /** Missing */
+            missing: string | null;
+            /** Scenario */
+            scenario: string | null;
+            /** Scenarios */
+            scenarios: components["schemas"]["ScenarioOut"][];
+        };
+        /**
+         * ScenarioOut
+         * @description A way the demo's weather may turn.
+         */
+        ScenarioOut: {
+            /** Id */
+            id: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * WeatherDayOut
+         * @description One day.
+         */
+        WeatherDayOut: {
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Tmin */
+            tmin: number | null;
+            /** Tmax */
+            tmax: number | null;
+            /** Rain Mm */
+            rain_mm: number | null;
+        };
+        /**
+         * ScenarioChosenOut
+         * @description How the demo's weather turns.
+         */
+        ScenarioChosenOut: {
+            /** Scenario */
+            scenario: string;
+        };
+        /**
+         * ScenarioIn
+         * @description How the demo's weather turns.
+         */
+        ScenarioIn: {
             /** Id */
             id?: string | null;
+            /** Scenario */
+            scenario: string;
+        };
+        /**
+         * RowWalkOut
+         * @description A row as it is walked.
+         */
+        RowWalkOut: {
+            /** Row Id */
+            row_id: string;
+            /** Block */
+            block: string;
+            /** N */
+            n: number;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Trees */
+            trees: components["schemas"]["RowTreeOut"][];
+            /** Open Sheets */
+            open_sheets: number;
+            one_pass: components["schemas"]["ReasonOut"] | null;
+        };
+        /**
+         * RowTreeOut
+         * @description A tree of a row with its last walk.
+         */
+        RowTreeOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /** Kind */
+            kind: string;
+            /** Walked */
+            walked: string | null;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "never" | "open" | "done" | "passed";
+            /** Need */
+            need: string;
+            /**
+             * Tone
+             * @enum {string}
+             */
+            tone: "go" | "light" | "wait" | "stop";
+        };
+        /**
+         * WalkQuickIn
+         * @description A tree looked at in passing: nothing to do, or so many rubbed off.
+         */
+        WalkQuickIn: {
+            /** Id */
+            id: string;
+            /**
+             * Suckers
+             * @default 0
+             */
+            suckers: number;
+            /**
+             * Sprouts
+             * @default 0
+             */
+            sprouts: number;
+            /** Day */
+            day?: string | null;
+        };
+        /**
+         * TreeShootOut
+         * @description The answer so far and the next question; null once it is settled.
+         */
+        TreeShootOut: {
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "rootstock_sucker" | "water_sprout" | "scion_shoot" | "uncertain";
+            /** Probabilities */
+            probabilities: {
+                [key: string]: number;
+            };
+            /** Evidence */
+            evidence: components["schemas"]["EvidenceOut"][];
+            /** Ask Next */
+            ask_next: string | null;
+            /** Action */
+            action: string;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Name */
+            name: string;
+            /** Headline */
+            headline: string;
+            question: components["schemas"]["QuestionOut"] | null;
+            /** Asked */
+            asked: components["schemas"]["QuestionOut"][];
+            /** Hazards */
+            hazards: string[];
+        };
+        /**
+         * ChoiceOut
+         * @description One answer to a question, in the record's word and the grower's.
+         */
+        ChoiceOut: {
+            /** Value */
+            value: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * EvidenceOut
+         * @description One clue; ``weight`` is positive for the stock, negative for the scion (natural log).
+         */
+        EvidenceOut: {
+            /** Clue */
+            clue: string;
+            /** Value */
+            value: string;
+            /** Weight */
+            weight: number;
+            /** Says */
+            says: string;
+        };
+        /**
+         * QuestionOut
+         * @description A clue as it is asked.
+         */
+        QuestionOut: {
+            /** Clue */
+            clue: string;
+            /** Asks */
+            asks: string;
+            /** Answers */
+            answers: components["schemas"]["ChoiceOut"][];
+        };
+        /**
+         * TreeShootIn
+         * @description What was seen of a shoot of a stored tree; ``skip`` names clues that cannot be told.
+         */
+        TreeShootIn: {
+            /**
+             * Clues
+             * @default {}
+             */
+            clues: {
+                [key: string]: string;
+            };
+            /**
+             * Skip
+             * @default []
+             */
+            skip: string[];
+            /**
+             * Union Seen
+             * @default false
+             */
+            union_seen: boolean;
+            /**
+             * Only Living Shoots
+             * @default false
+             */
+            only_living_shoots: boolean;
+            /**
+             * Many Grafts
+             * @default false
+             */
+            many_grafts: boolean;
+            /** Diameter Mm */
+            diameter_mm?: number | null;
         };
         /**
          * WalkOut
@@ -8302,74 +4448,6 @@ export interface components {
             shoot: components["schemas"]["QuestionOut"][];
         };
         /**
-         * RowWalkOut
-         * @description A row as it is walked.
-         */
-        RowWalkOut: {
-            /** Row Id */
-            row_id: string;
-            /** Block */
-            block: string;
-            /** N */
-            n: number;
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /** Trees */
-            trees: components["schemas"]["RowTreeOut"][];
-            /** Open Sheets */
-            open_sheets: number;
-            one_pass: components["schemas"]["ReasonOut"] | null;
-        };
-        /**
-         * RowTreeOut
-         * @description A tree of a row with its last walk.
-         */
-        RowTreeOut: {
-            /** Tree Id */
-            tree_id: string;
-            /** Name */
-            name: string;
-            /** Kind */
-            kind: string;
-            /** Walked */
-            walked: string | null;
-            /**
-             * State
-             * @enum {string}
-             */
-            state: "never" | "open" | "done" | "passed";
-            /** Need */
-            need: string;
-            /**
-             * Tone
-             * @enum {string}
-             */
-            tone: "go" | "light" | "wait" | "stop";
-        };
-        /**
-         * WalkQuickIn
-         * @description A tree looked at in passing: nothing to do, or so many rubbed off.
-         */
-        WalkQuickIn: {
-            /** Id */
-            id: string;
-            /**
-             * Suckers
-             * @default 0
-             */
-            suckers: number;
-            /**
-             * Sprouts
-             * @default 0
-             */
-            sprouts: number;
-            /** Day */
-            day?: string | null;
-        };
-        /**
          * WalkAnswerIn
          * @description An answer under an id made by the device; null takes it back. ``seen``: id of the answer the
          *     device knew of, empty for none.
@@ -8402,6 +4480,577 @@ export interface components {
         WalkPlanIn: {
             /** Id */
             id: string;
+        };
+        /**
+         * PreviewOut
+         * @description Cost of the cuts, verdict, total, and how to make each.
+         */
+        PreviewOut: {
+            /** Frame Id */
+            frame_id: string;
+            before: components["schemas"]["MeasuresOut"];
+            after: components["schemas"]["MeasuresOut"];
+            /** Canopy Share Removed */
+            canopy_share_removed: number | null;
+            /** Wood Share Removed */
+            wood_share_removed: number;
+            /** Cuts */
+            cuts: components["schemas"]["CutCostOut"][];
+            verdict: components["schemas"]["VerdictOut"];
+            against: components["schemas"]["AgainstOut"];
+            /** Advice */
+            advice: components["schemas"]["AdviceOut"][];
+            /** Minutes */
+            minutes: number;
+            /** Gone */
+            gone: string[];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * AdviceOut
+         * @description How to make one cut.
+         */
+        AdviceOut: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /** Order Class */
+            order_class: number;
+            /** At Height M */
+            at_height_m: number;
+            /** Position */
+            position: string;
+            /** Place */
+            place: string;
+            /** Technique */
+            technique: string;
+            /** Tool */
+            tool: string;
+            /** Cuts Needed */
+            cuts_needed: number;
+            /** Minutes */
+            minutes: number;
+            /** Closing Years */
+            closing_years: number;
+            /** Takes Over */
+            takes_over: string | null;
+            /** Free */
+            free: boolean;
+            /** Cautions */
+            cautions: components["schemas"]["ReasonOut"][];
+            /** Making */
+            making: components["schemas"]["ReasonOut"][];
+            drawing: components["schemas"]["CutDrawingOut"] | null;
+        };
+        /**
+         * AgainstOut
+         * @description The running total against the limit of the day.
+         */
+        AgainstOut: {
+            /** Removed */
+            removed: number;
+            /** Limit */
+            limit: number | null;
+            /** Over */
+            over: number;
+            /** Fits */
+            fits: boolean;
+            /** Sentence */
+            sentence: string;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * CutCostOut
+         * @description What one cut costs. ``counts`` is false for suckers.
+         */
+        CutCostOut: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /** Share */
+            share: number | null;
+            /** Wood Share */
+            wood_share: number;
+            /** Wound Mm */
+            wound_mm: number;
+            /** Wood Kg */
+            wood_kg: number;
+            /** Hand Kg */
+            hand_kg: number;
+            /** Lift Kg */
+            lift_kg: number;
+            /** Fruit Lost */
+            fruit_lost: number;
+            /** Void */
+            void: boolean;
+            /** Counts */
+            counts: boolean;
+        };
+        /**
+         * CutDrawingOut
+         * @description A cut seen from the side, to scale; ``bar_m``: a length for the scale bar.
+         */
+        CutDrawingOut: {
+            /** Pieces */
+            pieces: components["schemas"]["PieceOut"][];
+            /** Strokes */
+            strokes: components["schemas"]["StrokeOut"][];
+            /** Bar M */
+            bar_m: number;
+        };
+        /**
+         * MeasuresOut
+         * @description Height, greatest reach from the trunk, and fruit.
+         */
+        MeasuresOut: {
+            /** Height M */
+            height_m: number;
+            /** Radius M */
+            radius_m: number;
+            /** Fruit */
+            fruit: number;
+        };
+        /**
+         * PieceOut
+         * @description A tapered piece of wood in the upright plane of the limb; ends and widths in metres.
+         */
+        PieceOut: {
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "parent" | "limb" | "heir" | "bud";
+            /** X0 */
+            x0: number;
+            /** Y0 */
+            y0: number;
+            /** X1 */
+            x1: number;
+            /** Y1 */
+            y1: number;
+            /** Start W */
+            start_w: number;
+            /** End W */
+            end_w: number;
+        };
+        /**
+         * StrokeOut
+         * @description A stroke of the blade from where it enters; ``deep``: how far it goes through.
+         */
+        StrokeOut: {
+            /** N */
+            n: number;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "under" | "top" | "last";
+            /** X0 */
+            x0: number;
+            /** Y0 */
+            y0: number;
+            /** X1 */
+            x1: number;
+            /** Y1 */
+            y1: number;
+            /** Deep */
+            deep: number;
+        };
+        /**
+         * PreviewIn
+         * @description Cuts marked on a frame, for a kind of work on a day.
+         */
+        PreviewIn: {
+            /** Frame Id */
+            frame_id?: string | null;
+            /** Cuts */
+            cuts: components["schemas"]["CutIn"][];
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Day */
+            day?: string | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * CutIn
+         * @description A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be
+         *     trunk.
+         */
+        CutIn: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+        };
+        /**
+         * SheetIn
+         * @description A cut sheet; the id is made by whoever makes the sheet. ``later``: stages of the plan that
+         *     wait for their windows, kept as come-backs.
+         */
+        SheetIn: {
+            /** Id */
+            id: string;
+            /** Frame Id */
+            frame_id: string;
+            /** Cuts */
+            cuts: components["schemas"]["CutIn"][];
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Day */
+            day?: string | null;
+            /**
+             * Later
+             * @default []
+             */
+            later: components["schemas"]["LaterIn"][];
+        };
+        /**
+         * LaterIn
+         * @description What a plan leaves for a later window.
+         */
+        LaterIn: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * PlanOut
+         * @description A plan for one tree on one day.
+         */
+        PlanOut: {
+            /** Name */
+            name: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Goal */
+            goal: string;
+            /** Goals */
+            goals: components["schemas"]["GoalOut"][];
+            /** Weights */
+            weights: components["schemas"]["WeightOut"][];
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Share */
+            share: number;
+            /** Limit */
+            limit: number;
+            /** Over Limit */
+            over_limit: boolean;
+            /** Stages */
+            stages: components["schemas"]["StageOut"][];
+            /** Unplaced */
+            unplaced: components["schemas"]["ProposedOut"][];
+            /** Stance */
+            stance: components["schemas"]["SchoolChoice"][];
+            wall: components["schemas"]["WallOut"] | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Cuts */
+            cuts: components["schemas"]["ProposedOut"][];
+            /** Left */
+            left: components["schemas"]["LeftOut"][];
+            frame: components["schemas"]["DrawnFrame"];
+            /** Cap M */
+            cap_m: number | null;
+            /** Reach M */
+            reach_m: number;
+            preview: components["schemas"]["PreviewOut"] | null;
+            /** Minutes */
+            minutes: number;
+            light: components["schemas"]["LowerLightOut"];
+            crop: components["schemas"]["YieldCostOut"];
+            clippings: components["schemas"]["ClippingsOut"];
+            bark: components["schemas"]["WhitewashOut"] | null;
+            /** After */
+            after: components["schemas"]["ReasonOut"][];
+            /** Regrowth */
+            regrowth: components["schemas"]["ReasonOut"][];
+            /** Skeleton */
+            skeleton: components["schemas"]["ReasonOut"][];
+            not_today?: components["schemas"]["ReasonOut"] | null;
+        };
+        /**
+         * ClippingsOut
+         * @description Chips, ground they mulch, nitrogen they bring back.
+         */
+        ClippingsOut: {
+            /** Chips M3 */
+            chips_m3: number;
+            /** Brush M3 */
+            brush_m3: number;
+            /** Dry Kg */
+            dry_kg: number;
+            /** Nitrogen Kg */
+            nitrogen_kg: number;
+            /** Area M2 */
+            area_m2: number;
+            /** Depth M */
+            depth_m: number;
+            /** Ring M */
+            ring_m: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * GoalOut
+         * @description What a plan may be for.
+         */
+        GoalOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * LeftOut
+         * @description A cut that is left: why, and from when it may be made.
+         */
+        LeftOut: {
+            /** Id */
+            id: string;
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /** Name */
+            name: string;
+            /** Look */
+            look: string;
+            /** Must */
+            must: boolean;
+            /** Named */
+            named: boolean;
+            /** Benefit */
+            benefit: number;
+            /** Share */
+            share: number;
+            /** Fruit */
+            fruit: number;
+            /** Why */
+            why: components["schemas"]["ReasonOut"][];
+            /** Left Why */
+            left_why: string;
+            /** Until */
+            until: string | null;
+        };
+        /**
+         * LowerLightOut
+         * @description Light on the lower limbs before and after, and what wood needs to flower.
+         */
+        LowerLightOut: {
+            /** Before */
+            before: number;
+            /** After */
+            after: number;
+            /** Needed */
+            needed: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ProposedOut
+         * @description A cut of the plan: where, how, with what, what it costs, and why.
+         */
+        ProposedOut: {
+            /** Id */
+            id: string;
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
+            /** Name */
+            name: string;
+            /** Look */
+            look: string;
+            /** Must */
+            must: boolean;
+            /** Named */
+            named: boolean;
+            /** Benefit */
+            benefit: number;
+            /** Share */
+            share: number;
+            /** Fruit */
+            fruit: number;
+            /** Why */
+            why: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * SchoolChoice
+         * @description A topic, the school in force, and those that may be chosen.
+         */
+        SchoolChoice: {
+            /** Topic */
+            topic: string;
+            /** School */
+            school: string;
+            /** Schools */
+            schools: components["schemas"]["GoalOut"][];
+        };
+        /**
+         * StageOut
+         * @description What is cut in a later window; ``over``: one limb alone is more than any window holds.
+         */
+        StageOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Share */
+            share: number;
+            /** Limit */
+            limit: number;
+            /** Over */
+            over: boolean;
+            /** Cuts */
+            cuts: components["schemas"]["ProposedOut"][];
+        };
+        /**
+         * WallOut
+         * @description The wall a plan follows, and by how much it was set out to keep to the limit.
+         */
+        WallOut: {
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /** Lean Deg */
+            lean_deg: number;
+            /** Row Bearing Deg */
+            row_bearing_deg: number;
+            /** Set Out M */
+            set_out_m: number;
+        };
+        /**
+         * WeightOut
+         * @description What a finding weighs under the aim; ``points`` as the catalogue has it.
+         */
+        WeightOut: {
+            /** Look */
+            look: string;
+            /** Says */
+            says: string;
+            /** Points */
+            points: number;
+        };
+        /**
+         * WhitewashOut
+         * @description Area, mix, paint and water.
+         */
+        WhitewashOut: {
+            /** Area M2 */
+            area_m2: number;
+            /** Mix L */
+            mix_l: number;
+            /** Paint L */
+            paint_l: number;
+            /** Water L */
+            water_l: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * YieldCostOut
+         * @description Shares of the crop that are lost.
+         */
+        YieldCostOut: {
+            /** Picked */
+            picked: number;
+            /** This Year */
+            this_year: number;
+            /** Next Year */
+            next_year: number;
+            /** Third Year */
+            third_year: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * PlanIn
+         * @description What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``;
+         *     ``weights`` by finding in place of the catalogue's.
+         *
+         *     ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine
+         *     along a wall of ``top_m`` and ``half_m``.
+         */
+        PlanIn: {
+            /** Goal */
+            goal: string;
+            /** Day */
+            day?: string | null;
+            /** Walk Id */
+            walk_id?: string | null;
+            /**
+             * Pins In
+             * @default []
+             */
+            pins_in: string[];
+            /**
+             * Pins Out
+             * @default []
+             */
+            pins_out: string[];
+            /** Limit */
+            limit?: number | null;
+            /**
+             * Weights
+             * @default {}
+             */
+            weights: {
+                [key: string]: number;
+            };
+            /**
+             * Stance
+             * @default {}
+             */
+            stance: {
+                [key: string]: string;
+            };
+            /**
+             * By
+             * @default hand
+             * @enum {string}
+             */
+            by: "hand" | "ragged" | "machine";
+            /** Top M */
+            top_m?: number | null;
+            /** Half M */
+            half_m?: number | null;
         };
         /**
          * SheetOut
@@ -8569,6 +5218,1660 @@ export interface components {
             note: string;
         };
         /**
+         * BlockHeightsOut
+         * @description What heights of a block are planned from.
+         */
+        BlockHeightsOut: {
+            /** Block Id */
+            block_id: string;
+            /** Name */
+            name: string;
+            /** Species */
+            species: string;
+            /** Hedgerows */
+            hedgerows: boolean;
+            /** Rows */
+            rows: number[];
+            /** Trees */
+            trees: number;
+            /** Measured */
+            measured: number;
+            /** Spacing M */
+            spacing_m: number;
+            /** Bearing Deg */
+            bearing_deg: number;
+            /** Latitude */
+            latitude: number;
+            /** Cap M */
+            cap_m: number;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Vigour */
+            vigour: number;
+            /** Scaffolds */
+            scaffolds: number;
+            /** Low M */
+            low_m: number;
+            /** Tip M */
+            tip_m: number;
+            inner: components["schemas"]["ReasonOut"];
+            profile: components["schemas"]["ProfileOut"];
+            proposed: components["schemas"]["ProfileOut"];
+            /** Lines */
+            lines: components["schemas"]["HedgeLineOut"][];
+            /** Rotations */
+            rotations: components["schemas"]["RotationOut"][];
+        };
+        /**
+         * HedgeLineOut
+         * @description A row: its length and trees.
+         */
+        HedgeLineOut: {
+            /** N */
+            n: number;
+            /** Length M */
+            length_m: number;
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * ProfileOut
+         * @description A section with its roof.
+         */
+        ProfileOut: {
+            /** Height M */
+            height_m: number;
+            /** Base Width M */
+            base_width_m: number;
+            /** Top Width M */
+            top_width_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /** Pitch Deg */
+            pitch_deg: number;
+            /** Peak M */
+            peak_m: number;
+        };
+        /**
+         * RotationOut
+         * @description A school adopted for a tree, row or block, and its dated work, settled or not.
+         */
+        RotationOut: {
+            /** Id */
+            id: string;
+            /** Version */
+            version: number;
+            /** Scope */
+            scope: string;
+            /** Scope Id */
+            scope_id: string;
+            /** Scope Name */
+            scope_name: string;
+            /** School */
+            school: string;
+            /** Name */
+            name: string;
+            /** First Year */
+            first_year: number;
+            /** Years */
+            years: number;
+            /** Low M */
+            low_m: number;
+            /** Tip M */
+            tip_m: number;
+            /**
+             * Started On
+             * Format: date
+             */
+            started_on: string;
+            /** Ended On */
+            ended_on: string | null;
+            /** Tasks */
+            tasks: components["schemas"]["TaskOut"][];
+        };
+        /**
+         * SectionViewOut
+         * @description Sun on both walls now and after the cut, its cost, the rules of the trade, and how tall each
+         *     wall lets the row be.
+         */
+        SectionViewOut: {
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Heights M */
+            heights_m: number[];
+            /** Walls */
+            walls: components["schemas"]["WallSunOut"][];
+            /** Cut Heights M */
+            cut_heights_m: number[];
+            /** Cut Walls */
+            cut_walls: components["schemas"]["WallSunOut"][];
+            /** Steps */
+            steps: components["schemas"]["SunStepOut"][];
+            cost: components["schemas"]["WallCostOut"];
+            /** Rules */
+            rules: components["schemas"]["TradeRuleOut"][];
+            /** At M */
+            at_m: number;
+            /** Hours */
+            hours: number;
+            /** Tallest M */
+            tallest_m: (number | null)[];
+            /** Year */
+            year: number[][];
+        };
+        /**
+         * SunStepOut
+         * @description The sun at a solar hour: where it stands, its slope across the rows, from which height up
+         *     each wall is lit (None: dark).
+         */
+        SunStepOut: {
+            /** Hour */
+            hour: number;
+            /** Elevation */
+            elevation: number;
+            /** Azimuth */
+            azimuth: number;
+            /** Across */
+            across: number;
+            /** Rise */
+            rise: number;
+            /** Lit From */
+            lit_from: (number | null)[];
+        };
+        /**
+         * TradeRuleOut
+         * @description A rule of the trade: the height it allows, whether it is kept, who says so.
+         */
+        TradeRuleOut: {
+            /** Id */
+            id: string;
+            /** Most M */
+            most_m: number;
+            /** Kept */
+            kept: boolean;
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * WallCostOut
+         * @description Volume a metre of row, share of the bearing shell, thickest wood and whether a bar takes it,
+         *     the crop given up.
+         */
+        WallCostOut: {
+            /** Volume M3 */
+            volume_m3: number;
+            /** Volume Share */
+            volume_share: number;
+            /** Shell Share */
+            shell_share: number;
+            /** Depth M */
+            depth_m: number;
+            /** Wood Mm */
+            wood_mm: number;
+            /** Bar */
+            bar: boolean;
+            crop: components["schemas"]["YieldCostOut"];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WallSunOut
+         * @description A wall by the bearing it faces: hours of direct sun at each height, and the share of it lit
+         *     by solar hour.
+         */
+        WallSunOut: {
+            /** Facing Deg */
+            facing_deg: number;
+            /** Sun Hours */
+            sun_hours: number[];
+            /** By Hour */
+            by_hour: number[];
+        };
+        /**
+         * SectionAskIn
+         * @description A section of a block as it is dragged.
+         */
+        SectionAskIn: {
+            cut: components["schemas"]["SectionIn"];
+            now?: components["schemas"]["SectionIn"] | null;
+            /** Date */
+            date?: string | null;
+            /** At M */
+            at_m?: number | null;
+            /** Hours */
+            hours?: number | null;
+            /**
+             * Step M
+             * @default 0
+             */
+            step_m: number;
+            /** Spacing M */
+            spacing_m?: number | null;
+            /** Bearing Deg */
+            bearing_deg?: number | null;
+            /**
+             * Obstacles
+             * @default []
+             */
+            obstacles: components["schemas"]["ObstacleIn"][];
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * ObstacleIn
+         * @description A tree, house or hill before the rows.
+         */
+        ObstacleIn: {
+            /** Bearing Deg */
+            bearing_deg: number;
+            /** Distance M */
+            distance_m: number;
+            /** Width M */
+            width_m: number;
+            /** Height M */
+            height_m: number;
+        };
+        /**
+         * SectionIn
+         * @description A row across: a trapezoid from the skirt up, with a roof of a pitch.
+         */
+        SectionIn: {
+            /** Height M */
+            height_m: number;
+            /** Base Width M */
+            base_width_m: number;
+            /** Top Width M */
+            top_width_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /**
+             * Pitch Deg
+             * @default 0
+             */
+            pitch_deg: number;
+        };
+        /**
+         * SchoolsOut
+         * @description Side by side, from this year on.
+         */
+        SchoolsOut: {
+            /** First Year */
+            first_year: number;
+            /** Cap M */
+            cap_m: number;
+            /** Compared */
+            compared: components["schemas"]["ComparedOut"][];
+        };
+        /**
+         * ComparedOut
+         * @description A school over years, means over the trees of the block; ``barred``: why it cannot work
+         *     here.
+         */
+        ComparedOut: {
+            /** School */
+            school: string;
+            /** Name */
+            name: string;
+            /** Height M */
+            height_m: number[];
+            /** Crop */
+            crop: number[];
+            /** Hours */
+            hours: number[];
+            /** Hard Cuts */
+            hard_cuts: number[];
+            /** Over Cap */
+            over_cap: number[];
+            /** Rows Cut */
+            rows_cut: number[][];
+            /** Mean Crop */
+            mean_crop: number;
+            /** Mean Hours */
+            mean_hours: number;
+            /** Under Cap From */
+            under_cap_from: number | null;
+            /** Barred */
+            barred: components["schemas"]["ReasonOut"][];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * SchoolsIn
+         * @description Schools to compare over years; the grower's own numbers in place of the catalogue's.
+         */
+        SchoolsIn: {
+            /** Schools */
+            schools: ("third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing")[];
+            /**
+             * Years
+             * @default 6
+             */
+            years: number;
+            /** Cap M */
+            cap_m?: number | null;
+            /** Recovery */
+            recovery?: number[] | null;
+            /** Regrow M */
+            regrow_m?: number | null;
+            /** Swing */
+            swing?: number | null;
+            /** Late Years */
+            late_years?: number | null;
+            /**
+             * By Machine
+             * @default false
+             */
+            by_machine: boolean;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * RoundOut
+         * @description A hedging round.
+         */
+        RoundOut: {
+            /** Years */
+            years: components["schemas"]["RoundYearOut"][];
+            /** Every */
+            every: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * PassOut
+         * @description A row in a year: which walls, and whether the top.
+         */
+        PassOut: {
+            /** Row */
+            row: number;
+            /** Facings */
+            facings: number[];
+            /** Top */
+            top: boolean;
+        };
+        /**
+         * RoundYearOut
+         * @description A year's round and what it takes.
+         */
+        RoundYearOut: {
+            /** Year */
+            year: number;
+            /** Passes */
+            passes: components["schemas"]["PassOut"][];
+            /** Machine H */
+            machine_h: number;
+            /** Hand H */
+            hand_h: number;
+            /** Paint L */
+            paint_l: number;
+            /** Clippings Kg */
+            clippings_kg: number;
+            /** Chips M3 */
+            chips_m3: number;
+        };
+        /**
+         * HedgingIn
+         * @description The wall that a round keeps to, and over how many years.
+         */
+        HedgingIn: {
+            cut: components["schemas"]["SectionIn"];
+            /**
+             * Years
+             * @default 2
+             */
+            years: number;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * RotationsOut
+         * @description Rotations of a scope, the newest first.
+         */
+        RotationsOut: {
+            /** Rotations */
+            rotations: components["schemas"]["RotationOut"][];
+        };
+        /**
+         * RotationIn
+         * @description Adopt a school for a tree, a row or a block.
+         */
+        RotationIn: {
+            /** Id */
+            id: string;
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "tree" | "row" | "block";
+            /** Scope Id */
+            scope_id: string;
+            /**
+             * School
+             * @enum {string}
+             */
+            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once";
+            /** Low M */
+            low_m: number;
+            /** Tip M */
+            tip_m: number;
+            /**
+             * Years
+             * @default 6
+             */
+            years: number;
+            /** First Year */
+            first_year?: number | null;
+        };
+        /**
+         * RotationEndIn
+         * @description Give a rotation up.
+         */
+        RotationEndIn: {
+            /** Id */
+            id?: string | null;
+            /** Version */
+            version: number;
+        };
+        /**
+         * WhichLimbOut
+         * @description Main limbs, the one to take first; for a stored tree the heights a limb is lowered to and the
+         *     rest tipped at.
+         */
+        WhichLimbOut: {
+            /** Low M */
+            low_m?: number | null;
+            /** Tip M */
+            tip_m?: number | null;
+            /** Limbs */
+            limbs: components["schemas"]["RankedOut"][];
+        };
+        /**
+         * RankedOut
+         * @description A main limb with its points, where it is cut and what that costs.
+         */
+        RankedOut: {
+            /** Limb */
+            limb: string;
+            /** Name */
+            name: string;
+            /** Points */
+            points: number;
+            /** Keep M */
+            keep_m: number;
+            /** Cut Height M */
+            cut_height_m: number;
+            /** Takes Over */
+            takes_over: string | null;
+            /** Wound Mm */
+            wound_mm: number;
+            /** Share */
+            share: number | null;
+            /** Fruit */
+            fruit: number;
+            /** Seasons */
+            seasons: number | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * EnvelopeOut
+         * @description Limbs that break the shape, the furthest out first, and its edge for the drawing.
+         */
+        EnvelopeOut: {
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
+            /** Breaks */
+            breaks: components["schemas"]["BreakOut"][];
+            /** Edge */
+            edge: components["schemas"]["EdgePoint"][];
+        };
+        /**
+         * BreakOut
+         * @description A limb that breaks the shape: what stays within, and how far it stands out.
+         */
+        BreakOut: {
+            /** Limb */
+            limb: string;
+            /** Name */
+            name: string;
+            /** Keep M */
+            keep_m: number;
+            /** Beyond M */
+            beyond_m: number;
+        };
+        /**
+         * EdgePoint
+         * @description A point of the shape's edge as seen from the side: half its width at a height.
+         */
+        EdgePoint: {
+            /** Z */
+            z: number;
+            /** Half M */
+            half_m: number;
+        };
+        /**
+         * TreeEnvelopeIn
+         * @description The shape a stored tree should keep to; what is left open follows its cap, its row and its
+         *     spread.
+         */
+        TreeEnvelopeIn: {
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m?: number | null;
+            /** Half M */
+            half_m?: number | null;
+            /**
+             * Draw In M
+             * @default 0
+             */
+            draw_in_m: number;
+            /**
+             * Draw In Deg
+             * @default 0
+             */
+            draw_in_deg: number;
+        };
+        /**
+         * GrownOut
+         * @description A tree over seasons of a school.
+         */
+        GrownOut: {
+            /** School */
+            school: string;
+            /** Name */
+            name: string;
+            /** Seasons */
+            seasons: components["schemas"]["GrownSeasonOut"][];
+        };
+        /**
+         * GrownSeasonOut
+         * @description A season of a simulated tree: what went down, how it looks after it grew.
+         */
+        GrownSeasonOut: {
+            /** Year */
+            year: number;
+            /** Cut */
+            cut: number | null;
+            /** Cut Name */
+            cut_name: string;
+            /** Height M */
+            height_m: number;
+            /** Share */
+            share: number;
+            /** Crop */
+            crop: number;
+            frame: components["schemas"]["DrawnFrame"];
+        };
+        /**
+         * GrownIn
+         * @description A school on one drawn tree, over seasons.
+         */
+        GrownIn: {
+            /**
+             * School
+             * @enum {string}
+             */
+            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing";
+            /**
+             * Years
+             * @default 6
+             */
+            years: number;
+            /** Cap M */
+            cap_m?: number | null;
+        };
+        /**
+         * ShadesOut
+         * @description A planting of two or three trees on a date.
+         */
+        ShadesOut: {
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Pairs */
+            pairs: components["schemas"]["ShadeOut"][];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ShadeOut
+         * @description Who shades whom: hours of direct sun on a tree's lower part, lost to another, and the height
+         *     at which the other would leave it enough.
+         */
+        ShadeOut: {
+            /** Name */
+            name: string;
+            /** By */
+            by: string;
+            /** Hours */
+            hours: number;
+            /** Lost */
+            lost: number;
+            /** Lower To M */
+            lower_to_m: number | null;
+        };
+        /**
+         * ColdNightsOut
+         * @description Cold nights of the station, the newest first, and the next one foreseen.
+         */
+        ColdNightsOut: {
+            /** Station */
+            station: string;
+            /** Simulated */
+            simulated: boolean;
+            /** Nights */
+            nights: components["schemas"]["ColdNightOut"][];
+            foreseen: components["schemas"]["ColdNightOut"] | null;
+        };
+        /**
+         * ColdNightOut
+         * @description A night the station measured, and the air in the coldest block.
+         */
+        ColdNightOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Min C */
+            min_c: number;
+            /** At C */
+            at_c: number;
+            /** Block */
+            block: string;
+            /** Saved */
+            saved: boolean;
+        };
+        /**
+         * NightOut
+         * @description A cold night, the trees that must be seen to first at the top.
+         */
+        NightOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Min C */
+            min_c: number;
+            /** Hours */
+            hours: number | null;
+            /** Blocks */
+            blocks: components["schemas"]["HurtBlockOut"][];
+            /** Trees */
+            trees: components["schemas"]["HurtTreeOut"][];
+            /** Unknown */
+            unknown: string[];
+            salvage: components["schemas"]["SalvageOut"];
+            /** Saved */
+            saved: number;
+            /** Uncertain C */
+            uncertain_c: number;
+        };
+        /**
+         * FrostDamageOut
+         * @description The class, a worse one that is possible, the thresholds, the share of fruit hurt, the organs
+         *     that are; ``milder``: the class of a short night where nobody knows the hours.
+         */
+        FrostDamageOut: {
+            /**
+             * Class
+             * @enum {string}
+             */
+            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Possible */
+            possible: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
+            thresholds: components["schemas"]["ThresholdsOut"];
+            /** Fruit Hurt */
+            fruit_hurt: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Organs */
+            organs: string[];
+            /** Milder */
+            milder?: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
+        };
+        /**
+         * HurtBlockOut
+         * @description A block on the night: how many of each class, the crop it will miss next, the share of
+         *     hanging fruit that is hurt.
+         */
+        HurtBlockOut: {
+            /** Block Id */
+            block_id: string;
+            /** Name */
+            name: string;
+            /** At C */
+            at_c: number;
+            /** Classes */
+            classes: {
+                [key: string]: number;
+            };
+            /** Missed Kg */
+            missed_kg: number | null;
+            /** Fruit Hurt */
+            fruit_hurt: number | null;
+        };
+        /**
+         * HurtTreeOut
+         * @description A tree on the night.
+         */
+        HurtTreeOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /** Species */
+            species: string;
+            /** At C */
+            at_c: number;
+            damage: components["schemas"]["FrostDamageOut"];
+            /** First */
+            first: string;
+        };
+        /**
+         * SalvageOut
+         * @description Days for the cut test, and the two last days for juice.
+         */
+        SalvageOut: {
+            /**
+             * Test From
+             * Format: date
+             */
+            test_from: string;
+            /**
+             * Test To
+             * Format: date
+             */
+            test_to: string;
+            /**
+             * Early
+             * Format: date
+             */
+            early: string;
+            /**
+             * Late
+             * Format: date
+             */
+            late: string;
+            /** Warm */
+            warm: boolean;
+        };
+        /**
+         * ThresholdsOut
+         * @description Temperature at which each organ is hurt at these hours; None where there is none of it.
+         */
+        ThresholdsOut: {
+            /** Flush */
+            flush?: number | null;
+            /** Fruit */
+            fruit?: number | null;
+            /** Leaf */
+            leaf: number;
+            /** Twig */
+            twig: number;
+            /** Wood */
+            wood: number;
+            /** Trunk */
+            trunk: number;
+            /** Union */
+            union: number;
+        };
+        /**
+         * NightIn
+         * @description A cold night at the station; ``hours``: null where nobody knows. ``save``: write the night
+         *     and its classes down.
+         */
+        NightIn: {
+            /** Id */
+            id?: string | null;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Min C */
+            min_c: number;
+            /** Hours */
+            hours?: number | null;
+            /**
+             * Dry Soil
+             * @default false
+             */
+            dry_soil: boolean;
+            /**
+             * Source
+             * @default typed
+             */
+            source: string;
+            /**
+             * Save
+             * @default false
+             */
+            save: boolean;
+        };
+        /**
+         * BeforeOut
+         * @description Blocks that have something to protect, the coldest first.
+         */
+        BeforeOut: {
+            /** Blocks */
+            blocks: components["schemas"]["BlockBeforeOut"][];
+        };
+        /**
+         * BlockBeforeOut
+         * @description A block before the frosts.
+         */
+        BlockBeforeOut: {
+            /** Block Id */
+            block_id: string;
+            /** Name */
+            name: string;
+            /** Protections */
+            protections: components["schemas"]["ProtectionOut"][];
+            /** Night */
+            night: string | null;
+            /** At C */
+            at_c: number | null;
+            /** Tonight */
+            tonight: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ProtectionOut
+         * @description What is put on, when it comes off, and for how many trees.
+         */
+        ProtectionOut: {
+            /** Kind */
+            kind: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /**
+             * Off
+             * Format: date
+             */
+            off: string;
+            /** Does */
+            does: string;
+            /** Takes Off */
+            takes_off: string;
+            /** Trees */
+            trees: number;
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * ProtectOut
+         * @description How many come-backs were set.
+         */
+        ProtectOut: {
+            /** Set */
+            set: number;
+        };
+        /**
+         * ProtectIn
+         * @description A block whose banks and wraps go among the come-backs.
+         */
+        ProtectIn: {
+            /** Id */
+            id?: string | null;
+            /** Block Id */
+            block_id: string;
+        };
+        /**
+         * CutTestOut
+         * @description Share of the crop that is hurt, with its span.
+         */
+        CutTestOut: {
+            /** Share */
+            share: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /**
+             * Advice
+             * @enum {string}
+             */
+            advice: "sound" | "juice" | "lost";
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * BlockCutTestIn
+         * @description A sample of a block's fruit.
+         */
+        BlockCutTestIn: {
+            /** Id */
+            id: string;
+            /** Block Id */
+            block_id: string;
+            /** Cut */
+            cut: number;
+            /** Hurt */
+            hurt: number;
+        };
+        /**
+         * HurtsOut
+         * @description Trees hurt by frost, the worst first; a class is off by so much either way.
+         */
+        HurtsOut: {
+            /** Trees */
+            trees: components["schemas"]["HurtOut"][];
+            /** Uncertain C */
+            uncertain_c: number;
+        };
+        /**
+         * HurtOut
+         * @description A tree that bears a class.
+         */
+        HurtOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /**
+             * Frost Class
+             * @enum {string}
+             */
+            frost_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /**
+             * Night
+             * Format: date
+             */
+            night: string;
+        };
+        /**
+         * FrostRecordOut
+         * @description Nights, the newest first; blocks, the coldest first; places, the worst first.
+         */
+        FrostRecordOut: {
+            /** Nights */
+            nights: components["schemas"]["NightKeptOut"][];
+            /** Blocks */
+            blocks: components["schemas"]["BlockColdOut"][];
+            /** Places */
+            places: components["schemas"]["FrostPlaceOut"][];
+        };
+        /**
+         * BlockColdOut
+         * @description A block in the cold.
+         */
+        BlockColdOut: {
+            /** Block Id */
+            block_id: string;
+            /** Name */
+            name: string;
+            /** Offset C */
+            offset_c: number;
+            /** Coldest C */
+            coldest_c: number | null;
+            /** Hurt */
+            hurt: number;
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * FrostPlaceOut
+         * @description A place where a tree was hurt.
+         */
+        FrostPlaceOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+            /**
+             * Worst
+             * @enum {string}
+             */
+            worst: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Nights */
+            nights: number;
+            /** Coldest C */
+            coldest_c: number | null;
+            /**
+             * Stands
+             * @enum {string}
+             */
+            stands: "hurt" | "back" | "lost";
+        };
+        /**
+         * NightKeptOut
+         * @description A night with what was found of it.
+         */
+        NightKeptOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Min C */
+            min_c: number | null;
+            /** Hours */
+            hours: number | null;
+            /** Source */
+            source: string;
+            /** Classes */
+            classes: {
+                [key: string]: number;
+            };
+            /** Came Back */
+            came_back: number;
+            /** Lost */
+            lost: number;
+        };
+        /**
+         * BlockRecoveryOut
+         * @description Crop of a block by year; kilograms are 0 where nobody wrote a crop down, and ``known`` is
+         *     False.
+         */
+        BlockRecoveryOut: {
+            /** Known */
+            known: boolean;
+            /** Usual Kg */
+            usual_kg: number;
+            /** Kg */
+            kg: number[];
+            /** Replant Kg */
+            replant_kg: number[];
+            /** Lost Kg */
+            lost_kg: number;
+            /** Heal All Lost Kg */
+            heal_all_lost_kg: number;
+            /** Replant Lost Kg */
+            replant_lost_kg: number;
+            /** Groups */
+            groups: components["schemas"]["RecoveryGroupOut"][];
+        };
+        /**
+         * FeedOut
+         * @description Nitrogen and water against the usual; the day of the last nitrogen and the day wraps come
+         *     off, None where no frost is expected.
+         */
+        FeedOut: {
+            /** Nitrogen */
+            nitrogen: number;
+            /** Water */
+            water: number;
+            /** Last Nitrogen */
+            last_nitrogen: string | null;
+            /** Wraps Off */
+            wraps_off: string | null;
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * RecoveryGroupOut
+         * @description Like trees of a block and what is advised for them.
+         */
+        RecoveryGroupOut: {
+            /**
+             * Frost Class
+             * @enum {string}
+             */
+            frost_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Kind Name */
+            kind_name: string;
+            /** Trees */
+            trees: number;
+            recovery: components["schemas"]["RecoveryOut"];
+        };
+        /**
+         * RecoveryOut
+         * @description Crop by year, as a share and in kilograms, against a tree replanted.
+         */
+        RecoveryOut: {
+            /** Shares */
+            shares: number[];
+            /** Kg */
+            kg: number[];
+            /** Lost Kg */
+            lost_kg: number;
+            /** Replant */
+            replant: number[];
+            /** Replant Kg */
+            replant_kg: number[];
+            /** Replant Lost Kg */
+            replant_lost_kg: number;
+            /**
+             * Advice
+             * @enum {string}
+             */
+            advice: "as-usual" | "rehabilitate" | "replant" | "wait";
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            feed?: components["schemas"]["FeedOut"] | null;
+        };
+        /**
+         * TreeFrostOut
+         * @description A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else.
+         *     ``scratch_from``: only while it lies ahead.
+         *
+         *     ``as_of``: the newest act that this answer knows of; what is written against it says so.
+         */
+        TreeFrostOut: {
+            /** Hurt */
+            hurt: boolean;
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** As Of */
+            as_of: number;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Frost Class */
+            frost_class?: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
+            /** Night */
+            night?: string | null;
+            foreseen?: components["schemas"]["ForeseenOut"] | null;
+            verdict?: components["schemas"]["FrostVerdictOut"] | null;
+            /**
+             * Signs
+             * @default []
+             */
+            signs: components["schemas"]["SignOut"][];
+            looks?: components["schemas"]["LooksOut"] | null;
+            /**
+             * Sign Kinds
+             * @default []
+             */
+            sign_kinds: components["schemas"]["SignKindOut"][];
+            /** Scratch From */
+            scratch_from?: string | null;
+            /**
+             * Uncertain C
+             * @default 0
+             */
+            uncertain_c: number;
+            /**
+             * Limbs
+             * @default []
+             */
+            limbs: components["schemas"]["LimbTestOut"][];
+            stem?: components["schemas"]["StemTestOut"] | null;
+            /**
+             * Dead Share
+             * @default 0
+             */
+            dead_share: number;
+            /**
+             * Scratched
+             * @default false
+             */
+            scratched: boolean;
+            feed?: components["schemas"]["FeedOut"] | null;
+            bark?: components["schemas"]["BarkPaintOut"] | null;
+            recovery?: components["schemas"]["RecoveryOut"] | null;
+            /** Usual Kg */
+            usual_kg?: number | null;
+            frame?: components["schemas"]["DrawnFrame"] | null;
+        };
+        /**
+         * BarkPaintOut
+         * @description Where to paint and how much; None where the tree is not drawn.
+         */
+        BarkPaintOut: {
+            where: components["schemas"]["ReasonOut"];
+            paint: components["schemas"]["WhitewashOut"] | null;
+        };
+        /**
+         * DeadBarkOut
+         * @description A span of dead bark, clockwise.
+         */
+        DeadBarkOut: {
+            /** From Deg */
+            from_deg: number;
+            /** To Deg */
+            to_deg: number;
+        };
+        /**
+         * ForeseenOut
+         * @description What the night was reckoned to do to the tree.
+         */
+        ForeseenOut: {
+            /** At C */
+            at_c: number;
+            /**
+             * Frost Class
+             * @enum {string}
+             */
+            frost_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Possible */
+            possible: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
+        };
+        /**
+         * FrostVerdictOut
+         * @description Alive above the union, only the rootstock, wait, or dead; the day to judge and the day to
+         *     cut, never past.
+         */
+        FrostVerdictOut: {
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "alive" | "rootstock-only" | "wait" | "dead";
+            /** Provisional */
+            provisional: boolean;
+            /**
+             * Judge On
+             * Format: date
+             */
+            judge_on: string;
+            /**
+             * Cut On
+             * Format: date
+             */
+            cut_on: string;
+            /** May Cut */
+            may_cut: boolean;
+            /** Postponed */
+            postponed: boolean;
+            /** Look Again */
+            look_again: string | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Opens Early */
+            opens_early: string | null;
+            /**
+             * Tone
+             * @enum {string}
+             */
+            tone: "go" | "light" | "wait" | "stop";
+            /** When */
+            when: string;
+        };
+        /**
+         * LimbTestOut
+         * @description A limb and its scratches; ``moved_m``: how far its edge went down since the test before;
+         *     ``again_at_m``: where one scratch shows whether it still holds.
+         */
+        LimbTestOut: {
+            /** Limb */
+            limb: string;
+            /** Name */
+            name: string;
+            /** Length M */
+            length_m: number;
+            /** Readings */
+            readings: components["schemas"]["ReadingOut"][];
+            found: components["schemas"]["ScratchOut"];
+            /** Moved M */
+            moved_m: number | null;
+            /** Tested On */
+            tested_on: string | null;
+            /** Again At M */
+            again_at_m: number | null;
+        };
+        /**
+         * LooksOut
+         * @description Looks, the newest first; a class the tree itself speaks for, where it differs from the
+         *     written one.
+         */
+        LooksOut: {
+            /** Looks */
+            looks: components["schemas"]["WeighedOut"][];
+            /** Suggests */
+            suggests: ("F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6") | null;
+            /** Collapsed On */
+            collapsed_on: string | null;
+        };
+        /**
+         * ReadingOut
+         * @description A scratch that holds.
+         */
+        ReadingOut: {
+            /** At M */
+            at_m: number;
+            /** Green */
+            green: boolean;
+        };
+        /**
+         * RoundReadingOut
+         * @description A scratch on a side of the trunk.
+         */
+        RoundReadingOut: {
+            /** Bearing Deg */
+            bearing_deg: number;
+            /** Green */
+            green: boolean;
+        };
+        /**
+         * ScratchOut
+         * @description Where to scratch next, or the boundary (green to, dead from) and the cut: what to keep, 0 off
+         *     at the base, None no cut.
+         */
+        ScratchOut: {
+            /** Next At M */
+            next_at_m: number | null;
+            /** Boundary */
+            boundary: (number | null)[];
+            /** Cut At M */
+            cut_at_m: number | null;
+            /** Patchy */
+            patchy: boolean;
+            /** Scratches Left */
+            scratches_left: number;
+            /** Says */
+            says: string;
+        };
+        /**
+         * SignKindOut
+         * @description A sign that can be written down; before ``too_early`` it means nothing.
+         */
+        SignKindOut: {
+            /** Sign */
+            sign: string;
+            /** Asks */
+            asks: string;
+            /** Too Early */
+            too_early: string | null;
+        };
+        /**
+         * SignOut
+         * @description What to look for between two days.
+         */
+        SignOut: {
+            /**
+             * Start
+             * Format: date
+             */
+            start: string;
+            /**
+             * End
+             * Format: date
+             */
+            end: string;
+            /** Sign */
+            sign: string;
+            /** Means */
+            means: string;
+            /**
+             * When
+             * @enum {string}
+             */
+            when: "past" | "now" | "ahead";
+        };
+        /**
+         * StemRoundOut
+         * @description Where to scratch next, the share of the round that lives, and the dead spans.
+         */
+        StemRoundOut: {
+            /** Next Bearing Deg */
+            next_bearing_deg: number | null;
+            /** Live Share */
+            live_share: number | null;
+            /** Dead */
+            dead: components["schemas"]["DeadBarkOut"][];
+            /** One Sided */
+            one_sided: boolean;
+            /** Says */
+            says: string;
+        };
+        /**
+         * StemTestOut
+         * @description Scratches round the trunk at a height above ground.
+         */
+        StemTestOut: {
+            /** At M */
+            at_m: number;
+            /** Readings */
+            readings: components["schemas"]["RoundReadingOut"][];
+            found: components["schemas"]["StemRoundOut"];
+            decides: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * WeighedOut
+         * @description A look with what it is worth.
+         */
+        WeighedOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Sign */
+            sign: string;
+            /** Seen */
+            seen: string;
+            /**
+             * Worth
+             * @enum {string}
+             */
+            worth: "too-early" | "provisional" | "false-start" | "holds";
+            /** Says */
+            says: string;
+            /** Again */
+            again: string | null;
+        };
+        /**
+         * TreeScratchIn
+         * @description A scratch on a limb of a stored tree, or (limb ``trunk`` with a bearing) on a side of its
+         *     trunk.
+         */
+        TreeScratchIn: {
+            /** Id */
+            id: string;
+            /** Limb */
+            limb: string;
+            /** At M */
+            at_m: number;
+            /** Green */
+            green: boolean;
+            /** Day */
+            day?: string | null;
+            /** Bearing Deg */
+            bearing_deg?: number | null;
+        };
+        /**
+         * LookIn
+         * @description What was seen of a hurt tree.
+         */
+        LookIn: {
+            /** Id */
+            id: string;
+            /** Sign */
+            sign: string;
+            /** Day */
+            day?: string | null;
+        };
+        /**
+         * SayClassIn
+         * @description The class the tree itself shows; F0: it came back. ``night``: of a tree that bore no class
+         *     yet, else the site's last one.
+         */
+        SayClassIn: {
+            /** Id */
+            id?: string | null;
+            /** As Of */
+            as_of?: number | null;
+            /**
+             * Class
+             * @enum {string}
+             */
+            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Night */
+            night?: string | null;
+        };
+        /**
+         * FrostStagesOut
+         * @description The stages in their order; none for a tree that bears no class or is not drawn.
+         */
+        FrostStagesOut: {
+            /** Stages */
+            stages: components["schemas"]["FrostStageOut"][];
+        };
+        /**
+         * FrostStageOut
+         * @description A stage: its day, whether it is open, its cuts in working order, twigs that may hang, and
+         *     limbs gone after it.
+         */
+        FrostStageOut: {
+            /**
+             * Name
+             * @enum {string}
+             */
+            name: "hazards" | "suckers" | "dead" | "shaping";
+            /**
+             * When
+             * Format: date
+             */
+            when: string;
+            /** May */
+            may: boolean;
+            reason: components["schemas"]["ReasonOut"];
+            /** Cuts */
+            cuts: components["schemas"]["StageCutOut"][];
+            /** Minutes */
+            minutes: number;
+            /** Left */
+            left: string[];
+            /** Gone */
+            gone: string[];
+        };
+        /**
+         * StageCutOut
+         * @description A cut of a stage, how it is made, and what dead wood asks for besides.
+         */
+        StageCutOut: {
+            advice: components["schemas"]["AdviceOut"];
+            /** Wound Mm */
+            wound_mm: number;
+            /** Hand Kg */
+            hand_kg: number;
+            /** Notes */
+            notes: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * StageSheetIn
+         * @description A sheet for one stage.
+         */
+        StageSheetIn: {
+            /** Id */
+            id: string;
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "hazards" | "suckers" | "dead" | "shaping";
+        };
+        /**
+         * GrowOnOut
+         * @description Shoots that could be grown on, with their names; ``chosen``: those that were.
+         */
+        GrowOnOut: {
+            /** Hurt */
+            hurt: boolean;
+            /**
+             * Form
+             * @default tree
+             * @enum {string}
+             */
+            form: "tree" | "bush" | "leader";
+            leaders?: components["schemas"]["LeaderOut"] | null;
+            /**
+             * Chosen
+             * @default []
+             */
+            chosen: string[];
+            /** Chosen On */
+            chosen_on?: string | null;
+            /**
+             * Names
+             * @default {}
+             */
+            names: {
+                [key: string]: string;
+            };
+        };
+        /**
+         * LeaderOut
+         * @description The best first, how many stay this season and the next.
+         */
+        LeaderOut: {
+            /** Shoots */
+            shoots: components["schemas"]["RankedShootOut"][];
+            /** Keep Now */
+            keep_now: number;
+            /** Keep Next */
+            keep_next: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * RankedShootOut
+         * @description A shoot with its points; None where it must not be grown on.
+         */
+        RankedShootOut: {
+            /** Id */
+            id: string;
+            /** Points */
+            points: number | null;
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * GrowOnIn
+         * @description The shoots that are grown on, the best first.
+         */
+        GrowOnIn: {
+            /** Id */
+            id?: string | null;
+            /** Keep */
+            keep: string[];
+            /** Form */
+            form?: ("tree" | "bush" | "leader") | null;
+        };
+        /**
+         * NewShootIn
+         * @description A shoot that came out of the trunk since the freeze.
+         */
+        NewShootIn: {
+            /** Id */
+            id: string;
+            /** At M */
+            at_m: number;
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Length M */
+            length_m: number;
+            /** Rise Deg */
+            rise_deg: number;
+            /** Bearing Deg */
+            bearing_deg: number;
+        };
+        /**
          * LogListOut
          * @description Log entries, the newest work first.
          */
@@ -8594,68 +6897,1765 @@ export interface components {
             due?: string | null;
         };
         /**
-         * SaidOut
-         * @description What was said, of how many trees, and the ids to take it back by.
+         * LookBackOut
+         * @description Years, the newest first; ``pace``: minutes taken against those reckoned.
          */
-        SaidOut: {
-            /** Saying */
-            saying: string;
+        LookBackOut: {
+            /** Years */
+            years: components["schemas"]["YearOut"][];
+            /** Pace */
+            pace: number | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * YearOut
+         * @description One year of a tree: planned and done.
+         */
+        YearOut: {
+            /** Year */
+            year: number;
+            /** Planned Share */
+            planned_share: number | null;
+            /** Done Share */
+            done_share: number;
+            /** Planned Cuts */
+            planned_cuts: number;
+            /** Done Cuts */
+            done_cuts: number;
+            /** Reckoned Minutes */
+            reckoned_minutes: number | null;
+            /** Taken Minutes */
+            taken_minutes: number | null;
+            /** Height M */
+            height_m: number | null;
+            /** Crop Kg */
+            crop_kg: number | null;
+        };
+        /**
+         * BlockBackOut
+         * @description Years of a block, the newest first.
+         */
+        BlockBackOut: {
+            /** Block */
+            block: string;
+            /** Standing */
+            standing: number;
+            /** Years */
+            years: components["schemas"]["BlockYearOut"][];
+        };
+        /**
+         * BlockYearOut
+         * @description One year of a block: trees worked on, their mean share, wounds, hours, crop.
+         */
+        BlockYearOut: {
+            /** Year */
+            year: number;
             /** Trees */
             trees: number;
-            /** Words */
-            words: string;
-            /** Ids */
-            ids: string[];
+            /** Share */
+            share: number | null;
+            /** Wounds */
+            wounds: number;
+            /** Hours */
+            hours: number;
+            /** Crop Kg */
+            crop_kg: number | null;
         };
         /**
-         * SayIn
-         * @description A saying, such as ``picked``, of trees by id, or of a row or block and, where given, its
-         *     kinds; today unless a day is given.
+         * HarvestOut
+         * @description What was written down.
          */
-        SayIn: {
+        HarvestOut: {
             /** Id */
-            id?: string | null;
-            /** Saying */
-            saying: string;
-            /**
-             * Tree Ids
-             * @default []
-             */
-            tree_ids: string[];
+            id: string;
             /** Scope */
-            scope?: string | null;
-            /**
-             * Scope Id
-             * @default
-             */
+            scope: string;
+            /** Scope Id */
             scope_id: string;
             /**
-             * Species
-             * @default []
+             * Day
+             * Format: date
              */
-            species: string[];
+            day: string;
+            /** Kg */
+            kg: number;
+            /** Who */
+            who: string;
+        };
+        /**
+         * HarvestIn
+         * @description Fruit picked from a tree, a row or a block.
+         */
+        HarvestIn: {
+            /** Id */
+            id: string;
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "tree" | "row" | "block";
+            /** Scope Id */
+            scope_id: string;
             /** Day */
             day?: string | null;
+            /** Kg */
+            kg: number;
+            /**
+             * Who
+             * @default
+             */
+            who: string;
         };
         /**
-         * TakenBackOut
-         * @description Of how many it was taken back.
+         * RegrowthOut
+         * @description The vigour it fits, 1 to 5, which the tree now has.
          */
-        TakenBackOut: {
-            /** Taken Back */
-            taken_back: number;
+        RegrowthOut: {
+            /** Vigour */
+            vigour: number;
+            /** Expected M */
+            expected_m: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
         };
         /**
-         * TakeBackIn
-         * @description What was said, by saying and ids.
+         * RegrowthIn
+         * @description Length of the shoots at the last live cuts.
          */
-        TakeBackIn: {
+        RegrowthIn: {
             /** Id */
             id?: string | null;
-            /** Saying */
-            saying: string;
-            /** Ids */
-            ids: string[];
+            /** Length M */
+            length_m: number;
+            /** Day */
+            day?: string | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * FrameCalcOut
+         * @description Before, after, shares, and each cut.
+         */
+        FrameCalcOut: {
+            before: components["schemas"]["MeasuresOut"];
+            after: components["schemas"]["MeasuresOut"];
+            /** Canopy Share Removed */
+            canopy_share_removed: number | null;
+            /** Wood Share Removed */
+            wood_share_removed: number;
+            /** Cuts */
+            cuts: components["schemas"]["CutCostOut"][];
+            balance_before: components["schemas"]["BalanceOut"];
+            balance_after: components["schemas"]["BalanceOut"];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * BalanceOut
+         * @description How far the leaf's middle lies off the trunk, and towards where.
+         */
+        BalanceOut: {
+            /** Offset M */
+            offset_m: number;
+            /** Bearing Deg */
+            bearing_deg: number | null;
+        };
+        /**
+         * FrameCalcIn
+         * @description A frame, the cuts on it, and optionally the frame at the start of the growing year.
+         */
+        FrameCalcIn: {
+            frame: components["schemas"]["FrameIn"];
+            /**
+             * Cuts
+             * @default []
+             */
+            cuts: components["schemas"]["CutIn"][];
+            baseline?: components["schemas"]["FrameIn"] | null;
+            /** Exponent */
+            exponent?: number | null;
+            /** Green Density Kg M3 */
+            green_density_kg_m3?: number | null;
+            /** Fruit Kg */
+            fruit_kg?: number | null;
+        };
+        /**
+         * FrostDamageIn
+         * @description A tree on a cold night. ``hardening``: 0 to 1, from the last four weeks where known;
+         *     ``hours``: null where nobody knows.
+         */
+        FrostDamageIn: {
+            /** Species */
+            species: string;
+            /** Cultivar */
+            cultivar?: string | null;
+            /** Rootstock */
+            rootstock?: string | null;
+            /** Age Years */
+            age_years: number;
+            /** Min C */
+            min_c: number;
+            /**
+             * Hours
+             * @default 4
+             */
+            hours: number | null;
+            /**
+             * Hardening
+             * @default 1
+             */
+            hardening: number;
+            /**
+             * Fruit
+             * @default none
+             * @enum {string}
+             */
+            fruit: "none" | "flowers" | "fruitlets" | "green" | "ripe";
+            /**
+             * Tender Flush
+             * @default false
+             */
+            tender_flush: boolean;
+            /** Pruned Within Days */
+            pruned_within_days?: number | null;
+            /**
+             * Crop On
+             * @default false
+             */
+            crop_on: boolean;
+            /**
+             * Dry Soil
+             * @default false
+             */
+            dry_soil: boolean;
+        };
+        /**
+         * ScratchIn
+         * @description Scratches along a limb so far. ``judged``: the judging day has come; before it there is no
+         *     cut.
+         */
+        ScratchIn: {
+            /** Length M */
+            length_m: number;
+            /** Readings */
+            readings: components["schemas"]["ReadingIn"][];
+            /**
+             * Resolution M
+             * @default 0.1
+             */
+            resolution_m: number;
+            /**
+             * Into Green M
+             * @default 0.05
+             */
+            into_green_m: number;
+            /**
+             * Side Branches M
+             * @default []
+             */
+            side_branches_m: number[];
+            /**
+             * Judged
+             * @default true
+             */
+            judged: boolean;
+        };
+        /**
+         * ReadingIn
+         * @description A scratch, from the limb's base.
+         */
+        ReadingIn: {
+            /** At M */
+            at_m: number;
+            /** Green */
+            green: boolean;
+        };
+        /**
+         * StemRoundIn
+         * @description Scratches round a stem so far.
+         */
+        StemRoundIn: {
+            /** Readings */
+            readings: components["schemas"]["RoundReadingIn"][];
+            /**
+             * Step Deg
+             * @default 45
+             */
+            step_deg: number;
+        };
+        /**
+         * RoundReadingIn
+         * @description A scratch on a side of the stem.
+         */
+        RoundReadingIn: {
+            /** Bearing Deg */
+            bearing_deg: number;
+            /** Green */
+            green: boolean;
+        };
+        /**
+         * FrostVerdictIn
+         * @description What is known of a hurt tree. ``collapsed_on``: a false start was seen; ``hot_since``: the
+         *     first hot day since green was seen.
+         */
+        FrostVerdictIn: {
+            /**
+             * Class
+             * @enum {string}
+             */
+            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /**
+             * Night
+             * Format: date
+             */
+            night: string;
+            /**
+             * Last Frost
+             * Format: date
+             */
+            last_frost: string;
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** Flush Start */
+            flush_start?: string | null;
+            /** Second Flush Hard */
+            second_flush_hard?: string | null;
+            /** Alive Above */
+            alive_above?: boolean | null;
+            /** Alive Below */
+            alive_below?: boolean | null;
+            /** Boundary Steady Since */
+            boundary_steady_since?: string | null;
+            /** Latest Cut */
+            latest_cut?: string | null;
+            /** Hot From */
+            hot_from?: string | null;
+            /** Species */
+            species?: string | null;
+            /** Collapsed On */
+            collapsed_on?: string | null;
+            /** Hot Since */
+            hot_since?: string | null;
+            /** Second Flush */
+            second_flush?: string | null;
+        };
+        /**
+         * CutTestIn
+         * @description A sample of cut fruit; ``hurt``: dry, or with crystals, over a third of the segments.
+         */
+        CutTestIn: {
+            /** Cut */
+            cut: number;
+            /** Hurt */
+            hurt: number;
+            /**
+             * Night
+             * Format: date
+             */
+            night: string;
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** Mean C */
+            mean_c?: number | null;
+        };
+        /**
+         * LeaderIn
+         * @description Shoots after a freeze, and the form the tree is to have.
+         */
+        LeaderIn: {
+            /** Shoots */
+            shoots: components["schemas"]["LeaderShootIn"][];
+            /**
+             * Form
+             * @default tree
+             * @enum {string}
+             */
+            form: "tree" | "bush" | "leader";
+            /**
+             * Trunk M
+             * @default 0
+             */
+            trunk_m: number;
+        };
+        /**
+         * LeaderShootIn
+         * @description A shoot that could be grown on.
+         */
+        LeaderShootIn: {
+            /** Id */
+            id: string;
+            /** At M */
+            at_m: number;
+            /**
+             * Off M
+             * @default 0
+             */
+            off_m: number;
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Rise Deg */
+            rise_deg: number;
+            /**
+             * Vigour
+             * @default 3
+             */
+            vigour: number;
+            /** Above Union */
+            above_union: boolean;
+        };
+        /**
+         * RecoveryIn
+         * @description A class, the tree, and its usual crop.
+         */
+        RecoveryIn: {
+            /**
+             * Class
+             * @enum {string}
+             */
+            class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Age Years */
+            age_years: number;
+            /** Normal Kg */
+            normal_kg: number;
+            /**
+             * Trees
+             * @default 1
+             */
+            trees: number;
+            /**
+             * Years
+             * @default 10
+             */
+            years: number;
+            /** Replant On */
+            replant_on?: string | null;
+            /** Species */
+            species?: string | null;
+            stand?: components["schemas"]["HurtStandIn"] | null;
+            /** Canopy Lost */
+            canopy_lost?: number | null;
+        };
+        /**
+         * HurtStandIn
+         * @description What else decides: share of the trunk's round that lives, live wood above the union, the
+         *     longest regrowth half a year after the last frost, and whether it was failing before.
+         */
+        HurtStandIn: {
+            /** Live Bark */
+            live_bark?: number | null;
+            /** Live Above M */
+            live_above_m?: number | null;
+            /** Regrowth M */
+            regrowth_m?: number | null;
+            /**
+             * Declining
+             * @default false
+             */
+            declining: boolean;
+        };
+        /**
+         * ThinningOut
+         * @description Fruit to remove, with the interval that covers the truth 19 times in 20.
+         */
+        ThinningOut: {
+            /** Per Cluster */
+            per_cluster: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /** Remove */
+            remove: number;
+            /** Remove Low */
+            remove_low: number;
+            /** Remove High */
+            remove_high: number;
+            /** Enough */
+            enough: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ThinningIn
+         * @description Counts of some clusters, what is left on each, and how many clusters there are.
+         */
+        ThinningIn: {
+            /** Counts */
+            counts: number[];
+            /** Keep */
+            keep: number;
+            /** Clusters */
+            clusters: number;
+        };
+        /**
+         * CropLoadOut
+         * @description What the trunk carries, and what comes off.
+         */
+        CropLoadOut: {
+            /** Section Cm2 */
+            section_cm2: number;
+            /** Limit Kg */
+            limit_kg: number;
+            /** Limit Fruit */
+            limit_fruit: number;
+            /** Hangs Kg */
+            hangs_kg: number;
+            /** Remove */
+            remove: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * CropLoadIn
+         * @description Trunks, the year in the ground, and what hangs.
+         */
+        CropLoadIn: {
+            /** Trunks Mm */
+            trunks_mm: number[];
+            /** Year In Ground */
+            year_in_ground: number;
+            /** Fruit */
+            fruit: number;
+            /** Fruit Kg */
+            fruit_kg: number;
+        };
+        /**
+         * HedgerowOut
+         * @description Both walls, the right-hand one (row bearing + 90°) first; ``tallest_m``: rows at which each
+         *     still gets the hours, None where no height does.
+         */
+        HedgerowOut: {
+            /** Walls */
+            walls: components["schemas"]["WallSunOut"][];
+            /** Cut Walls */
+            cut_walls: components["schemas"]["WallSunOut"][] | null;
+            /** Tallest M */
+            tallest_m: (number | null)[] | null;
+            /** Inner Light */
+            inner_light: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * HedgerowIn
+         * @description Endless rows at a place on a date. ``step_m``: rise to the next row on the right-hand side;
+         *     ``hours``: asked of the walls at ``at_m``.
+         */
+        HedgerowIn: {
+            /** Latitude */
+            latitude: number;
+            /**
+             * Longitude
+             * @default 0
+             */
+            longitude: number;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Row Bearing Deg */
+            row_bearing_deg: number;
+            /** Row Spacing M */
+            row_spacing_m: number;
+            /** Height M */
+            height_m: number;
+            /** Base Width M */
+            base_width_m: number;
+            /** Top Width M */
+            top_width_m: number;
+            /** Skirt M */
+            skirt_m: number;
+            /** Heights M */
+            heights_m: number[];
+            cut?: components["schemas"]["HedgeCutIn"] | null;
+            /**
+             * Step M
+             * @default 0
+             */
+            step_m: number;
+            /**
+             * Obstacles
+             * @default []
+             */
+            obstacles: components["schemas"]["ObstacleIn"][];
+            /** At M */
+            at_m?: number | null;
+            /** Hours */
+            hours?: number | null;
+        };
+        /**
+         * HedgeCutIn
+         * @description The section after a cut.
+         */
+        HedgeCutIn: {
+            /** Height M */
+            height_m: number;
+            /** Base Width M */
+            base_width_m: number;
+            /** Top Width M */
+            top_width_m: number;
+            /** Skirt M */
+            skirt_m: number;
+        };
+        /**
+         * RenewalOut
+         * @description Year by year.
+         */
+        RenewalOut: {
+            /** Years */
+            years: components["schemas"]["YearLineOut"][];
+            /** Mean Crop */
+            mean_crop: number;
+            /** Under Cap From */
+            under_cap_from: number | null;
+            /** Rows */
+            rows: number[];
+        };
+        /**
+         * YearLineOut
+         * @description ``cut``: index of the sector or group that goes down; ``height_m``: tallest sector after
+         *     regrowth.
+         */
+        YearLineOut: {
+            /** Cut */
+            cut: number | null;
+            /** Crop */
+            crop: number;
+            /** Height M */
+            height_m: number;
+        };
+        /**
+         * RenewalIn
+         * @description A school over years, as the methods have it.
+         */
+        RenewalIn: {
+            /**
+             * School
+             * @enum {string}
+             */
+            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing";
+            /**
+             * Sectors
+             * @default 3
+             */
+            sectors: number;
+            /** Years */
+            years: number;
+            /** Start M */
+            start_m: number | number[];
+            /** Regrow M */
+            regrow_m: number;
+            /** Regrow Low M */
+            regrow_low_m?: number | null;
+            /** Low M */
+            low_m: number;
+            /** Tip M */
+            tip_m: number;
+            /** Natural M */
+            natural_m: number;
+            /**
+             * Recovery
+             * @default [
+             *       0
+             *     ]
+             */
+            recovery: number[];
+            /**
+             * Sister Gain
+             * @default 1
+             */
+            sister_gain: number;
+            /** Rows */
+            rows?: number | null;
+            /** Cap M */
+            cap_m?: number | null;
+            /**
+             * Swing
+             * @default 0
+             */
+            swing: number;
+            /**
+             * Late Years
+             * @default 0
+             */
+            late_years: number;
+        };
+        /**
+         * WallTakesOut
+         * @description What a wall takes, and the rules beside it.
+         */
+        WallTakesOut: {
+            /** Volume M3 */
+            volume_m3: number;
+            /** Volume Share */
+            volume_share: number;
+            /** Shell Share */
+            shell_share: number;
+            /** Depth M */
+            depth_m: number;
+            /** Wood Mm */
+            wood_mm: number;
+            /** Bar */
+            bar: boolean;
+            crop: components["schemas"]["YieldCostOut"];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Rules */
+            rules: components["schemas"]["TradeRuleOut"][];
+        };
+        /**
+         * WallIn
+         * @description A section as it stands and as it is to be, in rows so far apart.
+         */
+        WallIn: {
+            now: components["schemas"]["SectionIn"];
+            cut: components["schemas"]["SectionIn"];
+            /** Row Spacing M */
+            row_spacing_m: number;
+            /**
+             * Row Bearing Deg
+             * @default 0
+             */
+            row_bearing_deg: number;
+            /**
+             * Latitude
+             * @default 0
+             */
+            latitude: number;
+            /**
+             * Ripe On
+             * @default false
+             */
+            ripe_on: boolean;
+            /** Thickest Mm */
+            thickest_mm?: number | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * EnvelopeIn
+         * @description A frame and the shape it should keep to.
+         */
+        EnvelopeIn: {
+            frame: components["schemas"]["FrameIn"];
+            outline: components["schemas"]["OutlineIn"];
+        };
+        /**
+         * OutlineIn
+         * @description A target shape laid over a tree.
+         */
+        OutlineIn: {
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
+            /**
+             * Skirt M
+             * @default 0
+             */
+            skirt_m: number;
+            /**
+             * Lean Deg
+             * @default 0
+             */
+            lean_deg: number;
+            /**
+             * Row Bearing Deg
+             * @default 0
+             */
+            row_bearing_deg: number;
+            /**
+             * Draw In M
+             * @default 0
+             */
+            draw_in_m: number;
+            /**
+             * Draw In Deg
+             * @default 0
+             */
+            draw_in_deg: number;
+        };
+        /**
+         * WhichLimbIn
+         * @description A frame; ``seasons``: since each limb's hard cut.
+         */
+        WhichLimbIn: {
+            frame: components["schemas"]["FrameIn"];
+            /**
+             * Low M
+             * @default 1.5
+             */
+            low_m: number;
+            /**
+             * Seasons
+             * @default {}
+             */
+            seasons: {
+                [key: string]: number;
+            };
+        };
+        /**
+         * BarkSunOut
+         * @description Hours of steep sun in the hot part of the day, and the paint for it.
+         */
+        BarkSunOut: {
+            /** Hours */
+            hours: number;
+            /** Paint L */
+            paint_l: number | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * BarkSunIn
+         * @description Bark that a cut would bare: which way it faces, and how far its surface rises from level (0:
+         *     an upright stem).
+         */
+        BarkSunIn: {
+            /** Latitude */
+            latitude: number;
+            /**
+             * Longitude
+             * @default 0
+             */
+            longitude: number;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Facing Deg */
+            facing_deg: number;
+            /**
+             * Rise Deg
+             * @default 0
+             */
+            rise_deg: number;
+            /** Diameter Mm */
+            diameter_mm?: number | null;
+            /** Length M */
+            length_m?: number | null;
+        };
+        /**
+         * DroopOut
+         * @description How far the tip comes down, and whether it touches.
+         */
+        DroopOut: {
+            /** Drop M */
+            drop_m: number;
+            /** Tip Height Loaded M */
+            tip_height_loaded_m: number;
+            /** Touches Ground */
+            touches_ground: boolean;
+            /** Below Clearance */
+            below_clearance: boolean;
+            /**
+             * Method
+             * @enum {string}
+             */
+            method: "beam" | "pull_test";
+            /** Linear */
+            linear: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * DroopIn
+         * @description A limb and its load; the wood of a species, or its modulus, or a pull test.
+         */
+        DroopIn: {
+            /** Length M */
+            length_m: number;
+            /** Base Mm */
+            base_mm: number;
+            /** Tip Mm */
+            tip_mm: number;
+            /**
+             * Species
+             * @default sweet-orange
+             */
+            species: string;
+            /** Elastic Gpa */
+            elastic_gpa?: number | null;
+            pull_test?: components["schemas"]["PullIn"] | null;
+            /** Load Kg */
+            load_kg: number;
+            /**
+             * Load At
+             * @default 1
+             */
+            load_at: number;
+            /** Tip Height M */
+            tip_height_m: number;
+            /** Clearance M */
+            clearance_m: number;
+        };
+        /**
+         * PullIn
+         * @description A known mass hung at the tip, and how far it came down.
+         */
+        PullIn: {
+            /** Mass Kg */
+            mass_kg: number;
+            /** Drop M */
+            drop_m: number;
+        };
+        /**
+         * CutPlanOut
+         * @description The choice, in the order of the work.
+         */
+        CutPlanOut: {
+            /** Chosen */
+            chosen: string[];
+            /** Share */
+            share: number;
+            /** Benefit */
+            benefit: number;
+            /** Over Limit */
+            over_limit: boolean;
+            /** Put Off */
+            put_off: components["schemas"]["CutPutOffOut"][];
+            /** Covered */
+            covered: string[];
+        };
+        /**
+         * CutPutOffOut
+         * @description A cut that is not in the choice, and why.
+         */
+        CutPutOffOut: {
+            /** Id */
+            id: string;
+            /**
+             * Reason
+             * @enum {string}
+             */
+            reason: "limit" | "excluded" | "covered" | "no-benefit";
+        };
+        /**
+         * CutPlanIn
+         * @description Candidates and the share of canopy that is left.
+         */
+        CutPlanIn: {
+            /** Candidates */
+            candidates: components["schemas"]["CandidateIn"][];
+            /** Limit */
+            limit: number;
+        };
+        /**
+         * CandidateIn
+         * @description A cut that could be made; ``within``: the candidate it lies beyond; ``excludes``: those that
+         *     cannot be made beside it.
+         */
+        CandidateIn: {
+            /** Id */
+            id: string;
+            /** Order Class */
+            order_class: number;
+            /** Must */
+            must: boolean;
+            /** Share */
+            share: number;
+            /** Benefit */
+            benefit: number;
+            /** Wound Mm */
+            wound_mm: number;
+            /** Within */
+            within?: string | null;
+            /**
+             * Excludes
+             * @default []
+             */
+            excludes: string[];
+        };
+        /**
+         * LimbOut
+         * @description Its length and mass; ``lift_kg``: the mass to plan for.
+         */
+        LimbOut: {
+            /** Length M */
+            length_m: number;
+            /** Wood Kg */
+            wood_kg: number;
+            /** Leaf Kg */
+            leaf_kg: number;
+            /** Total Kg */
+            total_kg: number;
+            /** Lift Kg */
+            lift_kg: number;
+            /** Lower On Line */
+            lower_on_line: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * LimbCalcIn
+         * @description The diameter of an uncut limb where it would be cut, and its kind.
+         */
+        LimbCalcIn: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Species */
+            species?: string | null;
+            /** Green Density Kg M3 */
+            green_density_kg_m3?: number | null;
+        };
+        /**
+         * WoundOut
+         * @description Years until it closes.
+         */
+        WoundOut: {
+            /** Years */
+            years: number;
+            /** Too Large */
+            too_large: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WoundIn
+         * @description A wound and what slows its closing.
+         */
+        WoundIn: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /**
+             * Vigour
+             * @default 3
+             */
+            vigour: number;
+            /** Species */
+            species?: string | null;
+            /**
+             * Stub
+             * @default false
+             */
+            stub: boolean;
+            /**
+             * Weak
+             * @default false
+             */
+            weak: boolean;
+            /**
+             * Cool
+             * @default false
+             */
+            cool: boolean;
+        };
+        /**
+         * ClippingsIn
+         * @description Fresh clippings, and how they are spread.
+         */
+        ClippingsIn: {
+            /** Fresh Kg */
+            fresh_kg: number;
+            /** Species */
+            species?: string | null;
+            /** Depth M */
+            depth_m?: number | null;
+            /** Moisture */
+            moisture?: number | null;
+            /** Nitrogen */
+            nitrogen?: number | null;
+        };
+        /**
+         * WhitewashIn
+         * @description Trunks painted all round, limbs on their upper side.
+         */
+        WhitewashIn: {
+            /**
+             * Trunks
+             * @default []
+             */
+            trunks: components["schemas"]["BarkIn"][];
+            /**
+             * Limbs
+             * @default []
+             */
+            limbs: components["schemas"]["BarkIn"][];
+            /** Coats */
+            coats?: number | null;
+            /** Cover M2 Per L */
+            cover_m2_per_l?: number | null;
+        };
+        /**
+         * BarkIn
+         * @description A piece of trunk or limb to be painted.
+         */
+        BarkIn: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Length M */
+            length_m: number;
+        };
+        /**
+         * DisinfectantOut
+         * @description What is mixed, and how long it stays wet.
+         */
+        DisinfectantOut: {
+            /** Mix L */
+            mix_l: number;
+            /** Stock Ml */
+            stock_ml: number;
+            /** Water L */
+            water_l: number;
+            /** Rags */
+            rags: number;
+            /** Seconds */
+            seconds: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * DisinfectantIn
+         * @description A round of trees and tools, or a volume to mix.
+         */
+        DisinfectantIn: {
+            /**
+             * Agent
+             * @default alcohol
+             */
+            agent: string;
+            /**
+             * Trees
+             * @default 1
+             */
+            trees: number;
+            /**
+             * Tools
+             * @default 1
+             */
+            tools: number;
+            /**
+             * Dips Per Tree
+             * @default 1
+             */
+            dips_per_tree: number;
+            /** Volume L */
+            volume_l?: number | null;
+            /** Stock */
+            stock?: number | null;
+            /** Target */
+            target?: number | null;
+        };
+        /**
+         * YieldCostIn
+         * @description The share of canopy taken, and what the crop is doing.
+         */
+        YieldCostIn: {
+            /** Share */
+            share: number;
+            /**
+             * Ripe On
+             * @default false
+             */
+            ripe_on: boolean;
+            /**
+             * After Drop
+             * @default false
+             */
+            after_drop: boolean;
+            /**
+             * After Heavy
+             * @default false
+             */
+            after_heavy: boolean;
+            /**
+             * Before Heavy
+             * @default false
+             */
+            before_heavy: boolean;
+        };
+        /**
+         * TechniqueOut
+         * @description How to make each.
+         */
+        TechniqueOut: {
+            /** Cuts */
+            cuts: components["schemas"]["AdviceOut"][];
+        };
+        /**
+         * TechniqueIn
+         * @description Cuts on a frame, the kind of tree, and the work they are for.
+         */
+        TechniqueIn: {
+            frame: components["schemas"]["FrameIn"];
+            /** Cuts */
+            cuts: components["schemas"]["CutIn"][];
+            /** Species */
+            species: string;
+            /**
+             * Work
+             * @default thin
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /**
+             * Vigour
+             * @default 3
+             */
+            vigour: number;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * SafetyOut
+         * @description Published limits; None for what was not asked. Local law, the utility and licensed practice
+         *     decide.
+         */
+        SafetyOut: {
+            /** Feels C */
+            feels_c: number | null;
+            /** Heat */
+            heat: ("basic" | "water-and-shade" | "reschedule" | "stop") | null;
+            /** Ladder Foot M */
+            ladder_foot_m: number | null;
+            /** Ladder Length M */
+            ladder_length_m: number | null;
+            /** Line M */
+            line_m: number | null;
+            /** Drop Zone M */
+            drop_zone_m: number | null;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * SafetyIn
+         * @description The air, the height a straight ladder touches at, a line's voltage, the length of a limb:
+         *     whichever is asked.
+         */
+        SafetyIn: {
+            /** Air C */
+            air_c?: number | null;
+            /**
+             * Humidity
+             * @default 0.5
+             */
+            humidity: number;
+            /** Contact M */
+            contact_m?: number | null;
+            /** Line Kv */
+            line_kv?: number | null;
+            /** Limb M */
+            limb_m?: number | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * PotOut
+         * @description How tall the tree may be above its soil.
+         */
+        PotOut: {
+            /** Cap M */
+            cap_m: number;
+            /**
+             * By
+             * @enum {string}
+             */
+            by: "pot" | "winter room";
+            /** Shorten M */
+            shorten_m: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * PotIn
+         * @description A pot, its tree, and the room it winters in.
+         */
+        PotIn: {
+            /** Pot L */
+            pot_l: number;
+            /** Height M */
+            height_m: number;
+            /**
+             * Windy
+             * @default false
+             */
+            windy: boolean;
+            /** Winter Room M */
+            winter_room_m?: number | null;
+            /**
+             * Pot Height M
+             * @default 0
+             */
+            pot_height_m: number;
+        };
+        /**
+         * FlaggingOut
+         * @description How much comes off the top.
+         */
+        FlaggingOut: {
+            /** Shorten From M */
+            shorten_from_m: number;
+            /** Shorten To M */
+            shorten_to_m: number;
+            /** Stage */
+            stage: string;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * FlaggingIn
+         * @description Tips that die back on a tree in a pot.
+         */
+        FlaggingIn: {
+            /** Dead Tips */
+            dead_tips: number;
+            /** Height M */
+            height_m: number;
+            /**
+             * Stage
+             * @enum {string}
+             */
+            stage: "small_leaves" | "bare_green" | "dead";
+        };
+        /**
+         * HeatUnitsOut
+         * @description Day degrees of each day, and their sum.
+         */
+        HeatUnitsOut: {
+            /** Daily */
+            daily: number[];
+            /** Total */
+            total: number;
+        };
+        /**
+         * HeatUnitsIn
+         * @description Daily minima and maxima of the same length.
+         */
+        HeatUnitsIn: {
+            /** Tmin */
+            tmin: number[];
+            /** Tmax */
+            tmax: number[];
+            /** Base C */
+            base_c: number;
+            /** Upper C */
+            upper_c?: number | null;
+            /**
+             * Method
+             * @default single_sine
+             * @enum {string}
+             */
+            method: "single_sine" | "single_triangle" | "average";
+        };
+        /**
+         * LatestCutOut
+         * @description ``latest`` is null with a reason when the warmth is never gathered.
+         */
+        LatestCutOut: {
+            /** Latest */
+            latest: string | null;
+            /** Matures On */
+            matures_on: string | null;
+            /** Days */
+            days: number | null;
+            /** Reason */
+            reason: string | null;
+        };
+        /**
+         * LatestCutIn
+         * @description When must a cut be made so that the growth after it gathers this warmth before a date.
+         */
+        LatestCutIn: {
+            normals: components["schemas"]["NormalsIn"];
+            /** Base C */
+            base_c: number;
+            /** Heat Units */
+            heat_units: number;
+            /**
+             * Before
+             * Format: date
+             */
+            before: string;
+            /** Safety Days */
+            safety_days: number;
+            /** Upper C */
+            upper_c?: number | null;
+            /**
+             * Method
+             * @default single_sine
+             * @enum {string}
+             */
+            method: "single_sine" | "single_triangle" | "average";
+            /**
+             * Floor Days
+             * @default 0
+             */
+            floor_days: number;
+            /** Cap Days */
+            cap_days?: number | null;
+        };
+        /**
+         * NormalsIn
+         * @description Twelve monthly mean minima and maxima, January first.
+         */
+        NormalsIn: {
+            /** Tmin */
+            tmin: number[];
+            /** Tmax */
+            tmax: number[];
+            /** Rain */
+            rain?: number[] | null;
+        };
+        /**
+         * SeasonOut
+         * @description Events, the best days of each growing year, and gapless segments for every kind of work.
+         */
+        SeasonOut: {
+            /** Events */
+            events: components["schemas"]["EventOut"][];
+            /** Best */
+            best: components["schemas"]["BestOut"][];
+            /** Segments */
+            segments: components["schemas"]["SegmentOut"][];
+        };
+        /**
+         * BestOut
+         * @description A run of the cheapest days of one growing year, ``range``. ``rounds``: such cuts that come to
+         *     an ordinary one, where the day's share is small.
+         */
+        BestOut: {
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Range */
+            range: string[];
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+            /** Price */
+            price: number;
+            /** Max Share */
+            max_share: number | null;
+            /** Rounds */
+            rounds?: number | null;
+        };
+        /**
+         * SeasonIn
+         * @description A place, a tree, and the span asked about.
+         */
+        SeasonIn: {
+            site: components["schemas"]["SeasonSiteIn"];
+            tree: components["schemas"]["TreeIn"];
+            observed?: components["schemas"]["ObservedIn"] | null;
+            /**
+             * @default {
+             *       "timing": null,
+             *       "form": null,
+             *       "middle": null,
+             *       "height": null,
+             *       "renewal": null,
+             *       "vigour": null,
+             *       "wounds": null,
+             *       "leaf_miner": null,
+             *       "first_fruit": null,
+             *       "union_shoots": null
+             *     }
+             */
+            stance: components["schemas"]["StanceIn"];
+            /**
+             * Forecast
+             * @default []
+             */
+            forecast: components["schemas"]["ForecastIn"][];
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+            /** Work */
+            work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young")[] | null;
+        };
+        /**
+         * ForecastIn
+         * @description One forecast day.
+         */
+        ForecastIn: {
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /** Tmin */
+            tmin: number;
+            /** Tmax */
+            tmax: number;
+            /**
+             * Rain Mm
+             * @default 0
+             */
+            rain_mm: number;
+        };
+        /**
+         * ObservedIn
+         * @description Dates seen this year; each beats the computed one.
+         */
+        ObservedIn: {
+            /** Flush Start */
+            flush_start?: string | null;
+            /** Flush Hard */
+            flush_hard?: string | null;
+            /** Bloom Start */
+            bloom_start?: string | null;
+            /** Harvest Start */
+            harvest_start?: string | null;
+            /** Harvest End */
+            harvest_end?: string | null;
+            /** Last Frost */
+            last_frost?: string | null;
+            /** First Frost */
+            first_frost?: string | null;
+            /** Carry Out */
+            carry_out?: string | null;
+            /** Carry In */
+            carry_in?: string | null;
+        };
+        /**
+         * SeasonSiteIn
+         * @description A place. Frost dates as MM-DD at a risk of one year in ten, null where there is no frost.
+         */
+        SeasonSiteIn: {
+            /** Latitude */
+            latitude: number;
+            /** Longitude */
+            longitude?: number | null;
+            normals: components["schemas"]["NormalsIn"];
+            /** Last Frost */
+            last_frost: string | null;
+            /** First Frost */
+            first_frost: string | null;
+            /** Hot From */
+            hot_from?: string | null;
+            /** Hot To */
+            hot_to?: string | null;
+            /** Climate */
+            climate?: string | null;
+            /**
+             * Frost Pocket
+             * @default false
+             */
+            frost_pocket: boolean;
+            /**
+             * Dangers
+             * @default []
+             */
+            dangers: string[];
+        };
+        /**
+         * StanceIn
+         * @description The school chosen on each topic; the catalogue's default where none is.
+         */
+        StanceIn: {
+            /** Timing */
+            timing?: string | null;
+            /** Form */
+            form?: string | null;
+            /** Middle */
+            middle?: string | null;
+            /** Height */
+            height?: string | null;
+            /** Renewal */
+            renewal?: string | null;
+            /** Vigour */
+            vigour?: string | null;
+            /** Wounds */
+            wounds?: string | null;
+            /** Leaf Miner */
+            leaf_miner?: string | null;
+            /** First Fruit */
+            first_fruit?: string | null;
+            /** Union Shoots */
+            union_shoots?: string | null;
+        };
+        /**
+         * TreeIn
+         * @description What of a tree the season depends on.
+         */
+        TreeIn: {
+            /** Species */
+            species: string;
+            /** Cultivar */
+            cultivar?: string | null;
+            /** Rootstock */
+            rootstock?: string | null;
+            /** Planted Year */
+            planted_year: number;
+            /**
+             * In Pot
+             * @default false
+             */
+            in_pot: boolean;
+            /**
+             * Under Cover
+             * @default false
+             */
+            under_cover: boolean;
+            /** Vigour */
+            vigour?: number | null;
+            /**
+             * Condition
+             * @default healthy
+             * @enum {string}
+             */
+            condition: "healthy" | "weak" | "neglected" | "transplanted" | "diseased" | "wilting";
+            /**
+             * Freeze Class
+             * @default F0
+             * @enum {string}
+             */
+            freeze_class: "F0" | "F1" | "F2" | "F3" | "F4" | "F5" | "F6";
+            /** Fruit On */
+            fruit_on?: ("none" | "light" | "full" | "never") | null;
+            /**
+             * Used Share
+             * @default 0
+             */
+            used_share: number;
+            /**
+             * Low Bloom
+             * @default false
+             */
+            low_bloom: boolean;
+            /**
+             * Too Tall
+             * @default false
+             */
+            too_tall: boolean;
+            /** Cut */
+            cut?: ("tip" | "second-node" | "limb" | "scaffold") | null;
+        };
+        /**
+         * ShootOut
+         * @description Whose shoot it is, and the clue that would settle most.
+         */
+        ShootOut: {
+            /**
+             * Verdict
+             * @enum {string}
+             */
+            verdict: "rootstock_sucker" | "water_sprout" | "scion_shoot" | "uncertain";
+            /** Probabilities */
+            probabilities: {
+                [key: string]: number;
+            };
+            /** Evidence */
+            evidence: components["schemas"]["EvidenceOut"][];
+            /** Ask Next */
+            ask_next: string | null;
+            /** Action */
+            action: string;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ShootIn
+         * @description A shoot and its tree; ``clues`` by name, as GET /api/catalogue?prefix=shoot-clues lists
+         *     them.
+         */
+        ShootIn: {
+            /** Scion */
+            scion: string;
+            /** Rootstock */
+            rootstock: string | null;
+            /** Cultivar */
+            cultivar?: string | null;
+            /**
+             * Clues
+             * @default {}
+             */
+            clues: {
+                [key: string]: string;
+            };
+            prior?: components["schemas"]["PriorIn"] | null;
+            /**
+             * Region
+             * @default mediterranean
+             */
+            region: string;
+            /**
+             * Union Seen
+             * @default false
+             */
+            union_seen: boolean;
+            /**
+             * Only Living Shoots
+             * @default false
+             */
+            only_living_shoots: boolean;
+            /**
+             * Many Grafts
+             * @default false
+             */
+            many_grafts: boolean;
+            /**
+             * After Freeze
+             * @default false
+             */
+            after_freeze: boolean;
+            /** Date */
+            date?: string | null;
+            /**
+             * Southern
+             * @default false
+             */
+            southern: boolean;
+            /** Diameter Mm */
+            diameter_mm?: number | null;
+        };
+        /**
+         * PriorIn
+         * @description How likely each kind is before any clue; the three sum to one.
+         */
+        PriorIn: {
+            /** Rootstock Sucker */
+            rootstock_sucker: number;
+            /** Water Sprout */
+            water_sprout: number;
+            /** Scion Shoot */
+            scion_shoot: number;
         };
         /**
          * FieldError
@@ -8712,7 +8712,7705 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    calc_frame_frame_post: {
+    holding_catalogue_get_catalogue_catalogue_get: {
+        parameters: {
+            query?: {
+                prefix?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CatalogueOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_grove_get_grove_grove_get: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroveOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_odd_get_odd_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OddListOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_odd_post_out__id__out_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeOutIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OddListOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_own_species_post_species_species_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnSpeciesIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnSpeciesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_place_get_site_sites__id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SiteViewOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_place_put_site_sites__id__put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SiteIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SiteViewOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_place_get_dangers_dangers_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DangersOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_place_post_days_sites__id__days_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DaysIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DaysOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_place_get_days_sites__id__days_csv_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_planting_get_climates_climates_get: {
+        parameters: {
+            query?: {
+                southern?: "true" | "false";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClimatesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_planting_post_nearest_climates_nearest_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LatitudeNormalsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NearestOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_planting_post_site_sites_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetUpIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SiteOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_planting_put_units_units_put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UnitsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnitsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_planting_post_understand_plantings_understand_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhraseIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantingOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_planting_post_planting_plantings_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlantIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantedOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_planting_put_block_blocks__id__put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlockIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_planting_post_mean_rows__id__mean_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeanOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_tree_lists_post_import_trees_import_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_tree_lists_get_trees_csv_trees_csv_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_observing_post_block_observation_blocks__id__observations_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObserveIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_get_tree__id__get: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_patch_tree__id__patch: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeChangeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_post_gone__id__gone_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoneIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoneOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_post_frame__id__frames_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FrameSaveIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_post_sketch__id__sketch_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SketchIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_post_observation__id__observations_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObserveIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_post_log__id__log_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastWorkIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_almanac_get_almanac_almanac_get: {
+        parameters: {
+            query?: {
+                tree?: string | null;
+                block?: string | null;
+                day?: string | null;
+                months?: number;
+                harvest_end?: string | null;
+                first_frost?: string | null;
+                last_frost?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlmanacOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_calendar_get_calendar_calendar_ics_get: {
+        parameters: {
+            query?: {
+                block?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_says_post_saying_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SayIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaidOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_says_post_take_back_take_back_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBackIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenBackOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_stances_get_stances_stances_get: {
+        parameters: {
+            query?: {
+                scope?: "holding" | "block" | "tree";
+                scope_id?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StancesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_stances_put_stance_stances_put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StanceChoiceIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StancesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_stances_post_effect_stances_effect_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StanceEffectIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EffectOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_today_get_today_today_get: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                days?: number;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TodayOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_today_post_put_off_today_put_off_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutOffIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PutOffOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_today_post_done_today_done_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DoneIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoneOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_weather_get_weather_sites__id__weather_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeatherOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_weather_put_scenario_weather_scenario_put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScenarioIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScenarioChosenOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_rows_post_quick_trees__id__walks_quick_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalkQuickIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowWalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_rows_get_row_rows__id__walk_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RowWalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_shoots_tree_shoot_trees__id__shoot_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeShootIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeShootOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_walks_post_walk_trees__id__walks_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalkIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_walks_get_form_trees__id__walk_form_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkFormOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_walks_get_walk_walks__id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_walks_post_answer_walks__id__answers_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalkAnswerIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_walks_post_finish_walks__id__finish_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_walks_post_plan_walks__id__plan_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalkPlanIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkPlanOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_cutting_post_preview__id__preview_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PreviewOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_cutting_post_sheet__id__sheets_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetLink"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_proposals_post_plan__id__plan_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_sheets_get_sheet_sheets__id__get: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_sheets_get_sheet_pdf_sheets__id__pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+                language?: "en" | "es" | "pt";
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_sheets_get_row_pdf_rows__id__sheets_pdf_get: {
+        parameters: {
+            query?: {
+                paper?: "a4" | "letter";
+                language?: "en" | "es" | "pt";
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_sheets_put_tick_sheets__id__cuts__cut_id__put: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+                cut_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_sheets_post_cut_sheets__id__cuts_post: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExtraCutIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_sheets_post_finish_sheets__id__finish_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FinishIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FinishedOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_block_get_heights_blocks__id__heights_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockHeightsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_block_post_section_blocks__id__section_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SectionAskIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionViewOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_block_post_schools_blocks__id__schools_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_block_post_round_blocks__id__hedging_round_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HedgingIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_rotations_get_rotations_rotations_get: {
+        parameters: {
+            query: {
+                scope?: "tree" | "row" | "block";
+                scope_id: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotationsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_rotations_post_rotation_rotations_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RotationIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotationOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_rotations_post_end_rotations__id__end_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RotationEndIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotationOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_tree_post_tree_schools_trees__id__schools_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_tree_get_which_limb_trees__id__which_limb_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhichLimbOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_tree_post_envelope_trees__id__envelope_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeEnvelopeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EnvelopeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_tree_post_grown_trees__id__grown_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GrownIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrownOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_tree_get_shade_trees__id__shade_get: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShadesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_site_get_cold_nights_sites__id__cold_nights_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColdNightsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_site_post_night_sites__id__night_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NightIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NightOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_site_get_before_sites__id__before_cold_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeforeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_site_post_protect_sites__id__protect_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProtectIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProtectOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_site_post_block_cut_test_sites__id__cut_test_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlockCutTestIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutTestOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_site_get_hurt_sites__id__hurt_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HurtsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_site_get_frost_record_sites__id__frost_record_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrostRecordOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_site_get_recovery_blocks__id__recovery_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockRecoveryOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_tree_get_after_frost__id__after_frost_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeFrostOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_tree_post_tree_scratch__id__scratches_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeScratchIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeFrostOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_tree_post_look__id__looks_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeFrostOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_tree_post_class__id__frost_class_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SayClassIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeFrostOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_tree_get_stages__id__frost_cuts_get: {
+        parameters: {
+            query?: {
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FrostStagesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_tree_post_stage_sheet__id__frost_sheets_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StageSheetIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetLink"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_tree_get_grow_on__id__grow_on_get: {
+        parameters: {
+            query?: {
+                form?: ("tree" | "bush" | "leader") | null;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOnOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_tree_post_grow_on__id__grow_on_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GrowOnIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOnOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    frost_tree_post_new_shoot__id__new_shoots_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewShootIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOnOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_logbook_get_log_log_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogListOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_logbook_get_log_csv_log_csv_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_logbook_put_task_tasks__id__put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TaskIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TaskOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_look_back_get_look_back_trees__id__look_back_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookBackOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_look_back_get_block_back_blocks__id__look_back_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockBackOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_look_back_post_harvest_harvests_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HarvestIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HarvestOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_look_back_post_regrowth_trees__id__regrowth_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RegrowthIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegrowthOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_photos_put_photo_photos__id__put: {
+        parameters: {
+            query: {
+                tree_id: string;
+                moment: "before" | "after";
+                day?: string | null;
+            };
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_photos_get_photo_photos__id__jpg_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_frame_frame_frame_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -8790,7 +16488,7 @@ export interface operations {
             };
         };
     };
-    calc_heat_units_heat_units_post: {
+    calc_frost_post_damage_frost_damage_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -8799,7 +16497,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HeatUnitsIn"];
+                "application/json": components["schemas"]["FrostDamageIn"];
             };
         };
         responses: {
@@ -8809,7 +16507,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HeatUnitsOut"];
+                    "application/json": components["schemas"]["FrostDamageOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -8868,7 +16566,7 @@ export interface operations {
             };
         };
     };
-    calc_latest_latest_cut_post: {
+    calc_frost_post_scratch_scratch_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -8877,7 +16575,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LatestCutIn"];
+                "application/json": components["schemas"]["ScratchIn"];
             };
         };
         responses: {
@@ -8887,7 +16585,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LatestCutOut"];
+                    "application/json": components["schemas"]["ScratchOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -8946,7 +16644,7 @@ export interface operations {
             };
         };
     };
-    calc_season__season_post: {
+    calc_frost_post_stem_round_stem_round_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -8955,7 +16653,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SeasonIn"];
+                "application/json": components["schemas"]["StemRoundIn"];
             };
         };
         responses: {
@@ -8965,7 +16663,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SeasonOut"];
+                    "application/json": components["schemas"]["StemRoundOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -9024,7 +16722,7 @@ export interface operations {
             };
         };
     };
-    calc_walk_shoot_shoot_post: {
+    calc_frost_post_verdict_frost_verdict_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -9033,7 +16731,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ShootIn"];
+                "application/json": components["schemas"]["FrostVerdictIn"];
             };
         };
         responses: {
@@ -9043,7 +16741,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShootOut"];
+                    "application/json": components["schemas"]["FrostVerdictOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -9102,7 +16800,7 @@ export interface operations {
             };
         };
     };
-    calc_walk_droop__droop_post: {
+    calc_frost_post_cut_test_cut_test_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -9111,7 +16809,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DroopIn"];
+                "application/json": components["schemas"]["CutTestIn"];
             };
         };
         responses: {
@@ -9121,7 +16819,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DroopOut"];
+                    "application/json": components["schemas"]["CutTestOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -9180,7 +16878,163 @@ export interface operations {
             };
         };
     };
-    calc_walk_thinning__thinning_post: {
+    calc_frost_post_leader_leader_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeaderIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeaderOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_frost_post_recovery_recovery_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecoveryIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_fruit_thinning__thinning_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -9258,7 +17112,7 @@ export interface operations {
             };
         };
     };
-    calc_walk_crop_load__crop_load_post: {
+    calc_fruit_crop_load__crop_load_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -9336,7 +17190,7 @@ export interface operations {
             };
         };
     };
-    calc_walk_pot_pot_post: {
+    calc_heights_post_hedgerow_hedgerow_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -9345,7 +17199,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PotIn"];
+                "application/json": components["schemas"]["HedgerowIn"];
             };
         };
         responses: {
@@ -9355,7 +17209,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PotOut"];
+                    "application/json": components["schemas"]["HedgerowOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -9414,7 +17268,7 @@ export interface operations {
             };
         };
     };
-    calc_walk_flagging_flagging_post: {
+    calc_heights_post_renewal_renewal_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -9423,7 +17277,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FlaggingIn"];
+                "application/json": components["schemas"]["RenewalIn"];
             };
         };
         responses: {
@@ -9433,7 +17287,397 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FlaggingOut"];
+                    "application/json": components["schemas"]["RenewalOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_wall_wall_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WallIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WallTakesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_envelope_envelope_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EnvelopeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EnvelopeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_which_limb_which_limb_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhichLimbIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhichLimbOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_heights_post_bark_sun_bark_sun_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarkSunIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarkSunOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_limb_droop__droop_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DroopIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DroopOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -10194,7 +18438,7 @@ export interface operations {
             };
         };
     };
-    calc_heights_post_hedgerow_hedgerow_post: {
+    calc_pot_pot_pot_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -10203,7 +18447,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HedgerowIn"];
+                "application/json": components["schemas"]["PotIn"];
             };
         };
         responses: {
@@ -10213,7 +18457,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HedgerowOut"];
+                    "application/json": components["schemas"]["PotOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -10272,7 +18516,7 @@ export interface operations {
             };
         };
     };
-    calc_heights_post_renewal_renewal_post: {
+    calc_pot_flagging_flagging_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -10281,7 +18525,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RenewalIn"];
+                "application/json": components["schemas"]["FlaggingIn"];
             };
         };
         responses: {
@@ -10291,7 +18535,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RenewalOut"];
+                    "application/json": components["schemas"]["FlaggingOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -10350,7 +18594,7 @@ export interface operations {
             };
         };
     };
-    calc_heights_post_wall_wall_post: {
+    calc_season_heat_units_heat_units_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -10359,7 +18603,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WallIn"];
+                "application/json": components["schemas"]["HeatUnitsIn"];
             };
         };
         responses: {
@@ -10369,7 +18613,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WallTakesOut"];
+                    "application/json": components["schemas"]["HeatUnitsOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -10428,7 +18672,7 @@ export interface operations {
             };
         };
     };
-    calc_heights_post_envelope_envelope_post: {
+    calc_season_latest_latest_cut_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -10437,7 +18681,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EnvelopeIn"];
+                "application/json": components["schemas"]["LatestCutIn"];
             };
         };
         responses: {
@@ -10447,7 +18691,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["EnvelopeOut"];
+                    "application/json": components["schemas"]["LatestCutOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -10506,7 +18750,7 @@ export interface operations {
             };
         };
     };
-    calc_heights_post_which_limb_which_limb_post: {
+    calc_season_season__season_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -10515,7 +18759,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WhichLimbIn"];
+                "application/json": components["schemas"]["SeasonIn"];
             };
         };
         responses: {
@@ -10525,7 +18769,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WhichLimbOut"];
+                    "application/json": components["schemas"]["SeasonOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -10584,7 +18828,7 @@ export interface operations {
             };
         };
     };
-    calc_heights_post_bark_sun_bark_sun_post: {
+    calc_shoot_shoot_shoot_post: {
         parameters: {
             query?: never;
             header?: never;
@@ -10593,7 +18837,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BarkSunIn"];
+                "application/json": components["schemas"]["ShootIn"];
             };
         };
         responses: {
@@ -10603,8251 +18847,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BarkSunOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walk_tree_shoot_trees__id__shoot_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TreeShootIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TreeShootOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_get_grove_grove_get: {
-        parameters: {
-            query?: {
-                day?: string | null;
-                units?: "metric" | "us";
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GroveOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_get_almanac_almanac_get: {
-        parameters: {
-            query?: {
-                tree?: string | null;
-                block?: string | null;
-                day?: string | null;
-                months?: number;
-                harvest_end?: string | null;
-                first_frost?: string | null;
-                last_frost?: string | null;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AlmanacOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_get_climates_climates_get: {
-        parameters: {
-            query?: {
-                southern?: "true" | "false";
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClimatesOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_post_nearest_climates_nearest_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LatitudeNormalsIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NearestOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_post_site_sites_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SetUpIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SiteOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_put_units_units_put: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["UnitsIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["UnitsOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_post_understand_plantings_understand_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PhraseIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PlantingOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_post_planting_plantings_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PlantIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PlantedOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_put_block_blocks__id__put: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BlockIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BlockOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_post_import_trees_import_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ImportIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ImportOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_get_trees_csv_trees_csv_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A list */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_post_mean_rows__id__mean_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MeanOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    holding_get_catalogue_catalogue_get: {
-        parameters: {
-            query?: {
-                prefix?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CatalogueOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_get_site_sites__id__get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SiteViewOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_put_site_sites__id__put: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SiteIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SiteViewOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_get_dangers_dangers_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DangersOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_post_days_sites__id__days_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DaysIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DaysOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_get_days_sites__id__days_csv_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A list */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_get_weather_sites__id__weather_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WeatherOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_put_scenario_weather_scenario_put: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ScenarioIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ScenarioChosenOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_get_stances_stances_get: {
-        parameters: {
-            query?: {
-                scope?: "holding" | "block" | "tree";
-                scope_id?: string | null;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StancesOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_put_stance_stances_put: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StanceChoiceIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StancesOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_post_effect_stances_effect_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StanceEffectIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EffectOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_get_today_today_get: {
-        parameters: {
-            query?: {
-                day?: string | null;
-                days?: number;
-                units?: "metric" | "us";
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TodayOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_post_put_off_today_put_off_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PutOffIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PutOffOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_post_done_today_done_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DoneIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DoneOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_post_block_observation_blocks__id__observations_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ObserveIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SeenOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_post_species_species_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OwnSpeciesIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OwnSpeciesOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    season_desk_get_calendar_calendar_ics_get: {
-        parameters: {
-            query?: {
-                block?: string | null;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A list */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/calendar": string;
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trees_get_tree__id__get: {
-        parameters: {
-            query?: {
-                day?: string | null;
-                units?: "metric" | "us";
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TreeOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trees_patch_tree__id__patch: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TreeChangeIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TreeOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trees_post_gone__id__gone_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["GoneIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GoneOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trees_post_frame__id__frames_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FrameSaveIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TreeOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trees_post_sketch__id__sketch_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SketchIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TreeOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trees_post_observation__id__observations_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ObserveIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SeenOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trees_post_preview__id__preview_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PreviewIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PreviewOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trees_post_sheet__id__sheets_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SheetIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SheetLink"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    trees_post_log__id__log_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PastWorkIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LogOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    plans_post_plan__id__plan_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PlanIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PlanOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    looking_back_get_look_back_trees__id__look_back_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LookBackOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    looking_back_get_block_back_blocks__id__look_back_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BlockBackOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    looking_back_post_harvest_harvests_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HarvestIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HarvestOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    looking_back_post_regrowth_trees__id__regrowth_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RegrowthIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RegrowthOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_get_heights_blocks__id__heights_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BlockHeightsOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_post_section_blocks__id__section_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SectionAskIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SectionViewOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_post_schools_blocks__id__schools_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SchoolsIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SchoolsOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_post_tree_schools_trees__id__schools_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SchoolsIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SchoolsOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_post_round_blocks__id__hedging_round_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HedgingIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RoundOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_get_which_limb_trees__id__which_limb_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WhichLimbOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_post_envelope_trees__id__envelope_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TreeEnvelopeIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EnvelopeOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_post_grown_trees__id__grown_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["GrownIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GrownOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_get_shade_trees__id__shade_get: {
-        parameters: {
-            query?: {
-                day?: string | null;
-                units?: "metric" | "us";
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ShadesOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_get_rotations_rotations_get: {
-        parameters: {
-            query: {
-                scope?: "tree" | "row" | "block";
-                scope_id: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RotationsOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_post_rotation_rotations_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RotationIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RotationOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    heights_post_end_rotations__id__end_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RotationEndIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RotationOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    calc_frost_post_damage_frost_damage_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FrostDamageIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FrostDamageOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    calc_frost_post_scratch_scratch_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ScratchIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ScratchOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    calc_frost_post_stem_round_stem_round_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StemRoundIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StemRoundOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    calc_frost_post_verdict_frost_verdict_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FrostVerdictIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FrostVerdictOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    calc_frost_post_cut_test_cut_test_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["CutTestIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CutTestOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    calc_frost_post_leader_leader_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LeaderIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LeaderOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    calc_frost_post_recovery_recovery_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecoveryIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RecoveryOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_get_cold_nights_sites__id__cold_nights_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ColdNightsOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_post_night_sites__id__night_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NightIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["NightOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_get_before_sites__id__before_cold_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BeforeOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_post_protect_sites__id__protect_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ProtectIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProtectOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_post_block_cut_test_sites__id__cut_test_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["BlockCutTestIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["CutTestOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_get_hurt_sites__id__hurt_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HurtsOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_get_frost_record_sites__id__frost_record_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FrostRecordOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_get_recovery_blocks__id__recovery_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BlockRecoveryOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_trees_get_after_frost__id__after_frost_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TreeFrostOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_trees_post_tree_scratch__id__scratches_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TreeScratchIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TreeFrostOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_trees_post_look__id__looks_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["LookIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TreeFrostOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_trees_post_class__id__frost_class_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SayClassIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TreeFrostOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_trees_get_stages__id__frost_cuts_get: {
-        parameters: {
-            query?: {
-                units?: "metric" | "us";
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FrostStagesOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_trees_post_stage_sheet__id__frost_sheets_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StageSheetIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SheetLink"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_trees_get_grow_on__id__grow_on_get: {
-        parameters: {
-            query?: {
-                form?: ("tree" | "bush" | "leader") | null;
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GrowOnOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_trees_post_grow_on__id__grow_on_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["GrowOnIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GrowOnOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    frost_trees_post_new_shoot__id__new_shoots_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewShootIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GrowOnOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    odd_get_odd_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OddListOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    odd_post_out__id__out_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TakeOutIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["OddListOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_post_walk_trees__id__walks_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WalkIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WalkOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_get_form_trees__id__walk_form_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WalkFormOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_post_quick_trees__id__walks_quick_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WalkQuickIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowWalkOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_get_row_rows__id__walk_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RowWalkOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_get_walk_walks__id__get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WalkOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_post_answer_walks__id__answers_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WalkAnswerIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WalkOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_post_finish_walks__id__finish_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WalkOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_post_plan_walks__id__plan_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WalkPlanIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WalkPlanOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_put_photo_photos__id__put: {
-        parameters: {
-            query: {
-                tree_id: string;
-                moment: "before" | "after";
-                day?: string | null;
-            };
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PhotoOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    walks_get_photo_photos__id__jpg_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A list */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "image/jpeg": string;
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    field_get_sheet_sheets__id__get: {
-        parameters: {
-            query?: {
-                day?: string | null;
-                units?: "metric" | "us";
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SheetOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    field_get_sheet_pdf_sheets__id__pdf_get: {
-        parameters: {
-            query?: {
-                paper?: "a4" | "letter";
-                language?: "en" | "es" | "pt";
-                units?: "metric" | "us";
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A list */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/pdf": string;
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    field_get_row_pdf_rows__id__sheets_pdf_get: {
-        parameters: {
-            query?: {
-                paper?: "a4" | "letter";
-                language?: "en" | "es" | "pt";
-                units?: "metric" | "us";
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A list */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/pdf": string;
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    field_put_tick_sheets__id__cuts__cut_id__put: {
-        parameters: {
-            query?: {
-                day?: string | null;
-                units?: "metric" | "us";
-            };
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-                cut_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TickIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SheetOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    field_post_cut_sheets__id__cuts_post: {
-        parameters: {
-            query?: {
-                day?: string | null;
-                units?: "metric" | "us";
-            };
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ExtraCutIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SheetOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    field_post_finish_sheets__id__finish_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["FinishIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FinishedOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    field_get_log_log_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LogListOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    field_get_log_csv_log_csv_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A list */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    field_put_task_tasks__id__put: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TaskIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TaskOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    says_post_saying_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SayIn"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SaidOut"];
-                };
-            };
-            /** @description Not readable as JSON */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not a name or a page of Billhook's */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Changed by someone else */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Some entries cannot be used */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Others are writing; try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-        };
-    };
-    says_post_take_back_take_back_post: {
-        parameters: {
-            query?: never;
-            header?: {
-                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
-                "Billhook-Act"?: components["parameters"]["Act"];
-            };
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TakeBackIn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TakenBackOut"];
+                    "application/json": components["schemas"]["ShootOut"];
                 };
             };
             /** @description Not readable as JSON */

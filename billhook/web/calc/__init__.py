@@ -1,0 +1,1 @@
+"""Calculators: answers without anything stored."""

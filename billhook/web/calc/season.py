@@ -1,0 +1,166 @@
+"""Heat, the last safe cut, and the season."""
+
+from __future__ import annotations
+
+from typing import Any
+
+import numpy as np
+from flask_openapi.blueprint import APIBlueprint
+
+from ...core.errors import FieldProblem, InvalidInput
+from ...core.season.heat import day_degrees
+from ...core.season.latest import latest_cut
+from ...core.season.model import WORKS, ForecastDay, Site, TreeState
+from ...core.season.normals import Normals
+from ...core.season.place import month_day, nearest_climate
+from ...core.season.schools import schools_of
+from ...core.season.season import season
+from ..answers import body as answer
+from ..answers import here
+from ..models.calc.season import (
+    HeatUnitsIn,
+    HeatUnitsOut,
+    LatestCutIn,
+    LatestCutOut,
+    NormalsIn,
+    SeasonIn,
+    SeasonOut,
+)
+
+routes = APIBlueprint("calc_season", __name__, url_prefix="/api/calc")
+
+
+@routes.post("/heat-units", responses={200: HeatUnitsOut})
+def heat_units(body: HeatUnitsIn) -> dict[str, Any]:
+    """Day degrees of daily minima and maxima."""
+    if len(body.tmin) != len(body.tmax):
+        raise InvalidInput(
+            [FieldProblem("/tmax", f"must hold as many days as tmin ({len(body.tmin)})")]
+        )
+    wrong = [
+        FieldProblem(f"/tmax/{i}", "the maximum lies below the minimum")
+        for i, (a, b) in enumerate(zip(body.tmin, body.tmax, strict=True))
+        if b < a
+    ]
+    _upper(body.base_c, body.upper_c, wrong)
+    daily = day_degrees(
+        np.array(body.tmin, dtype=float),
+        np.array(body.tmax, dtype=float),
+        body.base_c,
+        body.upper_c,
+        body.method,
+    )
+    return answer(HeatUnitsOut, {"daily": daily.tolist(), "total": float(daily.sum())})
+
+
+def _upper(base_c: float, upper_c: float | None, wrong: list[FieldProblem]) -> None:
+    if upper_c is not None and upper_c <= base_c:
+        wrong.append(FieldProblem("/upper_c", f"must be more than the base, {base_c:g} °C"))
+    if wrong:
+        raise InvalidInput(wrong)
+
+
+def _normals(given: NormalsIn, pointer: str) -> Normals:
+    wrong = [
+        FieldProblem(f"{pointer}/tmax/{i}", "the maximum lies below the minimum")
+        for i in range(12)
+        if given.tmax[i] < given.tmin[i]
+    ]
+    if wrong:
+        raise InvalidInput(wrong)
+    return Normals(tuple(given.tmin), tuple(given.tmax), tuple(given.rain) if given.rain else None)
+
+
+@routes.post("/latest-cut", responses={200: LatestCutOut})
+def latest(body: LatestCutIn) -> dict[str, Any]:
+    """The last day on which a cut still leaves growth the warmth to harden."""
+    normals = _normals(body.normals, "/normals")
+    wrong: list[FieldProblem] = []
+    if body.cap_days is not None and body.cap_days < body.floor_days:
+        wrong.append(
+            FieldProblem("/cap_days", f"must be at least the floor, {body.floor_days} days")
+        )
+    _upper(body.base_c, body.upper_c, wrong)
+    found = latest_cut(
+        normals,
+        body.base_c,
+        body.heat_units,
+        body.before,
+        body.safety_days,
+        body.upper_c,
+        body.method,
+        body.floor_days,
+        body.cap_days,
+    )
+    return answer(LatestCutOut, {**vars(found), "reason": found.why_not})
+
+
+@routes.post("/season", responses={200: SeasonOut})
+def season_(body: SeasonIn) -> dict[str, Any]:
+    """Events, and for every kind of work and day: go, light, wait or stop, with the share limit and
+    the reasons.
+    """
+    know = here().know
+    normals = _normals(body.site.normals, "/site/normals")
+    climate = body.site.climate or nearest_climate(know, normals, body.site.latitude)
+    _known(
+        [
+            ("/site/climate", "climates", climate),
+            ("/tree/species", "species", body.tree.species),
+            ("/tree/cultivar", "cultivars", body.tree.cultivar),
+            ("/tree/rootstock", "rootstocks", body.tree.rootstock),
+            *((f"/site/dangers/{i}", "dangers", d) for i, d in enumerate(body.site.dangers)),
+        ]
+    )
+    if (
+        body.tree.cultivar
+        and know.text(f"cultivars/{body.tree.cultivar}/species") != body.tree.species
+    ):
+        raise InvalidInput(
+            [FieldProblem("/tree/cultivar", f"{body.tree.cultivar} is not a {body.tree.species}")]
+        )
+    dates = {
+        name: month_day(getattr(body.site, name) or "")
+        for name in ("last_frost", "first_frost", "hot_from", "hot_to")
+    }
+    site = Site(
+        body.site.latitude,
+        normals,
+        dates["last_frost"],
+        dates["first_frost"],
+        climate,
+        dates["hot_from"],
+        dates["hot_to"],
+        body.site.frost_pocket,
+        frozenset(body.site.dangers),
+    )
+    tree = TreeState(**body.tree.model_dump())
+    observed = {k: v for k, v in body.observed if v is not None} if body.observed else {}
+    forecast = [ForecastDay(f.date, f.tmin, f.tmax, f.rain_mm) for f in body.forecast]
+    chosen = {k: v for k, v in body.stance if v is not None}
+    wrong = [
+        FieldProblem(f"/stance/{k}", f"must be one of {', '.join(known)}")
+        for k, v in chosen.items()
+        if v not in (known := schools_of(know, k.replace("_", "-")))
+    ]
+    if wrong:
+        raise InvalidInput(wrong)
+    stance = {k.replace("_", "-"): v for k, v in chosen.items()}
+    found = season(
+        site, tree, know, body.from_, body.to, body.work or WORKS, observed, forecast, stance
+    )
+    best = [{**vars(b), "range": [b.year.start, b.year.end]} for b in found.best]
+    return answer(SeasonOut, {"events": found.events, "best": best, "segments": found.segments})
+
+
+def _known(asked: list[tuple[str, str, str | None]]) -> None:
+    rows = here().know.rows
+    wrong = [
+        FieldProblem(
+            pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows(table))}"
+        )
+        for pointer, table, row in asked
+        if row is not None and row not in rows(table)
+    ]
+    if wrong:
+        raise InvalidInput(wrong)

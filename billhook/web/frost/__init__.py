@@ -1,0 +1,1 @@
+"""Before the cold, the night, and the hurt tree."""

@@ -1,0 +1,1 @@
+"""Heights over the years."""

@@ -1,0 +1,1 @@
+"""The holding: its places and trees."""

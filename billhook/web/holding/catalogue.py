@@ -1,0 +1,37 @@
+"""What is known, value by value."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...catalogue import catalogue_version
+from ...core.errors import FieldProblem, InvalidInput
+from ..answers import body as answer
+from ..answers import here
+from ..models.catalogue import CatalogueOut, CatalogueQuery
+
+routes = APIBlueprint("holding_catalogue", __name__, url_prefix="/api")
+
+
+@routes.get("/catalogue", responses={200: CatalogueOut})
+def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
+    """What is known, each value with unit, range and provenance."""
+    found = [k for k in here().know if k.id.startswith(query.prefix)]
+    if query.prefix and not found:
+        raise InvalidInput([FieldProblem("/prefix", "the catalogue holds nothing of that name")])
+    return answer(
+        CatalogueOut,
+        {
+            "version": catalogue_version(),
+            "values": [
+                {
+                    **vars(k),
+                    "sure": k.sure,
+                    "value": list(k.value) if isinstance(k.value, tuple) else k.value,
+                }
+                for k in found
+            ],
+        },
+    )

@@ -1,0 +1,58 @@
+"""The holding in plan."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...services.holding.grove import GroveTree, grove
+from ..answers import body as answer
+from ..answers import here, kind_name
+from ..models.grove import DayQuery, GroveOut
+
+routes = APIBlueprint("holding_grove", __name__, url_prefix="/api")
+
+
+@routes.get("/grove", responses={200: GroveOut})
+def get_grove(query: DayQuery) -> dict[str, Any]:
+    """The holding in plan on a day, with what each tree needs next."""
+    at = here()
+    view = grove(at, query.day or at.today())
+    return answer(
+        GroveOut,
+        {
+            "holding": view.holding.name if view.holding else None,
+            "units": view.holding.units if view.holding else "metric",
+            "day": view.day,
+            "sites": view.sites,
+            "blocks": view.blocks,
+            "rows": view.rows,
+            "trees": [_in_plan(t) for t in view.trees],
+            "gaps": [{"row_id": r, "x": x, "y": y} for r, x, y in view.empty_places],
+        },
+    )
+
+
+def _in_plan(found: GroveTree) -> dict[str, Any]:
+    record, size = found.record, found.size
+    return {
+        "id": record.tree.id,
+        "name": record.name,
+        "row_id": record.row.id,
+        "x": record.place.x,
+        "y": record.place.y,
+        "species": record.tree.species,
+        "cultivar": record.cultivar,
+        "kind_name": kind_name(record.tree.species, record.cultivar),
+        "pot_l": record.tree.pot_l,
+        "planted_year": record.tree.planted_year,
+        "height_m": size.height_m if size else None,
+        "spread_m": size.spread_m if size else None,
+        "measured": found.measured,
+        "tone": found.need.tone,
+        "need": found.need.text,
+        "need_alike": found.need.alike,
+        "need_kind": found.need.kind,
+        "need_by": found.need.by,
+    }

@@ -1,0 +1,132 @@
+"""Setting up: the place, what stands there, a block."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...core.season.normals import Normals
+from ...services.holding import planting
+from ...services.tree.framing import apply_row_mean
+from ..answers import body as answer
+from ..answers import here
+from ..models.base import IdPath
+from ..models.grove import BlockOut, SiteOut
+from ..models.planting import (
+    BlockIn,
+    ClimateQuery,
+    ClimatesOut,
+    LatitudeNormalsIn,
+    MeanOut,
+    NearestOut,
+    PhraseIn,
+    PlantedOut,
+    PlantIn,
+    PlantingOut,
+    SetUpIn,
+    UnitsIn,
+    UnitsOut,
+)
+
+routes = APIBlueprint("holding_planting", __name__, url_prefix="/api")
+
+
+@routes.get("/climates", responses={200: ClimatesOut})
+def get_climates(query: ClimateQuery) -> dict[str, Any]:
+    """Climates that ship with Billhook, as they stand in one hemisphere."""
+    found = planting.climates(here(), query.southern == "true")
+    return answer(
+        ClimatesOut,
+        {
+            "climates": [
+                {**vars(c), "tmin_c": c.normals.tmin_c, "tmax_c": c.normals.tmax_c} for c in found
+            ]
+        },
+    )
+
+
+@routes.post("/climates/nearest", responses={200: NearestOut})
+def post_nearest(body: LatitudeNormalsIn) -> dict[str, Any]:
+    """The shipped climate nearest to twelve pairs of temperatures."""
+    return {
+        "climate": planting.nearest(
+            here(), Normals(tuple(body.tmin_c), tuple(body.tmax_c)), body.latitude
+        )
+    }
+
+
+@routes.post("/sites", responses={201: SiteOut})
+def post_site(body: SetUpIn) -> tuple[dict[str, Any], int]:
+    """Describe a place; the first one makes the holding."""
+    site = planting.set_up(
+        here(),
+        body.holding,
+        body.site,
+        body.latitude,
+        body.climate,
+        body.tmin_c,
+        body.tmax_c,
+        body.last_frost,
+        body.first_frost,
+        body.units,
+        body.longitude,
+        body.elevation_m,
+    )
+    return answer(SiteOut, site), 201
+
+
+@routes.put("/units", responses={200: UnitsOut})
+def put_units(body: UnitsIn) -> dict[str, Any]:
+    """Switch the whole application between metric and feet and inches."""
+    return {"units": planting.set_units(here(), body.units).units}
+
+
+@routes.post("/plantings/understand", responses={200: PlantingOut})
+def post_understand(body: PhraseIn) -> dict[str, Any]:
+    """Read a planting out of a sentence."""
+    return answer(PlantingOut, planting.understand(here(), body.text))
+
+
+@routes.post("/plantings", responses={201: PlantedOut})
+def post_planting(body: PlantIn) -> tuple[dict[str, Any], int]:
+    """Put like trees into a row."""
+    made = planting.plant(
+        here(),
+        body.site_id,
+        body.block,
+        body.row,
+        body.count,
+        body.species,
+        body.planted_year,
+        body.cultivar,
+        body.rootstock,
+        body.pot_l,
+        body.under_cover,
+        body.spacing_m,
+    )
+    return answer(PlantedOut, made), 201
+
+
+@routes.put("/blocks/<id>", responses={200: BlockOut})
+def put_block(path: IdPath, body: BlockIn) -> dict[str, Any]:
+    """Describe a block: height cap, cold air, hedgerows."""
+    return answer(
+        BlockOut,
+        planting.describe_block(
+            here(),
+            path.id,
+            body.cap_m,
+            body.offset_c,
+            body.frost_pocket,
+            body.rows,
+            body.version,
+            body.elevation_m,
+        ),
+    )
+
+
+@routes.post("/rows/<id>/mean", responses={200: MeanOut})
+def post_mean(path: IdPath) -> dict[str, Any]:
+    """Give the unmeasured trees of a row the mean of its measured ones."""
+    return answer(MeanOut, apply_row_mean(here(), path.id, here().today()))

@@ -1,0 +1,1 @@
+"""What the calculators take and answer."""

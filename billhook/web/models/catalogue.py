@@ -1,0 +1,40 @@
+"""What is known, value by value."""
+
+from __future__ import annotations
+
+from typing import Annotated
+
+from pydantic import Field
+
+from .base import Answer, Asked
+
+
+class KnownOut(Answer):
+    """A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is
+    told.
+    """
+
+    id: str
+    value: float | str | list[float]
+    unit: str
+    says: str
+    provenance: str
+    sure: str
+    source: str | None
+    low: float | None
+    high: float | None
+    school: str | None
+    rivals: str | None
+
+
+class CatalogueOut(Answer):
+    """The catalogue, or part of it."""
+
+    version: str
+    values: list[KnownOut]
+
+
+class CatalogueQuery(Asked):
+    """Only ids that start with this."""
+
+    prefix: Annotated[str, Field(max_length=120)] = ""

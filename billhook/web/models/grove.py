@@ -1,0 +1,91 @@
+"""The holding in plan."""
+
+from __future__ import annotations
+
+from ...core.season.model import Status
+from .base import Answer, Asked, IsoDate, Units
+
+
+class DayQuery(Asked):
+    """The day asked about, today if none is given, and the units of sentences."""
+
+    day: IsoDate | None = None
+    units: Units = "metric"
+
+
+class SiteOut(Answer):
+    """A place."""
+
+    id: str
+    name: str
+    latitude: float
+    climate: str
+    last_frost: str | None
+    first_frost: str | None
+
+
+class BlockOut(Answer):
+    """A block with its rows."""
+
+    id: str
+    site_id: str
+    name: str
+    kind: str
+    offset_c: float
+    frost_pocket: bool
+    cap_m: float | None
+    elevation_m: float | None
+    version: int
+
+
+class RowOut(Answer):
+    """A row."""
+
+    id: str
+    block_id: str
+    n: int
+    kind: str
+
+
+class GroveTreeOut(Answer):
+    """One tree in plan; position in metres from the site's corner."""
+
+    id: str
+    name: str
+    row_id: str
+    x: float
+    y: float
+    species: str
+    cultivar: str | None
+    kind_name: str
+    pot_l: float | None
+    planted_year: int
+    height_m: float | None
+    spread_m: float | None
+    measured: bool
+    tone: Status
+    need: str
+    need_alike: str
+    need_kind: str
+    need_by: IsoDate | None
+
+
+class GapOut(Answer):
+    """A place where no tree stands."""
+
+    row_id: str
+    x: float
+    y: float
+
+
+class GroveOut(Answer):
+    """The holding in plan; ``holding`` is null before it is set up."""
+
+    holding: str | None
+    units: Units
+    day: IsoDate
+    sites: list[SiteOut]
+    blocks: list[BlockOut]
+    rows: list[RowOut]
+    trees: list[GroveTreeOut]
+    gaps: list[GapOut]

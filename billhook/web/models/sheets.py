@@ -1,0 +1,157 @@
+"""Cut sheets: read, ticked, printed, finished."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from ...formats.sheet_pdf import Paper
+from .base import (
+    Answer,
+    Asked,
+    Counted,
+    IdPath,
+    IsoDate,
+    LongText,
+    Number,
+    Text,
+    Units,
+    Uuid,
+    Work,
+    Written,
+)
+from .cutting import AdviceOut
+from .frames import CutCostOut, CutIn, DrawnFrame, MeasuresOut
+from .logbook import LogOut, TaskOut
+from .shared import ReasonOut
+
+
+class CutPath(IdPath):
+    """A cut of a sheet."""
+
+    cut_id: Annotated[str, Field(min_length=1, max_length=60)]
+
+
+class SheetLink(Answer):
+    """A cut sheet of a tree."""
+
+    id: str
+    day: IsoDate
+    work: Work
+    work_words: str
+    state: str
+
+
+class PrintQuery(Asked):
+    """Paper, language and units of a printed sheet."""
+
+    paper: Paper = "a4"
+    language: Literal["en", "es", "pt"] = "en"
+    units: Units = "metric"
+
+
+class LaterIn(Asked):
+    """What a plan leaves for a later window."""
+
+    day: IsoDate
+    says: Annotated[str, Field(min_length=1, max_length=300)]
+
+
+class SheetIn(Asked):
+    """A cut sheet; the id is made by whoever makes the sheet. ``later``: stages of the plan that
+    wait for their windows, kept as come-backs.
+    """
+
+    id: Uuid
+    frame_id: Text
+    cuts: Annotated[list[CutIn], Field(max_length=200)]
+    work: Work
+    day: IsoDate | None = None
+    later: Annotated[list[LaterIn], Field(max_length=12)] = []
+
+
+class SheetLineOut(Answer):
+    """One cut of a sheet in working order."""
+
+    id: str
+    nth: int
+    cost: CutCostOut
+    advice: AdviceOut
+    done: bool
+    done_mm: float | None
+    done_by: str
+    done_on: IsoDate | None
+    extra: bool
+    left: str
+    said_id: str
+
+
+class SheetOut(Answer):
+    """A cut sheet with its tree and drawing; ``today``: the day that ticks made now bear."""
+
+    id: str
+    version: int
+    state: str
+    day: IsoDate
+    work: Work
+    work_words: str
+    tree_id: str
+    tree: str
+    tree_line: str
+    status: str
+    sentence: str
+    total: str
+    removed: float
+    max_share: float | None
+    before: MeasuresOut
+    after: MeasuresOut
+    minutes: float
+    gone: list[str]
+    cap_m: float | None
+    reach_m: float
+    cautions: list[ReasonOut]
+    reasons: list[ReasonOut]
+    frame: DrawnFrame
+    lines: list[SheetLineOut]
+    today: IsoDate
+    log_id: str | None
+
+
+class TickIn(Asked):
+    """A tick on a cut, its taking back, or with ``why`` that it was not made. ``seen``: the line's
+    ``said_id`` as the device knew it, empty for none.
+    """
+
+    id: Uuid
+    done: bool
+    diameter_mm: Annotated[Number, Field(ge=1, le=3000)] | None = None
+    who: Annotated[str, Field(max_length=60)] = ""
+    date: IsoDate | None = None
+    why: Annotated[str, Field(max_length=200)] = ""
+    seen: Annotated[str, Field(max_length=60)] | None = None
+
+
+class ExtraCutIn(Asked):
+    """A cut that was not planned, under an id made by the device."""
+
+    id: Uuid
+    limb: Text
+    keep_m: Annotated[Number, Field(ge=0, le=60)] = 0.0
+
+
+class FinishIn(Written):
+    """Finish a sheet: what is ticked is cut from the frame."""
+
+    version: Annotated[Counted, Field(ge=1)]
+    date: IsoDate | None = None
+    who: Annotated[str, Field(max_length=60)] = ""
+    minutes: Annotated[Number, Field(ge=0, le=5000)] | None = None
+    note: LongText = ""
+
+
+class FinishedOut(Answer):
+    """The log entry and the come-backs that finishing made."""
+
+    entry: LogOut
+    tasks: list[TaskOut]

@@ -1,0 +1,115 @@
+"""The fortnight's work."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import BeforeValidator, Field
+
+from ...core.season.model import Status
+from .base import Answer, Asked, Counted, IsoDate, Number, Units, Uuid, Work, Written, whole
+from .shared import ActOut, ReasonOut
+
+
+class TodayQuery(Asked):
+    """The day, how many days ahead, and the units of sentences."""
+
+    day: IsoDate | None = None
+    days: Annotated[int, BeforeValidator(whole), Field(ge=1, le=60)] = 14
+    units: Units = "metric"
+
+
+class TodayTreeOut(Answer):
+    """A tree of an item."""
+
+    id: str
+    name: str
+
+
+class LaterOut(Answer):
+    """Until when work was put off, and why."""
+
+    until: IsoDate
+    why: str
+
+
+class TodayTaskOut(Answer):
+    """The come-back behind an item."""
+
+    id: str
+    version: int
+
+
+class ItemOut(Answer):
+    """Like work on trees of a row; a sweep goes over all rows of a block."""
+
+    key: str
+    kind: Literal["work", "come-back", "sheet", "sweep", "too-late"]
+    work: str
+    block: str
+    rows: list[int]
+    says: str
+    tone: Status
+    reasons: list[ReasonOut]
+    opens: IsoDate | None
+    last_good: IsoDate | None
+    minutes: float
+    trees: list[TodayTreeOut]
+    task: TodayTaskOut | None
+    plan_id: str | None
+    closed_by: str | None
+    later: LaterOut | None
+    instead: str | None
+    acts: list[ActOut] = []
+    cost: str | None = None
+
+
+class TodayOut(Answer):
+    """The fortnight in walking order; ``forecast`` says why there is none."""
+
+    day: IsoDate
+    until: IsoDate
+    minutes: float
+    items: list[ItemOut]
+    put_off: list[ItemOut]
+    too_late: list[ItemOut]
+    forecast: str | None
+
+
+class PutOffIn(Written):
+    """Work on trees put off, or a come-back by its id and version."""
+
+    tree_ids: Annotated[
+        list[Annotated[str, Field(max_length=60)]], Field(min_length=1, max_length=3000)
+    ]
+    work: Annotated[str, Field(max_length=40)]
+    until: IsoDate
+    why: Annotated[str, Field(min_length=1, max_length=200)]
+    task_id: Annotated[str, Field(max_length=60)] | None = None
+    version: Annotated[Counted, Field(ge=1)] | None = None
+
+
+class DoneIn(Asked):
+    """Work ticked off on trees; ``id`` names the request, so that sending it twice does it once."""
+
+    id: Uuid
+    tree_ids: Annotated[
+        list[Annotated[str, Field(max_length=60)]], Field(min_length=1, max_length=3000)
+    ]
+    work: Work
+    date: IsoDate
+    who: Annotated[str, Field(max_length=120)] = ""
+    minutes: Annotated[Number, Field(ge=0, le=10_000)] | None = None
+    count: Annotated[Counted, Field(ge=1, le=500)] | None = None
+
+
+class DoneOut(Answer):
+    """Entries on record for the request."""
+
+    entries: int
+
+
+class PutOffOut(Answer):
+    """How many trees it holds for."""
+
+    trees: int

@@ -1,0 +1,1 @@
+"""Cuts: proposed, costed, on a sheet."""

@@ -1,0 +1,164 @@
+"""Cut sheets: read, ticked, printed, finished."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask import Response
+from flask_openapi.blueprint import APIBlueprint
+
+from ...core.frame.model import Cut
+from ...services.plan import sheets
+from ...services.plan.sheets import SheetCut, SheetView
+from ...store import logbook as log_store
+from ..answers import body as answer
+from ..answers import drawn, here, kind_name, log_body, name_of, work_words
+from ..models.base import IdPath
+from ..models.grove import DayQuery
+from ..models.sheets import (
+    CutPath,
+    ExtraCutIn,
+    FinishedOut,
+    FinishIn,
+    PrintQuery,
+    SheetLineOut,
+    SheetOut,
+    TickIn,
+)
+
+routes = APIBlueprint("plan_sheets", __name__, url_prefix="/api")
+
+
+def _line(line: SheetCut) -> dict[str, Any]:
+    tick = line.tick
+    return answer(
+        SheetLineOut,
+        {
+            "id": line.cut.id,
+            "nth": line.cut.nth,
+            "cost": line.cost,
+            "advice": line.advice,
+            "done": tick is not None,
+            "done_mm": tick.diameter_mm if tick else None,
+            "done_by": tick.who if tick else "",
+            "done_on": tick.date if tick else None,
+            "extra": line.cut.extra,
+            "left": line.left,
+            "said_id": line.said_id,
+        },
+    )
+
+
+def _sheet(view: SheetView) -> dict[str, Any]:
+    record, plan = view.record, view.plan
+    kind = kind_name(record.tree.species, record.cultivar)
+    stock = name_of("rootstocks", record.stem.rootstock)
+    on_stock = f" on {stock}" if stock else ""
+    cautions = {
+        c.text: c
+        for line in view.lines
+        for c in line.advice.cautions
+        if c.code not in ("between-branches", "weak-side-branch", "fruit-on-it")
+    }
+    return answer(
+        SheetOut,
+        {
+            "id": plan.id,
+            "version": plan.version,
+            "state": plan.state,
+            "day": plan.day,
+            "work": plan.work,
+            "work_words": work_words(plan.work),
+            "tree_id": record.tree.id,
+            "tree": record.name,
+            "tree_line": f"{kind}{on_stock}, planted {record.tree.planted_year}",
+            "status": plan.answer["status"],
+            "sentence": plan.answer["sentence"],
+            "total": plan.answer["total"],
+            "removed": plan.answer["removed"],
+            "max_share": plan.answer["max_share"],
+            "before": view.answer.before,
+            "after": view.answer.after,
+            "minutes": view.minutes,
+            "cap_m": record.block.cap_m,
+            "reach_m": here().know.number("cuts/reach"),
+            "gone": view.gone,
+            "cautions": list(cautions.values()),
+            "reasons": plan.answer["reasons"],
+            "frame": drawn(view.frame),
+            "lines": [_line(x) for x in view.lines],
+            "today": here().today(),
+            "log_id": view.log_id,
+        },
+    )
+
+
+@routes.get("/sheets/<id>", responses={200: SheetOut})
+def get_sheet(path: IdPath, query: DayQuery) -> dict[str, Any]:
+    """A cut sheet as it is read, ticked off and printed."""
+    return _sheet(sheets.sheet(here(), path.id, query.units))
+
+
+@routes.get("/sheets/<id>.pdf")
+def get_sheet_pdf(path: IdPath, query: PrintQuery) -> Response:
+    """A cut sheet as PDF, in the helper's language."""
+    from ...services.plan import printing
+
+    made = printing.sheet_pdf(here(), path.id, query.paper, query.language, query.units)
+    return Response(
+        made,
+        mimetype="application/pdf",
+        headers={"Content-Disposition": f'inline; filename="cut-sheet-{query.language}.pdf"'},
+    )
+
+
+@routes.get("/rows/<id>/sheets.pdf")
+def get_row_pdf(path: IdPath, query: PrintQuery) -> Response:
+    """Every open sheet of a row in walking order, as one PDF with the list of the round."""
+    from ...services.plan import printing
+
+    made = printing.row_pdf(here(), path.id, query.paper, query.language, query.units)
+    return Response(
+        made,
+        mimetype="application/pdf",
+        headers={"Content-Disposition": f'inline; filename="round-{query.language}.pdf"'},
+    )
+
+
+@routes.put("/sheets/<id>/cuts/<cut_id>", responses={200: SheetOut})
+def put_tick(path: CutPath, query: DayQuery, body: TickIn) -> dict[str, Any]:
+    """Tick a cut off with its diameter and who did it, or take the tick back."""
+    at = here()
+    sheets.tick(
+        at,
+        path.id,
+        path.cut_id,
+        body.id,
+        body.done,
+        body.date or at.today(),
+        body.diameter_mm,
+        body.who,
+        body.why,
+        body.seen,
+    )
+    return _sheet(sheets.sheet(at, path.id, query.units))
+
+
+@routes.post("/sheets/<id>/cuts", responses={201: SheetOut})
+def post_cut(path: IdPath, query: DayQuery, body: ExtraCutIn) -> tuple[dict[str, Any], int]:
+    """Add a cut that was not planned, under the tree."""
+    at = here()
+    sheets.add_cut(at, path.id, body.id, Cut(body.limb, body.keep_m))
+    return _sheet(sheets.sheet(at, path.id, query.units)), 201
+
+
+@routes.post("/sheets/<id>/finish", responses={200: FinishedOut})
+def post_finish(path: IdPath, body: FinishIn) -> dict[str, Any]:
+    """Finish a sheet: the frame loses what was cut, the log is written, come-backs are set."""
+    at = here()
+    entry = sheets.finish(
+        at, path.id, body.version, body.date or at.today(), body.who, body.minutes, body.note
+    )
+    with at.store.reading() as session:
+        made = [t for t in log_store.tasks(session, entry.tree_id) if t.cause == entry.id]
+    return answer(FinishedOut, {"entry": log_body(entry, ""), "tasks": made})

@@ -1,0 +1,68 @@
+"""Every blueprint of the API, by subject."""
+
+from __future__ import annotations
+
+from .book import logbook, look_back, photos
+from .calc import frame as calc_frame
+from .calc import frost as calc_frost
+from .calc import fruit as calc_fruit
+from .calc import heights as calc_heights
+from .calc import limb as calc_limb
+from .calc import plan as calc_plan
+from .calc import pot as calc_pot
+from .calc import season as calc_season
+from .calc import shoot as calc_shoot
+from .frost import site as frost_site
+from .frost import tree as frost_tree
+from .heights import block as heights_block
+from .heights import rotations as heights_rotations
+from .heights import tree as heights_tree
+from .holding import catalogue, grove, odd, own_species, place, planting, tree_lists
+from .plan import cutting, proposals, sheets
+from .season import almanac, calendar, says, stances, today, weather
+from .tree import observing, trees
+from .walk import rows, shoots, walks
+
+BLUEPRINTS = tuple(
+    module.routes
+    for module in (
+        catalogue,
+        grove,
+        odd,
+        own_species,
+        place,
+        planting,
+        tree_lists,
+        observing,
+        trees,
+        almanac,
+        calendar,
+        says,
+        stances,
+        today,
+        weather,
+        rows,
+        shoots,
+        walks,
+        cutting,
+        proposals,
+        sheets,
+        heights_block,
+        heights_rotations,
+        heights_tree,
+        frost_site,
+        frost_tree,
+        logbook,
+        look_back,
+        photos,
+        calc_frame,
+        calc_frost,
+        calc_fruit,
+        calc_heights,
+        calc_limb,
+        calc_plan,
+        calc_pot,
+        calc_season,
+        calc_shoot,
+    )
+)

@@ -1,0 +1,1 @@
+"""When: the year, the fortnight, the weather, the ways of working."""

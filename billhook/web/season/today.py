@@ -1,0 +1,68 @@
+"""The fortnight's work."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...services.season import today
+from ..answers import body as answer
+from ..answers import here
+from ..models.today import DoneIn, DoneOut, PutOffIn, PutOffOut, TodayOut, TodayQuery
+
+routes = APIBlueprint("season_today", __name__, url_prefix="/api")
+
+
+def _item(item: today.Item) -> dict[str, Any]:
+    seen: dict[str, Any] = {}
+    for reason in item.reasons:
+        seen.setdefault(reason.text, reason)
+    return {
+        **vars(item),
+        "reasons": list(seen.values()),
+        "trees": [{"id": r.tree.id, "name": r.name} for r in item.trees],
+        "minutes": round(item.minutes, 1),
+    }
+
+
+@routes.get("/today", responses={200: TodayOut})
+def get_today(query: TodayQuery) -> dict[str, Any]:
+    """The fortnight's work in walking order."""
+    at = here()
+    found = today.fortnight(at, query.day or at.today(), query.units, query.days)
+    minutes = round(sum(i.minutes for i in found.items if i.closed_by is None), 1)
+    lists = {
+        name: [_item(i) for i in getattr(found, name)] for name in ("items", "put_off", "too_late")
+    }
+    return answer(
+        TodayOut,
+        {
+            "day": found.day,
+            "until": found.until,
+            "forecast": found.forecast,
+            "minutes": minutes,
+            **lists,
+        },
+    )
+
+
+@routes.post("/today/put-off", responses={200: PutOffOut})
+def post_put_off(body: PutOffIn) -> dict[str, Any]:
+    """Put work off to a day, with the reason."""
+    at = here()
+    if body.task_id is not None:
+        today.put_task_off(at, body.task_id, body.version or 1, body.until, body.why, at.today())
+    else:
+        today.put_off(at, body.tree_ids, body.work, body.until, body.why, at.today())
+    return {"trees": len(body.tree_ids)}
+
+
+@routes.post("/today/done", responses={200: DoneOut})
+def post_done(body: DoneIn) -> dict[str, Any]:
+    """Log work as done, unmeasured."""
+    return {
+        "entries": today.done(
+            here(), body.tree_ids, body.work, body.date, body.who, body.minutes, body.id, body.count
+        )
+    }

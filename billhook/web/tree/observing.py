@@ -1,0 +1,24 @@
+"""What was seen of a tree or a block."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...services.tree.observing import observe
+from ..answers import body as answer
+from ..answers import here
+from ..models.base import IdPath
+from ..models.trees import ObserveIn, SeenOut
+
+routes = APIBlueprint("tree_observing", __name__, url_prefix="/api")
+
+
+@routes.post("/blocks/<id>/observations", responses={201: SeenOut})
+def post_block_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
+    """Write down a date that was seen of a whole block."""
+    return answer(
+        SeenOut,
+        observe(here(), "block", path.id, body.kind, body.value, body.date, as_of=body.as_of),
+    ), 201

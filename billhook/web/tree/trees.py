@@ -1,0 +1,135 @@
+"""A tree as its page shows it, and what is changed of it."""
+
+from __future__ import annotations
+
+import datetime as dt
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...services.book import logbook
+from ...services.tree import framing, observing, records, views
+from ...services.tree.views import TreeView
+from ...store.tables import Plan
+from ..answers import body as answer
+from ..answers import drawn, here, kind_name, log_body, name_of, work_words
+from ..models.base import IdPath
+from ..models.frames import FrameSaveIn, SketchIn
+from ..models.grove import DayQuery
+from ..models.logbook import LogOut, PastWorkIn
+from ..models.sheets import SheetLink
+from ..models.trees import GoneIn, GoneOut, ObserveIn, SeenOut, TreeChangeIn, TreeOut
+
+routes = APIBlueprint("tree_trees", __name__, url_prefix="/api/trees")
+
+
+def _tree(tree_id: str, day: dt.date) -> dict[str, Any]:
+    at = here()
+    return _as_body(views.tree_view(at, tree_id, day), day)
+
+
+def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
+    at, record = here(), view.record
+    tree = record.tree
+    corrected = {e.corrects: e.id for e in view.log if e.corrects}
+    return answer(
+        TreeOut,
+        {
+            "id": tree.id,
+            "name": record.name,
+            "version": tree.version,
+            "site": record.site.name,
+            "block": record.block.name,
+            "block_id": record.block.id,
+            "row_id": record.row.id,
+            "species": tree.species,
+            "kind_name": kind_name(tree.species, record.cultivar),
+            "cultivar": record.cultivar,
+            "rootstock": record.stem.rootstock,
+            "rootstock_name": name_of("rootstocks", record.stem.rootstock),
+            "planted_year": tree.planted_year,
+            "pot_l": tree.pot_l,
+            "under_cover": tree.under_cover,
+            "union_m": record.stem.union_m,
+            "union_mark": record.stem.union_mark,
+            "note": tree.note,
+            "cap_m": record.block.cap_m,
+            "reach_m": at.know.number("cuts/reach"),
+            "day": day,
+            "used_share": view.used_share,
+            "year_share": view.year_share,
+            "main_work": view.main_work,
+            "seen": list(view.seen.values()),
+            "frame": drawn(view.frame) if view.frame else None,
+            "verdicts": view.verdicts,
+            "tasks": view.tasks,
+            "sheets": [sheet_link(s) for s in view.sheets],
+            "log": [log_body(e, record.name, corrected.get(e.id)) for e in view.log],
+            "photos": view.photos,
+        },
+    )
+
+
+def sheet_link(plan: Plan) -> dict[str, Any]:
+    """A sheet as a tree names it."""
+    return answer(SheetLink, {**plan.model_dump(), "work_words": work_words(plan.work)})
+
+
+@routes.get("/<id>", responses={200: TreeOut})
+def get_tree(path: IdPath, query: DayQuery) -> dict[str, Any]:
+    """A tree on a day."""
+    return _tree(path.id, query.day or here().today())
+
+
+@routes.patch("/<id>", responses={200: TreeOut})
+def patch_tree(path: IdPath, body: TreeChangeIn) -> dict[str, Any]:
+    """Change a tree's record; refused with what holds now if someone else was faster."""
+    changes = body.model_dump(exclude_unset=True, exclude={"id"})
+    records.change_tree(here(), path.id, changes.pop("version"), changes)
+    return _tree(path.id, here().today())
+
+
+@routes.post("/<id>/gone", responses={200: GoneOut})
+def post_gone(path: IdPath, body: GoneIn) -> dict[str, Any]:
+    """The tree is gone; its place stays free for another, its log stays."""
+    date = body.date or here().today()
+    records.remove_tree(here(), path.id, body.version, date)
+    return answer(GoneOut, {"id": path.id, "removed_on": date})
+
+
+@routes.post("/<id>/frames", responses={201: TreeOut})
+def post_frame(path: IdPath, body: FrameSaveIn) -> tuple[dict[str, Any], int]:
+    """Save a measured or corrected frame; the old one stays."""
+    date = body.date or here().today()
+    framing.save_frame(
+        here(), path.id, body.frame.core(), body.previous_id, set(body.measured), date, body.id
+    )
+    return _tree(path.id, here().today()), 201
+
+
+@routes.post("/<id>/sketch", responses={201: TreeOut})
+def post_sketch(path: IdPath, body: SketchIn) -> tuple[dict[str, Any], int]:
+    """Sketch a frame from height, spread and trunk."""
+    framing.sketch_tree(
+        here(), path.id, body.height_m, body.spread_m, body.trunk_mm, here().today()
+    )
+    return _tree(path.id, here().today()), 201
+
+
+@routes.post("/<id>/observations", responses={201: SeenOut})
+def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
+    """Write down what was seen of the tree."""
+    return answer(
+        SeenOut,
+        observing.observe(
+            here(), "tree", path.id, body.kind, body.value, body.date, as_of=body.as_of
+        ),
+    ), 201
+
+
+@routes.post("/<id>/log", responses={201: LogOut})
+def post_log(path: IdPath, body: PastWorkIn) -> tuple[dict[str, Any], int]:
+    """Log work that was already done, or correct an entry by a new one."""
+    given = body.model_dump()
+    entry = logbook.log_past_work(here(), path.id, given.pop("id"), **given)
+    return log_body(entry, ""), 201

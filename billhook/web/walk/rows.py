@@ -1,0 +1,45 @@
+"""A row as it is walked."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...services.walk import rows
+from ...services.walk import walks as service
+from ..answers import body as answer
+from ..answers import here, kind_name
+from ..models.base import IdPath
+from ..models.walk import RowWalkOut, WalkQuickIn
+
+routes = APIBlueprint("walk_rows", __name__, url_prefix="/api")
+
+
+@routes.post("/trees/<id>/walks/quick", responses={201: RowWalkOut})
+def post_quick(path: IdPath, body: WalkQuickIn) -> tuple[dict[str, Any], int]:
+    """A tree looked at in passing; the row comes back."""
+    service.quick(here(), path.id, body.id, body.suckers, body.sprouts, body.day)
+    return _row(rows.row_of(here(), path.id)), 201
+
+
+@routes.get("/rows/<id>/walk", responses={200: RowWalkOut})
+def get_row(path: IdPath) -> dict[str, Any]:
+    """A row as it is walked."""
+    return _row(rows.row_walk(here(), path.id))
+
+
+def _row(found: rows.RowWalk) -> dict[str, Any]:
+    trees = [
+        {
+            "tree_id": t.tree_id,
+            "name": t.name,
+            "kind": kind_name(t.species, t.cultivar),
+            "walked": t.last.day if t.last else None,
+            "state": "never" if t.last is None else "passed" if t.last.quick else t.last.state,
+            "need": t.need.text,
+            "tone": t.need.tone,
+        }
+        for t in found.trees
+    ]
+    return answer(RowWalkOut, {**vars(found), "trees": trees})
