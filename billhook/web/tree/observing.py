@@ -15,6 +15,15 @@ from ..models.trees import ObserveIn, SeenOut
 routes = APIBlueprint("tree_observing", __name__, url_prefix="/api")
 
 
+@routes.post("/trees/<id>/observations", responses={201: SeenOut})
+def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
+    """Write down what was seen of the tree."""
+    return answer(
+        SeenOut,
+        observe(here(), "tree", path.id, body.kind, body.value, body.date, as_of=body.as_of),
+    ), 201
+
+
 @routes.post("/blocks/<id>/observations", responses={201: SeenOut})
 def post_block_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
     """Write down a date that was seen of a whole block."""

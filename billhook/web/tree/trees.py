@@ -8,7 +8,7 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.book import logbook
-from ...services.tree import framing, observing, records, views
+from ...services.tree import framing, records, views
 from ...services.tree.views import TreeView
 from ...store.tables import Plan
 from ..answers import body as answer
@@ -18,7 +18,7 @@ from ..models.frames import FrameSaveIn, SketchIn
 from ..models.grove import DayQuery
 from ..models.logbook import LogOut, PastWorkIn
 from ..models.sheets import SheetLink
-from ..models.trees import GoneIn, GoneOut, ObserveIn, SeenOut, TreeChangeIn, TreeOut
+from ..models.trees import GoneIn, GoneOut, TreeChangeIn, TreeOut
 
 routes = APIBlueprint("tree_trees", __name__, url_prefix="/api/trees")
 
@@ -114,17 +114,6 @@ def post_sketch(path: IdPath, body: SketchIn) -> tuple[dict[str, Any], int]:
         here(), path.id, body.height_m, body.spread_m, body.trunk_mm, here().today()
     )
     return _tree(path.id, here().today()), 201
-
-
-@routes.post("/<id>/observations", responses={201: SeenOut})
-def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int]:
-    """Write down what was seen of the tree."""
-    return answer(
-        SeenOut,
-        observing.observe(
-            here(), "tree", path.id, body.kind, body.value, body.date, as_of=body.as_of
-        ),
-    ), 201
 
 
 @routes.post("/<id>/log", responses={201: LogOut})

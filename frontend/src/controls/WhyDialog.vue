@@ -9,7 +9,8 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 
 const open = defineModel<boolean>({ required: true })
-defineProps<{ title: string; sentence: string; reasons: Reason[] }>()
+/** counted: where it is a sum that can be followed, its inputs and sources are shown too. */
+defineProps<{ title: string; sentence: string; reasons: Reason[]; counted?: boolean }>()
 const { data } = useQuery({
   queryKey: ['catalogue', ''],
   queryFn: () => heed(api.GET('/api/catalogue', { params: { query: {} } })),
@@ -27,6 +28,8 @@ const ruleOf = (reason: Reason) =>
   (reason.catalogue_ids ?? [])
     .map((id) => known.value.get(id))
     .find((v) => v?.id.startsWith('rule/'))
+const inputs = (reason: Reason) =>
+  Object.entries(reason.used ?? {}).filter(([, value]) => value !== null)
 const number = (value: unknown) =>
   typeof value === 'number'
     ? String(Math.round(value * 1000) / 1000)
@@ -61,14 +64,23 @@ const number = (value: unknown) =>
             <p v-if="reason.remedy" class="font-semibold">
               What would change it: {{ reason.remedy }}
             </p>
+            <dl
+              v-if="counted && inputs(reason).length"
+              class="mt-1 grid grid-cols-[1fr_auto] gap-x-4 text-[0.92rem]"
+            >
+              <template v-for="[name, value] in inputs(reason)" :key="name">
+                <dt class="text-ink2">{{ name }}</dt>
+                <dd class="num text-right">{{ number(value) }}</dd>
+              </template>
+            </dl>
             <ul v-if="valuesOf(reason).length" class="mt-1 text-[0.92rem] space-y-1">
               <li v-for="v in valuesOf(reason)" :key="v.id">
                 {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b
                 ><span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span
                 >;
                 <span class="text-ink2"
-                  >{{ v.sure
-                  }}<template v-if="v.rivals">; others say {{ v.rivals }}</template></span
+                  >{{ v.sure }}<template v-if="counted && v.source">: {{ v.source }}</template
+                  ><template v-if="v.rivals">; others say {{ v.rivals }}</template></span
                 >
               </li>
             </ul>

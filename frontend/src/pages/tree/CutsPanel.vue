@@ -225,6 +225,7 @@ async function save() {
         </p>
         <WhyDialog
           v-model="working"
+          counted
           title="How the share is counted"
           :sentence="answer.against.sentence"
           :reasons="answer.reasons"

@@ -1,0 +1,172 @@
+"""Nothing there yet: the place, what stands there, and a verdict before anything is measured."""
+
+from __future__ import annotations
+
+import pytest
+
+from billhook.core.errors import InvalidInput
+from billhook.core.words.planting import understand_planting
+from billhook.services.holding import planting
+from billhook.services.holding.grove import grove
+from billhook.services.plan import cutting
+from billhook.services.tree import framing, views
+from billhook.store.database import NotFound
+
+from ...places import TODAY
+
+
+@pytest.mark.parametrize(
+    ("said", "understood"),
+    [
+        ("row 3, 24 navels alike", (24, "navel-orange", None, None, 3, None, None)),
+        ("a lemon in a 40-litre pot", (1, "lemon", None, None, None, 40.0, None)),
+        (
+            "12 Hass avocados on clonal Mexican, planted 2015",
+            (12, "avocado", "hass", "clonal-mexican", None, None, 2015),
+        ),
+        ("two meyer lemons in 15 gallon pots", (2, "meyer-lemon", None, None, None, 56.8, None)),
+        ("Row 12: 8 Tommy Atkins", (8, "mango", "tommy-atkins", None, 12, None, None)),
+        (
+            "6 clementines on flying dragon in row 2",
+            (6, "mandarin", "clementine", "flying-dragon", 2, None, None),
+        ),
+        ("30 key limes", (30, "key-lime", None, None, None, None, None)),
+        ("one finger lime", (1, "finger-lime", None, None, None, None, None)),
+        ("5 grapefruit, planted 1998", (5, "grapefruit", None, None, None, None, 1998)),
+    ],
+)
+def test_plantings_are_understood_as_they_are_said(know, said, understood):
+    found = understand_planting(said, know)
+    assert (
+        found.count,
+        found.species,
+        found.cultivar,
+        found.rootstock,
+        found.row,
+        found.pot_l,
+        found.planted_year,
+    ) == understood
+    assert found.missing == ()
+
+
+def test_what_was_not_said_is_asked_for_and_not_guessed(know):
+    assert understand_planting("some nice trees", know).missing == (
+        "how many",
+        "which kind of tree",
+    )
+    assert understand_planting("14 of them", know).missing == ("which kind of tree",)
+    assert understand_planting("oranges by the wall", know).missing == ("how many",)
+
+
+def test_a_verdict_and_a_limit_before_anything_is_measured(at):
+    site = planting.set_up(at, "Garden", "Garden", 36.8, "mediterranean-coast")
+    made = planting.plant(at, site.id, "Garden", 3, 24, "navel-orange", 2015)
+    view = grove(at, TODAY)
+    assert [t.record.name for t in view.trees][:2] == ["Garden 3·1", "Garden 3·2"]
+    assert len(view.trees) == 24
+    assert all(t.size is None and t.need.text for t in view.trees)
+    tree = views.tree_view(at, made.tree_ids[0], TODAY)
+    assert tree.frame is None
+    thin = next(v for v in tree.verdicts if v.work == "thin")
+    assert (thin.status, thin.max_share) == ("go", pytest.approx(0.2))
+    assert "a whole crop" in thin.sentence
+    with pytest.raises(NotFound, match="no frame yet"):
+        cutting.preview(at, made.tree_ids[0], [], "thin", TODAY)
+
+
+def test_trees_are_laid_out_apart(at):
+    site = planting.set_up(at, "Garden", "Garden", 36.8, "mediterranean-coast")
+    planting.plant(at, site.id, "A", 1, 3, "lemon", 2015)
+    planting.plant(at, site.id, "A", 1, 2, "lemon", 2016)
+    planting.plant(at, site.id, "A", None, 2, "lemon", 2016)
+    planting.plant(at, site.id, "B", None, 2, "mango", 2016, spacing_m=3)
+    spots = [(t.record.name, t.record.place.x, t.record.place.y) for t in grove(at, TODAY).trees]
+    assert [name for name, _, _ in spots] == [
+        "A 1·1",
+        "A 1·2",
+        "A 1·3",
+        "A 1·4",
+        "A 1·5",
+        "A 2·1",
+        "A 2·2",
+        "B 1·1",
+        "B 1·2",
+    ]
+    assert len({(x, y) for _, x, y in spots}) == 9
+    assert spots[-1][1] - spots[-2][1] == 3
+
+
+def test_typed_temperatures_find_their_climate(at):
+    tmin, tmax = (
+        [4, 5, 7, 9, 12, 15, 17, 17, 14, 11, 7, 5],
+        [15, 17, 20, 23, 27, 31, 34, 33, 30, 26, 20, 16],
+    )
+    site = planting.set_up(
+        at,
+        "G",
+        "G",
+        38.0,
+        None,
+        [float(t) for t in tmin],
+        [float(t) for t in tmax],
+        "03-10",
+        "11-25",
+    )
+    assert site.climate == "inland-mediterranean"
+    south = planting.set_up(at, "G", "S", -33.0, "inland-mediterranean")
+    assert (south.last_frost, south.first_frost) == ("09-08", "05-26")
+
+
+@pytest.mark.parametrize(
+    ("given", "pointer"),
+    [
+        ({"climate": "atlantis"}, "/climate"),
+        ({"climate": None}, "/climate"),
+        ({"climate": None, "tmin_c": [10.0] * 12, "tmax_c": [12.0] * 11 + [9.0]}, "/tmax_c/11"),
+        ({"climate": "low-desert", "last_frost": "02-30"}, "/last_frost"),
+    ],
+)
+def test_a_place_that_cannot_be_is_refused_by_field(at, given, pointer):
+    with pytest.raises(InvalidInput) as refused:
+        planting.set_up(at, "G", "G", 36.8, **given)
+    assert [p.pointer for p in refused.value.problems] == [pointer]
+    assert grove(at, TODAY).holding is None
+
+
+def test_unknown_kinds_are_refused_by_field(at):
+    site = planting.set_up(at, "G", "G", 36.8, "low-desert")
+    with pytest.raises(InvalidInput) as refused:
+        planting.plant(at, site.id, "A", 1, 1, "mango", 2015, "hass", "sticks")
+    assert [p.pointer for p in refused.value.problems] == ["/cultivar", "/rootstock"]
+    assert grove(at, TODAY).trees == []
+
+
+def test_five_measured_trees_stand_for_the_row(garden):
+    with pytest.raises(InvalidInput):
+        framing.apply_row_mean(
+            garden.at, views.tree_view(garden.at, garden.pot_id, TODAY).record.row.id, TODAY
+        )
+    framing.sketch_tree(garden.at, garden.tree_ids[1], 4.0, 3.0, 90, TODAY)
+    mean = framing.apply_row_mean(garden.at, garden.row_id, TODAY)
+    assert (mean.from_trees, mean.applied_to) == (1, 4)
+    shown = [views.tree_view(garden.at, t, TODAY, ("thin",)) for t in garden.tree_ids]
+    assert [v.frame.row.origin for v in shown] == [
+        "measured",
+        "sketched",
+        "sketched",
+        "sketched",
+        "sketched",
+    ]
+    for view in shown[1:]:
+        assert view.frame.size.height_m == pytest.approx(mean.height_m, rel=0.02)
+        assert view.frame.size.spread_m == pytest.approx(mean.spread_m, rel=0.02)
+        assert view.frame.row.trunk_mm == pytest.approx(mean.trunk_mm, rel=0.02)
+    assert shown[0].frame.row.id == garden.frame_id
+
+
+def test_units_belong_to_the_holding(at):
+    with pytest.raises(NotFound):
+        planting.set_units(at, "us")
+    planting.set_up(at, "G", "G", 36.8, "low-desert")
+    assert planting.set_units(at, "us").units == "us"
+    assert grove(at, TODAY).holding.units == "us"
