@@ -49,14 +49,10 @@ def pot_cap(
     reasons = [
         Reason(
             "pot-size",
-            (
-                f"A pot of {pot_l:g} litres holds a tree of {length_words(by_pot, units)} "
-                f"upright{', as it is windy' if windy else ''}."
-            ),
+            f"A pot of {pot_l:g} litres holds a tree of {length_words(by_pot, units)} "
+            f"upright{', as it is windy' if windy else ''}.",
             {"pot, litres": pot_l},
-            None,
-            None,
-            tuple(ids),
+            catalogue_ids=tuple(ids),
         )
     ]
     cap, by = by_pot, "pot"
@@ -74,14 +70,10 @@ def pot_cap(
         reasons.append(
             Reason(
                 "winter-room",
-                (
-                    f"The winter room leaves {length_words(room, units)} above the pot, a "
-                    "season's growth taken off."
-                ),
+                f"The winter room leaves {length_words(room, units)} above the pot, a "
+                "season's growth taken off.",
                 {"room, m": winter_room_m},
-                None,
-                None,
-                ("pot/season-growth",),
+                catalogue_ids=("pot/season-growth",),
             )
         )
         if room < cap:
@@ -122,9 +114,7 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
                     "dieback-none",
                     text,
                     {"tips, share": dead_tips},
-                    None,
-                    None,
-                    ("tip-dieback/few/tips-from",),
+                    catalogue_ids=("tip-dieback/few/tips-from",),
                 ),
             ),
         )
@@ -136,9 +126,7 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
             f"dieback-{row}",
             f"{know.text(f'tip-dieback/{row}/does')}.",
             {"tips, share": dead_tips},
-            None,
-            None,
-            (f"tip-dieback/{row}/least", f"tip-dieback/{row}/most"),
+            catalogue_ids=(f"tip-dieback/{row}/least", f"tip-dieback/{row}/most"),
         )
     ]
     if stage == "small_leaves":

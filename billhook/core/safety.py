@@ -64,7 +64,7 @@ def heat_of_work(know: Knowledge, air_c: float, humidity: float) -> Heat:
         "humidity, 0 to 1": humidity,
         "feels like, C": round(feels, 1),
     }
-    return Heat(feels, band, Reason("heat", text, used, None, None, (f"heat-bands/{band}/from",)))
+    return Heat(feels, band, Reason("heat", text, used, catalogue_ids=(f"heat-bands/{band}/from",)))
 
 
 def heat_of_day(know: Knowledge, air_c: float, forecast: bool) -> Reason | None:
@@ -85,9 +85,7 @@ def heat_of_day(know: Knowledge, air_c: float, forecast: bool) -> Reason | None:
         "heat",
         text,
         {"air, C": round(air_c, 1)},
-        None,
-        None,
-        ("safety/shade-from", "safety/high-heat"),
+        catalogue_ids=("safety/shade-from", "safety/high-heat"),
     )
 
 
@@ -122,9 +120,7 @@ def straight_ladder(know: Knowledge, contact_m: float, units: Units = "metric") 
             "ladder",
             text,
             {"touches at, m": contact_m},
-            None,
-            None,
-            ("safety/ladder-slope", "safety/ladder-above"),
+            catalogue_ids=("safety/ladder-slope", "safety/ladder-above"),
         ),
     )
 

@@ -74,5 +74,5 @@ def yield_cost(
         this,
         following,
         lost["third-year"],
-        (Reason("yield-cost", text, {"share taken": round(taken, 3)}, None, None, tuple(ids)),),
+        (Reason("yield-cost", text, {"share taken": round(taken, 3)}, catalogue_ids=tuple(ids)),),
     )

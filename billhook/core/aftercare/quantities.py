@@ -61,7 +61,7 @@ def limb_mass(
         total,
         lift,
         total > line,
-        (Reason("limb-mass", text, used, None, None, ids),),
+        (Reason("limb-mass", text, used, catalogue_ids=ids),),
     )
 
 
@@ -115,9 +115,7 @@ def wound(
                 "wound",
                 text,
                 {"diameter, mm": diameter_mm, "from each edge, mm a year": rate},
-                None,
-                None,
-                ids,
+                catalogue_ids=ids,
             ),
         ),
     )
@@ -174,7 +172,7 @@ def clippings(
         chips / depth,
         depth,
         ring,
-        (Reason("clippings", text, {"fresh, kg": fresh_kg}, None, None, ids),),
+        (Reason("clippings", text, {"fresh, kg": fresh_kg}, catalogue_ids=ids),),
     )
 
 
@@ -218,7 +216,7 @@ def whitewash(
         mix,
         paint,
         mix - paint,
-        (Reason("whitewash", text, {"bark, m2": round(area, 3)}, None, None, ids),),
+        (Reason("whitewash", text, {"bark, m2": round(area, 3)}, catalogue_ids=ids),),
     )
 
 
@@ -288,5 +286,5 @@ def disinfectant(
         mix - of_stock,
         rags,
         seconds,
-        (Reason("disinfectant", text, {"trees": trees, "tools": tools}, None, None, ids),),
+        (Reason("disinfectant", text, {"trees": trees, "tools": tools}, catalogue_ids=ids),),
     )

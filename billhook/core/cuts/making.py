@@ -113,7 +113,7 @@ def notes(
     ) -> None:
         row = f"making/{code}/says"
         found.append(
-            Reason(code, know.text(row).format(**parts), used or {}, None, None, (row, *ids))
+            Reason(code, know.text(row).format(**parts), used or {}, catalogue_ids=(row, *ids))
         )
 
     limb = None if cost.limb == TRUNK else frame.limb(cost.limb)

@@ -54,7 +54,11 @@ def regrowth(
         )
         found.append(
             Reason(
-                f"regrowth-{place}", text, {"cuts": len(cuts), "vigour": vigour}, select, None, ids
+                f"regrowth-{place}",
+                text,
+                {"cuts": len(cuts), "vigour": vigour},
+                date=select,
+                catalogue_ids=ids,
             )
         )
     return tuple(found)
@@ -118,9 +122,11 @@ def measured_vigour(
                 "measured-vigour",
                 text,
                 used,
-                None,
-                None,
-                ("regrowth/season-m", "regrowth/season-days", "regrowth/measure-from"),
+                catalogue_ids=(
+                    "regrowth/season-m",
+                    "regrowth/season-days",
+                    "regrowth/measure-from",
+                ),
             ),
         ),
     )

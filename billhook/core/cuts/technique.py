@@ -371,19 +371,14 @@ def _safety(
         found.append(
             Reason(
                 "chainsaw",
-                (
-                    "Chainsaw: trained hands only, both feet on the ground, never over the "
-                    "shoulder, a second person in earshot."
-                ),
-                {},
+                "Chainsaw: trained hands only, both feet on the ground, never over the "
+                "shoulder, a second person in earshot.",
             )
         )
     if species == "mango" and cost.counts:
         found.append(
             Reason(
-                "mango-sap",
-                "Mango sap burns skin: gloves, sleeves, eye protection; wash at once.",
-                {},
+                "mango-sap", "Mango sap burns skin: gloves, sleeves, eye protection; wash at once."
             )
         )
     thorn = know.number(f"species/{species}/thorn-mm")

@@ -102,9 +102,7 @@ def droop(
                 "load, kg": load_kg,
                 "drop, m": round(drop, 3),
             },
-            None,
-            None,
-            ("droop/linear-to",),
+            catalogue_ids=("droop/linear-to",),
         )
     ]
     if not linear:

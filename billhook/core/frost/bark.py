@@ -34,7 +34,7 @@ def bark_paint(
         "looked at again."
     )
     where = Reason(
-        "bark-paint", text, {}, None, None, ("whitewash/coats", "frost-class/F2/leaf-lost")
+        "bark-paint", text, catalogue_ids=("whitewash/coats", "frost-class/F2/leaf-lost")
     )
     if frame is None:
         return BarkPaint(where, None)

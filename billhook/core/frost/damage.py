@@ -219,10 +219,7 @@ def frost_damage(
             Reason(
                 "hours-unknown",
                 f"Nobody knows for how long: {said}.",
-                {},
-                None,
-                None,
-                ("frost/hours-unknown",),
+                catalogue_ids=("frost/hours-unknown",),
             ),
         )
     return Damage(
@@ -269,7 +266,7 @@ def _said(
     }
     used |= {f"{o} from, C": round(t, 2) for o, t in at.items()}
     ids = (f"cold/{row}/wood-h", "cold-organ/wood/doubling", "frost/possible", "frost/uncertain")
-    return (Reason("frost-damage", text, used, None, None, ids),)
+    return (Reason("frost-damage", text, used, catalogue_ids=ids),)
 
 
 def worst_first(found: Sequence[tuple[str, Damage]]) -> list[tuple[str, Damage]]:

@@ -87,35 +87,27 @@ def dead_wood_notes(
                 "weight-first",
                 text,
                 {"weight, kg": round(cost.hand_kg, 1)},
-                None,
-                None,
-                ("frost/weight-first",),
+                catalogue_ids=("frost/weight-first",),
             )
         )
     if how.tool_id not in ("finger", "hand-pruner"):
         found.append(
             Reason(
                 "brittle",
-                (
-                    "Dead wood is brittle: it pinches no saw but snaps early, and what hangs "
-                    "above may come with it."
-                ),
-                {},
+                "Dead wood is brittle: it pinches no saw but snaps early, and what hangs "
+                "above may come with it.",
             )
         )
     if how.tool_id in ("hand-pruner", "lopper", "pole-pruner"):
         found.append(
-            Reason("blade-side", "Blade on the side that stays, hook on the side that falls.", {})
+            Reason("blade-side", "Blade on the side that stays, hook on the side that falls.")
         )
     if how.place == "collar" and cost.wound_mm >= know.number("cuts/three-cut-always-mm"):
         found.append(
             Reason(
                 "proud-stub",
-                (
-                    "A stub that stands proud of the collar is sawn or ground down to it, not "
-                    "into it, so that it can close over."
-                ),
-                {},
+                "A stub that stands proud of the collar is sawn or ground down to it, not "
+                "into it, so that it can close over.",
             )
         )
     return tuple(found)
@@ -198,7 +190,7 @@ def stages(
             may,
             tuple(wanted),
             hang,
-            Reason(name, texts[name], {}, when, None, ids.get(name, ())),
+            Reason(name, texts[name], date=when, catalogue_ids=ids.get(name, ())),
         )
 
     return (

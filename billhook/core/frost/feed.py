@@ -68,5 +68,5 @@ def feed(
         water,
         last,
         wraps,
-        Reason("feed", text, {"canopy lost": round(lost, 3)}, last, None, ids),
+        Reason("feed", text, {"canopy lost": round(lost, 3)}, date=last, catalogue_ids=ids),
     )

@@ -129,5 +129,5 @@ def cut_test(
         low,
         high,
         advice,
-        Reason("cut-test", text, {"cut": cut, "hurt": hurt}, span.late, None, ids),
+        Reason("cut-test", text, {"cut": cut, "hurt": hurt}, date=span.late, catalogue_ids=ids),
     )

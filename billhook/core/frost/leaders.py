@@ -71,7 +71,6 @@ def leaders(
                     Reason(
                         "below-union",
                         "From below the union: the rootstock. It is never grown on as the tree.",
-                        {},
                     ),
                 )
             )
@@ -93,9 +92,7 @@ def leaders(
                     "leader",
                     _said(know, parts),
                     used,
-                    None,
-                    None,
-                    tuple(f"leader/{k}/points" for k in parts),
+                    catalogue_ids=tuple(f"leader/{k}/points" for k in parts),
                 ),
             )
         )
@@ -112,8 +109,8 @@ def leaders(
         f"sway; off after {first:.0f} to {last:.0f} months. Thorns on shoots: gloves and eyes."
     )
     reasons = (
-        Reason("keep", text, {"form": form}, None, None, (f"leader-form/{form}/keep",)),
-        Reason("stake", stake, {}, None, None, ("frost/stake-months",)),
+        Reason("keep", text, {"form": form}, catalogue_ids=(f"leader-form/{form}/keep",)),
+        Reason("stake", stake, catalogue_ids=("frost/stake-months",)),
     )
     return Leaders(ranked, len(good), keep, reasons)
 

@@ -47,10 +47,8 @@ def protections(
         reason = Reason(
             "protect",
             text,
-            {},
-            on,
-            None,
-            (f"{row}/on-before", f"{row}/off-after", f"{row}/until-age"),
+            date=on,
+            catalogue_ids=(f"{row}/on-before", f"{row}/off-after", f"{row}/until-age"),
         )
         found.append(
             Protection(kind, max(on, today), max(off, today), does, takes_off, age, reason)
@@ -71,9 +69,7 @@ def tonight(know: Knowledge, min_c: float, youngest_years: float) -> list[Reason
                     f"tonight-{row}",
                     know.text(f"{at}/says"),
                     {"foreseen, C": min_c},
-                    None,
-                    None,
-                    (f"{at}/below", f"{at}/until-age"),
+                    catalogue_ids=(f"{at}/below", f"{at}/until-age"),
                 )
             )
     return found

@@ -118,7 +118,7 @@ def recovery(
         "live bark, 0 to 1": stand.live_bark,
         "live wood above the union, m": stand.live_above_m,
     }
-    reason = Reason("recovery", f"{words[advice]}{sums}", used, replant_on, None, ids)
+    reason = Reason("recovery", f"{words[advice]}{sums}", used, date=replant_on, catalogue_ids=ids)
     return Recovery(
         heal,
         tuple(usual * s for s in heal),

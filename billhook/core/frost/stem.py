@@ -79,7 +79,7 @@ def bark_decides(know: Knowledge) -> Reason:
         f"With less than {gone} of the round alive a tree is replaced; from {enough} on it can "
         "be brought back."
     )
-    return Reason("bark-decides", text, {}, None, None, ids)
+    return Reason("bark-decides", text, catalogue_ids=ids)
 
 
 def _said(live: float, dead: Sequence[DeadBark]) -> str:

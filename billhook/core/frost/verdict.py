@@ -233,7 +233,7 @@ def _why(
     means = f"{tree.frost_class}, dead: {dead}. {does[:1].upper()}{does[1:]}."
     found = [
         Reason("verdict", _VERDICTS[verdict], {"class": tree.frost_class}),
-        Reason("class-means", means, {"class": tree.frost_class}, None, None, (f"{row}/does",)),
+        Reason("class-means", means, {"class": tree.frost_class}, catalogue_ids=(f"{row}/does",)),
     ]
     if provisional:
         found.append(
@@ -248,10 +248,8 @@ def _why(
                     if tree.hot_since
                     else "Look again after warm weather."
                 ),
-                {},
-                tree.hot_since,
-                None,
-                ("frost/hot-spell",),
+                date=tree.hot_since,
+                catalogue_ids=("frost/hot-spell",),
             )
         )
     if tree.collapsed_on is not None and verdict == "wait":
@@ -259,20 +257,18 @@ def _why(
             f"The flush collapsed by {day_words(tree.collapsed_on)}: a false start. What was "
             "green before counts no more; scratch again, further down."
         )
-        found.append(Reason("collapsed", text, {}, tree.collapsed_on))
+        found.append(Reason("collapsed", text, date=tree.collapsed_on))
     if tree.frost_class not in ("F0", "F1"):
         if not judged:
             found.append(
                 Reason(
                     "too-early",
-                    (
-                        f"Too early: judge it on {day_words(judge)}. Cut before that and live "
-                        "wood goes, and the cut is made twice."
+                    f"Too early: judge it on {day_words(judge)}. Cut before that and live "
+                    "wood goes, and the cut is made twice.",
+                    date=judge,
+                    catalogue_ids=(
+                        class_figure(know, tree.frost_class, "judge-after", tree.species),
                     ),
-                    {},
-                    judge,
-                    None,
-                    (class_figure(know, tree.frost_class, "judge-after", tree.species),),
                 )
             )
         held = " (the edge stayed through the second flush)" if early else ""
@@ -285,33 +281,28 @@ def _why(
             Reason(
                 "cut-on",
                 text,
-                {},
-                cut,
-                None,
-                (class_figure(know, tree.frost_class, "cut-after", tree.species),),
+                date=cut,
+                catalogue_ids=(class_figure(know, tree.frost_class, "cut-after", tree.species),),
             )
         )
         if postponed:
             found.append(
                 Reason(
                     "postponed",
-                    (
-                        "Later than the last safe cut of this season: the shaping waits for "
-                        f"{day_words(cut)}; only dead wood that endangers comes off."
-                    ),
-                    {},
-                    cut,
+                    "Later than the last safe cut of this season: the shaping waits for "
+                    f"{day_words(cut)}; only dead wood that endangers comes off.",
+                    date=cut,
                 )
             )
         if tree.hot_from is not None and cut >= tree.hot_from - dt.timedelta(days=30):
             found.append(
                 Reason(
-                    "whitewash", "Near the hot season: whitewash the same day.", {}, tree.hot_from
+                    "whitewash", "Near the hot season: whitewash the same day.", date=tree.hot_from
                 )
             )
     kind = know.get(f"frost-kind/{tree.species}/says")
     if kind is not None and tree.frost_class != "F0":
-        found.append(Reason("kind", str(kind.value), {}, None, None, (kind.id,)))
+        found.append(Reason("kind", str(kind.value), catalogue_ids=(kind.id,)))
     found.append(
         Reason(
             "cautions",
@@ -319,7 +310,6 @@ def _why(
             "does not carry a ladder, and frozen or soaked ground moves under one. "
             "No systemic herbicide under it this season; suckers below the union are asked "
             "about before they go.",
-            {},
         )
     )
     return tuple(found)

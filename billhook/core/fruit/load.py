@@ -147,5 +147,5 @@ def crop_load(
         most,
         fruit * fruit_kg,
         remove,
-        (Reason("crop-load", text, used, None, None, ids),),
+        (Reason("crop-load", text, used, catalogue_ids=ids),),
     )

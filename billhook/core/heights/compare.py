@@ -184,9 +184,10 @@ def _one(
                 "school",
                 text,
                 used,
-                None,
-                f"renewal/{know.text(f'{row}/stance')}" if know.text(f"{row}/stance") else None,
-                ids,
+                school=f"renewal/{know.text(f'{row}/stance')}"
+                if know.text(f"{row}/stance")
+                else None,
+                catalogue_ids=ids,
             ),
         ),
     )
@@ -301,9 +302,7 @@ def _barred(know: Knowledge, stand: Stand, name: str) -> tuple[Reason, ...]:
                 "few-scaffolds",
                 text,
                 {"main limbs": stand.scaffolds},
-                None,
-                None,
-                ("renewal/least-scaffolds",),
+                catalogue_ids=("renewal/least-scaffolds",),
             )
         )
     if name == "third_of_rows" and len(set(stand.rows)) < know.number("renewal/least-rows"):
@@ -312,9 +311,7 @@ def _barred(know: Knowledge, stand: Stand, name: str) -> tuple[Reason, ...]:
                 "few-rows",
                 f"Only {len(set(stand.rows))} rows: no third of them.",
                 {"rows": len(set(stand.rows))},
-                None,
-                None,
-                ("renewal/least-rows",),
+                catalogue_ids=("renewal/least-rows",),
             )
         )
     if name in ("all_at_once", "third_of_rows") and stand.frost_pocket:
@@ -322,7 +319,6 @@ def _barred(know: Knowledge, stand: Stand, name: str) -> tuple[Reason, ...]:
             Reason(
                 "frost-pocket",
                 "A frost pocket: everything that was cut hard would meet the cold soft and low.",
-                {},
             )
         )
     if name == "all_at_once" and stand.age_years > know.number("renewal/too-old"):
@@ -331,9 +327,7 @@ def _barred(know: Knowledge, stand: Stand, name: str) -> tuple[Reason, ...]:
                 "too-old",
                 f"At {stand.age_years} years too old to come back from bare limbs.",
                 {"age, years": stand.age_years},
-                None,
-                None,
-                ("renewal/too-old",),
+                catalogue_ids=("renewal/too-old",),
             )
         )
     return tuple(found)

@@ -139,7 +139,7 @@ def hedging_round(
     return Round(
         tuple(found),
         every,
-        (Reason("round", text, {"rows": len(rows), "vigour": vigour}, None, None, ids),),
+        (Reason("round", text, {"rows": len(rows), "vigour": vigour}, catalogue_ids=ids),),
     )
 
 

@@ -144,7 +144,7 @@ def wall_cost(
         wood,
         bar,
         crop,
-        (Reason("wall", text, used, None, None, ids), *crop.reasons),
+        (Reason("wall", text, used, catalogue_ids=ids), *crop.reasons),
     )
 
 
@@ -233,7 +233,13 @@ def trade_rules(
                 key,
                 most,
                 kept,
-                Reason(key, text, used, None, know.text(f"section-rules/{key}/school"), ids),
+                Reason(
+                    key,
+                    text,
+                    used,
+                    school=know.text(f"section-rules/{key}/school"),
+                    catalogue_ids=ids,
+                ),
             )
         )
     return tuple(found)

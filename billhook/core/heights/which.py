@@ -114,7 +114,7 @@ def rank_limbs(
                 share,
                 gone,
                 seasons.get(limb.id),
-                (Reason("which-limb", text, used, None, None, ids), where),
+                (Reason("which-limb", text, used, catalogue_ids=ids), where),
             )
         )
     return tuple(sorted(found, key=lambda r: (-r.points, r.limb)))

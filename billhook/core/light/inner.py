@@ -46,7 +46,7 @@ def inside(know: Knowledge, species: str, group: str) -> Reason:
         f"{leaf_area_for(need, k):.1f} lets through."
     )
     ids = (f"light/{row}/k", f"light/{row}/leaf-area", f"light/{row}/target", f"light/{row}/needed")
-    return Reason("inner-light", text, {"k": k, "leaf area": full}, None, None, ids)
+    return Reason("inner-light", text, {"k": k, "leaf area": full}, catalogue_ids=ids)
 
 
 @dataclass(frozen=True)
@@ -90,7 +90,7 @@ def lower_light(
         f"flowers from about {need * 100:.0f} %."
     )
     ids = (f"light/{row}/k", f"light/{row}/leaf-area", f"light/{row}/needed", "light/lower-part")
-    return LowerLight(was, now, need, (Reason("lower-light", text, used, None, None, ids),))
+    return LowerLight(was, now, need, (Reason("lower-light", text, used, catalogue_ids=ids),))
 
 
 def _leaf(know: Knowledge, frame: Frame, above_m: float) -> float:

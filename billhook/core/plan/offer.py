@@ -147,10 +147,7 @@ def _options(
     said = Reason(
         "most-upright",
         "The most upright and strongest of the main limbs.",
-        {},
-        None,
-        None,
-        ("plan/upright-rise",),
+        catalogue_ids=("plan/upright-rise",),
     )
     return [
         LimbOption(o.limb, o.name, o.keep_m, o.share, o.fruit, o.wound_mm, said)

@@ -357,9 +357,7 @@ def _why(
             "chosen",
             text,
             used,
-            None,
-            None,
-            (f"plan-weights/rub/{goal}", "plan/named", "plan/fruit-weight"),
+            catalogue_ids=(f"plan-weights/rub/{goal}", "plan/named", "plan/fruit-weight"),
         )
     ]
     if choice.over_limit:
@@ -369,11 +367,11 @@ def _why(
             f"What must go alone takes {share_words(min(1.0, choice.share))}, more than the "
             f"{share_words(room)} left{when}."
         )
-        found.append(Reason("over-limit", text, used, more[0] if more else None))
+        found.append(Reason("over-limit", text, used, date=more[0] if more else None))
     if any(s.over for s in stages):
         text = (
             "One limb that must go is more than any window has room for: take it in two, first "
             "shortened by half, and bear no other cut that year."
         )
-        found.append(Reason("one-too-large", text, {}))
+        found.append(Reason("one-too-large", text))
     return tuple(found)

@@ -39,9 +39,8 @@ def school_reasons(
                     f"school-{topic}",
                     know.text(f"{row}/says"),
                     {"weight times": by},
-                    None,
-                    f"{topic}/{school}",
-                    (f"{row}/factor",),
+                    school=f"{topic}/{school}",
+                    catalogue_ids=(f"{row}/factor",),
                 )
             )
     return tuple(found)

@@ -82,10 +82,7 @@ def skeleton_cuts(know: Knowledge, tree: WalkTree) -> list[tuple[Cut, Reason]]:
             why = Reason(
                 "skeleton-goes",
                 "Not one of the limbs that stay.",
-                {},
-                None,
-                None,
-                ("skeleton/limbs-stay",),
+                catalogue_ids=("skeleton/limbs-stay",),
             )
             found.append((Cut(limb.id, 0.0), why))
             continue
@@ -105,9 +102,7 @@ def skeleton_cuts(know: Knowledge, tree: WalkTree) -> list[tuple[Cut, Reason]]:
                         "skeleton-stays",
                         text,
                         {"kept, m": keep},
-                        None,
-                        None,
-                        ("skeleton/end-mm", "skeleton/shortest-m"),
+                        catalogue_ids=("skeleton/end-mm", "skeleton/shortest-m"),
                     ),
                 )
             )
@@ -124,7 +119,7 @@ def skeleton_cuts(know: Knowledge, tree: WalkTree) -> list[tuple[Cut, Reason]]:
             found.append(
                 (
                     Cut(side.id, 0.0),
-                    Reason("skeleton-side", text, {}, None, None, ("skeleton/nurse-share",)),
+                    Reason("skeleton-side", text, catalogue_ids=("skeleton/nurse-share",)),
                 )
             )
     return found
@@ -175,9 +170,7 @@ def warned(
             "stays",
             f"{len(stays)} limbs stay: {', '.join(stays)}. {_vase(tree)}",
             {"limbs that stay": len(stays)},
-            None,
-            None,
-            ("skeleton/limbs-stay",),
+            catalogue_ids=("skeleton/limbs-stay",),
         ),
         Reason(
             "looks",
@@ -187,21 +180,14 @@ def warned(
             f"{know.number('skeleton/green-weeks'):.0f} weeks, a closed crown after "
             f"{know.number('skeleton/closed-seasons'):.0f} seasons. Tell the owner now.",
             {"share": round(share, 3), "cut faces left, m2": round(crown, 4)},
-            None,
-            None,
-            ("skeleton/green-weeks", "skeleton/closed-seasons"),
+            catalogue_ids=("skeleton/green-weeks", "skeleton/closed-seasons"),
         ),
         Reason(
             "crop-lost",
-            (
-                f"Crop lost: {share_words(crop.this_year)} of the crop at hand, "
-                f"{share_words(crop.next_year)} of the season after, "
-                f"{share_words(crop.third_year)} of the one after that."
-            ),
-            {},
-            None,
-            None,
-            ("hard-regrowth/citrus/recovery",),
+            f"Crop lost: {share_words(crop.this_year)} of the crop at hand, "
+            f"{share_words(crop.next_year)} of the season after, "
+            f"{share_words(crop.third_year)} of the one after that.",
+            catalogue_ids=("hard-regrowth/citrus/recovery",),
         ),
     ]
     if sun is not None:
@@ -214,7 +200,11 @@ def warned(
         )
         found.append(
             Reason(
-                "sun-date", text, {"days to strong sun": days}, sun, None, ("skeleton/before-sun",)
+                "sun-date",
+                text,
+                {"days to strong sun": days},
+                date=sun,
+                catalogue_ids=("skeleton/before-sun",),
             )
         )
     second = next_spring or day + dt.timedelta(days=365)
@@ -229,10 +219,8 @@ def warned(
         Reason(
             "second-year",
             text,
-            {},
-            second,
-            None,
-            ("skeleton/shoot-gap-m", "skeleton/shoots-an-end"),
+            date=second,
+            catalogue_ids=("skeleton/shoot-gap-m", "skeleton/shoots-an-end"),
         )
     )
     back = day.replace(day=1).replace(year=day.year + int(know.number("skeleton/seasons-back")))
@@ -240,10 +228,8 @@ def warned(
         Reason(
             "seasons-back",
             f"Back in bearing about {back:%B %Y}; no other live cut until then.",
-            {},
-            back,
-            None,
-            ("skeleton/seasons-back",),
+            date=back,
+            catalogue_ids=("skeleton/seasons-back",),
         )
     )
     return tuple(found)

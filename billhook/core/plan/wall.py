@@ -154,7 +154,10 @@ def how(
             f"shell of sprouts follows.{out}{hand}"
         )
         return Reason(
-            "by-machine", text, used, None, None, ("machine/largest-mm", "machine/metres-a-minute")
+            "by-machine",
+            text,
+            used,
+            catalogue_ids=("machine/largest-mm", "machine/metres-a-minute"),
         )
     text = (
         f"By hand, ragged: {wall}; limbs past it go back to forks at uneven depths, so that "
@@ -186,4 +189,4 @@ def _deeper(tree: WalkTree, know: Knowledge, limb: Limb, keep_m: float) -> float
 
 
 def _why(code: str, text: str, b: Break, ids: tuple[str, ...]) -> Reason:
-    return Reason(code, text, {"past the wall, m": round(b.beyond_m, 2)}, None, None, ids)
+    return Reason(code, text, {"past the wall, m": round(b.beyond_m, 2)}, catalogue_ids=ids)

@@ -83,7 +83,11 @@ def _around(
 ) -> list[Claim]:
     when = Span(day.date - dt.timedelta(days=before), day.date + dt.timedelta(days=after))
     used = {"from": when.start.isoformat(), "to": when.end.isoformat()}
-    return [Claim("limit", works, when, status, Reason(code, text, used, when.end, None, ids))]
+    return [
+        Claim(
+            "limit", works, when, status, Reason(code, text, used, date=when.end, catalogue_ids=ids)
+        )
+    ]
 
 
 def unforeseen(a: Asked, day: dt.date) -> list[Claim]:
@@ -100,11 +104,9 @@ def unforeseen(a: Asked, day: dt.date) -> list[Claim]:
             reason = Reason(
                 "forecast-unknown",
                 text,
-                {},
-                claim.when.end,
-                None,
-                claim.reason.catalogue_ids,
-                claim.reason.remedy,
+                date=claim.when.end,
+                catalogue_ids=claim.reason.catalogue_ids,
+                remedy=claim.reason.remedy,
             )
             found.append(Claim("limit", claim.work, Span(day, day), "wait", reason))
     return found

@@ -209,7 +209,7 @@ def _not_yet(lane: Lane, asked: Asked, shut: npt.NDArray[np.bool_], never_so: bo
             "Not done to a tree this young: train it, and leave its leaf on until about "
             f"{day_words(day)}."
         )
-    lane.note(~shut, Reason("no-share-left", text, {"age, years": asked.age}, day))
+    lane.note(~shut, Reason("no-share-left", text, {"age, years": asked.age}, date=day))
 
 
 def _settle(lane: Lane, know: Knowledge, found: Open, shut: npt.NDArray[np.bool_]) -> None:
@@ -227,11 +227,16 @@ def _settle(lane: Lane, know: Knowledge, found: Open, shut: npt.NDArray[np.bool_
         )
         lane.note(
             found.wide,
-            Reason("any-time", text, {}, None, "any-time", ("price/wide-band", "price/wide-share")),
+            Reason(
+                "any-time",
+                text,
+                school="any-time",
+                catalogue_ids=("price/wide-band", "price/wide-share"),
+            ),
         )
     if light.any():
         text = f"Small cuts only, at most {share_words(small)}."
-        lane.note(light, Reason("small-cuts", text, {}, None, None, ("season/light-share",)))
+        lane.note(light, Reason("small-cuts", text, catalogue_ids=("season/light-share",)))
     if found.rounds is not None and found.go.any():
         text = (
             "No day of the year leaves more than this at once: an ordinary cut takes "
@@ -243,9 +248,7 @@ def _settle(lane: Lane, know: Knowledge, found: Open, shut: npt.NDArray[np.bool_
                 "in-rounds",
                 text,
                 {"rounds": found.rounds},
-                None,
-                None,
-                ("useful/least", "useful/most"),
+                catalogue_ids=("useful/least", "useful/most"),
             ),
         )
     lane.cap[lane.status >= WAIT] = 0.0
@@ -286,9 +289,8 @@ def look_ahead(lane: Lane, following: Lane | None) -> None:
                     "cheaper-day",
                     text,
                     {"crops per share then": round(then, 2)},
-                    day,
-                    None,
-                    ("price/band",),
+                    date=day,
+                    catalogue_ids=("price/band",),
                 ),
             )
         chosen = (
@@ -300,15 +302,14 @@ def look_ahead(lane: Lane, following: Lane | None) -> None:
                 Reason(
                     "next-window",
                     f"By the way you work other days come first: next from {day_words(day)}.",
-                    {},
-                    day,
+                    date=day,
                 ),
             )
         other = ~(priced | chosen)
         if other.any():
             lane.note(
                 begin + np.flatnonzero(other),
-                Reason("next-window", f"Next from {day_words(day)}.", {}, day),
+                Reason("next-window", f"Next from {day_words(day)}.", date=day),
             )
 
 

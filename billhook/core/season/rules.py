@@ -75,7 +75,13 @@ def claims_of(a: Asked) -> list[Claim]:
         used |= {name: _used(words, a) for name, words in text.used.items()}
         school = text.schools[0].split("/")[1] if len(text.schools) == 1 else None
         reason = Reason(
-            text.code, says, used, None if timeless else when.end, school, rule.ids, text.remedy
+            text.code,
+            says,
+            used,
+            date=None if timeless else when.end,
+            school=school,
+            catalogue_ids=rule.ids,
+            remedy=text.remedy,
         )
         status = one_of(STATUSES, text.status)
         takes = a.know.number(text.takes) if text.takes else 0.0

@@ -282,7 +282,9 @@ def _charge(lane: Lane, year: Year, tree: TreeState) -> None:
     again = following.day(at) if at is not None else asked.after.start
     lane.unsay(slice(None), _AHEAD | {"any-time", "small-cuts", "in-rounds"})
     text = f"This year's share is used: nothing more of the live canopy before {day_words(again)}."
-    lane.note(slice(None), Reason("no-share-left", text, {"left, share": round(left, 4)}, again))
+    lane.note(
+        slice(None), Reason("no-share-left", text, {"left, share": round(left, 4)}, date=again)
+    )
 
 
 def _segments(lane: Lane) -> list[Segment]:

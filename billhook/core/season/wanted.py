@@ -56,7 +56,7 @@ def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric
         work: Work, code: str, text: str, ids: tuple[str, ...] = (), needed: bool = True
     ) -> None:
         if not this_year(work):
-            found.append(Wanted(work, Reason(code, text, {}, None, None, ids), needed))
+            found.append(Wanted(work, Reason(code, text, catalogue_ids=ids), needed))
 
     over = None if tree.height_m is None or tree.cap_m is None else tree.height_m - tree.cap_m
     if tree.in_pot:

@@ -316,9 +316,7 @@ def _doubts(case: ShootCase, odds: _Odds, know: Knowledge) -> list[Reason]:
                     "record-doubt",
                     text,
                     {"rootstock on record": case.rootstock, "kind on record": case.scion},
-                    None,
-                    None,
-                    ("shoot/cannot-be",),
+                    catalogue_ids=("shoot/cannot-be",),
                 )
             )
     return found
@@ -388,16 +386,14 @@ def _decide(
                 "stock",
                 f"By what was seen it is {SAID['rootstock_sucker']}.",
                 used,
-                None,
-                None,
-                ids,
+                catalogue_ids=ids,
             )
         )
         return "rootstock_sucker", _off(case, know)
     if stock < know.number("shoot/scion-below"):
         kind: Kind = "water_sprout" if sprout > bearing else "scion_shoot"
         reasons.append(
-            Reason("scion", f"By what was seen it is {SAID[kind]}.", used, None, None, ids)
+            Reason("scion", f"By what was seen it is {SAID[kind]}.", used, catalogue_ids=ids)
         )
         return kind, (
             (
@@ -408,7 +404,7 @@ def _decide(
             else "Leave it: it will bear."
         )
     why = "Vigour alone never tells a sucker from a sprout." if vigour_only else "Not yet clear."
-    reasons.append(Reason("uncertain", f"{why} Look at one thing more.", used, None, None, ids))
+    reasons.append(Reason("uncertain", f"{why} Look at one thing more.", used, catalogue_ids=ids))
     return "uncertain", "Leave it for now; look at what is asked next."
 
 

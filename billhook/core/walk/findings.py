@@ -106,7 +106,7 @@ def summary(
         tuple(found),
         not any(f.work for f in found),
         again,
-        (Reason("look-again", why, {}, again, None, ("walk/look-again",)),),
+        (Reason("look-again", why, date=again, catalogue_ids=("walk/look-again",)),),
     )
 
 

@@ -61,7 +61,7 @@ def _form(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
             f"As a {form} its lowest branch stays {height} up. A low branch that waits thickens "
             f"about {diameter_words(wait, tree.units)} a year, and so does its wound."
         )
-        return [Note(Reason("form-delay", text, {}, None, None, ("form/thickens-mm-a-year",)))]
+        return [Note(Reason("form-delay", text, catalogue_ids=("form/thickens-mm-a-year",)))]
     power, more = know.number("wood/exponent"), _vigour(know, "form/thickens-mm-a-year", tree)
     total = canopy_total(tree.frame, power)
     now = sum(leaf_beyond(x, 0, power) for x in low) / total if total else 0.0
@@ -83,7 +83,9 @@ def _form(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     }
     return [
         Note(
-            Reason("form-delay", text, used, None, None, ("form/thickens-mm-a-year", "form/stage")),
+            Reason(
+                "form-delay", text, used, catalogue_ids=("form/thickens-mm-a-year", "form/stage")
+            ),
             (f"form-{form}",),
         )
     ]
@@ -105,7 +107,9 @@ def _tie(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
             f"A gap of {diameter_words(gap, tree.units)} is closed by now: the tie comes off "
             "today, another goes on with a finger's slack if it is still needed."
         )
-        return [Note(Reason("tie-now", text, used, tree.day, None, ids), ("union-bites",))]
+        return [
+            Note(Reason("tie-now", text, used, date=tree.day, catalogue_ids=ids), ("union-bites",))
+        ]
     days = ceil((gap - act) / rate * 30.4)
     off = tree.day + dt.timedelta(days=days)
     look = min(off, tree.day + dt.timedelta(days=check))
@@ -116,7 +120,9 @@ def _tie(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     )
     return [
         Note(
-            Reason("tie-by", text, {**used, "off by": off.isoformat()}, look, None, ids),
+            Reason(
+                "tie-by", text, {**used, "off by": off.isoformat()}, date=look, catalogue_ids=ids
+            ),
             ("union-bites",),
         )
     ]
@@ -129,7 +135,7 @@ def _frost(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
         f"Frost hurt it: wood is not called dead before {day_words(tree.waiting_until)}. Broken "
         "limbs and suckers may come off."
     )
-    return [Note(Reason("frost-waits", text, {}, tree.waiting_until), ("dead-dead",))]
+    return [Note(Reason("frost-waits", text, date=tree.waiting_until), ("dead-dead",))]
 
 
 def _dieback(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
@@ -140,7 +146,14 @@ def _dieback(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     found = tip_dieback(know, know.number(row), height or 1.0, answers["tips-stage"])
     out = [
         Note(
-            Reason(r.code, r.text, r.used, r.date, r.school, (*r.catalogue_ids, row)),
+            Reason(
+                r.code,
+                r.text,
+                r.used,
+                date=r.date,
+                school=r.school,
+                catalogue_ids=(*r.catalogue_ids, row),
+            ),
             ("dead-tips",),
         )
         for r in found.reasons
@@ -214,9 +227,7 @@ def _pull(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
                 "pulled",
                 text,
                 {"stiffness, GPa": round(modulus, 2), "usual, GPa": usual},
-                None,
-                None,
-                (row,),
+                catalogue_ids=(row,),
             ),
             ("skirt-touch",),
         )
@@ -253,9 +264,7 @@ def _reach(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
                     "reach",
                     text,
                     {"height, m": tree.height_m, "cap, m": tree.cap_m},
-                    None,
-                    None,
-                    ("cuts/reach", "cuts/pole-reach"),
+                    catalogue_ids=("cuts/reach", "cuts/pole-reach"),
                 ),
                 ("height-over",),
             )
@@ -280,7 +289,7 @@ def _reach(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
         }
         found.append(
             Note(
-                Reason("alley", text, used, None, None, ("alley/foot", "alley/tractor")),
+                Reason("alley", text, used, catalogue_ids=("alley/foot", "alley/tractor")),
                 ("height-wide",),
             )
         )
@@ -301,9 +310,7 @@ def _young_trunk(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note
                 "young-trunk",
                 text,
                 {"from, mm": at},
-                None,
-                None,
-                ("young/trunk-shoot-mm", "form/stage"),
+                catalogue_ids=("young/trunk-shoot-mm", "form/stage"),
             ),
             ("young-trunk-thick", "young-trunk-leaves"),
         )
@@ -325,7 +332,7 @@ def _young_pinch(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note
     ids = (f"first-pinch/{row}/from", f"first-pinch/{row}/to")
     return [
         Note(
-            Reason("first-pinch", text, {"height, m": tree.height_m}, None, None, ids),
+            Reason("first-pinch", text, {"height, m": tree.height_m}, catalogue_ids=ids),
             ("young-pinch-reached", "young-pinch-overgrown"),
         )
     ]
@@ -364,9 +371,7 @@ def _pot(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
                     "pot-tall",
                     text,
                     {"height, m": height, "cap, m": round(cap.cap_m, 2)},
-                    None,
-                    None,
-                    ("pot/height-factor",),
+                    catalogue_ids=("pot/height-factor",),
                 ),
                 of,
             )
@@ -386,9 +391,7 @@ def _pot(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
                 "pot-carry",
                 carry,
                 {"weight, kg": round(weight)},
-                None,
-                None,
-                ("pot/wet-density", "pot/two-people-kg", "pot/shade-weeks"),
+                catalogue_ids=("pot/wet-density", "pot/two-people-kg", "pot/shade-weeks"),
             ),
             of,
         ),
@@ -426,7 +429,7 @@ def _thinning(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     }
     return [
         Note(
-            Reason("thin-off", text, used, None, None, (f"keep-per-cluster/{row}/keep",)),
+            Reason("thin-off", text, used, catalogue_ids=(f"keep-per-cluster/{row}/keep",)),
             ("crop-many",),
         ),
         *(Note(r, ("crop-many",)) for r in found.reasons),

@@ -27,9 +27,7 @@ def lagging(tree: WalkTree, know: Knowledge) -> Reason | None:
         "lags",
         text,
         {"height, m": tree.height_m, "mean of the row, m": round(tree.row_mean_m, 2)},
-        None,
-        None,
-        ("walk/lags",),
+        catalogue_ids=("walk/lags",),
     )
 
 
@@ -61,18 +59,18 @@ def balance(tree: WalkTree, know: Knowledge) -> tuple[Reason, ...]:
                 f"It outgrows {where} ({length_words(other.height_m, tree.units)}){shade}: the "
                 "two are kept as one, so this one is lowered first."
             )
-            found.append(Reason("outgrows", text, used, None, None, ("walk/outgrows",)))
+            found.append(Reason("outgrows", text, used, catalogue_ids=("walk/outgrows",)))
         elif other.height_m > tree.height_m * (1 + margin):
             shade = "stands in the sun before it" if noonward else "outgrows it"
             text = (
                 f"{where} ({length_words(other.height_m, tree.units)}) {shade}: lower that one "
                 "first and spare this one's leaf."
             )
-            found.append(Reason("outgrown", text, used, None, None, ("walk/outgrows",)))
+            found.append(Reason("outgrown", text, used, catalogue_ids=("walk/outgrows",)))
         else:
             found.append(
                 Reason(
-                    "balanced", f"In balance with {where}.", used, None, None, ("walk/outgrows",)
+                    "balanced", f"In balance with {where}.", used, catalogue_ids=("walk/outgrows",)
                 )
             )
     return tuple(found)

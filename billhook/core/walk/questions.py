@@ -85,7 +85,7 @@ def questions_of(know: Knowledge, tree: WalkTree) -> tuple[Question, ...]:
         if not holds(_cell(know, f"{at}/when"), known):
             if not (why := _cell(know, f"{at}/otherwise")):
                 continue
-            skipped = Reason(f"skip-{row}", why, {}, None, None, (f"{at}/when",))
+            skipped = Reason(f"skip-{row}", why, catalogue_ids=(f"{at}/when",))
         after = tuple(_cell(know, f"{at}/after").split())
         if after and not offered & set(after):
             continue  # nothing this tree is asked can open it

@@ -23,5 +23,5 @@ def clearance(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> tu
         f"{know.text(f'clearance/{best}/says')}."
     )
     return height, Reason(
-        "clearance", text, {"clearance, m": height}, None, None, (f"clearance/{best}/height",)
+        "clearance", text, {"clearance, m": height}, catalogue_ids=(f"clearance/{best}/height",)
     )

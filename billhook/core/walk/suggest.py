@@ -146,9 +146,7 @@ def _rub(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
                 "rubs",
                 f"Rubs the {tree.names[better.id]} {where} out, and {why}.",
                 used,
-                None,
-                None,
-                ids,
+                catalogue_ids=ids,
             ),
         )
         found.setdefault(
@@ -159,9 +157,7 @@ def _rub(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
                     "rubbed",
                     f"The other of the pair: it is better placed than the {tree.names[worse.id]}.",
                     used,
-                    None,
-                    None,
-                    ids,
+                    catalogue_ids=ids,
                 ),
             ),
         )
@@ -192,9 +188,7 @@ def _parallel(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Fo
                 "parallel-lower",
                 f"Runs under the {tree.names[high.id]} and is shaded first: the lower goes.",
                 used,
-                None,
-                None,
-                ids,
+                catalogue_ids=ids,
             ),
         )
         found.setdefault(
@@ -205,9 +199,7 @@ def _parallel(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Fo
                     "parallel-upper",
                     f"The upper of the pair over the {tree.names[low.id]}.",
                     used,
-                    None,
-                    None,
-                    ids,
+                    catalogue_ids=ids,
                 ),
             ),
         )
@@ -232,14 +224,9 @@ def _cluster(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Fou
                     keep,
                     Reason(
                         "below-cluster",
-                        (
-                            f"{len(crowd)} shoots spring {length_words(first.at_m, tree.units)} "
-                            "along it: cut below the cluster."
-                        ),
-                        {},
-                        None,
-                        None,
-                        ("walk/cluster-count",),
+                        f"{len(crowd)} shoots spring {length_words(first.at_m, tree.units)} "
+                        "along it: cut below the cluster.",
+                        catalogue_ids=("walk/cluster-count",),
                     ),
                 )
             best = max(crowd, key=lambda x: (-abs(x.rise_deg - 45), x.base_mm))
@@ -251,14 +238,9 @@ def _cluster(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Fou
                             0.0,
                             Reason(
                                 "in-cluster",
-                                (
-                                    f"One of {len(crowd)} from one point; the "
-                                    f"{tree.names[best.id]} stands best."
-                                ),
-                                {},
-                                None,
-                                None,
-                                ("walk/cluster-count",),
+                                f"One of {len(crowd)} from one point; the "
+                                f"{tree.names[best.id]} stands best.",
+                                catalogue_ids=("walk/cluster-count",),
                             ),
                         ),
                     )
@@ -275,9 +257,7 @@ def _tuft(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
                 "tuft",
                 f"Little leaf for its wood: {x.foliage:.0%} of what its girth could carry.",
                 {"leaf, 0 to 1": x.foliage},
-                None,
-                None,
-                ("walk/tuft-foliage",),
+                catalogue_ids=("walk/tuft-foliage",),
             ),
         )
         for x in _live(tree)
@@ -294,9 +274,7 @@ def _sprout(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
                 "sprout",
                 "Upright off a main limb.",
                 {"rise, degrees": x.rise_deg},
-                None,
-                None,
-                ("walk/upright",),
+                catalogue_ids=("walk/upright",),
             ),
         )
         for x in _live(tree)
@@ -321,9 +299,7 @@ def _form_low(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Fo
                 "low-branch",
                 "Among the thickest below the lowest kept branch.",
                 {"thickness, mm": x.base_mm},
-                None,
-                None,
-                ("form/stage",),
+                catalogue_ids=("form/stage",),
             ),
         )
         for x in low[:now]
@@ -402,9 +378,7 @@ def _skirt(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found
                     "touches" if bent.touches_ground else "sags",
                     text,
                     {**bent.reasons[0].used, "tip now, m": round(tip, 2)},
-                    None,
-                    None,
-                    ("skirt/load-at", "droop/linear-to"),
+                    catalogue_ids=("skirt/load-at", "droop/linear-to"),
                 ),
             )
     return found
@@ -454,14 +428,10 @@ def _wide(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
             within_radius(tree, know, x, wanted),
             Reason(
                 "wide",
-                (
-                    f"Reaches {length_words(reach[x.id], tree.units)} out; "
-                    f"{length_words(wanted, tree.units)} would be in line with the others."
-                ),
+                f"Reaches {length_words(reach[x.id], tree.units)} out; "
+                f"{length_words(wanted, tree.units)} would be in line with the others.",
                 {"reach, m": round(reach[x.id], 2)},
-                None,
-                None,
-                ("walk/wide",),
+                catalogue_ids=("walk/wide",),
             ),
         )
         for x in _live(tree)

@@ -264,9 +264,8 @@ def shade_of(
                 "shades",
                 text,
                 {"hours": round(s.hours, 2), "lost, h": round(s.lost, 2)},
-                on,
-                None,
-                ("section/hours-wanted", "light/lower-part"),
+                date=on,
+                catalogue_ids=("section/hours-wanted", "light/lower-part"),
             )
         )
     return on, found, tuple(reasons)

@@ -36,7 +36,9 @@ def after_words(
 
     def say(code: str, row: str, school: str | None = None, **parts: str) -> None:
         known = f"after-words/{row}/says"
-        found.append(Reason(code, know.text(known).format(**parts), {}, None, school, (known,)))
+        found.append(
+            Reason(code, know.text(known).format(**parts), school=school, catalogue_ids=(known,))
+        )
 
     if heat is not None:
         found.append(heat)
@@ -70,10 +72,7 @@ def _animals(know: Knowledge, tree: WalkTree, found: list[Reason]) -> None:
             Reason(
                 "not-fodder",
                 know.text(f"not-fodder/{row}/says"),
-                {},
-                None,
-                None,
-                (f"not-fodder/{row}/says",),
+                catalogue_ids=(f"not-fodder/{row}/says",),
             )
         )
     else:
@@ -82,19 +81,13 @@ def _animals(know: Knowledge, tree: WalkTree, found: list[Reason]) -> None:
             Reason(
                 "fodder",
                 know.text("after-words/animals/says").format(none=none),
-                {},
-                None,
-                None,
-                ("after-words/animals/says",),
+                catalogue_ids=("after-words/animals/says",),
             )
         )
     found.append(
         Reason(
             "sprayed",
             know.text("after-words/sprayed/says"),
-            {},
-            None,
-            None,
-            ("after-words/sprayed/says",),
+            catalogue_ids=("after-words/sprayed/says",),
         )
     )

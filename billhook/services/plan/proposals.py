@@ -136,7 +136,7 @@ def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
             return found
         text = f"Not today: from {day_words(opens)}. Here is that day's plan. {wanted.why}"
         return replace(
-            then, not_today=Reason("not-today", text, {"asked": wish.day.isoformat()}, opens)
+            then, not_today=Reason("not-today", text, {"asked": wish.day.isoformat()}, date=opens)
         )
 
 
@@ -415,9 +415,8 @@ def _bark_sun(
         "bark-sun",
         text,
         {"faces, degrees": limb.bearing_deg, "hours": round(hours, 2)},
-        on,
-        None,
-        ("bark/hours", "plan/bares-from"),
+        date=on,
+        catalogue_ids=("bark/hours", "plan/bares-from"),
     )
 
 

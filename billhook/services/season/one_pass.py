@@ -31,7 +31,7 @@ class OnePass:
 def pick_and_cut(ripe: Reason) -> Reason:
     """One job out of two, with one date."""
     text = "Pick and cut in one pass: fruit off first from the limbs that go, then the cut."
-    return Reason("one-pass", text, ripe.used, ripe.date, None, ripe.catalogue_ids)
+    return Reason("one-pass", text, ripe.used, date=ripe.date, catalogue_ids=ripe.catalogue_ids)
 
 
 def one_pass(

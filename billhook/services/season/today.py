@@ -210,14 +210,10 @@ class _Fortnight:
             put = f" Put off: {task.why_later}." if task.why_later else ""
             reason = Reason(
                 "come-back",
-                (
-                    f"Due {day_words(task.due)} after the "
-                    f"{'frost' if task.kind in FROST_TASKS else 'last work'}.{late}{put}"
-                ),
-                {},
-                task.due,
-                None,
-                (known.id,) if known else (),
+                f"Due {day_words(task.due)} after the "
+                f"{'frost' if task.kind in FROST_TASKS else 'last work'}.{late}{put}",
+                date=task.due,
+                catalogue_ids=(known.id,) if known else (),
             )
             for record in by_scope[task.scope_id]:
                 work = "renewal" if task.rotation_id else "look"
@@ -262,10 +258,7 @@ class _Fortnight:
             reason = Reason(
                 "sucker",
                 "Suckers were seen below the union: they come off any day, the sooner the better.",
-                {},
-                None,
-                None,
-                ("rule/sucker",),
+                catalogue_ids=("rule/sucker",),
             )
             self._add(
                 record,
@@ -284,10 +277,7 @@ class _Fortnight:
             reason = Reason(
                 "sanitation",
                 "Dead limbs are marked: off to a live junction on a dry day.",
-                {},
-                None,
-                None,
-                ("rule/sanitation",),
+                catalogue_ids=("rule/sanitation",),
             )
             self._add(
                 record,
@@ -319,7 +309,7 @@ class _Fortnight:
                 "are small now and rub off."
             )
             reason = Reason(
-                "sucker-sweep", text, {}, event.end, None, ("windows/sweep-before-flush",)
+                "sucker-sweep", text, date=event.end, catalogue_ids=("windows/sweep-before-flush",)
             )
             says = "Look below the union before the flush"
             self._add(

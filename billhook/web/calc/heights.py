@@ -103,9 +103,8 @@ def post_hedgerow(body: HedgerowIn) -> dict[str, Any]:
             "wall-sun",
             f"Direct sun on {body.date.isoformat()}: {said}.",
             used,
-            body.date,
-            None,
-            ("light/other/k", "light/other/leaf-area"),
+            date=body.date,
+            catalogue_ids=("light/other/k", "light/other/leaf-area"),
         )
     ]
     return answer(
@@ -185,7 +184,11 @@ def post_bark_sun(body: BarkSunIn) -> dict[str, Any]:
     text = f"{hours:.1f} h of steep sun after eleven: {means}."
     reasons = [
         Reason(
-            "bark-sun", text, {"faces, degrees": body.facing_deg}, body.date, None, ("bark/hours",)
+            "bark-sun",
+            text,
+            {"faces, degrees": body.facing_deg},
+            date=body.date,
+            catalogue_ids=("bark/hours",),
         ),
         *(paint.reasons if paint else ()),
     ]
