@@ -23,3 +23,8 @@ def harvests(session: Session, scope_ids: Sequence[str]) -> list[Harvest]:
             select(Harvest).where(col(Harvest.scope_id).in_(scope_ids[i : i + 500]))
         ).all()
     return sorted(found, key=lambda h: (h.day, h.act), reverse=True)
+
+
+def save_harvest(session: Session, *rows: Harvest) -> None:
+    """Write down what was picked."""
+    session.add_all(rows)

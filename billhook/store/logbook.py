@@ -65,3 +65,18 @@ def task(session: Session, task_id: str) -> Task:
 def put_offs(session: Session) -> list[PutOff]:
     """Seasonal work that was put off, the newest last."""
     return list(session.exec(select(PutOff).order_by(*arrival(PutOff))).all())
+
+
+def save_entries(session: Session, *rows: LogEntry) -> None:
+    """Write log entries."""
+    session.add_all(rows)
+
+
+def save_tasks(session: Session, *rows: Task) -> None:
+    """Write new or changed tasks."""
+    session.add_all(rows)
+
+
+def save_put_off(session: Session, *rows: PutOff) -> None:
+    """Write down that work was put off."""
+    session.add_all(rows)

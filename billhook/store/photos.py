@@ -15,3 +15,8 @@ def photos_of(session: Session, tree_id: str) -> list[Photo]:
             select(Photo).where(Photo.tree_id == tree_id).order_by(col(Photo.day), *arrival(Photo))
         ).all()
     )
+
+
+def save_photo(session: Session, *rows: Photo) -> None:
+    """Write down a photo whose file is kept."""
+    session.add_all(rows)

@@ -96,3 +96,10 @@ def ground_mark(session: Session) -> tuple[int, ...]:
     gone = "(SELECT count(*) FROM tree WHERE removed_on IS NOT NULL)"
     found = session.connection().exec_driver_sql(f"SELECT {', '.join([*parts, gone])}").one()
     return tuple(int(n or 0) for n in found)
+
+
+def save_places(
+    session: Session, *rows: Holding | Site | SiteNormals | Block | Row | Place
+) -> None:
+    """Write new or changed rows of where trees stand."""
+    session.add_all(rows)

@@ -74,3 +74,8 @@ def visits(session: Session, tree_id: str | None = None) -> list[tuple[float, fl
         for minutes, answer in rows
         if minutes and answer.get("minutes")
     ]
+
+
+def save_plan(session: Session, *rows: Plan | PlanCut | CutDone) -> None:
+    """Write a plan, as it stands, its cuts, and what was said of them."""
+    session.add_all(rows)

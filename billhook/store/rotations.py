@@ -54,3 +54,8 @@ def cuts_done(session: Session, tree_id: str) -> list[tuple[str, float, CutDone]
         .order_by(col(CutDone.date))
     )
     return [(limb, keep, tick) for limb, keep, tick in session.exec(query).all()]
+
+
+def save_rotation(session: Session, *rows: Rotation) -> None:
+    """Write an adopted way of renewal, as it stands."""
+    session.add_all(rows)

@@ -23,3 +23,8 @@ def scratches(session: Session, tree_id: str, since: dt.date) -> list[Scratch]:
         .order_by(col(Scratch.day), *arrival(Scratch))
     )
     return list(session.exec(query).all())
+
+
+def save_scratch(session: Session, *rows: Scratch) -> None:
+    """Write a scratch."""
+    session.add_all(rows)

@@ -175,3 +175,18 @@ def observation(session: Session, observation_id: str) -> Observation:
 def own_species(session: Session) -> list[OwnSpecies]:
     """Every kind of tree described on this holding."""
     return list(session.exec(select(OwnSpecies)).all())
+
+
+def save_trees(session: Session, *rows: Tree | Stem | Graft) -> None:
+    """Write new or changed trees, stems and grafts."""
+    session.add_all(rows)
+
+
+def save_observations(session: Session, *rows: Observation) -> None:
+    """Write down what was seen."""
+    session.add_all(rows)
+
+
+def save_own_species(session: Session, *rows: OwnSpecies) -> None:
+    """Write down a grower's own kind."""
+    session.add_all(rows)

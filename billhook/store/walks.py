@@ -93,3 +93,8 @@ def _crosses(row: WalkAnswer, held: WalkAnswer | None) -> bool:
         and row.seen != held.id
         and row.answer != held.answer
     )
+
+
+def save_walk(session: Session, *rows: Walk | WalkAnswer) -> None:
+    """Write a walk, as it stands, and answers given on it."""
+    session.add_all(rows)

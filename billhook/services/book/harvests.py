@@ -9,6 +9,7 @@ from ...core.errors import FieldProblem, InvalidInput, refuse
 from ...store import harvests as kept
 from ...store import places
 from ...store.database import NotFound
+from ...store.harvests import save_harvest
 from ...store.tables import Harvest
 from ...store.trees import tree_record, tree_records
 from ..workplace import Workplace
@@ -43,5 +44,5 @@ def pick(
         else:
             places.block(session, scope_id)
         made = Harvest(id=harvest_id, scope=scope, scope_id=scope_id, day=day, kg=kg, who=who)
-        session.add(made)
+        save_harvest(session, made)
         return made

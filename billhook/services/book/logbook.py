@@ -12,6 +12,7 @@ from ...core.errors import FieldProblem, InvalidInput, refuse
 from ...core.season.model import WORKS
 from ...store import logbook
 from ...store.database import StaleVersion
+from ...store.logbook import save_entries, save_tasks
 from ...store.tables import LogEntry, Task
 from ...store.trees import tree_record, tree_records
 from ..workplace import Workplace
@@ -116,7 +117,7 @@ def log_past_work(
                 wrong.plan_id,
                 wrong.cuts,
             )
-        session.add(entry)
+        save_entries(session, entry)
         return entry
 
 
@@ -143,5 +144,5 @@ def settle_task(
                 {"version": task.version, "state": task.state, "due": task.due.isoformat()},
             )
         task.state, task.due, task.version = state, due or task.due, task.version + 1
-        session.add(task)
+        save_tasks(session, task)
         return task

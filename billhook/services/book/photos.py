@@ -19,6 +19,7 @@ from ...core.days import done_problem
 from ...core.errors import FieldProblem, InvalidInput
 from ...store import photos as store
 from ...store.database import NotFound
+from ...store.photos import save_photo
 from ...store.tables import Photo
 from ...store.trees import tree_record
 from ..workplace import Workplace
@@ -87,7 +88,7 @@ def keep(
             width=width,
             height=height,
         )
-        session.add(photo)
+        save_photo(session, photo)
         return photo
 
 

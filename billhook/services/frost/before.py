@@ -12,6 +12,7 @@ from ...core.errors import FieldProblem, InvalidInput
 from ...core.frost.protect import Protection, protections, tonight
 from ...core.reasons import Reason
 from ...store import logbook, places
+from ...store.logbook import save_tasks
 from ...store.tables import Task
 from ...store.trees import TreeRecord, tree_records
 from ..season.desk import SeasonDesk
@@ -115,7 +116,8 @@ def protect(at: Workplace, site_id: str, block_id: str) -> int:
                     rule = f"frost-protect/{p.kind}/{timed_by}"
                     if young and (rule, due) not in there:
                         text = f"{does[:1].upper()}{does[1:]} ({named(young)})."
-                        session.add(
+                        save_tasks(
+                            session,
                             Task(
                                 scope="row",
                                 scope_id=row_id,
@@ -123,7 +125,7 @@ def protect(at: Workplace, site_id: str, block_id: str) -> int:
                                 does=text,
                                 due=due,
                                 rule=rule,
-                            )
+                            ),
                         )
                         made += 1
     return made

@@ -6,7 +6,7 @@ from ...core.errors import FieldProblem, InvalidInput
 from ...core.frost.fruit import CutTest, cut_test
 from ...store import frost_nights, places
 from ...store.tables import Observation
-from ...store.trees import tree_records
+from ...store.trees import save_observations, tree_records
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
 from .night import mean_of
@@ -30,7 +30,8 @@ def cut_sample(
         mean = mean_of(SeasonDesk(session, at, today), records[0], today, 14) if records else None
         found = cut_test(at.know, cut, hurt, last.day, today, mean)
         if session.get(Observation, observation_id) is None:
-            session.add(
+            save_observations(
+                session,
                 Observation(
                     id=observation_id,
                     scope="block",
@@ -38,6 +39,6 @@ def cut_sample(
                     kind="cut_test",
                     value=f"{hurt}/{cut}",
                     date=today,
-                )
+                ),
             )
         return found

@@ -15,7 +15,9 @@ from ...core.frame.model import TRUNK, Frame, Limb, is_sucker
 from ...core.frost.leaders import Leaders, Shoot, grown_on, leaders
 from ...core.tasks import GROW_ON_TASKS
 from ...store import frames, logbook
+from ...store.logbook import save_tasks
 from ...store.tables import Observation, Task
+from ...store.trees import save_observations
 from ..workplace import Workplace
 from .case import FrostCase, frost_case, hurt_case
 
@@ -165,25 +167,27 @@ def choose(at: Workplace, tree_id: str, keep: Sequence[str], form: str | None = 
                         )
                     ]
                 )
-        session.add(
+        save_observations(
+            session,
             Observation(
                 scope="tree",
                 scope_id=tree_id,
                 kind="grow_on",
                 value=",".join(keep),
                 date=case.today,
-            )
+            ),
         )
         for old in logbook.tasks(session, tree_id):
             if old.kind in GROW_ON_TASKS:
                 old.state = "dropped"
-                session.add(old)
+                save_tasks(session, old)
         names = [case.view.names[x] for x in keep] if case.view else list(keep)
         last = case.today + dt.timedelta(days=365 * at.know.days("frost/sucker-seasons"))
         ahead = case.desk.season_between(case.record, case.today, last, ("sucker",)).events
         flushes = [e.start for e in ahead if e.name in ("first flush", "later flush")]
         for dated in grown_on(at.know, names, view.form, case.today, flushes, case.shape_on):
-            session.add(
+            save_tasks(
+                session,
                 Task(
                     scope="tree",
                     scope_id=tree_id,
@@ -191,6 +195,6 @@ def choose(at: Workplace, tree_id: str, keep: Sequence[str], form: str | None = 
                     does=dated.does,
                     due=dated.due,
                     rule=dated.rule,
-                )
+                ),
             )
         return replace(view, chosen=tuple(keep), chosen_on=case.today)

@@ -26,6 +26,7 @@ from ...core.tasks import NIGHT_TASKS
 from ...core.words.dates import day_words
 from ...store import frost_nights as kept
 from ...store import harvests, logbook, places
+from ...store.logbook import save_tasks
 from ...store.tables import Row, Task
 from ...store.trees import TreeRecord, observations, tree_records
 from ..season import weather
@@ -380,7 +381,7 @@ def _dates(desk: SeasonDesk, found: _Hurt, saves: Salvage) -> None:
     for old in logbook.tasks(desk.session):
         if old.kind in NIGHT_TASKS and old.scope_id in here:
             old.state = "dropped"
-            desk.session.add(old)
+            save_tasks(desk.session, old)
     for hurt in rows.values():
         if any(d.fruit_hurt > 0 for _, d in hurt):
             _fruit_dates(desk, hurt[0][0].row, saves)
@@ -399,8 +400,9 @@ def _fruit_dates(desk: SeasonDesk, row: Row, saves: Salvage) -> None:
         ("frost-night-test", saves.test_from, test, "frost/cut-test-days"),
         ("frost-night-salvage", saves.early, juice, rule),
     ):
-        desk.session.add(
-            Task(scope="row", scope_id=row.id, kind=kind, does=does, due=due, rule=known)
+        save_tasks(
+            desk.session,
+            Task(scope="row", scope_id=row.id, kind=kind, does=does, due=due, rule=known),
         )
 
 
@@ -437,7 +439,8 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
             )
         for due, kind, does, rule in wanted:
             if len(trees) > many:
-                desk.session.add(
+                save_tasks(
+                    desk.session,
                     Task(
                         scope="row",
                         scope_id=trees[0].row.id,
@@ -445,11 +448,12 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
                         does=f"{does}: {named(trees)}.",
                         due=due,
                         rule=rule,
-                    )
+                    ),
                 )
                 continue
             for record in trees:
-                desk.session.add(
+                save_tasks(
+                    desk.session,
                     Task(
                         scope="tree",
                         scope_id=record.tree.id,
@@ -457,7 +461,7 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
                         does=f"{does}.",
                         due=due,
                         rule=rule,
-                    )
+                    ),
                 )
 
 

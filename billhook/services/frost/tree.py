@@ -22,8 +22,10 @@ from ...core.words.dates import day_words
 from ...store import frames, frost_nights, logbook
 from ...store import scratches as kept
 from ...store.frost_tables import FrostAssessment, Scratch
+from ...store.logbook import save_tasks
+from ...store.scratches import save_scratch
 from ...store.tables import Observation, Task
-from ...store.trees import not_overtaken, observations, tree_record, tree_records
+from ...store.trees import not_overtaken, observations, save_observations, tree_record, tree_records
 from ..tree.views import FrameView
 from ..workplace import Workplace
 from .case import FrostCase, LimbTest, StemTest, frost_case, hurt_case, hurt_since
@@ -183,7 +185,8 @@ def look(at: Workplace, tree_id: str, look_id: str, sign: str, day: dt.date | No
                 case.verdict.judge_on,
                 case.warm_from,
             )
-            session.add(
+            save_observations(
+                session,
                 Observation(
                     id=look_id,
                     scope="tree",
@@ -191,7 +194,7 @@ def look(at: Workplace, tree_id: str, look_id: str, sign: str, day: dt.date | No
                     kind="frost_look",
                     value=sign,
                     date=on,
-                )
+                ),
             )
             session.flush()
             _ask_again(session, tree_id, alone)
@@ -207,7 +210,7 @@ def _ask_again(session: Session, tree_id: str, seen: Seen) -> None:
     for old in logbook.tasks(session, tree_id):
         if old.kind == "frost-again":
             old.state = "done"
-            session.add(old)
+            save_tasks(session, old)
     for weighed in seen.looks:
         if weighed.again is not None:
             does = (
@@ -220,7 +223,8 @@ def _ask_again(session: Session, tree_id: str, seen: Seen) -> None:
                     f"Look again: {weighed.seen[:1].lower()}{weighed.seen[1:]}? It was too "
                     f"early on {weighed.day.isoformat()}."
                 )
-            session.add(
+            save_tasks(
+                session,
                 Task(
                     scope="tree",
                     scope_id=tree_id,
@@ -228,7 +232,7 @@ def _ask_again(session: Session, tree_id: str, seen: Seen) -> None:
                     does=does,
                     due=weighed.again,
                     rule=f"frost-looks/{weighed.sign}/from-day",
-                )
+                ),
             )
 
 
@@ -239,14 +243,15 @@ def _opened(session: Session, case: FrostCase) -> None:
     value = case.verdict.opens_early.isoformat() if case.verdict.opens_early else "none"
     before = case.seen.get("frost_open")
     if value != (before.value if before and before.date >= case.night else "none"):
-        session.add(
+        save_observations(
+            session,
             Observation(
                 scope="tree",
                 scope_id=case.record.tree.id,
                 kind="frost_open",
                 value=value,
                 date=case.today,
-            )
+            ),
         )
 
 
@@ -291,10 +296,11 @@ def say_class(
             if frost_class == "F0"
             else seen["freeze_class"].date
         )
-        session.add(
+        save_observations(
+            session,
             Observation(
                 scope="tree", scope_id=tree_id, kind="freeze_class", value=frost_class, date=on
-            )
+            ),
         )
 
 
@@ -354,7 +360,7 @@ def scratch(
             green=green,
             day=day or at.today(),
         )
-        session.add(made)
+        save_scratch(session, made)
         session.flush()
         if (case := frost_case(at, session, tree_id)) is not None:
             _opened(session, case)

@@ -21,6 +21,8 @@ from ...core.words.units import length_words
 from ...store import frames, places, stances
 from ...store import rotations as kept
 from ...store.database import StaleVersion
+from ...store.logbook import save_tasks
+from ...store.rotations import save_rotation
 from ...store.tables import Rotation, Task
 from ...store.trees import TreeRecord, tree_record, tree_records
 from ..season.desk import SeasonDesk
@@ -96,7 +98,7 @@ def adopt(
             tip_m=tip_m,
             started_on=today,
         )
-        session.add(made)
+        save_rotation(session, made)
         session.flush()
         stance = at.know.text(f"renewal/{SCHOOL_ROWS[school]}/stance")
         if scope != "row" and stance:
@@ -130,11 +132,11 @@ def give_up(at: Workplace, rotation_id: str, version: int) -> Rotation:
 
 def _end(session: Session, rotation: Rotation, day: dt.date) -> None:
     rotation.ended_on, rotation.version = day, rotation.version + 1
-    session.add(rotation)
+    save_rotation(session, rotation)
     for task in kept.tasks_of(session, rotation.id):
         if task.state == "open":
             task.state, task.version = "dropped", task.version + 1
-            session.add(task)
+            save_tasks(session, task)
 
 
 def of_block(session: Session, records: Sequence[TreeRecord], block_id: str) -> list[Rotation]:
@@ -228,7 +230,8 @@ def _lay_out(
         task = open_.get(key)
         if task is None:
             scope = "tree" if rotation.scope == "tree" else "row"
-            session.add(
+            save_tasks(
+                session,
                 Task(
                     scope=scope,
                     scope_id=scope_id,
@@ -237,16 +240,16 @@ def _lay_out(
                     due=due,
                     rule=rule,
                     rotation_id=rotation.id,
-                )
+                ),
             )
         elif task.does != does or (task.due != due and not task.why_later):
             task.does, task.version = does, task.version + 1
             task.due = task.due if task.why_later else due
-            session.add(task)
+            save_tasks(session, task)
     for key, task in open_.items():
         if key not in seen and task.due > at.today():
             task.state, task.version = "dropped", task.version + 1
-            session.add(task)
+            save_tasks(session, task)
 
 
 def work_of(school: str) -> Work:

@@ -9,7 +9,7 @@ from ...core.errors import FieldProblem, InvalidInput
 from ...core.observed import SAYS, TAKEN_OUT
 from ...store import places
 from ...store.tables import Observation
-from ...store.trees import observation, odd_observations, tree_records
+from ...store.trees import observation, odd_observations, save_observations, tree_records
 from ..workplace import Workplace
 
 
@@ -66,7 +66,8 @@ def take_out(at: Workplace, observation_id: str) -> None:
                     )
                 ]
             )
-        session.add(
+        save_observations(
+            session,
             Observation(
                 scope=wrong.scope,
                 scope_id=wrong.scope_id,
@@ -74,5 +75,5 @@ def take_out(at: Workplace, observation_id: str) -> None:
                 value=TAKEN_OUT,
                 date=at.today(),
                 corrects=wrong.id,
-            )
+            ),
         )

@@ -12,7 +12,7 @@ from ...core.errors import FieldProblem, InvalidInput
 from ...core.own_kind import SIZES, with_own
 from ...store import places
 from ...store.tables import OwnSpecies
-from ...store.trees import own_species
+from ...store.trees import own_species, save_own_species
 from ..workplace import Workplace
 
 
@@ -88,7 +88,7 @@ def describe_species(
             id=kind_id, name=name.strip(), data=data
         )
         kind.name, kind.data = name.strip(), data
-        session.add(kind)
+        save_own_species(session, kind)
         session.flush()
         at.know = with_own(at.shipped, ((k.id, k.name, k.data) for k in own_species(session)))
         return kind

@@ -17,6 +17,7 @@ from ...formats.daily_csv import ACCEPTABLE, DayProblem, read_days
 from ...store import places
 from ...store import weather as stored
 from ...store.database import StaleVersion
+from ...store.places import save_places
 from ...store.tables import Site, SiteNormals
 from ..workplace import Workplace
 
@@ -107,16 +108,17 @@ def _climate_of(
     """Frost dates of a site, and its normals where they are new; a change of the site."""
     before = places.normals(session, site.id)
     site.last_frost, site.first_frost, site.version = last_frost, first_frost, site.version + 1
-    session.add(site)
+    save_places(session, site)
     if list(tmin_c) != before.tmin_c or list(tmax_c) != before.tmax_c:
-        session.add(
+        save_places(
+            session,
             SiteNormals(
                 site_id=site.id,
                 tmin_c=list(tmin_c),
                 tmax_c=list(tmax_c),
                 origin=origin,
                 seq=before.seq + 1,
-            )
+            ),
         )
 
 

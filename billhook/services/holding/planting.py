@@ -13,7 +13,9 @@ from ...core.season.place import climate_frost, climate_normals, nearest_climate
 from ...core.words.planting import Planting, understand_planting
 from ...store import places
 from ...store.database import NotFound, StaleVersion
+from ...store.places import save_places
 from ...store.tables import Block, Graft, Holding, Place, Row, Site, SiteNormals, Stem, Tree
+from ...store.trees import save_trees
 from ..workplace import Workplace
 from .ground import ground_of
 from .place import frost_day
@@ -104,7 +106,7 @@ def set_up(
         holding = places.holding(session)
         if holding is None:
             holding = Holding(name=holding_name, units=units)
-            session.add(holding)
+            save_places(session, holding)
             session.flush()
         site = Site(
             holding_id=holding.id,
@@ -117,15 +119,16 @@ def set_up(
             first_frost=first_frost,
             dangers=[],
         )
-        session.add(site)
+        save_places(session, site)
         session.flush()
-        session.add(
+        save_places(
+            session,
             SiteNormals(
                 site_id=site.id,
                 tmin_c=list(normals.tmin_c),
                 tmax_c=list(normals.tmax_c),
                 origin=origin,
-            )
+            ),
         )
         return site
 
@@ -139,7 +142,7 @@ def set_units(at: Workplace, units: str) -> Holding:
         if holding is None:
             raise NotFound("there is no holding yet")
         holding.units = units
-        session.add(holding)
+        save_places(session, holding)
         return holding
 
 
@@ -175,10 +178,10 @@ def describe_block(
             elevation_m,
         )
         block.version += 1
-        session.add(block)
+        save_places(session, block)
         for row in (r for r in places.rows(session) if r.block_id == block_id):
             row.kind = row_kind
-            session.add(row)
+            save_places(session, row)
         return block
 
 
@@ -187,7 +190,7 @@ def block_for(session: Session, site_id: str, name: str) -> Block:
     found = places.block_named(session, site_id, name)
     if found is None:
         found = Block(site_id=site_id, name=name)
-        session.add(found)
+        save_places(session, found)
         session.flush()
     return found
 
@@ -196,7 +199,7 @@ def _row_for(session: Session, block_id: str, n: int, kind: str) -> Row:
     found = places.row_numbered(session, block_id, n)
     if found is None:
         found = Row(block_id=block_id, n=n, kind=kind)
-        session.add(found)
+        save_places(session, found)
         session.flush()
     return found
 
@@ -265,7 +268,7 @@ def plant(
         ids = []
         for k in range(count):
             place = Place(row_id=row.id, n=first + k, x=x0 + step * k, y=y)
-            session.add(place)
+            save_places(session, place)
             session.flush()
             ids.append(
                 add_tree(
@@ -303,12 +306,12 @@ def add_tree(
         pot_l=pot_l,
         under_cover=under_cover,
     )
-    session.add(tree)
+    save_trees(session, tree)
     session.flush()
     stem = Stem(tree_id=tree.id, rootstock=rootstock, union_m=union_m, union_mark=union_mark)
-    session.add(stem)
+    save_trees(session, stem)
     session.flush()
     if cultivar:
-        session.add(Graft(stem_id=stem.id, cultivar=cultivar))
+        save_trees(session, Graft(stem_id=stem.id, cultivar=cultivar))
         session.flush()
     return tree.id

@@ -23,6 +23,8 @@ from ...core.season.today import Verdict
 from ...core.words.units import Units
 from ...store import frames
 from ...store.database import NotFound, StaleVersion
+from ...store.logbook import save_tasks
+from ...store.plans import save_plan
 from ...store.tables import FrameRow, Plan, PlanCut, Task
 from ...store.trees import TreeRecord, tree_record
 from ..book.pace import pace_of
@@ -197,15 +199,17 @@ def sheet_in(
         answer=_frozen(found),
         catalogue_version=catalogue_version(),
     )
-    session.add(plan)
+    save_plan(session, plan)
     session.flush()
     for nth, i in enumerate(i for i in order if not found.answer.cuts[i].void):
-        session.add(
-            PlanCut(plan_id=plan_id, limb_key=cuts[i].limb, keep_m=cuts[i].keep_m, nth=nth + 1)
+        save_plan(
+            session,
+            PlanCut(plan_id=plan_id, limb_key=cuts[i].limb, keep_m=cuts[i].keep_m, nth=nth + 1),
         )
     for due, says in (later or {}).items():
         does = f"Next stage of the plan: {says}"
-        session.add(
+        save_tasks(
+            session,
             Task(
                 scope="tree",
                 scope_id=tree_id,
@@ -213,7 +217,7 @@ def sheet_in(
                 does=does,
                 due=due,
                 rule="plan/years-ahead",
-            )
+            ),
         )
     return plan
 

@@ -23,6 +23,8 @@ from ...core.words.units import Units
 from ...store import frames, logbook, plans
 from ...store.acts import new_id
 from ...store.database import NotFound, StaleVersion
+from ...store.logbook import save_entries, save_tasks
+from ...store.plans import save_plan
 from ...store.tables import CutDone, LogEntry, Plan, PlanCut, Task
 from ...store.trees import TreeRecord, tree_record
 from ..heights.rotations import renew_tree
@@ -169,7 +171,7 @@ def tick(
             why="" if done else why.strip(),
             seen=seen,
         )
-        session.add(made)
+        save_plan(session, made)
         return made
 
 
@@ -242,7 +244,7 @@ def add_cut(at: Workplace, plan_id: str, cut_id: str, cut: Cut) -> PlanCut:
             nth=max((r.nth for r in rows), default=0) + 1,
             extra=True,
         )
-        session.add(made)
+        save_plan(session, made)
         return made
 
 
@@ -333,7 +335,7 @@ def finish(
             f"not done: {'; '.join(undone)}" if undone else "",
         ]
         entry.note = ". ".join(p for p in parts if p)
-        session.add(entry)
+        save_entries(session, entry)
         session.flush()
         sun = [
             Span(e.start, e.end)
@@ -345,7 +347,8 @@ def finish(
             record.stem.union_mark or ""
         ).startswith(("tape", "tag", "aluminium"))
         for back in come_backs(advice, date, age, sun[0] if sun else None, at.know, tied):
-            session.add(
+            save_tasks(
+                session,
                 Task(
                     scope="tree",
                     scope_id=record.tree.id,
@@ -354,10 +357,10 @@ def finish(
                     due=back.due,
                     rule=back.rule,
                     cause=entry.id,
-                )
+                ),
             )
         plan.state, plan.version = "finished", plan.version + 1
-        session.add(plan)
+        save_plan(session, plan)
         session.flush()
         renew_tree(at, session, record)
         return entry

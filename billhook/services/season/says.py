@@ -16,7 +16,14 @@ from ...core.observed import TAKEN_OUT
 from ...core.words.dates import day_words
 from ...store import places
 from ...store.tables import Observation
-from ...store.trees import TreeRecord, observation, tree_record, tree_records
+from ...store.trees import (
+    TreeRecord,
+    observation,
+    save_observations,
+    save_trees,
+    tree_record,
+    tree_records,
+)
 from ..workplace import Workplace
 
 _DATED = {
@@ -97,7 +104,7 @@ def say(
         made = [
             Observation(scope=s, scope_id=i, kind=kind, value=value, date=on) for s, i in scopes
         ]
-        session.add_all(made)
+        save_observations(session, *made)
         return Said(saying, len(records), words, tuple(o.id for o in made))
 
 
@@ -112,7 +119,8 @@ def take_back(at: Workplace, saying: str, ids: Sequence[str]) -> int:
                 _cover(session, [tree_record(session, i) for i in ids], not _COVER[saying][0])
             )
         for said in [observation(session, i) for i in ids]:
-            session.add(
+            save_observations(
+                session,
                 Observation(
                     scope=said.scope,
                     scope_id=said.scope_id,
@@ -120,7 +128,7 @@ def take_back(at: Workplace, saying: str, ids: Sequence[str]) -> int:
                     value=TAKEN_OUT,
                     date=at.today(),
                     corrects=said.id,
-                )
+                ),
             )
         return len(ids)
 
@@ -152,5 +160,5 @@ def _cover(session: Session, records: Sequence[TreeRecord], covered: bool) -> li
     changed = [r.tree for r in records if r.tree.under_cover != covered]
     for tree in changed:
         tree.under_cover, tree.version = covered, tree.version + 1
-        session.add(tree)
+        save_trees(session, tree)
     return [t.id for t in changed]

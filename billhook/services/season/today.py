@@ -23,6 +23,7 @@ from ...core.words.prices import cost_words
 from ...core.words.units import Units, share_words
 from ...store import frames, logbook, plans
 from ...store.database import StaleVersion
+from ...store.logbook import save_entries, save_put_off, save_tasks
 from ...store.tables import LogEntry, PutOff, Task
 from ...store.trees import TreeRecord, tree_record, tree_records
 from ..workplace import Size, Workplace
@@ -474,7 +475,7 @@ def put_off(
     with at.store.writing() as session:
         for tree_id in tree_ids:
             tree_record(session, tree_id)
-            session.add(PutOff(tree_id=tree_id, work=work, until=until, why=why.strip()))
+            save_put_off(session, PutOff(tree_id=tree_id, work=work, until=until, why=why.strip()))
 
 
 def put_task_off(
@@ -491,7 +492,7 @@ def put_task_off(
                 "Someone else changed this come-back in the meantime.", {"version": task.version}
             )
         task.due, task.why_later, task.version = until, why.strip(), version + 1
-        session.add(task)
+        save_tasks(session, task)
         return task
 
 
@@ -519,7 +520,8 @@ def done(
             if session.get(LogEntry, entry_id) is None:
                 tree_record(session, tree_id)
                 each = None if minutes is None else minutes / len(tree_ids)
-                session.add(
+                save_entries(
+                    session,
                     LogEntry(
                         id=entry_id,
                         tree_id=tree_id,
@@ -529,6 +531,6 @@ def done(
                         minutes=each,
                         cuts=count,
                         note="unmeasured",
-                    )
+                    ),
                 )
     return len(tree_ids)

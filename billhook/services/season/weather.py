@@ -22,6 +22,7 @@ from ...devices.stand_in import SCENARIOS, StandIn
 from ...devices.station import ListedStation, Station
 from ...store import places
 from ...store import weather as stored
+from ...store.places import save_places
 from ...store.tables import Site, SiteNormals
 from ..workplace import Workplace
 
@@ -132,7 +133,7 @@ def set_scenario(at: Workplace, scenario: str) -> str:
         holding = places.holding(session)
         if holding is not None:
             holding.scenario = scenario
-            session.add(holding)
+            save_places(session, holding)
     at.weather_changes += 1
     return scenario
 

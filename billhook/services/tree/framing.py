@@ -15,7 +15,7 @@ from ...core.frame.generator import habit, sketch_frame
 from ...core.frame.model import Frame
 from ...store import frames
 from ...store.tables import FrameRow
-from ...store.trees import TreeRecord, tree_record, tree_records
+from ...store.trees import TreeRecord, save_trees, tree_record, tree_records
 from ..heights.rotations import renew_tree
 from ..workplace import Workplace
 
@@ -50,7 +50,7 @@ def save_frame(
         stem = record.stem
         if stem.union_m != frame.union_m:
             stem.union_m = frame.union_m
-            session.add(stem)
+            save_trees(session, stem)
         made = frames.add_frame(session, stem, frame, date, origin, previous_id, measured, frame_id)
         renew_tree(at, session, record)
         return made

@@ -9,7 +9,7 @@ from ...core.errors import FieldProblem, InvalidInput, refuse
 from ...core.observed import KINDS, value_problem
 from ...store import places
 from ...store.tables import Observation
-from ...store.trees import not_overtaken, tree_record
+from ...store.trees import not_overtaken, save_observations, tree_record
 from ..workplace import Workplace
 
 
@@ -43,5 +43,5 @@ def observe(
         seen = Observation(
             scope=scope, scope_id=scope_id, kind=kind, value=value, date=date, corrects=corrects
         )
-        session.add(seen)
+        save_observations(session, seen)
         return seen

@@ -7,7 +7,7 @@ import datetime as dt
 from ...core.days import done_problem, planted_problem
 from ...core.errors import FieldProblem, InvalidInput, refuse
 from ...store.database import StaleVersion
-from ...store.trees import TreeRecord, tree_record
+from ...store.trees import TreeRecord, save_trees, tree_record
 from ..workplace import Workplace
 
 
@@ -36,8 +36,8 @@ def change_tree(
                 value,
             )
         record.tree.version += 1
-        session.add(record.tree)
-        session.add(record.stem)
+        save_trees(session, record.tree)
+        save_trees(session, record.stem)
         return record
 
 
@@ -72,4 +72,4 @@ def remove_tree(at: Workplace, tree_id: str, version: int, date: dt.date) -> Non
                 "Someone else changed this tree in the meantime.", {"version": record.tree.version}
             )
         record.tree.removed_on, record.tree.version = date, record.tree.version + 1
-        session.add(record.tree)
+        save_trees(session, record.tree)

@@ -34,9 +34,10 @@ from ...core.walk.suggest import LimbOption, limb_options
 from ...core.walk.tree import FORM_SCHOOLS
 from ...core.words.dates import day_words
 from ...store import frames, stances, walks
+from ...store.logbook import save_entries, save_tasks
 from ...store.tables import LogEntry, Observation, Photo, Plan, Task, Walk, WalkAnswer
-from ...store.trees import tree_record, tree_records
-from ...store.walks import Crossing
+from ...store.trees import save_observations, save_trees, tree_record, tree_records
+from ...store.walks import Crossing, save_walk
 from ..book import photos
 from ..plan import cutting
 from ..plan.cutting import Preview
@@ -105,7 +106,7 @@ def begin(at: Workplace, tree_id: str, walk_id: str, day: dt.date | None = None)
                 state="merged" if going else "open",
                 into=going.id if going else None,
             )
-            session.add(found)
+            save_walk(session, found)
             session.flush()
         return _view(at, session, walks.walk(session, found.id))
 
@@ -152,10 +153,11 @@ def give(
                     [FieldProblem("/question", "this walk is finished; begin another")]
                 )
             _check(at.know, walked, question, answer)
-            session.add(
+            save_walk(
+                session,
                 WalkAnswer(
                     id=answer_id, walk_id=walk.id, step=question, answer=answer or "", seen=seen
-                )
+                ),
             )
             session.flush()
         return _view(at, session, walk, walked)
@@ -188,7 +190,7 @@ def finish(at: Workplace, walk_id: str) -> WalkView:
         view = _view(at, session, walk)
         if walk.state == "open":
             walk.state = "done"
-            session.add(walk)
+            save_walk(session, walk)
             _keep_measures(session, view)
             _log_tallies(session, walk, view.answers)
             _come_backs(session, walk, view.end)
@@ -218,14 +220,14 @@ def quick(
         walk = Walk(
             id=walk_id, tree_id=record.tree.id, day=day or at.today(), state="done", quick=True
         )
-        session.add(walk)
+        save_walk(session, walk)
         session.flush()
         tallies = {"below": "rubbed", "below-count": str(suckers)} if suckers else {"below": "none"}
         tallies |= (
             {"sprouts": "small", "sprouts-count": str(sprouts)} if sprouts else {"sprouts": "none"}
         )
         for question, answer in tallies.items():
-            session.add(WalkAnswer(walk_id=walk.id, step=question, answer=answer))
+            save_walk(session, WalkAnswer(walk_id=walk.id, step=question, answer=answer))
         session.flush()
         view = _view(at, session, walk)
         _log_tallies(session, walk, view.answers)
@@ -368,10 +370,10 @@ def _keep_measures(session: Session, view: WalkView) -> None:
         )
     if "union-height" in number:
         record.stem.union_m = number["union-height"]
-        session.add(record.stem)
+        save_trees(session, record.stem)
     if answers.get("union-mark", "not") != "not":
         record.stem.union_mark = f"{answers['union-mark']}, {day_words(day)}"
-        session.add(record.stem)
+        save_trees(session, record.stem)
     kinds = {
         "union-trunk": "trunk_mm",
         "load-trunk": "trunk_mm",
@@ -380,24 +382,26 @@ def _keep_measures(session: Session, view: WalkView) -> None:
     }
     for question, kind in kinds.items():
         if question in number and not (row is not None and kind in ("trunk_mm", "height_m")):
-            session.add(
+            save_observations(
+                session,
                 Observation(
                     scope="tree",
                     scope_id=record.tree.id,
                     kind=kind,
                     value=answers[question],
                     date=day,
-                )
+                ),
             )
     if "ground" in answers:
-        session.add(
+        save_observations(
+            session,
             Observation(
                 scope="block",
                 scope_id=record.block.id,
                 kind="ground",
                 value=answers["ground"],
                 date=day,
-            )
+            ),
         )
     if "form" in answers:
         stances.choose(session, "tree", record.tree.id, "form", FORM_SCHOOLS[answers["form"]])
@@ -409,7 +413,8 @@ def _log_tallies(session: Session, walk: Walk, answers: Mapping[str, str]) -> No
         entry_id = str(uuid.uuid5(uuid.UUID(walk.id), work))
         if answers.get(question, LATER) != LATER and session.get(LogEntry, entry_id) is None:
             count = int(float(answers[question]))
-            session.add(
+            save_entries(
+                session,
                 LogEntry(
                     id=entry_id,
                     tree_id=walk.tree_id,
@@ -417,31 +422,33 @@ def _log_tallies(session: Session, walk: Walk, answers: Mapping[str, str]) -> No
                     work=work,
                     cuts=count,
                     note="rubbed off on a walk",
-                )
+                ),
             )
 
 
 def _come_backs(session: Session, walk: Walk, end: Summary) -> None:
     for finding in end.findings:
         if finding.again is not None:
-            session.add(
+            save_tasks(
+                session,
                 Task(
                     scope_id=walk.tree_id,
                     kind="walk",
                     does=finding.text,
                     due=finding.again,
                     rule=finding.rule,
-                )
+                ),
             )
     if end.nothing and not any(f.again for f in end.findings):
-        session.add(
+        save_tasks(
+            session,
             Task(
                 scope_id=walk.tree_id,
                 kind="walk",
                 does="Walk the tree again",
                 due=end.look_again,
                 rule="walk/look-again",
-            )
+            ),
         )
 
 
