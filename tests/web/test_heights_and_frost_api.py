@@ -51,7 +51,7 @@ def test_rows_and_sun(served):
     assert len(right["by_hour"]) == 24
     assert right["by_hour"][0] == 0  # midnight
     assert found["tallest_m"][1] is None  # the wall away from the sun never gets four hours
-    assert found["reasons"][0]["catalogue_ids"]
+    assert found["reasons"][1]["catalogue_ids"]
     bare = post(served, "/api/calc/hedgerow", ROWS)
     assert (bare["cut_walls"], bare["tallest_m"]) == (None, None)
     assert "/base_width_m" in refused(served, "/api/calc/hedgerow", ROWS | {"base_width_m": 5.0})

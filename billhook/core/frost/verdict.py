@@ -294,7 +294,8 @@ def _why(
                     date=cut,
                 )
             )
-        if tree.hot_from is not None and cut >= tree.hot_from - dt.timedelta(days=30):
+        near_sun = dt.timedelta(days=know.days("frost/whitewash-near"))
+        if tree.hot_from is not None and cut >= tree.hot_from - near_sun:
             found.append(
                 Reason(
                     "whitewash", "Near the hot season: whitewash the same day.", date=tree.hot_from

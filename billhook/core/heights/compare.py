@@ -14,6 +14,7 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units, length_words, share_words
 from .renewal import Floats, School, Years, renew, row_groups
+from .standing import levels_to_hold
 
 SCHOOL_ROWS = {
     "third_of_tree": "third-of-tree",
@@ -81,8 +82,7 @@ def school_of(
         int(know.number(f"{row}/sectors")),
         gain,
         low,
-        min(know.number("renewal/low-m"), max(0.3, stand.cap_m - low)),
-        max(0.4, stand.cap_m - gain),
+        *levels_to_hold(know, stand.vigour, stand.cap_m),
         stand.natural_m,
         _recovery(know, row, stand.group),
         know.number(f"{row}/sister-gain"),

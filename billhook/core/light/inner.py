@@ -109,3 +109,16 @@ def _leaf(know: Knowledge, frame: Frame, above_m: float) -> float:
         )
         found += own * part
     return found
+
+
+def between_rows(know: Knowledge, alley_m: float) -> tuple[float, Reason]:
+    """Light left inside a full wall [0..1], and what it was worked out with.
+
+    alley_m: clear ground between the rows [m].
+    """
+    k, area = know.number("light/other/k"), know.number("light/other/leaf-area")
+    left = light_under(area, k)
+    text = f"Inside a full wall {left * 100:.0f} % of the light is left."
+    used: dict[str, float | str | None] = {"alley, m": round(alley_m, 2), "k": k, "leaf area": area}
+    ids = ("light/other/k", "light/other/leaf-area")
+    return left, Reason("inner-light", text, used, catalogue_ids=ids)

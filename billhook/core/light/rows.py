@@ -15,6 +15,7 @@ from math import atan, cos, degrees, radians, sin, tan
 import numpy as np
 from numpy.typing import NDArray
 
+from ..reasons import Reason
 from .sun import STEP_MIN, Floats, SunPath, sun_path
 
 _MOST_ROWS = 40
@@ -249,3 +250,14 @@ def bark_hours(
     return float(
         ((path.elevation > 0) & (square >= 0.5) & (path.hour >= after)).sum() * path.step_h
     )
+
+
+def sun_reason(walls: Sequence[WallSun], day: dt.date, spacing_m: float) -> Reason:
+    """Hours of direct sun on both walls, in words."""
+    each = (
+        f"{min(w.sun_hours):.1f} to {max(w.sun_hours):.1f} h on the wall that faces "
+        f"{w.facing_deg:.0f}°"
+        for w in walls
+    )
+    text = f"Direct sun on {day.isoformat()}: {', '.join(each)}."
+    return Reason("wall-sun", text, {"row spacing, m": spacing_m}, date=day)

@@ -33,7 +33,6 @@ from ..season import weather
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
 
-_AFTER = 14  # days of weather after the night that fruit spoils in
 _LAID_BARE = ("hedge", "shear", "skeleton", "renewal")
 
 
@@ -159,10 +158,11 @@ def night(
         site = places.site(session, site_id)
         desk = SeasonDesk(session, at, day)
         found = _Hurt(desk, tree_records(session, site_id=site_id), min_c, hours, dry_soil)
+        after = at.know.days("frost/salvage-weather")
         saves = salvage(
             at.know,
             day,
-            mean_of(desk, found.records[0], day + dt.timedelta(days=_AFTER), _AFTER)
+            mean_of(desk, found.records[0], day + dt.timedelta(days=after), after)
             if found.records
             else None,
         )
@@ -276,11 +276,13 @@ class _Cold:
         ten.
         """
         if record.block.id not in self._warmth:
-            high = _days(self.desk, record, self.desk.day, 10)[1]
-            mean = mean_of(self.desk, record, self.desk.day - dt.timedelta(days=1), 28)
+            know = self.desk.at.know
+            warm, hardened = (know.days(f"frost/{x}") for x in ("warm-spell", "hardened-over"))
+            high = _days(self.desk, record, self.desk.day, warm)[1]
+            mean = mean_of(self.desk, record, self.desk.day - dt.timedelta(days=1), hardened)
             self._warmth[record.block.id] = (
                 mean,
-                int((high >= self.desk.at.know.number("frost/warm-day")).sum()),
+                int((high >= know.number("frost/warm-day")).sum()),
             )
         return self._warmth[record.block.id]
 
@@ -418,7 +420,7 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
         base = max(_last_frost(desk, trees[0]), day)
         wanted = [
             (
-                day + dt.timedelta(days=2),
+                day + dt.timedelta(days=know.days("frost/bark-within")),
                 "frost-night-bark",
                 "Whitewash trunk and limbs that lost their shade",
                 "frost-class/F2/leaf-lost",

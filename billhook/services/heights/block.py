@@ -8,20 +8,27 @@ import datetime as dt
 import itertools
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
-from math import cos, hypot, radians, sin, tan
-from statistics import median
+from math import cos, hypot, radians, sin
+from statistics import fmean, median
 
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import FieldProblem, InvalidInput, refuse
 from ...core.frame.model import TRUNK
 from ...core.heights.compare import SCHOOL_ROWS, Compared, Stand, compare
 from ...core.heights.hedging import HedgeRow, Round, hedging_round
-from ...core.heights.section import Profile, Rule, WallCost, trade_rules, wall_cost
-from ...core.light.rows import Obstacle, Rows, Section, WallSun, lit, tallest_for, wall_sun
-from ...core.light.sun import sun_path
+from ...core.heights.section import Profile
+from ...core.heights.standing import (
+    levels_to_hold,
+    natural_height,
+    section_to_cap,
+    standing_section,
+)
+from ...core.light.inner import inside
+from ...core.reasons import Reason
 from ...core.season.budget import tree_age
 from ...core.season.events import vigour_of
+from ...core.season.model import Event
 from ...core.words.units import Units
 from ...store import frames, places
 from ...store.tables import Rotation
@@ -31,7 +38,10 @@ from ..workplace import Size, Workplace
 from . import rotations
 from .row_lines import row_bearing_deg
 
-_GRID = 24
+_NO_SIZE = (
+    "no tree of this block has a size yet: give height and spread of a few, five can stand for a "
+    "row"
+)
 
 
 @dataclass(frozen=True)
@@ -39,7 +49,8 @@ class BlockHeights:
     """A block as its heights are planned. rows: numbers; spacing_m, bearing_deg: of its rows;
     profile: as it stands; date: when its lower fruit needs sun.
 
-    measured: trees whose size is known.
+    measured: trees whose size is known. proposed: the wall to its cap; low_m, tip_m: what a limb is
+    lowered to and the rest tipped at; inner: light inside its crowns.
     """
 
     block_id: str
@@ -61,6 +72,10 @@ class BlockHeights:
     ripe: bool
     hot_sun: bool
     stand: Stand
+    proposed: Profile
+    low_m: float
+    tip_m: float
+    inner: Reason
     hedge_rows: tuple[HedgeRow, ...]
     rotations: tuple[Rotation, ...]
 
@@ -74,87 +89,93 @@ def block_heights(at: Workplace, block_id: str) -> BlockHeights:
 
 
 def _heights(at: Workplace, session: Session, block_id: str) -> BlockHeights:
-    know, day = at.know, at.today()
-    block = places.block(session, block_id)
+    know, day, block = at.know, at.today(), places.block(session, block_id)
     records = tree_records(session, block_id=block_id)
+    known = _sizes(at, session, records)
+    record = _typical(records, known)
+    species, group = record.tree.species, know.text(f"species/{record.tree.species}/group")
+    desk = SeasonDesk(session, at, day)
+    events = desk.season(record, ("sucker",)).events
+    bearing, spacing = _ground(at, session, records)
+    height = fmean(s.height_m for s in known.values())
+    now = standing_section(know, height, fmean(s.spread_m for s in known.values()), spacing)
+    stand = _stand(
+        desk, records, known, record, round(know.number("section/spacing-share") * spacing, 1)
+    )
+    low, tip = levels_to_hold(know, stand.vigour, stand.cap_m)
+    return BlockHeights(
+        block_id=block.id,
+        name=block.name,
+        kind=block.kind,
+        species=species,
+        group=group,
+        latitude=record.site.latitude,
+        longitude=record.site.longitude or 0.0,
+        rows=tuple(sorted({r.row.n for r in records})),
+        hedgerows=records[0].row.kind == "hedgerow",
+        trees=len(records),
+        measured=len(known),
+        spacing_m=spacing,
+        bearing_deg=bearing,
+        profile=Profile(now),
+        cap_m=stand.cap_m,
+        date=_needs_sun(events, day, record.site.latitude >= 0),
+        ripe=any(e.name == "harvest" and e.start <= day <= e.end for e in events),
+        hot_sun=any(e.name == "strong sun on bark" for e in events),
+        stand=stand,
+        proposed=Profile(section_to_cap(know, now, stand.cap_m, spacing)),
+        low_m=low,
+        tip_m=tip,
+        inner=inside(know, species, group),
+        hedge_rows=_hedge_rows(records, bearing),
+        rotations=tuple(rotations.of_block(session, records, block_id)),
+    )
+
+
+def _sizes(at: Workplace, session: Session, records: Sequence[TreeRecord]) -> dict[str, Size]:
+    """Sizes of the trees that have one. Raises: InvalidInput where none has."""
     current = {r.stem_id: r for r in frames.current_rows(session, [r.stem.id for r in records])}
     sizes = at.sizes(session, list(current.values()))
     known = {r.tree.id: sizes[current[r.stem.id].id] for r in records if r.stem.id in current}
-    if not known:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "",
-                    (
-                        "no tree of this block has a size yet: give height and spread of a "
-                        "few, five can stand for a row"
-                    ),
-                )
-            ]
-        )
-    record = _typical(records, known)
-    desk = SeasonDesk(session, at, day)
-    state, events = desk.state(record), desk.season(record, ("sucker",)).events
-    bearing, spacing = _ground(at, session, records)
-    size = list(known.values())
-    height, spread = (
-        sum(s.height_m for s in size) / len(size),
-        sum(s.spread_m for s in size) / len(size),
+    refuse({"": None if known else _NO_SIZE})
+    return known
+
+
+def _stand(
+    desk: SeasonDesk,
+    records: Sequence[TreeRecord],
+    known: Mapping[str, Size],
+    typical: TreeRecord,
+    usual_cap_m: float,
+) -> Stand:
+    """What is renewed: the trees that stand, those nobody measured as tall as the others' mean."""
+    know, state = desk.at.know, desk.state(typical)
+    height = fmean(s.height_m for s in known.values())
+    row = frames.current_row(desk.session, typical.stem.id)
+    assert row is not None  # a typical tree has a size
+    frame = frames.frame_of(desk.session, row)[0]
+    union = frame.union_m or 0.0
+    return Stand(
+        heights_m=tuple(
+            known[i].height_m if (i := r.tree.id) in known else height for r in records
+        ),
+        rows=tuple(r.row.n for r in records),
+        scaffolds=sum(x.on == TRUNK and x.at_m >= union for x in frame.limbs),
+        age_years=tree_age(state, desk.day.year),
+        vigour=vigour_of(state, know),
+        natural_m=natural_height(know, typical.tree.species, height),
+        cap_m=usual_cap_m if typical.block.cap_m is None else typical.block.cap_m,
+        frost_pocket=typical.block.frost_pocket,
+        group=know.text(f"species/{typical.tree.species}/group"),
     )
-    vigour, species = vigour_of(state, know), record.tree.species
-    frame = frames.frame_of(session, current[record.stem.id])[0]
-    scaffolds = sum(
-        x.on == TRUNK and (frame.union_m is None or x.at_m >= frame.union_m) for x in frame.limbs
-    )
-    natural = max(height * 1.1, sum(know.numbers(f"species/{species}/height")) / 2)
-    cap = (
-        block.cap_m
-        if block.cap_m is not None
-        else round(know.number("section/spacing-share") * spacing, 1)
-    )
-    heights = tuple(known[r.tree.id].height_m if r.tree.id in known else height for r in records)
-    stand = Stand(
-        heights,
-        tuple(r.row.n for r in records),
-        scaffolds,
-        tree_age(state, day.year),
-        vigour,
-        natural,
-        cap,
-        block.frost_pocket,
-        know.text(f"species/{species}/group"),
-    )
+
+
+def _needs_sun(events: Sequence[Event], day: dt.date, northern: bool) -> dt.date:
+    """When the lower fruit needs sun: the middle of bloom, else of the spring."""
     bloom = next((e for e in events if e.name == "bloom"), None)
-    needs = (
-        bloom.start + (bloom.end - bloom.start) / 2
-        if bloom
-        else dt.date(day.year, 4 if record.site.latitude >= 0 else 10, 15)
-    )
-    hot = any(e.name == "strong sun on bark" for e in events)
-    ripe = any(e.name == "harvest" and e.start <= day <= e.end for e in events)
-    return BlockHeights(
-        block.id,
-        block.name,
-        block.kind,
-        species,
-        know.text(f"species/{species}/group"),
-        record.site.latitude,
-        record.site.longitude or 0.0,
-        tuple(sorted({r.row.n for r in records})),
-        records[0].row.kind == "hedgerow",
-        len(records),
-        len(known),
-        spacing,
-        bearing,
-        Profile(_standing(at, height, spread, spacing)),
-        cap,
-        needs,
-        ripe,
-        hot,
-        stand,
-        _hedge_rows(records, bearing),
-        tuple(rotations.of_block(session, records, block_id)),
-    )
+    if bloom is None:
+        return dt.date(day.year, 4 if northern else 10, 15)
+    return bloom.start + (bloom.end - bloom.start) / 2
 
 
 def _typical(records: Sequence[TreeRecord], known: Mapping[str, Size]) -> TreeRecord:
@@ -163,19 +184,6 @@ def _typical(records: Sequence[TreeRecord], known: Mapping[str, Size]) -> TreeRe
         (r for r in records if r.tree.id in known), key=lambda r: known[r.tree.id].height_m
     )
     return there[len(there) // 2]
-
-
-def _standing(at: Workplace, height: float, spread: float, spacing: float) -> Section:
-    """The section as it stands: as wide as the trees, but no wider than the rows leave room for."""
-    skirt = min(at.know.number("wall/skirt"), height * 0.4)
-    base = min(spread, spacing - at.know.number("section/least-gap"))
-    lean = tan(radians(at.know.number("section/free-lean")))
-    return Section(
-        round(height, 2),
-        round(base, 2),
-        round(max(0.3 * base, base - 2 * (height - skirt) * lean), 2),
-        round(skirt, 2),
-    )
 
 
 def _ground(at: Workplace, session: Session, records: Sequence[TreeRecord]) -> tuple[float, float]:
@@ -190,7 +198,8 @@ def _ground(at: Workplace, session: Session, records: Sequence[TreeRecord]) -> t
         sum(r.place.x * sin(across) + r.place.y * cos(across) for r in group) / len(group)
         for group in _by_row(records)
     )
-    gaps = [b - a for a, b in itertools.pairwise(lines) if b - a > 0.5]
+    apart = at.know.number("section/row-apart")
+    gaps = [b - a for a, b in itertools.pairwise(lines) if b - a > apart]
     return bearing, median(gaps) if gaps else at.know.number("section/lone-spacing")
 
 
@@ -210,155 +219,6 @@ def _hedge_rows(records: Sequence[TreeRecord], bearing: float) -> tuple[HedgeRow
         step = length / max(1, len(row) - 1)
         found.append(HedgeRow(row[0].row.n, length + step, len(row), (right, (right + 180) % 360)))
     return tuple(sorted(found, key=lambda r: r.n))
-
-
-@dataclass(frozen=True)
-class SectionAsk:
-    """A section as it is dragged. at_m, hours: what is asked of the lower wall. step_m: rise to the
-    next row on the right-hand side.
-    """
-
-    cut: Profile
-    now: Profile | None = None
-    date: dt.date | None = None
-    at_m: float | None = None
-    hours: float | None = None
-    step_m: float = 0.0
-    spacing_m: float | None = None
-    bearing_deg: float | None = None
-    obstacles: tuple[Obstacle, ...] = ()
-
-
-@dataclass(frozen=True)
-class SunStep:
-    """The sun at a solar hour [h]: elevation and azimuth, its slope in the plane across the rows,
-    and from which height up each wall is lit [m].
-    """
-
-    hour: float
-    elevation: float
-    azimuth: float
-    across: float
-    rise: float
-    lit_from: tuple[float | None, float | None]
-
-
-@dataclass(frozen=True)
-class SectionView:
-    """Sun on both walls now and after the cut, what the cut takes, the rules of the trade, and how
-    tall each wall allows the row for the hours asked.
-
-    year: hours on both walls at ``at_m`` in the middle of each month.
-    """
-
-    date: dt.date
-    heights_m: tuple[float, ...]
-    walls: tuple[WallSun, WallSun]
-    cut_heights_m: tuple[float, ...]
-    cut_walls: tuple[WallSun, WallSun]
-    steps: tuple[SunStep, ...]
-    cost: WallCost
-    rules: tuple[Rule, ...]
-    at_m: float
-    hours: float
-    tallest_m: tuple[float | None, float | None]
-    year: tuple[tuple[float, float], ...]
-
-
-def section_view(
-    at: Workplace, block_id: str, ask: SectionAsk, units: Units = "metric"
-) -> SectionView:
-    """A section dragged to a new wall. Raises: NotFound, InvalidInput."""
-    view = block_heights(at, block_id)
-    know, date = at.know, ask.date or view.date
-    rows = Rows(
-        view.latitude,
-        view.bearing_deg if ask.bearing_deg is None else ask.bearing_deg,
-        ask.spacing_m or view.spacing_m,
-        view.longitude,
-        ask.step_m,
-        ask.obstacles,
-    )
-    now, cut = ask.now or view.profile, ask.cut
-    _fits(rows, cut)
-    heights, cut_heights = _levels(now.section), _levels(cut.section)
-    at_m = ask.at_m if ask.at_m is not None else round(cut.section.skirt_m + 0.1, 2)
-    hours = ask.hours if ask.hours is not None else know.number("section/hours-wanted")
-    tallest = tuple(tallest_for(rows, cut.section, f, at_m, hours, date) for f in rows.walls)
-    return SectionView(
-        date,
-        heights,
-        wall_sun(rows, now.section, heights, date),
-        cut_heights,
-        wall_sun(rows, cut.section, cut_heights, date),
-        _steps(rows, cut.section, date),
-        wall_cost(know, now, cut, view.ripe, None, units),
-        trade_rules(know, rows, cut, units),
-        at_m,
-        hours,
-        (tallest[0], tallest[1]),
-        _year(rows, cut.section, at_m, date.year),
-    )
-
-
-def _year(rows: Rows, section: Section, at_m: float, year: int) -> tuple[tuple[float, float], ...]:
-    found = []
-    for month in range(1, 13):
-        right, left = wall_sun(rows, section, [at_m], dt.date(year, month, 15), 10.0)
-        found.append((right.sun_hours[0], left.sun_hours[0]))
-    return tuple(found)
-
-
-def _fits(rows: Rows, cut: Profile) -> None:
-    wrong = []
-    if cut.section.base_width_m >= rows.row_spacing_m:
-        wrong.append(
-            FieldProblem(
-                "/cut/base_width_m",
-                f"leaves no alley between rows {rows.row_spacing_m:.1f} m apart",
-            )
-        )
-    if cut.section.height_m <= cut.section.skirt_m:
-        wrong.append(FieldProblem("/cut/height_m", "must lie above the skirt"))
-    if wrong:
-        raise InvalidInput(wrong)
-
-
-def _levels(section: Section) -> tuple[float, ...]:
-    """Heights from the foot of the wall to its top, nine of them."""
-    span = section.height_m - section.skirt_m
-    return tuple(round(section.skirt_m + span * (i + 0.5) / 9, 3) for i in range(9))
-
-
-def _steps(rows: Rows, section: Section, date: dt.date) -> tuple[SunStep, ...]:
-    """Every quarter of an hour in which the sun is up."""
-    path = sun_path(rows.latitude, date, 1, rows.longitude, 15.0)
-    grid = [
-        section.skirt_m + (section.height_m - section.skirt_m) * (i + 0.5) / _GRID
-        for i in range(_GRID)
-    ]
-    shone = [lit(rows, section, f, grid, path) for f in rows.walls]
-    found = []
-    for i in range(len(path.hour)):
-        if path.elevation[i] <= 0:
-            continue
-        turn = radians(path.azimuth[i] - rows.walls[0])
-        out, up = cos(radians(path.elevation[i])) * cos(turn), sin(radians(path.elevation[i]))
-        first = tuple(
-            next((round(z, 2) for z, on in zip(grid, wall[:, i], strict=True) if on), None)
-            for wall in shone
-        )
-        found.append(
-            SunStep(
-                float(path.hour[i]),
-                float(path.elevation[i]),
-                float(path.azimuth[i]),
-                out,
-                up,
-                (first[0], first[1]),
-            )
-        )
-    return tuple(found)
 
 
 def schools_over_years(

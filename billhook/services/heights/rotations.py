@@ -14,7 +14,9 @@ from ...core.errors import FieldProblem, InvalidInput
 from ...core.frame.model import TRUNK, Cut, Frame
 from ...core.heights.compare import SCHOOL_ROWS
 from ...core.heights.renewal import School, course
+from ...core.heights.standing import levels_to_hold
 from ...core.heights.which import Ranked, rank_limbs
+from ...core.known import Knowledge
 from ...core.season.events import vigour_of
 from ...core.season.model import Work
 from ...core.words.units import length_words
@@ -282,15 +284,18 @@ def days_by_year(
     return found
 
 
-def limb_seasons(session: Session, record: TreeRecord, frame: Frame, year: int) -> dict[str, int]:
+def limb_seasons(
+    session: Session, know: Knowledge, record: TreeRecord, frame: Frame, year: int
+) -> dict[str, int]:
     """Years since the hard cut of each main limb, from what was ticked off; limbs never cut are not
     in it.
     """
     found: dict[str, int] = {}
     mains = {x.id: x for x in frame.limbs if x.on == TRUNK}
+    headed_from = know.number("renewal/headed-from")
     for limb, _keep, tick in kept.cuts_done(session, record.tree.id):
         # a main limb that was headed ends in its own wound
-        if limb in mains and mains[limb].headed_mm >= 0.4 * mains[limb].base_mm:
+        if limb in mains and mains[limb].headed_mm >= headed_from * mains[limb].base_mm:
             found[limb] = year - tick.date.year
     return found
 
@@ -328,7 +333,7 @@ def levels(at: Workplace, tree_id: str) -> tuple[float, float]:
     know = at.know
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
-        v = vigour_of(SeasonDesk(session, at, at.today()).state(record), know) - 1
+        vigour = vigour_of(SeasonDesk(session, at, at.today()).state(record), know)
         row = frames.current_row(session, record.stem.id)
         tall = (
             at.size(row.id, frames.frame_of(session, row)[0]).height_m
@@ -336,8 +341,8 @@ def levels(at: Workplace, tree_id: str) -> tuple[float, float]:
             else know.number("renewal/low-m") * 2
         )
     cap = record.block.cap_m or tall
-    low = min(know.number("renewal/low-m"), max(0.3, cap - know.numbers("renewal/gain-lowered")[v]))
-    return round(low, 2), round(max(low, cap - know.numbers("renewal/gain-tipped")[v]), 2)
+    low, tip = levels_to_hold(know, vigour, cap)
+    return round(low, 2), round(max(low, tip), 2)
 
 
 def _ranked(
@@ -356,7 +361,7 @@ def _ranked(
                 )
             ]
         )
-    seasons = limb_seasons(session, record, walked.tree.frame, at.today().year)
+    seasons = limb_seasons(session, at.know, record, walked.tree.frame, at.today().year)
     return rank_limbs(
         at.know, walked.tree, at.know.number("renewal/low-m") if low_m is None else low_m, seasons
     )

@@ -17,6 +17,7 @@ from ...core.frame.model import TRUNK, Frame, is_sucker, roots_of
 from ...core.frame.outline import Break, Outline, Shape, breaks
 from ...core.heights.compare import SCHOOL_ROWS, Compared, Stand, compare, school_of
 from ...core.heights.grow import Season, grown, names_of, sectors_of
+from ...core.heights.standing import natural_height
 from ...core.light.shade import Crown, Shade, shades
 from ...core.reasons import Reason
 from ...core.season.budget import tree_age
@@ -89,7 +90,7 @@ def envelope_of(
             at, session, record, walked_tree(at, session, record, at.today()).tree, top_m, half_m
         )
         lean = usual.lean_deg if shape == "wall" else 0.0
-        skirt = min(usual.skirt_m, usual.top_m * 0.5)
+        skirt = min(usual.skirt_m, usual.top_m * at.know.number("wall/skirt-most"))
         return laid_over(
             frame,
             Outline(
@@ -135,9 +136,7 @@ def _stand(at: Workplace, tree_id: str, cap_m: float | None) -> tuple[FrameRow, 
         clean,
         limbs=tuple(x for x in clean.limbs if x.on == TRUNK or x.on in {y.id for y in clean.limbs}),
     )
-    natural = max(
-        size.height_m * 1.1, sum(know.numbers(f"species/{record.tree.species}/height")) / 2
-    )
+    natural = natural_height(know, record.tree.species, size.height_m)
     cap = cap_m or record.block.cap_m or size.height_m * (1 - know.number("wall/trim"))
     mains = sum(x.on == TRUNK for x in clean.limbs)
     stand = Stand(
@@ -230,7 +229,7 @@ def shade_of(
                         one.place.y,
                         size.height_m,
                         size.spread_m / 2,
-                        shape.skirt_m or 0.3,
+                        shape.skirt_m or know.number("wall/skirt"),
                     )
                 )
     wanted = know.number("section/hours-wanted")
@@ -248,7 +247,7 @@ def shade_of(
     )
     reasons = []
     for s in sorted(found, key=lambda x: -x.lost):
-        if s.lost < 0.25:
+        if s.lost < know.number("light/shade-told"):
             continue
         cure = (
             f" At {s.lower_to_m:.1f} m it would leave {wanted:.0f} h."

@@ -17,8 +17,8 @@ from ...core.errors import FieldProblem, InvalidInput
 from ...core.frame.finish import after_cuts
 from ...core.frame.model import TRUNK, Cut
 from ...core.known import Knowledge
+from ...core.light.bark import bark_sun
 from ...core.light.inner import LowerLight, lower_light
-from ...core.light.rows import bark_hours
 from ...core.plan.offer import Proposed
 from ...core.plan.propose import Proposal, main_work, propose
 from ...core.plan.skeleton import bare_bark, warned
@@ -405,16 +405,16 @@ def _bark_sun(
         return None
     limb = tree.frame.limb(max(wounds, key=lambda c: c.wound_mm).limb)
     on = hot.start + (hot.end - hot.start) / 2
-    hours = bark_hours(latitude, on, limb.bearing_deg, max(0.0, 90 - limb.rise_deg))
-    paint = hours > at.know.number("bark/hours")
+    found = bark_sun(at.know, latitude, on, limb.bearing_deg, 90 - limb.rise_deg)
+    does = "paint it the same day" if found.burns else "leaf will shade it again"
     text = (
-        f"Bark bared at the {tree.names[limb.id]} gets {hours:.1f} h of steep sun about "
-        f"{day_words(on)}: {'paint it the same day' if paint else 'leaf will shade it again'}."
+        f"Bark bared at the {tree.names[limb.id]} gets {found.hours:.1f} h of steep sun about "
+        f"{day_words(on)}: {does}."
     )
     return Reason(
         "bark-sun",
         text,
-        {"faces, degrees": limb.bearing_deg, "hours": round(hours, 2)},
+        {"faces, degrees": limb.bearing_deg, "hours": round(found.hours, 2)},
         date=on,
         catalogue_ids=("bark/hours", "plan/bares-from"),
     )
@@ -440,8 +440,13 @@ def _skeleton(
     sun = next(
         (e.start for e in season.events if e.name == "strong sun on bark" and e.end >= day), None
     )
+    beyond = at.know.days("plan/next-spring-after")
     spring = next(
-        (e.start for e in season.events if e.name == "first flush" and (e.start - day).days > 200),
+        (
+            e.start
+            for e in season.events
+            if e.name == "first flush" and (e.start - day).days > beyond
+        ),
         None,
     )
     return warned(

@@ -9,14 +9,14 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ...core.aftercare.quantities import whitewash
 from ...core.cuts.names import limb_names
-from ...core.errors import FieldProblem, InvalidInput
 from ...core.frame.check import checked
 from ...core.heights.renewal import School, course
 from ...core.heights.section import trade_rules, wall_cost
+from ...core.heights.standing import check_section
 from ...core.heights.which import rank_limbs
-from ...core.light.inner import light_under
-from ...core.light.rows import Rows, Section, bark_hours, tallest_for, wall_sun
-from ...core.reasons import Reason
+from ...core.light.bark import bark_reason, bark_sun
+from ...core.light.inner import between_rows
+from ...core.light.rows import Rows, Section, sun_reason, tallest_for, wall_sun
 from ...core.walk.tree import WalkTree
 from ...services.heights.tree import laid_over
 from ..answers import body as answer
@@ -40,19 +40,6 @@ from ..models.calc.heights import (
 routes = APIBlueprint("calc_heights", __name__, url_prefix="/api/calc")
 
 
-def _section(
-    height: float, base: float, top: float, skirt: float, pointer: str, spacing: float
-) -> Section:
-    wrong = []
-    if height <= skirt:
-        wrong.append(FieldProblem(f"{pointer}/height_m", "must lie above the skirt"))
-    if max(base, top) >= spacing:
-        wrong.append(FieldProblem(f"{pointer}/base_width_m", "leaves no alley between the rows"))
-    if wrong:
-        raise InvalidInput(wrong)
-    return Section(height, base, top, skirt)
-
-
 @routes.post("/hedgerow", responses={200: HedgerowOut})
 def post_hedgerow(body: HedgerowIn) -> dict[str, Any]:
     """Hours of direct sun on both walls of endless rows on a date, before and after a cut."""
@@ -65,17 +52,13 @@ def post_hedgerow(body: HedgerowIn) -> dict[str, Any]:
         body.step_m,
         tuple(o.core() for o in body.obstacles),
     )
-    section = _section(
-        body.height_m, body.base_width_m, body.top_width_m, body.skirt_m, "", body.row_spacing_m
+    section = Section(body.height_m, body.base_width_m, body.top_width_m, body.skirt_m)
+    check_section(section, body.row_spacing_m)
+    cut = body.cut and Section(
+        body.cut.height_m, body.cut.base_width_m, body.cut.top_width_m, body.cut.skirt_m
     )
-    cut = body.cut and _section(
-        body.cut.height_m,
-        body.cut.base_width_m,
-        body.cut.top_width_m,
-        body.cut.skirt_m,
-        "/cut",
-        body.row_spacing_m,
-    )
+    if cut:
+        check_section(cut, body.row_spacing_m, "/cut")
     walls = wall_sun(rows, section, body.heights_m, body.date)
     after = wall_sun(rows, cut, body.heights_m, body.date) if cut else None
     tallest = None
@@ -84,36 +67,15 @@ def post_hedgerow(body: HedgerowIn) -> dict[str, Any]:
         tallest = [
             tallest_for(rows, cut or section, f, at_m, body.hours, body.date) for f in rows.walls
         ]
-    k, area = know.number("light/other/k"), know.number("light/other/leaf-area")
-    said = ", ".join(
-        (
-            f"{min(w.sun_hours):.1f} to {max(w.sun_hours):.1f} h on the wall that faces "
-            f"{w.facing_deg:.0f}°"
-        )
-        for w in walls
-    )
-    used: dict[str, float | str | None] = {
-        "row spacing, m": body.row_spacing_m,
-        "alley, m": round(body.row_spacing_m - body.base_width_m, 2),
-        "k": k,
-        "leaf area": area,
-    }
-    reasons = [
-        Reason(
-            "wall-sun",
-            f"Direct sun on {body.date.isoformat()}: {said}.",
-            used,
-            date=body.date,
-            catalogue_ids=("light/other/k", "light/other/leaf-area"),
-        )
-    ]
+    inner, inside_wall = between_rows(know, body.row_spacing_m - body.base_width_m)
+    reasons = [sun_reason(walls, body.date, body.row_spacing_m), inside_wall]
     return answer(
         HedgerowOut,
         {
             "walls": walls,
             "cut_walls": after,
             "tallest_m": tallest,
-            "inner_light": light_under(area, k),
+            "inner_light": inner,
             "reasons": reasons,
         },
     )
@@ -134,8 +96,7 @@ def post_wall(body: WallIn) -> dict[str, Any]:
     """
     know, now, cut = here().know, body.now.core(), body.cut.core()
     for pointer, profile in (("/now", now), ("/cut", cut)):
-        s = profile.section
-        _section(s.height_m, s.base_width_m, s.top_width_m, s.skirt_m, pointer, body.row_spacing_m)
+        check_section(profile.section, body.row_spacing_m, pointer)
     cost = wall_cost(know, now, cut, body.ripe_on, body.thickest_mm, body.units)
     rules = trade_rules(
         know, Rows(body.latitude, body.row_bearing_deg, body.row_spacing_m), cut, body.units
@@ -169,29 +130,14 @@ def post_which_limb(body: WhichLimbIn) -> dict[str, Any]:
 def post_bark_sun(body: BarkSunIn) -> dict[str, Any]:
     """Hours of hot sun on bark that a cut would bare, and the whitewash for it."""
     know = here().know
-    hours = bark_hours(body.latitude, body.date, body.facing_deg, body.rise_deg, body.longitude)
-    paint = (
-        whitewash(know, (), [(body.diameter_mm, body.length_m)])
-        if body.diameter_mm and body.length_m
-        else None
-    )
-    burns = hours > know.number("bark/hours")
-    means = (
-        "it burns where maxima reach 32 °C, paint it the same day"
-        if burns
-        else "little; leaf will shade it again"
-    )
-    text = f"{hours:.1f} h of steep sun after eleven: {means}."
+    found = bark_sun(know, body.latitude, body.date, body.facing_deg, body.rise_deg, body.longitude)
+    thick, long = body.diameter_mm, body.length_m
+    paint = whitewash(know, (), [(thick, long)]) if thick and long else None
     reasons = [
-        Reason(
-            "bark-sun",
-            text,
-            {"faces, degrees": body.facing_deg},
-            date=body.date,
-            catalogue_ids=("bark/hours",),
-        ),
+        bark_reason(know, found, body.date, body.facing_deg),
         *(paint.reasons if paint else ()),
     ]
     return answer(
-        BarkSunOut, {"hours": hours, "paint_l": paint.mix_l if paint else None, "reasons": reasons}
+        BarkSunOut,
+        {"hours": found.hours, "paint_l": paint.mix_l if paint else None, "reasons": reasons},
     )

@@ -6,12 +6,9 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ...core.heights.compare import school_of
 from ...core.heights.section import Profile
-from ...core.light.inner import inside
-from ...core.light.rows import Section
 from ...services.heights import block as service
-from ...services.heights import rotations
+from ...services.heights import rotations, section
 from ..answers import body as answer
 from ..answers import here
 from ..models.base import IdPath
@@ -51,25 +48,16 @@ def get_heights(path: IdPath) -> dict[str, Any]:
     """
     at = here()
     found = service.block_heights(at, path.id)
-    now, stand = found.profile.section, found.stand
-    school = school_of(at.know, "third_of_tree", stand)
-    height = min(now.height_m, stand.cap_m)
-    base = min(now.base_width_m, max(0.8, found.spacing_m - at.know.number("wall/alley")))
-    slope = (now.base_width_m - now.top_width_m) / 2 / max(0.1, now.height_m - now.skirt_m)
-    proposed = Profile(
-        Section(height, base, max(0.2, base - 2 * slope * (height - now.skirt_m)), now.skirt_m)
-    )
     return answer(
         BlockHeightsOut,
         {
             **vars(found),
-            "vigour": stand.vigour,
-            "scaffolds": stand.scaffolds,
-            "low_m": school.low_m,
-            "tip_m": school.tip_m,
+            "vigour": found.stand.vigour,
+            "scaffolds": found.stand.scaffolds,
+            "low_m": found.low_m,
+            "tip_m": found.tip_m,
             "profile": profile_body(found.profile),
-            "inner": inside(at.know, found.species, found.group),
-            "proposed": profile_body(proposed),
+            "proposed": profile_body(found.proposed),
             "lines": found.hedge_rows,
             "rotations": [_rotation(v) for v in rotations.view(at, "block", path.id)],
         },
@@ -79,7 +67,7 @@ def get_heights(path: IdPath) -> dict[str, Any]:
 @routes.post("/blocks/<id>/section", responses={200: SectionViewOut})
 def post_section(path: IdPath, body: SectionAskIn) -> dict[str, Any]:
     """A section dragged to a new wall: sun, cost, rules, and how tall the row may be."""
-    ask = service.SectionAsk(
+    ask = section.SectionAsk(
         body.cut.core(),
         body.now.core() if body.now else None,
         body.date,
@@ -90,7 +78,7 @@ def post_section(path: IdPath, body: SectionAskIn) -> dict[str, Any]:
         body.bearing_deg,
         tuple(o.core() for o in body.obstacles),
     )
-    return answer(SectionViewOut, service.section_view(here(), path.id, ask, body.units))
+    return answer(SectionViewOut, section.section_view(here(), path.id, ask, body.units))
 
 
 @routes.post("/blocks/<id>/schools", responses={200: SchoolsOut})

@@ -14,7 +14,7 @@ from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.heights.section import Profile
 from billhook.core.light.rows import Obstacle, Section
 from billhook.services.heights import block as heights
-from billhook.services.heights import rotations
+from billhook.services.heights import rotations, section
 from billhook.services.heights import tree as tree_heights
 from billhook.services.holding import planting
 from billhook.services.plan import cutting, proposals, sheets
@@ -69,7 +69,7 @@ def test_a_section_answers_with_sun_cost_and_rules(orchard):
     at, block, _, _ = orchard
     view = heights.block_heights(at, block)
     assert (len(view.rows), view.trees, view.measured) == (6, 24, 24)
-    found = heights.section_view(at, block, heights.SectionAsk(CUT))
+    found = section.section_view(at, block, section.SectionAsk(CUT))
     assert min(found.cut_walls[0].sun_hours) >= min(
         found.walls[0].sun_hours
     )  # lower rows let more sun to the foot
@@ -78,14 +78,14 @@ def test_a_section_answers_with_sun_cost_and_rules(orchard):
     assert all(0 < s.elevation < 90 and len(s.lit_from) == 2 for s in found.steps)
     assert len(found.year) == 12
     assert max(max(m) for m in found.year) > min(min(m) for m in found.year)
-    hill = heights.section_view(
-        at, block, heights.SectionAsk(CUT, obstacles=(Obstacle(90, 30, 80, 40),))
+    hill = section.section_view(
+        at, block, section.SectionAsk(CUT, obstacles=(Obstacle(90, 30, 80, 40),))
     )
     assert sum(hill.cut_walls[0].sun_hours) + sum(hill.cut_walls[1].sun_hours) < sum(
         found.cut_walls[0].sun_hours
     ) + sum(found.cut_walls[1].sun_hours)
     with pytest.raises(InvalidInput, match="no alley"):
-        heights.section_view(at, block, heights.SectionAsk(Profile(Section(2.8, 20, 1.4, 0.6))))
+        section.section_view(at, block, section.SectionAsk(Profile(Section(2.8, 20, 1.4, 0.6))))
 
 
 def test_schools_side_by_side_name_the_rows(orchard):

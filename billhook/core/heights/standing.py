@@ -1,0 +1,61 @@
+"""A row as it stands and as it may be held: its section, the wall proposed for it, and the heights
+a limb is lowered to and the rest tipped at.
+"""
+
+from __future__ import annotations
+
+from math import radians, tan
+
+from ..errors import FieldProblem, InvalidInput
+from ..known import Knowledge
+from ..light.rows import Section
+
+
+def natural_height(know: Knowledge, species: str, height_m: float) -> float:
+    """Height a tree left alone comes to [m]: the middle of its kind's, or a little over today's."""
+    usual = sum(know.numbers(f"species/{species}/height")) / 2
+    return max(height_m * know.number("renewal/natural-over"), usual)
+
+
+def levels_to_hold(know: Knowledge, vigour: int, cap_m: float) -> tuple[float, float]:
+    """Heights a limb is lowered to and the rest tipped at, so that a year's growth stays under the
+    cap [m]. vigour: 1 to 5.
+    """
+    v = max(1, min(5, vigour)) - 1
+    lowered, tipped = (know.numbers(f"renewal/gain-{how}")[v] for how in ("lowered", "tipped"))
+    low = min(know.number("renewal/low-m"), max(know.number("renewal/least-low"), cap_m - lowered))
+    return low, max(know.number("renewal/least-tip"), cap_m - tipped)
+
+
+def standing_section(
+    know: Knowledge, height_m: float, spread_m: float, spacing_m: float
+) -> Section:
+    """The section as it stands: as wide as the trees, but no wider than the rows leave room for."""
+    skirt = min(know.number("wall/skirt"), height_m * know.number("wall/skirt-most"))
+    base = min(spread_m, spacing_m - know.number("section/least-gap"))
+    drawn_in = 2 * (height_m - skirt) * tan(radians(know.number("section/free-lean")))
+    top = max(know.number("wall/narrowest-top") * base, base - drawn_in)
+    return Section(round(height_m, 2), round(base, 2), round(top, 2), round(skirt, 2))
+
+
+def section_to_cap(know: Knowledge, now: Section, cap_m: float, spacing_m: float) -> Section:
+    """The wall proposed for a row: down to the cap, a clear alley beside it, its slope kept."""
+    height = min(now.height_m, cap_m)
+    alley = spacing_m - know.number("wall/alley")
+    base = min(now.base_width_m, max(know.number("wall/least-foot"), alley))
+    rise = max(0.1, now.height_m - now.skirt_m)
+    slope = (now.base_width_m - now.top_width_m) / 2 / rise
+    top = base - 2 * slope * (height - now.skirt_m)
+    return Section(height, base, max(know.number("wall/least-top"), top), now.skirt_m)
+
+
+def check_section(section: Section, spacing_m: float, pointer: str = "") -> None:
+    """Raises: InvalidInput at ``pointer`` for a wall below its skirt, or without an alley."""
+    wrong = []
+    if section.height_m <= section.skirt_m:
+        wrong.append(FieldProblem(f"{pointer}/height_m", "must lie above the skirt"))
+    if max(section.base_width_m, section.top_width_m) >= spacing_m:
+        text = f"leaves no alley between rows {spacing_m:.1f} m apart"
+        wrong.append(FieldProblem(f"{pointer}/base_width_m", text))
+    if wrong:
+        raise InvalidInput(wrong)
