@@ -9,7 +9,8 @@ from dataclasses import dataclass, replace
 
 from ...core.choice import one_of
 from ...core.frost.classes import CLASSES, at_least
-from ...core.shoot.judge import ShootAnswer, ShootCase, family, judge
+from ...core.shoot.case import ShootAnswer, ShootCase, family
+from ...core.shoot.judge import judge
 from ...store.trees import TreeRecord, observations, tree_record
 from ..workplace import Workplace
 

@@ -17,7 +17,7 @@ from ...core.frost.classes import at_least
 from ...core.season.budget import tree_age
 from ...core.season.events import vigour_of
 from ...core.season.model import Span
-from ...core.shoot.judge import ShootCase, stands_on_own_roots
+from ...core.shoot.case import ShootCase, stands_on_own_roots
 from ...core.walk.tree import FORM_SCHOOLS, Companion, WalkTree
 from ...store import frames, places, stances
 from ...store.tables import FrameRow

@@ -6,7 +6,8 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ...core.shoot.judge import ShootCase, judge
+from ...core.shoot.case import ShootCase
+from ...core.shoot.judge import judge
 from ..answers import body as answer
 from ..answers import here, known_row
 from ..models.calc.shoot import ShootIn, ShootOut

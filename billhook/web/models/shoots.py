@@ -41,6 +41,7 @@ class TreeShootOut(ShootOut):
 
     name: str
     headline: str
+    comes_off: bool
     question: QuestionOut | None
     asked: list[QuestionOut]
     hazards: list[str]

@@ -15,14 +15,6 @@ from ..models.shoots import TreeShootIn, TreeShootOut
 routes = APIBlueprint("walk_shoots", __name__, url_prefix="/api")
 
 
-_HEADLINES = {
-    "rootstock_sucker": "The rootstock's: it comes off",
-    "water_sprout": "A water sprout of the tree itself",
-    "scion_shoot": "A shoot that will bear",
-    "uncertain": "Not yet clear",
-}
-
-
 def question_body(found: Question) -> dict[str, Any]:
     """A clue as it is asked."""
     return {
@@ -47,14 +39,11 @@ def tree_shoot(path: IdPath, body: TreeShootIn) -> dict[str, Any]:
         body.diameter_mm,
         tuple(body.skip),
     )
-    keep = "Do not cut" in found.answer.action
-    headline = "Do not cut yet" if keep else _HEADLINES[found.answer.verdict]
     return answer(
         TreeShootOut,
         {
             **vars(found.answer),
             "name": found.name,
-            "headline": headline,
             "hazards": found.hazards,
             "question": question_body(found.question) if found.question else None,
             "asked": [question_body(q) for q in found.asked],

@@ -4063,6 +4063,8 @@ export interface components {
             name: string;
             /** Headline */
             headline: string;
+            /** Comes Off */
+            comes_off: boolean;
             question: components["schemas"]["QuestionOut"] | null;
             /** Asked */
             asked: components["schemas"]["QuestionOut"][];

@@ -78,12 +78,7 @@ const again = () => Object.assign(seen, blank())
 const alike = ref(1)
 const trouble = ref('')
 const note = ref('')
-const comesOff = computed(
-  () =>
-    !away.value &&
-    data.value?.verdict === 'rootstock_sucker' &&
-    !data.value.headline.startsWith('Do not'),
-)
+const comesOff = computed(() => !away.value && !!data.value?.comes_off)
 /** Into the log, by way of the outbox, so that it is kept without signal. */
 async function tookOff() {
   trouble.value = ''

@@ -12,7 +12,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from billhook.core.errors import InvalidInput
-from billhook.core.shoot.judge import ShootCase, judge
+from billhook.core.shoot.case import ShootCase
+from billhook.core.shoot.judge import judge
 
 NAVEL = ShootCase("navel-orange", "carrizo", {})
 VIGOUR = {

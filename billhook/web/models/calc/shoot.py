@@ -6,7 +6,7 @@ from typing import Annotated
 
 from pydantic import Field
 
-from ....core.shoot.judge import Whose
+from ....core.shoot.case import Whose
 from ..base import Answer, Asked, IsoDate, Key, Number, Share
 from ..shared import ReasonOut
 
