@@ -14,12 +14,13 @@ from sqlmodel import Session
 from ...core.choice import one_of
 from ...core.errors import FieldProblem, InvalidInput
 from ...core.frame.model import TRUNK, Frame, is_sucker, roots_of
+from ...core.frost.after import AfterFrost
 from ...core.frost.classes import CLASSES, FrostClass
 from ...core.frost.dead_wood import killed
 from ...core.frost.looks import Look, Seen, weigh_looks
 from ...core.frost.scratch import Reading, Scratched, scratched
 from ...core.frost.stem import RoundReading, StemRound, bark_decides, stem_round
-from ...core.frost.verdict import AfterFrost, FrostVerdict, frost_verdict
+from ...core.frost.verdict import FrostVerdict, frost_verdict
 from ...core.known import Knowledge
 from ...core.reasons import Reason
 from ...core.season.budget import tree_age

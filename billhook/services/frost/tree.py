@@ -17,7 +17,8 @@ from ...core.frost.classes import CLASSES, FrostClass
 from ...core.frost.feed import Feed, feed
 from ...core.frost.looks import Look, Seen, weigh_looks
 from ...core.frost.recovery import Recovery, Stand, recovery, replant_day
-from ...core.frost.verdict import FrostVerdict, Sign, signs
+from ...core.frost.signs import Sign, signs
+from ...core.frost.verdict import FrostVerdict
 from ...core.words.dates import day_words
 from ...store import frames, frost_nights, logbook
 from ...store import scratches as kept

@@ -6,6 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ...core.frost.after import AfterFrost
 from ...core.frost.damage import ColdTree, frost_damage
 from ...core.frost.feed import feed
 from ...core.frost.fruit import cut_test
@@ -13,7 +14,7 @@ from ...core.frost.leaders import Shoot, leaders
 from ...core.frost.recovery import Stand, recovery
 from ...core.frost.scratch import Reading, scratched
 from ...core.frost.stem import RoundReading, stem_round
-from ...core.frost.verdict import AfterFrost, frost_verdict
+from ...core.frost.verdict import frost_verdict
 from ..answers import body as answer
 from ..answers import here
 from ..models.calc.frost import (

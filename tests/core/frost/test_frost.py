@@ -16,12 +16,14 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from billhook.core.errors import InvalidInput
+from billhook.core.frost.after import AfterFrost
 from billhook.core.frost.damage import CLASSES, ColdTree, frost_damage, hardening_index, thresholds
 from billhook.core.frost.feed import feed
 from billhook.core.frost.leaders import Shoot, leaders
 from billhook.core.frost.recovery import Stand, recovery
 from billhook.core.frost.scratch import Reading, scratched
-from billhook.core.frost.verdict import AfterFrost, frost_verdict, signs
+from billhook.core.frost.signs import signs
+from billhook.core.frost.verdict import frost_verdict
 
 # field guide, citrus, worked examples EX05 to EX12: derived from tables that are from memory
 EXAMPLES = [

@@ -15,6 +15,7 @@ from scipy.stats import binomtest
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.finish import after_cuts
 from billhook.core.frame.model import Cut
+from billhook.core.frost.after import AfterFrost
 from billhook.core.frost.bark import bark_paint
 from billhook.core.frost.classes import CLASSES
 from billhook.core.frost.damage import ColdTree, frost_damage, thresholds
@@ -26,7 +27,7 @@ from billhook.core.frost.looks import Look, weigh_looks
 from billhook.core.frost.protect import protections, tonight
 from billhook.core.frost.recovery import Group, Stand, block_recovery, recovery, replant_day
 from billhook.core.frost.stem import RoundReading, stem_round
-from billhook.core.frost.verdict import AfterFrost, frost_verdict
+from billhook.core.frost.verdict import frost_verdict
 
 from ...places import forked_frame
 

@@ -8,11 +8,12 @@ import datetime as dt
 
 import pytest
 
+from billhook.core.frost.after import AfterFrost
 from billhook.core.frost.classes import CLASSES
 from billhook.core.frost.damage import ColdTree, frost_damage, thresholds
 from billhook.core.frost.kinds import class_figure, of_kind
 from billhook.core.frost.recovery import healing, series
-from billhook.core.frost.verdict import AfterFrost, frost_verdict
+from billhook.core.frost.verdict import frost_verdict
 
 # field guide, citrus 1.5: onset at four hours, hardened and not, from memory
 #        leaf        twig        wood        trunk       flush ripe  green
