@@ -117,9 +117,9 @@ def test_a_night_that_is_written_down_sets_its_dates_once(garden):
     )  # five alike: dates for each tree, one more and they are the row's
     row = [*row, *(t for tree in garden.tree_ids for t in tasks_of(at, tree))]
     assert len({(t.scope_id, t.kind, t.due) for t in row}) == len(row)
-    kinds = {t.kind.split()[1] for t in row}
-    assert {"bark", "judge", "cut"} <= kinds
-    judge, cut = (min(t.due for t in row if t.kind.split()[1] == k) for k in ("judge", "cut"))
+    wanted = ("frost-night-bark", "frost-night-judge", "frost-night-cut")
+    assert {*wanted} <= {t.kind for t in row}
+    judge, cut = (min(t.due for t in row if t.kind == k) for k in wanted[1:])
     assert NIGHT < judge <= cut
     assert all(t.rule in at.know for t in row)
     foreseen = frost_tree.after_frost(at, garden.tree_ids[0]).foreseen
@@ -268,9 +268,9 @@ def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
     test = scratched(at, tree, "e", 0.9)
     assert test.found.cut_at_m is not None
     assert test.found.cut_at_m <= test.found.boundary[0]
-    views = {v.stage.name: v for v in frost_cuts.cut_stages(at, tree)}
-    assert list(views) == ["hazards", "suckers", "dead", "shaping"]
-    dead = views["dead"]
+    stages = {v.stage.name: v for v in frost_cuts.cut_stages(at, tree)}
+    assert list(stages) == ["hazards", "suckers", "dead", "shaping"]
+    dead = stages["dead"]
     assert dead.stage.may
     assert [c.advice.keep_m for c in dead.cuts if c.advice.limb == "e"] == [
         pytest.approx(test.found.cut_at_m)
