@@ -10,6 +10,7 @@ from ...core.frame.model import Cut, Frame, Limb, State, Trunk
 from .base import Answer, Asked, Counted, IsoDate, Number, Text, Written
 from .shared import ReasonOut
 
+Point = tuple[float, float, float]
 LimbId = Annotated[str, Field(min_length=1, max_length=40)]
 
 
@@ -125,8 +126,8 @@ class DrawnLimb(Answer):
     id: str
     on: str
     name: str
-    start: list[float]
-    end: list[float]
+    start: Point
+    end: Point
     at_m: float
     base_mm: float
     tip_mm: float

@@ -3013,9 +3013,17 @@ export interface components {
             /** Name */
             name: string;
             /** Start */
-            start: number[];
+            start: [
+                number,
+                number,
+                number
+            ];
             /** End */
-            end: number[];
+            end: [
+                number,
+                number,
+                number
+            ];
             /** At M */
             at_m: number;
             /** Base Mm */

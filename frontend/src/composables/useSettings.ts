@@ -5,6 +5,7 @@
 import { api, heed } from '@/api/client'
 import type { Units } from '@/geometry/measure'
 import { useQueryClient } from '@tanstack/vue-query'
+import { useLocalStorage } from '@vueuse/core'
 import { ref, watchEffect } from 'vue'
 
 export type Theme = 'day' | 'sun' | 'night'
@@ -14,23 +15,21 @@ export const THEMES: { id: Theme; name: string }[] = [
   { id: 'night', name: 'Night' },
 ]
 
-const units = ref<Units>((localStorage.getItem('units') as Units) || 'metric')
-const theme = ref<Theme>((localStorage.getItem('theme') as Theme) || 'day')
+const theme = useLocalStorage<Theme>('theme', 'day')
+/** What this device chose; null where it goes by the holding. */
+const chosen = useLocalStorage<Units | null>('units', null)
+const units = ref<Units>(chosen.value ?? 'metric')
 
-watchEffect(() => {
-  document.documentElement.dataset.theme = theme.value
-  localStorage.setItem('theme', theme.value)
-})
+watchEffect(() => (document.documentElement.dataset.theme = theme.value))
 
 export function useSettings() {
   const queries = useQueryClient()
   /** What the holding says when it is loaded. */
   function heedUnits(held: Units) {
-    if (!localStorage.getItem('units')) units.value = held
+    units.value = chosen.value ?? held
   }
   async function switchUnits() {
-    units.value = units.value === 'metric' ? 'us' : 'metric'
-    localStorage.setItem('units', units.value)
+    units.value = chosen.value = units.value === 'metric' ? 'us' : 'metric'
     void queries.invalidateQueries()
     await heed(api.PUT('/api/units', { body: { units: units.value } })).catch(() => undefined)
   }

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** One thing that would make a verdict surer, asked once and written down of the tree. */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
 import { useSettings } from '@/composables/useSettings'
 import { lengthWords } from '@/geometry/measure'
-import { useQueryClient } from '@tanstack/vue-query'
 import { ref, useId } from 'vue'
 
 const props = defineProps<{
@@ -15,16 +15,14 @@ const props = defineProps<{
 }>()
 const id = useId()
 const { units } = useSettings()
-const queries = useQueryClient()
 const on = ref('')
 const length = ref<number | null>(null)
 const whole = ref(false)
-const trouble = ref('')
+const { act, trouble } = useAct()
 async function save() {
   const value = props.ask.sort === 'length' ? length.value : on.value
   if (!value) return
-  trouble.value = ''
-  try {
+  await act(async () => {
     const body = { kind: props.ask.kind, value: String(value), date: props.day }
     if (whole.value && props.blockId)
       await heed(
@@ -37,10 +35,7 @@ async function save() {
       await heed(
         api.POST('/api/trees/{id}/observations', { params: { path: { id: props.treeId } }, body }),
       )
-    await queries.invalidateQueries()
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
+  })
 }
 </script>
 

@@ -3,23 +3,18 @@
  * Entries that make no sense, each to be taken out. Nothing reads them; they are shown until
  * somebody does.
  */
-import { api, heed, sentence, type Schemas } from '@/api/client'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { ref } from 'vue'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
+import { useQuery } from '@tanstack/vue-query'
 
-const queries = useQueryClient()
 const { data } = useQuery({
   queryKey: ['odd'],
   queryFn: () => heed(api.GET('/api/odd')),
   staleTime: 60_000,
 })
-const trouble = ref('')
-const out = useMutation({
-  mutationFn: (entry: Schemas['OddOut']) =>
-    heed(api.POST('/api/odd/{id}/out', { params: { path: { id: entry.id } }, body: {} })),
-  onSuccess: () => queries.invalidateQueries(),
-  onError: (error) => (trouble.value = sentence(error)),
-})
+const { act, busy, trouble } = useAct()
+const out = (entry: Schemas['OddOut']) =>
+  act(() => heed(api.POST('/api/odd/{id}/out', { params: { path: { id: entry.id } }, body: {} })))
 </script>
 
 <template>
@@ -34,12 +29,7 @@ const out = useMutation({
         has an entry that makes no sense and is not read: “{{ e.says }} {{ e.value }}”. It
         {{ e.problem }}.
       </span>
-      <button
-        type="button"
-        class="btn btn-small !min-h-11"
-        :disabled="out.isPending.value"
-        @click="out.mutate(e)"
-      >
+      <button type="button" class="btn btn-small !min-h-11" :disabled="busy" @click="out(e)">
         Take it out
       </button>
     </p>

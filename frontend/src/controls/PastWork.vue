@@ -3,11 +3,11 @@
  * Work already done, or a correction of an entry: a new entry either way. What was typed stays when
  * saving fails.
  */
-import { api, heed, Refused, sentence, type LogEntry, type Work } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type LogEntry, type Work } from '@/api/client'
 import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
-import { useQueryClient } from '@tanstack/vue-query'
-import { reactive, ref } from 'vue'
+import { reactive } from 'vue'
 
 const props = defineProps<{
   treeId: string
@@ -16,7 +16,6 @@ const props = defineProps<{
   wrong?: LogEntry
 }>()
 const emit = defineEmits<{ done: [] }>()
-const queries = useQueryClient()
 const WORKS: [Work, string][] = [
   ['thin', 'thinning, whole branches'],
   ['height', 'lowering, heading back'],
@@ -42,19 +41,16 @@ const draft = reactive({
   who: w?.who ?? '',
   note: w?.note ?? '',
 })
-const fields = ref<Record<string, string>>({})
-const trouble = ref('')
+const { act, fields, trouble } = useAct()
 const id = newId()
 async function save() {
-  fields.value = {}
-  trouble.value = ''
   const share =
     draft.share.trim() === '' ? null : Number(draft.share.replace(',', '.').replace('%', '')) / 100
   if (share !== null && !(share >= 0 && share <= 1)) {
     fields.value = { '/share': 'must be between 0 and 100 %' }
     return
   }
-  try {
+  await act(async () => {
     const body = {
       id,
       date: draft.date,
@@ -68,12 +64,8 @@ async function save() {
       corrects: w?.id ?? null,
     }
     await heed(api.POST('/api/trees/{id}/log', { params: { path: { id: props.treeId } }, body }))
-    void queries.invalidateQueries()
     emit('done')
-  } catch (error) {
-    if (error instanceof Refused) fields.value = error.fields
-    trouble.value = sentence(error)
-  }
+  })
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What would change a verdict, one tap each; what was said can be taken back at once. */
-import { api, heed, sentence, type Schemas } from '@/api/client'
-import { useQueryClient } from '@tanstack/vue-query'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
 import { ref } from 'vue'
 
 const props = defineProps<{
@@ -13,24 +13,14 @@ const props = defineProps<{
   of?: string
 }>()
 const emit = defineEmits<{ day: [iso: string] }>()
-const queries = useQueryClient()
 const said = ref<Schemas['SaidOut'] | null>(null)
-const trouble = ref('')
-async function send(run: () => Promise<void>) {
-  trouble.value = ''
-  try {
-    await run()
-    await queries.invalidateQueries()
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
-}
-const say = (act: Schemas['ActOut']) =>
-  act.day
-    ? emit('day', act.day)
-    : void send(async () => {
+const { act, trouble } = useAct()
+const say = (one: Schemas['ActOut']) =>
+  one.day
+    ? emit('day', one.day)
+    : void act(async () => {
         const body = {
-          saying: act.act,
+          saying: one.act,
           tree_ids: props.treeIds ?? [],
           scope: props.scope ?? null,
           scope_id: props.scopeId ?? '',
@@ -39,7 +29,7 @@ const say = (act: Schemas['ActOut']) =>
         said.value = await heed(api.POST('/api/says', { body }))
       })
 const takeBack = (what: Schemas['SaidOut']) =>
-  void send(async () => {
+  void act(async () => {
     await heed(api.POST('/api/says/take-back', { body: { saying: what.saying, ids: what.ids } }))
     said.value = null
   })
@@ -52,15 +42,15 @@ const takeBack = (what: Schemas['SaidOut']) =>
     data-test="says"
   >
     <button
-      v-for="act in acts"
-      :key="act.act"
+      v-for="one in acts"
+      :key="one.act"
       type="button"
       class="btn btn-small max-sm:!min-h-12"
-      :data-act="act.act"
-      :aria-label="of && !act.day ? `${act.label}: ${of}` : undefined"
-      @click="say(act)"
+      :data-act="one.act"
+      :aria-label="of && !one.day ? `${one.label}: ${of}` : undefined"
+      @click="say(one)"
     >
-      {{ act.label }}
+      {{ one.label }}
     </button>
     <p v-if="said" role="status" class="text-[0.95rem]" data-test="said">
       {{ said.words }}{{ said.trees > 1 ? `, ${said.trees} trees` : '' }}.

@@ -3,6 +3,7 @@
  * Twelve to eighteen months read like a tide table: warmth and events above, a lane for each kind
  * of work below.
  */
+import { useDrag } from '@/composables/useDrag'
 import type { Schemas } from '@/api/client'
 import { shareWords } from '@/geometry/measure'
 import { addDays, areaPath, dayNumber, monthsOf, ribbonScale, runs } from '@/geometry/ribbon'
@@ -133,22 +134,20 @@ const handles = computed(() => {
   if (first) found.push({ name: 'first_frost', says: 'first frost', iso: first.from, y: 130 })
   return found
 })
-const held = ref<{ name: Handle['name']; iso: string } | null>(null)
-const at = (event: PointerEvent) => {
-  const box = svg.value!.getBoundingClientRect()
-  return scale.value.at(((event.clientX - box.left) * props.width) / box.width)
-}
+type Held = { name: Handle['name']; iso: string }
 const svg = ref<SVGElement | null>(null)
+const { held, place, take, move, drop } = useDrag<Held>(
+  svg,
+  () => [props.width, height.value],
+  (handle, [x]) => (held.value = { ...handle, iso: scale.value.at(x) }),
+  (handle) => emit('tryOut', handle.name, handle.iso),
+)
 function pick(event: PointerEvent) {
-  if (!held.value) emit('day', at(event))
+  if (!held.value) emit('day', scale.value.at(place(event)[0]))
 }
 function slide(event: PointerEvent) {
-  if (held.value) held.value = { ...held.value, iso: at(event) }
+  if (held.value) move(event)
   else if (event.buttons) pick(event)
-}
-function drop() {
-  if (held.value) emit('tryOut', held.value.name, held.value.iso)
-  held.value = null
 }
 function nudge(event: KeyboardEvent, handle: Handle) {
   const by = { ArrowRight: 7, ArrowLeft: -7 }[event.key]
@@ -393,7 +392,7 @@ function nudge(event: KeyboardEvent, handle: Handle) {
       :aria-valuenow="dayNumber(h.iso)"
       :aria-valuetext="h.iso"
       :data-handle="h.name"
-      @pointerdown.stop="held = { name: h.name, iso: h.iso }"
+      @pointerdown.stop="take($event, { name: h.name, iso: h.iso })"
       @keydown="nudge($event, h)"
     >
       <rect

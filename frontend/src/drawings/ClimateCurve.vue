@@ -3,6 +3,7 @@
  * Twelve monthly minima and maxima as two curves; each point is dragged, or moved by arrow keys,
  * half a degree at a time.
  */
+import { useDrag } from '@/composables/useDrag'
 import { useSettings } from '@/composables/useSettings'
 import { computed, ref } from 'vue'
 
@@ -30,22 +31,20 @@ const curves = computed(() => [
   { name: 'minimum', values: low.value, ink: 'var(--frost)' },
   { name: 'maximum', values: high.value, ink: 'var(--tape)' },
 ])
-const held = ref<{ curve: string; month: number } | null>(null)
 function set(curve: string, month: number, celsius: number) {
   const value = Math.max(-30, Math.min(50, Math.round(celsius * 2) / 2))
   if (curve === 'minimum') low.value = low.value.map((v, i) => (i === month ? value : v))
   else high.value = high.value.map((v, i) => (i === month ? value : v))
 }
-function drag(event: PointerEvent) {
-  if (!held.value) return
-  const box = (event.currentTarget as SVGElement).getBoundingClientRect()
-  const at = ((event.clientY - box.top) * H) / box.height
-  set(
-    held.value.curve,
-    held.value.month,
-    bottom.value + ((BOTTOM - at) / (BOTTOM - TOP)) * (top.value - bottom.value),
-  )
-}
+const svg = ref<SVGSVGElement>()
+const { take, move, drop } = useDrag<{ curve: string; month: number }>(
+  svg,
+  () => [W, H],
+  ({ curve, month }, [, y]) => {
+    const up = (BOTTOM - y) / (BOTTOM - TOP)
+    set(curve, month, bottom.value + up * (top.value - bottom.value))
+  },
+)
 function key(event: KeyboardEvent, curve: string, month: number, value: number) {
   const by = { ArrowUp: 0.5, ArrowDown: -0.5, PageUp: 5, PageDown: -5 }[event.key]
   if (by === undefined) return
@@ -57,11 +56,12 @@ function key(event: KeyboardEvent, curve: string, month: number, value: number) 
 
 <template>
   <svg
+    ref="svg"
     :viewBox="`0 0 ${W} ${H}`"
     class="block w-full h-auto touch-none select-none"
-    @pointermove="drag"
-    @pointerup="held = null"
-    @pointerleave="held = null"
+    @pointermove="move"
+    @pointerup="drop"
+    @pointercancel="drop"
   >
     <g v-for="m in marks" :key="m">
       <line
@@ -99,7 +99,7 @@ function key(event: KeyboardEvent, curve: string, month: number, value: number) 
         aria-valuemax="50"
         :aria-valuetext="degrees(v)"
         :data-point="`${c.name}-${i}`"
-        @pointerdown="held = { curve: c.name, month: i }"
+        @pointerdown="take($event, { curve: c.name, month: i })"
         @keydown="key($event, c.name, i, v)"
       >
         <circle :cx="x(i)" :cy="y(v)" r="14" fill="transparent" />

@@ -4,7 +4,7 @@
  * from its edge, and a ring where to scratch next.
  */
 import type { Frame, Schemas } from '@/api/client'
-import { between, project, taper, type Point3, type View } from '@/geometry/elevation'
+import { between, project, taper, type View } from '@/geometry/elevation'
 import { computed } from 'vue'
 
 const props = defineProps<{
@@ -21,14 +21,7 @@ const drawn = computed(() =>
       const limb = props.frame.limbs.find((l) => l.id === t.limb)
       if (!limb) return []
       const place = (m: number) =>
-        project(
-          between(
-            limb.start as unknown as Point3,
-            limb.end as unknown as Point3,
-            Math.min(1, m / limb.length_m),
-          ),
-          props.view,
-        )
+        project(between(limb.start, limb.end, Math.min(1, m / limb.length_m)), props.view)
       const mm = (m: number) =>
         ((limb.base_mm + ((limb.tip_mm - limb.base_mm) * m) / limb.length_m) / 1000) *
         props.view.scale

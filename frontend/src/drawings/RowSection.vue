@@ -3,6 +3,7 @@
  * Three rows across, to scale: as they stand, the wall to cut, the sun over them and the hours it
  * gives. Handles move the wall; it decides nothing.
  */
+import { useDrag } from '@/composables/useDrag'
 import type { Schemas } from '@/api/client'
 import { lengthWords, type Units } from '@/geometry/measure'
 import { scaleOf, sectionPath, sunSpot, type Wall } from '@/geometry/section'
@@ -119,7 +120,6 @@ const handles = computed(() => [
     says: `Shoulder, ${lengthWords(props.cut.top_width_m, props.units)} across`,
   },
 ])
-let held: Handle | null = null
 function change(id: Handle, mx: number, mz: number) {
   const round = (v: number) => Math.round(v * 20) / 20
   if (id === 'roof') emit('drag', { height_m: Math.max(props.cut.skirt_m + 0.3, round(mz)) })
@@ -130,19 +130,11 @@ function change(id: Handle, mx: number, mz: number) {
     })
   else emit('drag', { top_width_m: Math.max(0.2, Math.min(props.spacing - 0.3, round(mx * 2))) })
 }
-function move(event: PointerEvent) {
-  if (!held) return
-  const box = svg.value!.getBoundingClientRect()
-  const [px, py] = [
-    ((event.clientX - box.left) * W) / box.width,
-    ((event.clientY - box.top) * H.value) / box.height,
-  ]
-  change(held, (px - s.value.x0) / s.value.k, (s.value.y0 - py) / s.value.k)
-}
-function down(event: PointerEvent, id: Handle) {
-  held = id
-  svg.value?.setPointerCapture(event.pointerId)
-}
+const { take, move, drop } = useDrag<Handle>(
+  svg,
+  () => [W, H.value],
+  (id, [px, py]) => change(id, (px - s.value.x0) / s.value.k, (s.value.y0 - py) / s.value.k),
+)
 function key(event: KeyboardEvent, id: Handle) {
   const by = {
     ArrowUp: [0, 0.05],
@@ -165,8 +157,8 @@ function key(event: KeyboardEvent, id: Handle) {
     aria-label="Rows in section, to scale"
     role="group"
     @pointermove="move"
-    @pointerup="held = null"
-    @pointercancel="held = null"
+    @pointerup="drop"
+    @pointercancel="drop"
   >
     <g aria-hidden="true">
       <g v-for="m in staff" :key="m">
@@ -268,7 +260,7 @@ function key(event: KeyboardEvent, id: Handle) {
         "
         :aria-valuetext="h.says"
         :data-handle="h.id"
-        @pointerdown.prevent="down($event, h.id)"
+        @pointerdown.prevent="take($event, h.id)"
         @keydown="key($event, h.id)"
       />
     </g>

@@ -3,6 +3,7 @@
  * One tree seen from the side, to scale, against the measuring staff. Plain numbers in, shapes out;
  * it decides nothing.
  */
+import { useDrag } from '@/composables/useDrag'
 import type { Cut, Frame, Limb } from '@/api/client'
 import {
   alongShare,
@@ -81,7 +82,7 @@ const leafFrom = (limb: Limb) =>
 const limbs = computed<Drawn[]>(() =>
   props.frame.limbs
     .map((limb): Drawn => {
-      const [a, b] = [limb.start as unknown as Point3, limb.end as unknown as Point3]
+      const [a, b] = [limb.start, limb.end]
       const keep = gone.value.has(limb.id) ? 0 : keepOf.value.get(limb.id)
       const share = keep === undefined ? 1 : keep / limb.length_m
       const cutAt = between(a, b, share)
@@ -194,14 +195,7 @@ const labels = computed(() => {
     .sort((a, b) => rank(a.limb) - rank(b.limb) || b.limb.base_mm - a.limb.base_mm)
     .map((d) => {
       const main = d.limb.on === 'trunk' || d.limb.id === props.selected
-      const p = project(
-        between(
-          d.limb.start as unknown as Point3,
-          d.limb.end as unknown as Point3,
-          main ? 0.42 : 0.5,
-        ),
-        view.value,
-      )
+      const p = project(between(d.limb.start, d.limb.end, main ? 0.42 : 0.5), view.value)
       return {
         id: d.limb.id,
         x: p[0],
@@ -231,11 +225,7 @@ const flags = computed(() => {
   const list = (props.cuts ?? []).map((cut, i) => {
     const limb = props.frame.limbs.find((l) => l.id === cut.limb)
     const p: Point3 = limb
-      ? between(
-          limb.start as unknown as Point3,
-          limb.end as unknown as Point3,
-          Math.min(1, (cut.keep_m || 0.02) / limb.length_m),
-        )
+      ? between(limb.start, limb.end, Math.min(1, (cut.keep_m || 0.02) / limb.length_m))
       : [0, 0, cut.keep_m]
     const [x, y] = project(p, view.value)
     return {
@@ -254,37 +244,26 @@ const flags = computed(() => {
   return list.map((f, i) => ({ ...f, y: Math.min(spread[i]!, view.value.y0 - 4) }))
 })
 
-let dragging: Limb | null = null
-function keepAt(event: PointerEvent, limb: Limb): number {
+function keepAt(p: Point2, limb: Limb): number {
   if (limb.sucker) return 0
-  const box = svg.value!.getBoundingClientRect()
-  const p: Point2 = [
-    ((event.clientX - box.left) * props.width) / box.width,
-    ((event.clientY - box.top) * props.height) / box.height,
-  ]
-  const [a, b] = [
-    project(limb.start as unknown as Point3, view.value),
-    project(limb.end as unknown as Point3, view.value),
-  ]
+  const [a, b] = [project(limb.start, view.value), project(limb.end, view.value)]
   const keep = alongShare(p, a, b) * limb.length_m
   if (keep < 0.06) return 0
   // draw the cut to a fork that is near, so that it falls just above the side branch
   const fork = props.frame.limbs.find((l) => l.on === limb.id && Math.abs(l.at_m - keep) < 0.04)
   return Math.min(fork ? fork.at_m : keep, limb.length_m * 0.995)
 }
+const { place, take, move, drop } = useDrag<Limb>(
+  svg,
+  () => [props.width, props.height],
+  (limb, at) => !limb.sucker && emit('slide', limb.id, keepAt(at, limb)),
+  () => emit('settle'),
+)
 function down(event: PointerEvent, limb: Limb) {
   if (props.plain) return
   event.preventDefault()
-  dragging = limb
-  svg.value?.setPointerCapture(event.pointerId)
-  emit('pick', limb.id, keepAt(event, limb))
-}
-function move(event: PointerEvent) {
-  if (dragging && !dragging.sucker) emit('slide', dragging.id, keepAt(event, dragging))
-}
-function up() {
-  if (dragging) emit('settle')
-  dragging = null
+  take(event, limb)
+  emit('pick', limb.id, keepAt(place(event), limb))
 }
 const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
 const person = computed(() => {
@@ -306,8 +285,8 @@ const person = computed(() => {
     role="group"
     :aria-label="says"
     @pointermove="move"
-    @pointerup="up"
-    @pointercancel="up"
+    @pointerup="drop"
+    @pointercancel="drop"
   >
     <g aria-hidden="true">
       <line

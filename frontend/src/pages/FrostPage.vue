@@ -3,11 +3,12 @@
  * Frost over a site: before the cold, the night and what it hurt, the trees that bear a class, the
  * crop to come, and the record for next time.
  */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
 import { spreadWords } from '@/geometry/warmth'
 import { useSettings } from '@/composables/useSettings'
 import { useGrove } from '@/composables/useGrove'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import BeforeCold from './frost/BeforeCold.vue'
 import BlockCrop from './frost/BlockCrop.vue'
@@ -17,7 +18,6 @@ import NightAsk from './frost/NightAsk.vue'
 import NightFound from './frost/NightFound.vue'
 
 const { units } = useSettings()
-const queries = useQueryClient()
 const { data: grove } = useGrove()
 const site = ref('')
 const siteId = computed(() => site.value || (grove.value?.sites[0]?.id ?? ''))
@@ -29,22 +29,14 @@ const blocks = computed(() =>
 const found = ref<Schemas['NightOut'] | null>(null)
 const asked = ref<Schemas['NightIn'] | null>(null)
 watch(siteId, () => (found.value = null))
-const busy = ref(false)
-const trouble = ref('')
+const { act, trouble, busy } = useAct()
 async function save() {
-  busy.value = true
-  trouble.value = ''
-  try {
+  await act(async () => {
     const body = { ...asked.value!, save: true }
     found.value = await heed(
       api.POST('/api/sites/{id}/night', { params: { path: { id: siteId.value } }, body }),
     )
-    void queries.invalidateQueries()
-  } catch (error) {
-    trouble.value = sentence(error)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 const { data: hurt } = useQuery({
   queryKey: ['hurt', siteId],

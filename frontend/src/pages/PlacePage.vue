@@ -3,10 +3,11 @@
  * What the answers rest on here: the place and its weather, the stance, the calendar that goes out,
  * kinds of one's own.
  */
+import { useAct } from '@/composables/useAct'
 import { api, heed, sentence } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import WeatherStrip from '@/drawings/WeatherStrip.vue'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import NormalsForm from './place/NormalsForm.vue'
@@ -15,7 +16,6 @@ import StancePanel from './place/StancePanel.vue'
 import StationForm from './place/StationForm.vue'
 
 const route = useRoute()
-const queries = useQueryClient()
 const { data: grove } = useGrove()
 const chosen = ref('')
 watch(grove, (g) => !chosen.value && g?.sites[0] && (chosen.value = g.sites[0].id), {
@@ -33,15 +33,11 @@ const { data: weather } = useQuery({
   queryFn: () => heed(api.GET('/api/sites/{id}/weather', { params: path.value })),
   enabled: on,
 })
-const trouble = ref('')
+const { act, trouble } = useAct()
 async function turn(scenario: string) {
-  trouble.value = ''
-  try {
+  await act(async () => {
     await heed(api.PUT('/api/weather/scenario', { body: { scenario } }))
-    void queries.invalidateQueries()
-  } catch (e) {
-    trouble.value = sentence(e)
-  }
+  })
 }
 const block = ref('')
 const feed = computed(

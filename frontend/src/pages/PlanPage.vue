@@ -3,6 +3,7 @@
  * The cut plan: for an aim and a day, the cuts that bring most within the limit; pinned,
  * re-planned, compared, and made into a sheet.
  */
+import { useAct } from '@/composables/useAct'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useNarrow } from '@/composables/useNarrow'
@@ -18,7 +19,7 @@ import PlanCut from './plan/PlanCut.vue'
 import PlanLeft from './plan/PlanLeft.vue'
 import PlanStages from './plan/PlanStages.vue'
 import { asked, useWish } from './plan/wish'
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
@@ -26,7 +27,6 @@ type Plan = Schemas['PlanOut']
 const props = defineProps<{ id: string }>()
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
 const { units } = useSettings()
 const narrow = useNarrow()
 const { wish, forget } = useWish(props.id)
@@ -96,15 +96,12 @@ const costOf = (p: Plan, limb: string) => p.preview?.cuts.find((c) => c.limb ===
 const adviceOf = (p: Plan, limb: string) => p.preview?.advice.find((a) => a.limb === limb)
 const goalName = (id: string) => plan.value?.goals.find((g) => g.id === id)?.name ?? id
 const working = ref(false)
-const trouble = ref('')
-const busy = ref(false)
+const { act, busy, trouble } = useAct()
 let sheetId = newId()
 async function makeSheet() {
   const p = plan.value
   if (!p?.preview) return
-  busy.value = true
-  trouble.value = ''
-  try {
+  await act(async () => {
     const later = p.stages
       .filter((x) => x.day > p.day)
       .map((x) => ({
@@ -127,13 +124,8 @@ async function makeSheet() {
     )
     sheetId = newId()
     forget()
-    void queries.invalidateQueries()
     await router.push(`/sheet/${made.id}`)
-  } catch (e) {
-    trouble.value = sentence(e)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

@@ -8,6 +8,7 @@ import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
 import SayButtons from '@/controls/SayButtons.vue'
 import CountField from '@/controls/CountField.vue'
+import { useLocalStorage } from '@vueuse/core'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { keepRow, keepWalk, keptRow } from '@/field/store'
@@ -40,7 +41,7 @@ onBeforeUnmount(
 
 const { units } = useSettings()
 /** Language and paper as chosen on a sheet. */
-const [language, size] = (localStorage.getItem('billhook-paper') ?? 'en a4').split(' ')
+const [language, size] = useLocalStorage('billhook-paper', 'en a4').value.split(' ')
 const paper = `language=${language}&paper=${size}`
 const open = ref<string | null>(null)
 const suckers = ref(0)

@@ -3,6 +3,7 @@
  * The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its
  * drawing.
  */
+import { useAct } from '@/composables/useAct'
 import { api, heed, Refused, sentence, type Schemas, type Sheet } from '@/api/client'
 import { newId } from '@/api/ids'
 import WhyDialog from '@/controls/WhyDialog.vue'
@@ -14,6 +15,7 @@ import { onSent, put, useOutbox } from '@/field/outbox'
 import { keepSheet, keptSheet } from '@/field/store'
 import { dayWords, lengthWords } from '@/geometry/measure'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useLocalStorage } from '@vueuse/core'
 import SheetLine from './sheet/SheetLine.vue'
 import { computed, onBeforeUnmount, ref, toRef, watch } from 'vue'
 import type { Status } from '@/api/client'
@@ -60,9 +62,8 @@ onBeforeUnmount(
 )
 // somebody else may have been here: show what holds now
 watch(() => refused.value.length, again)
-const who = ref(localStorage.getItem('who') ?? '')
-const trouble = ref('')
-const finishing = ref(false)
+const who = useLocalStorage('who', '')
+const { act, trouble, busy: finishing } = useAct()
 /** Minutes it really took; left empty the reckoned ones are logged. */
 const minutes = ref('')
 const working = ref(false)
@@ -85,7 +86,6 @@ async function keep(
 ) {
   const now = sheet.value
   if (!now) return
-  localStorage.setItem('who', who.value)
   const body = {
     id: newId(),
     done: change.done ?? false,
@@ -129,8 +129,7 @@ const others = computed(
     [],
 )
 async function add() {
-  trouble.value = ''
-  try {
+  await act(async () => {
     const params = { path: { id: props.id }, query: { units: units.value } }
     const answer = await heed(
       api.POST('/api/sheets/{id}/cuts', {
@@ -140,17 +139,14 @@ async function add() {
     )
     queries.setQueryData(['sheet', props.id, units.value], answer)
     besides.value = ''
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
+  }, [])
 }
 async function finish() {
-  if (!sheet.value) return
-  finishing.value = true
-  trouble.value = ''
-  try {
+  const version = sheet.value?.version
+  if (version === undefined) return
+  await act(async () => {
     const body = {
-      version: sheet.value.version,
+      version,
       who: who.value,
       date: null,
       minutes: minutes.value ? Number(minutes.value) : null,
@@ -159,12 +155,7 @@ async function finish() {
     made.value = await heed(
       api.POST('/api/sheets/{id}/finish', { params: { path: { id: props.id } }, body }),
     )
-    void queries.invalidateQueries()
-  } catch (error) {
-    trouble.value = sentence(error)
-  } finally {
-    finishing.value = false
-  }
+  })
 }
 /** Language and paper of the printed sheet, remembered on this device. */
 const PAPERS = [
@@ -175,8 +166,7 @@ const PAPERS = [
   { id: 'pt a4', name: 'Português, A4' },
   { id: 'pt letter', name: 'Português, Letter' },
 ]
-const paper = ref(localStorage.getItem('billhook-paper') ?? 'en a4')
-watch(paper, (chosen) => localStorage.setItem('billhook-paper', chosen))
+const paper = useLocalStorage('billhook-paper', 'en a4')
 const pdf = computed(() => {
   const [language, size] = paper.value.split(' ')
   return `/api/sheets/${props.id}.pdf?language=${language}&paper=${size}&units=${units.value}`

@@ -3,6 +3,7 @@
  * Whose shoot: one question at a time, by thumb or number key, with the verdict so far and why.
  * What was answered stays on this phone.
  */
+import { useLocalStorage } from '@vueuse/core'
 import { api, heed, Refused, sentence } from '@/api/client'
 import { newId } from '@/api/ids'
 import { put } from '@/field/outbox'
@@ -13,7 +14,7 @@ import MeasureField from '@/controls/MeasureField.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import AnswerInk from '@/drawings/AnswerInk.vue'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, reactive, ref, toRef, watch } from 'vue'
+import { computed, ref, toRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 
 const props = defineProps<{ id: string }>()
@@ -32,11 +33,7 @@ interface Seen {
 }
 const KEY = computed(() => `billhook-shoot-${props.id}`)
 const blank = (): Seen => ({ steps: [], union: false, only: false, grafts: false, diameter: null })
-const seen = reactive<Seen>({
-  ...blank(),
-  ...(JSON.parse(localStorage.getItem(KEY.value) ?? '{}') as Partial<Seen>),
-})
-watch(seen, () => localStorage.setItem(KEY.value, JSON.stringify(seen)))
+const seen = useLocalStorage<Seen>(KEY.value, blank(), { mergeDefaults: true }).value
 const told = computed(() => seen.steps.filter((s): s is [string, string] => s[1] !== null))
 const body = computed(() => ({
   clues: Object.fromEntries(told.value),

@@ -3,16 +3,16 @@
  * Before the frosts: the union first. Banks and wraps with their dates, block by block, and what is
  * done on the evening itself.
  */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
 import { dayWords } from '@/geometry/measure'
 import { useSettings } from '@/composables/useSettings'
 import { warmthWords } from '@/geometry/warmth'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, reactive, ref } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, reactive } from 'vue'
 
 const props = defineProps<{ siteId: string }>()
 const { units } = useSettings()
-const queries = useQueryClient()
 const { data } = useQuery({
   queryKey: ['before-cold', () => props.siteId],
   queryFn: () =>
@@ -23,20 +23,16 @@ const kinds = computed(() => {
   return all.filter((p, i) => all.findIndex((q) => q.kind === p.kind) === i)
 })
 const set = reactive<Record<string, number>>({})
-const trouble = ref('')
+const { act, trouble } = useAct()
 async function protect(block: Schemas['BlockBeforeOut']) {
-  trouble.value = ''
-  try {
+  await act(async () => {
     const body = { block_id: block.block_id }
     set[block.block_id] = (
       await heed(
         api.POST('/api/sites/{id}/protect', { params: { path: { id: props.siteId } }, body }),
       )
     ).set
-    void queries.invalidateQueries({ queryKey: ['today'] })
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
+  }, ['today'])
 }
 const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
 </script>

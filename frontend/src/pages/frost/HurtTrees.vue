@@ -3,10 +3,10 @@
  * Trees that bear a class, the worst first; those that lost only fruit or flush are counted. And
  * the fruit of a block, cut through.
  */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { dayWords } from '@/geometry/measure'
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref } from 'vue'
 import { CLASS_WORDS, CLASSES } from './classes'
 
@@ -15,7 +15,6 @@ const props = defineProps<{
   hurt: Schemas['HurtOut'][]
   blocks: { id: string; name: string }[]
 }>()
-const queries = useQueryClient()
 const wood = computed(() =>
   CLASSES.map((c) => {
     const trees = props.hurt.filter((t) => t.frost_class === c)
@@ -24,12 +23,11 @@ const wood = computed(() =>
 )
 const sample = reactive({ block: '', cut: '20', hurt: '' })
 const said = ref<Schemas['CutTestOut'] | null>(null)
-const trouble = ref('')
+const { act, trouble } = useAct()
 let id = newId()
 async function weigh() {
-  trouble.value = ''
   said.value = null
-  try {
+  await act(async () => {
     const body = {
       id,
       block_id: sample.block || props.blocks[0]!.id,
@@ -40,10 +38,7 @@ async function weigh() {
       api.POST('/api/sites/{id}/cut-test', { params: { path: { id: props.siteId } }, body }),
     )
     id = newId()
-    void queries.invalidateQueries({ queryKey: ['frost-record'] })
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
+  }, ['frost-record'])
 }
 const whole = (text: string) => /^\d+$/.test(text.trim())
 </script>

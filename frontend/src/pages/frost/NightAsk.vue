@@ -3,7 +3,8 @@
  * Which night: one the station measured, or what was read off a thermometer; the hours may stay
  * unknown.
  */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { dayWords } from '@/geometry/measure'
 import { parseWarmth, warmthWords } from '@/geometry/warmth'
@@ -20,8 +21,7 @@ const { data } = useQuery({
     heed(api.GET('/api/sites/{id}/cold-nights', { params: { path: { id: props.siteId } } })),
 })
 const night = reactive({ day: '', min: '', hours: '', dry: false, source: 'typed' })
-const trouble = ref('')
-const busy = ref(false)
+const { act, busy, trouble } = useAct()
 const shown = ref(5)
 const min = computed(() => parseWarmth(night.min, units.value))
 const hours = computed(() =>
@@ -43,8 +43,6 @@ watch(
   () => Object.assign(night, { day: '', min: '', hours: '', source: 'typed' }),
 )
 async function run() {
-  busy.value = true
-  trouble.value = ''
   const body = {
     day: night.day,
     min_c: min.value!,
@@ -53,7 +51,7 @@ async function run() {
     source: night.source,
     save: false,
   }
-  try {
+  await act(async () => {
     emit(
       'found',
       await heed(
@@ -61,11 +59,7 @@ async function run() {
       ),
       body,
     )
-  } catch (error) {
-    trouble.value = sentence(error)
-  } finally {
-    busy.value = false
-  }
+  }, [])
 }
 function take(n: Schemas['ColdNightOut']) {
   Object.assign(night, {

@@ -3,12 +3,12 @@
  * A school adopted for a block, row or tree: it becomes dated work; what was adopted before, with
  * what came of it.
  */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
 import { dayWords, lengthWords } from '@/geometry/measure'
-import { useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 
 type School = Schemas['RotationIn']['school']
@@ -23,21 +23,17 @@ const props = defineProps<{
   rotations: Schemas['RotationOut'][]
 }>()
 const { units } = useSettings()
-const queries = useQueryClient()
 const low = ref<number | null>(props.low)
 const tip = ref<number | null>(props.tip)
 watch([() => props.low, () => props.tip], ([l, t]) => ([low.value, tip.value] = [l, t]))
-const trouble = ref('')
+const { act, trouble } = useAct()
 const done = ref('')
 let id = newId()
-async function run(act: () => Promise<string>) {
-  trouble.value = done.value = ''
-  try {
-    done.value = await act()
-    void queries.invalidateQueries()
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
+async function run(does: () => Promise<string>) {
+  done.value = ''
+  await act(async () => {
+    done.value = await does()
+  })
 }
 const adopt = () =>
   run(async () => {

@@ -3,16 +3,16 @@
  * A place, corrected: the curve of its months, frost dates, height, and what is about in the
  * region.
  */
-import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
 import ClimateCurve from '@/drawings/ClimateCurve.vue'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, useId, watch } from 'vue'
 
 const props = defineProps<{ site: Schemas['SiteViewOut'] }>()
 const { units } = useSettings()
-const queries = useQueryClient()
 const id = useId()
 const draft = reactive({
   latitude: '',
@@ -25,8 +25,7 @@ const draft = reactive({
   elevation: null as number | null,
   dangers: [] as string[],
 })
-const fields = ref<Record<string, string>>({})
-const trouble = ref('')
+const { act, fields, trouble } = useAct()
 const saved = ref(false)
 watch(
   () => props.site,
@@ -100,7 +99,7 @@ async function save() {
     fields.value = { '/latitude': 'must be a number, minus in the south' }
     return
   }
-  try {
+  await act(async () => {
     const body = {
       version: props.site.version,
       latitude,
@@ -115,11 +114,7 @@ async function save() {
     }
     await heed(api.PUT('/api/sites/{id}', { params: { path: { id: props.site.id } }, body }))
     saved.value = true
-    void queries.invalidateQueries()
-  } catch (error) {
-    if (error instanceof Refused) fields.value = error.fields
-    trouble.value = sentence(error)
-  }
+  })
 }
 </script>
 

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 /** A kind of tree that is not known, described by its events. */
-import { api, heed, Refused, sentence } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
-import { useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref, useId } from 'vue'
 
 const { units } = useSettings()
-const queries = useQueryClient()
 const id = useId()
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 const draft = reactive({
@@ -19,19 +18,17 @@ const draft = reactive({
   size: 'middling' as 'low' | 'middling' | 'tall',
   frost: '',
 })
-const fields = ref<Record<string, string>>({})
-const trouble = ref('')
+const { act, fields, trouble } = useAct()
 const made = ref('')
 async function save() {
-  fields.value = {}
-  trouble.value = made.value = ''
+  made.value = ''
   const typed = Number(draft.frost.replace(',', '.').replace('−', '-'))
   if (draft.frost.trim() && Number.isNaN(typed)) {
     fields.value = { '/frost_c': 'must be a number of degrees' }
     return
   }
   const frost = draft.frost.trim() ? (units.value === 'metric' ? typed : (typed - 32) / 1.8) : 2
-  try {
+  await act(async () => {
     const body = {
       name: draft.name,
       evergreen: draft.evergreen,
@@ -44,11 +41,7 @@ async function save() {
       coldest_night_c: Math.max(-8, frost),
     }
     made.value = (await heed(api.POST('/api/species', { body }))).name
-    void queries.invalidateQueries()
-  } catch (error) {
-    if (error instanceof Refused) fields.value = error.fields
-    trouble.value = sentence(error)
-  }
+  })
 }
 </script>
 

@@ -3,14 +3,14 @@
  * On each topic the school that holds, for the holding, a block or a tree; what it believes, what
  * speaks against it, what it changes.
  */
+import { useAct } from '@/composables/useAct'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, useId, watch } from 'vue'
 import { useRoute } from 'vue-router'
 
 const route = useRoute()
-const queries = useQueryClient()
 const id = useId()
 const { data: grove } = useGrove()
 const where = ref(typeof route.query.tree === 'string' ? `tree ${route.query.tree}` : 'holding')
@@ -47,34 +47,27 @@ const FROM = {
   tree: 'chosen for this tree',
 }
 const looked = ref<{ topic: string; school: string; effect: Schemas['EffectOut'] } | null>(null)
-const trouble = ref('')
+const { act, trouble } = useAct()
 watch(where, () => (looked.value = null))
 async function look(topic: string, school: string) {
-  trouble.value = ''
-  try {
+  await act(async () => {
     const effect = await heed(
       api.POST('/api/stances/effect', {
         body: { scope: scope.value, scope_id: scopeId.value, topic, school },
       }),
     )
     looked.value = { topic, school, effect }
-  } catch (e) {
-    trouble.value = sentence(e)
-  }
+  }, [])
 }
 async function choose(topic: string, school: string | null) {
-  trouble.value = ''
-  try {
+  await act(async () => {
     await heed(
       api.PUT('/api/stances', {
         body: { scope: scope.value, scope_id: scopeId.value, topic, school },
       }),
     )
     looked.value = null
-    void queries.invalidateQueries()
-  } catch (e) {
-    trouble.value = sentence(e)
-  }
+  })
 }
 </script>
 

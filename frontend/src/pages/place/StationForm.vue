@@ -3,22 +3,20 @@
  * Daily minima and maxima of one's own station: what was found line by line, what they make of the
  * place, and only then taken.
  */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
 import { monthDayWords } from '@/geometry/measure'
 import { useSettings } from '@/composables/useSettings'
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, useId } from 'vue'
 
 const props = defineProps<{ siteId: string }>()
 const { units } = useSettings()
-const queries = useQueryClient()
 const id = useId()
 const text = ref('')
 const accept = ref<Schemas['DaysIn']['accept']>([])
 const risk = ref(0.1)
 const found = ref<Schemas['DaysOut'] | null>(null)
-const trouble = ref('')
-const busy = ref(false)
+const { act, busy, trouble } = useAct()
 const ACCEPTS = {
   gaps: 'Leave the gaps',
   duplicates: 'Keep the first of each day',
@@ -41,9 +39,7 @@ async function read(event: Event) {
   await check()
 }
 async function check(save = false, asNormals = false) {
-  trouble.value = ''
-  busy.value = true
-  try {
+  const run = async () => {
     const body = {
       text: text.value,
       accept: accept.value,
@@ -54,12 +50,8 @@ async function check(save = false, asNormals = false) {
     found.value = await heed(
       api.POST('/api/sites/{id}/days', { params: { path: { id: props.siteId } }, body }),
     )
-    if (save) void queries.invalidateQueries()
-  } catch (error) {
-    trouble.value = sentence(error)
-  } finally {
-    busy.value = false
   }
+  await act(run, save ? undefined : [])
 }
 function allow(word: keyof typeof ACCEPTS) {
   accept.value = [...accept.value!, word]

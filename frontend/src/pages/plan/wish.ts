@@ -1,6 +1,6 @@
 /** What a plan is asked for, kept while the page is away; the API decides everything. */
 import type { Schemas } from '@/api/client'
-import { reactive, watch } from 'vue'
+import { useSessionStorage } from '@vueuse/core'
 
 export interface Wish {
   goal: string
@@ -32,11 +32,7 @@ const NEW: Wish = {
 
 export function useWish(tree: string) {
   const key = `billhook-plan-${tree}`
-  const wish = reactive<Wish>({
-    ...NEW,
-    ...(JSON.parse(sessionStorage.getItem(key) ?? '{}') as Partial<Wish>),
-  })
-  watch(wish, () => sessionStorage.setItem(key, JSON.stringify(wish)))
+  const wish = useSessionStorage<Wish>(key, { ...NEW }, { mergeDefaults: true }).value
   return { wish, forget: () => sessionStorage.removeItem(key) }
 }
 

@@ -1,36 +1,27 @@
 <script setup lang="ts">
 /** Paste or pick a list of trees; it is checked line by line, and saved whole or not at all. */
-import { api, heed, sentence, type Grove, type Schemas } from '@/api/client'
-import { useQueryClient } from '@tanstack/vue-query'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Grove, type Schemas } from '@/api/client'
 import { ref } from 'vue'
 
 const props = defineProps<{ grove: Grove }>()
-const queries = useQueryClient()
 const text = ref('')
 const site = ref(props.grove.sites[0]?.id ?? '')
 const result = ref<Schemas['ImportOut'] | null>(null)
-const trouble = ref('')
-const busy = ref(false)
+const { act, trouble, busy } = useAct()
 async function file(event: Event) {
   const picked = (event.target as HTMLInputElement).files?.[0]
   if (picked) text.value = await picked.text()
 }
 async function send(save: boolean) {
-  busy.value = true
-  trouble.value = ''
-  try {
+  await act(async () => {
     result.value = await heed(
       api.POST('/api/trees/import', { body: { site_id: site.value, text: text.value, save } }),
     )
     if (result.value.saved) {
       text.value = ''
-      await queries.invalidateQueries()
     }
-  } catch (error) {
-    trouble.value = sentence(error)
-  } finally {
-    busy.value = false
-  }
+  })
 }
 </script>
 

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 /** Where the trees stand: the nearest climate, or twelve pairs of temperatures. */
-import { api, heed, Refused, sentence } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { monthDayWords } from '@/geometry/measure'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, reactive, ref, useId } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, reactive, useId } from 'vue'
 
 const props = defineProps<{ holding?: string }>()
-const queries = useQueryClient()
 const { units } = useSettings()
 const id = useId()
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
@@ -23,9 +23,7 @@ const draft = reactive({
   first: '',
   frost: true,
 })
-const fields = ref<Record<string, string>>({})
-const trouble = ref('')
-const saving = ref(false)
+const { act, fields, trouble, busy: saving } = useAct()
 const southern = computed(() => Number(draft.latitude.replace(',', '.')) < 0)
 const { data } = useQuery({
   queryKey: ['climates', southern],
@@ -58,15 +56,12 @@ function takeOwn() {
 const asMonthDay = (text: string) => (draft.frost && text ? text.slice(-5) : null)
 const toDate = (monthDay: string) => (monthDay ? `2027-${monthDay}` : '')
 async function save() {
-  fields.value = {}
-  trouble.value = ''
   const latitude = Number(draft.latitude.replace(',', '.'))
   if (draft.latitude.trim() === '' || Number.isNaN(latitude)) {
     fields.value = { '/latitude': 'must be a number, minus in the south' }
     return
   }
-  saving.value = true
-  try {
+  await act(async () => {
     const body = {
       holding: draft.holding || draft.site,
       site: draft.site || draft.holding,
@@ -79,13 +74,7 @@ async function save() {
       units: units.value,
     }
     await heed(api.POST('/api/sites', { body }))
-    await queries.invalidateQueries()
-  } catch (error) {
-    if (error instanceof Refused) fields.value = error.fields
-    trouble.value = sentence(error)
-  } finally {
-    saving.value = false
-  }
+  })
 }
 </script>
 

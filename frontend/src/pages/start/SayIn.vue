@@ -3,12 +3,12 @@
  * What stands there, said in a sentence; what was understood is shown and can be put right before
  * it is planted.
  */
-import { api, heed, Refused, sentence, type Grove, type Schemas } from '@/api/client'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Grove, type Schemas } from '@/api/client'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref } from 'vue'
 
 const props = defineProps<{ grove: Grove }>()
-const queries = useQueryClient()
 const text = ref('')
 const understood = ref<Schemas['PlantingOut'] | null>(null)
 const draft = reactive({
@@ -23,8 +23,7 @@ const draft = reactive({
   year: new Date(props.grove.day).getFullYear() - 5,
   cover: false,
 })
-const fields = ref<Record<string, string>>({})
-const trouble = ref('')
+const { act, fields, trouble } = useAct()
 const planted = ref<{ count: number; id: string } | null>(null)
 const { data: names } = useQuery({
   queryKey: ['catalogue', ''],
@@ -49,9 +48,8 @@ const cultivars = computed(() => {
   return rows('cultivars').filter((c) => of.has(c.id))
 })
 async function read() {
-  trouble.value = ''
   planted.value = null
-  try {
+  await act(async () => {
     const found = await heed(api.POST('/api/plantings/understand', { body: { text: text.value } }))
     understood.value = found
     Object.assign(draft, {
@@ -64,14 +62,10 @@ async function read() {
       year: found.planted_year ?? draft.year,
     })
     if (found.pot_l && draft.block === 'Garden') draft.block = 'Pots'
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
+  }, [])
 }
 async function plant() {
-  trouble.value = ''
-  fields.value = {}
-  try {
+  await act(async () => {
     const body = {
       site_id: draft.site,
       block: draft.block,
@@ -89,11 +83,7 @@ async function plant() {
     planted.value = { count: draft.count, id: made.tree_ids[0]! }
     understood.value = null
     text.value = ''
-    await queries.invalidateQueries({ queryKey: ['grove'] })
-  } catch (error) {
-    if (error instanceof Refused) fields.value = error.fields
-    trouble.value = sentence(error)
-  }
+  }, ['grove'])
 }
 const newest = computed(() => props.grove.trees.find((t) => t.id === planted.value?.id))
 </script>

@@ -1,22 +1,20 @@
 <script setup lang="ts">
 /** One piece of work: what, where, why, until when, how long; done, or put off with a reason. */
-import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import SayButtons from '@/controls/SayButtons.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { dayWords } from '@/geometry/measure'
 import { addDays } from '@/geometry/ribbon'
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, useId } from 'vue'
 
 const props = defineProps<{ item: Schemas['ItemOut']; day: string }>()
 defineEmits<{ working: [item: Schemas['ItemOut']] }>()
-const queries = useQueryClient()
 const id = useId()
 const request = newId()
 const mode = ref<'' | 'later'>('')
-const trouble = ref('')
-const fields = ref<Record<string, string>>({})
+const { act, fields, trouble } = useAct()
 const chosen = ref(new Set(props.item.trees.map((t) => t.id)))
 const later = reactive({ until: addDays(props.day, 7), why: '' })
 const where = computed(() => {
@@ -44,17 +42,8 @@ function pick(tree: string, on: boolean) {
   else chosen.value.delete(tree)
   chosen.value = new Set(chosen.value)
 }
-async function send(act: () => Promise<unknown>) {
-  trouble.value = ''
-  fields.value = {}
-  try {
-    await act()
-    mode.value = ''
-    void queries.invalidateQueries()
-  } catch (error) {
-    if (error instanceof Refused) fields.value = error.fields
-    trouble.value = sentence(error)
-  }
+async function send(does: () => Promise<unknown>) {
+  if (await act(does)) mode.value = ''
 }
 const done = () =>
   send(() =>

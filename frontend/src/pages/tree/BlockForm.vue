@@ -3,17 +3,16 @@
  * How the tree's block lies: the height it is kept at, its cold air, and whether it stands in
  * hedgerows.
  */
-import { api, heed, Refused, sentence, type Tree } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Tree } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
-import { useQueryClient } from '@tanstack/vue-query'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, watch } from 'vue'
 
 const props = defineProps<{ tree: Tree }>()
 const { data: grove } = useGrove()
 const { units } = useSettings()
-const queries = useQueryClient()
 const block = computed(() => grove.value?.blocks.find((b) => b.id === props.tree.block_id))
 const hedgerow = computed(
   () =>
@@ -27,8 +26,7 @@ const draft = reactive({
   pocket: false,
   hedge: false,
 })
-const fields = ref<Record<string, string>>({})
-const trouble = ref('')
+const { act, fields, trouble } = useAct()
 const degree = computed(() => (units.value === 'metric' ? 1 : 1.8))
 watch(
   [block, hedgerow, units],
@@ -46,18 +44,17 @@ watch(
   { immediate: true },
 )
 async function save() {
-  if (!block.value) return
-  fields.value = {}
-  trouble.value = ''
+  const version = block.value?.version
+  if (version === undefined) return
   const offset = Number(draft.offset.replace(',', '.').replace('−', '-')) / degree.value
   if (Number.isNaN(offset)) {
     fields.value = { '/offset_c': 'must be a number of degrees, minus where it is colder' }
     return
   }
-  try {
+  await act(async () => {
     const rows: 'hedgerow' | 'trees' = draft.hedge ? 'hedgerow' : 'trees'
     const body = {
-      version: block.value.version,
+      version,
       cap_m: draft.cap,
       offset_c: offset,
       elevation_m: draft.elevation,
@@ -65,11 +62,7 @@ async function save() {
       rows,
     }
     await heed(api.PUT('/api/blocks/{id}', { params: { path: { id: props.tree.block_id } }, body }))
-    void queries.invalidateQueries()
-  } catch (error) {
-    if (error instanceof Refused) fields.value = error.fields
-    trouble.value = sentence(error)
-  }
+  })
 }
 </script>
 

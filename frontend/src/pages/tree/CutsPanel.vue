@@ -3,7 +3,8 @@
  * Marking cuts: the verdict of the day, the measure, each cut and how to make it, and the sheet
  * that comes of it.
  */
-import { api, heed, sentence, type Tree, type Verdict, type Work } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Tree, type Verdict, type Work } from '@/api/client'
 import type { Marking } from '@/composables/useMarking'
 import { useSettings } from '@/composables/useSettings'
 import { newId } from '@/api/ids'
@@ -13,7 +14,6 @@ import WhyDialog from '@/controls/WhyDialog.vue'
 import WorkPicker from '@/controls/WorkPicker.vue'
 import ShareMeasure from '@/drawings/ShareMeasure.vue'
 import { diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
@@ -28,9 +28,7 @@ const work = defineModel<Work>('work', { required: true })
 const day = defineModel<string | undefined>('day')
 const { units } = useSettings()
 const router = useRouter()
-const queries = useQueryClient()
-const saving = ref(false)
-const trouble = ref('')
+const { act, trouble, busy: saving } = useAct()
 const working = ref(false)
 
 const m = props.marking
@@ -61,17 +59,16 @@ watch(
   { deep: true },
 )
 async function save() {
-  if (!props.tree.frame) return
+  const frame_id = props.tree.frame?.id
+  if (!frame_id) return
   if (answer.value && !answer.value.against.fits && !asking.value) {
     asking.value = true
     return
   }
-  saving.value = true
-  trouble.value = ''
-  try {
+  await act(async () => {
     const body = {
       id: sheetId,
-      frame_id: props.tree.frame.id,
+      frame_id,
       cuts: m.cuts.value,
       work: work.value,
       later: [],
@@ -82,13 +79,8 @@ async function save() {
     )
     m.clear()
     sheetId = newId()
-    void queries.invalidateQueries()
     await router.push(`/sheet/${made.id}`)
-  } catch (error) {
-    trouble.value = sentence(error)
-  } finally {
-    saving.value = false
-  }
+  })
 }
 </script>
 

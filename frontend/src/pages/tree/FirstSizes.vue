@@ -1,32 +1,24 @@
 <script setup lang="ts">
 /** Height, spread and trunk for a tree that has no frame yet. */
-import { api, heed, Refused, sentence, type Tree } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Tree } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
-import { useQueryClient } from '@tanstack/vue-query'
-import { reactive, ref } from 'vue'
+import { reactive } from 'vue'
 
 const props = defineProps<{ tree: Tree }>()
-const queries = useQueryClient()
 const sizes = reactive<{ height: number | null; spread: number | null; trunk: number | null }>({
   height: null,
   spread: null,
   trunk: null,
 })
-const fields = ref<Record<string, string>>({})
-const trouble = ref('')
+const { act, fields, trouble } = useAct()
 async function sketch() {
-  fields.value = {}
-  trouble.value = ''
-  try {
+  await act(async () => {
     const body = { height_m: sizes.height!, spread_m: sizes.spread!, trunk_mm: sizes.trunk! }
     await heed(
       api.POST('/api/trees/{id}/sketch', { params: { path: { id: props.tree.id } }, body }),
     )
-    void queries.invalidateQueries()
-  } catch (error) {
-    if (error instanceof Refused) fields.value = error.fields
-    trouble.value = sentence(error)
-  }
+  })
 }
 </script>
 

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** Planned against done, year by year: an outline for the plan, ink for what went. */
-import { api, heed, sentence } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
 import { lengthWords, shareWords, weightWords } from '@/geometry/measure'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 
 const props = defineProps<{ treeId: string }>()
@@ -15,20 +16,16 @@ const { data } = useQuery({
   queryFn: () =>
     heed(api.GET('/api/trees/{id}/look-back', { params: { path: { id: props.treeId } } })),
 })
-const queries = useQueryClient()
 const grown = ref<number | null>(null)
 const kg = ref('')
 const heard = ref('')
-const trouble = ref('')
+const { act, trouble } = useAct()
 let pickId = newId()
-async function keep(act: () => Promise<string>) {
-  trouble.value = heard.value = ''
-  try {
-    heard.value = await act()
-    void queries.invalidateQueries()
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
+async function keep(does: () => Promise<string>) {
+  heard.value = ''
+  await act(async () => {
+    heard.value = await does()
+  })
 }
 const measure = () =>
   keep(async () => {

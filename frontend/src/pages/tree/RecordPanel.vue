@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The tree's record, what is due, its sheets, and its log; work already done is logged here. */
-import { api, heed, sentence, type Tree } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Schemas, type Tree } from '@/api/client'
 import LogEntries from '@/controls/LogEntries.vue'
 import PastWork from '@/controls/PastWork.vue'
 import BlockForm from './BlockForm.vue'
@@ -8,7 +9,7 @@ import LookBack from './LookBack.vue'
 import SeenDates from './SeenDates.vue'
 import { useSettings } from '@/composables/useSettings'
 import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
-import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import PhotoTake from '@/controls/PhotoTake.vue'
 import BeforeAfter from '@/drawings/BeforeAfter.vue'
 import { computed, ref } from 'vue'
@@ -18,51 +19,36 @@ const props = defineProps<{ tree: Tree }>()
 const { units } = useSettings()
 const queries = useQueryClient()
 const logging = ref(false)
-const trouble = ref('')
-const settle = useMutation({
-  mutationFn: (t: Tree['tasks'][number]) =>
+const { act, busy, trouble } = useAct()
+const params = computed(() => ({ path: { id: props.tree.id } }))
+const settle = (t: Tree['tasks'][number]) =>
+  act(() =>
     heed(
       api.PUT('/api/tasks/{id}', {
         params: { path: { id: t.id } },
         body: { version: t.version, state: 'done' },
       }),
     ),
-  onSuccess: () => queries.invalidateQueries(),
-  onError: (error) => (trouble.value = sentence(error)),
-})
-const mean = useMutation({
-  mutationFn: () =>
-    heed(api.POST('/api/rows/{id}/mean', { params: { path: { id: props.tree.row_id } } })),
-  onSuccess: () => queries.invalidateQueries(),
-  onError: (error) => (trouble.value = sentence(error)),
-})
-const seen = useMutation({
-  mutationFn: (given: { kind: string; value: string }) =>
-    heed(
-      api.POST('/api/trees/{id}/observations', {
-        params: { path: { id: props.tree.id } },
-        body: { ...given, date: props.tree.day },
-      }),
-    ),
-  onSuccess: () => queries.invalidateQueries(),
-  onError: (error) => (trouble.value = sentence(error)),
-})
+  )
+const mean = ref<Schemas['MeanOut'] | null>(null)
+const takeMean = () =>
+  act(async () => {
+    const params = { path: { id: props.tree.row_id } }
+    mean.value = await heed(api.POST('/api/rows/{id}/mean', { params }))
+  })
+const see = (given: { kind: string; value: string }) =>
+  act(() => {
+    const body = { ...given, date: props.tree.day }
+    return heed(api.POST('/api/trees/{id}/observations', { params: params.value, body }))
+  })
 const leaving = ref(false)
 const router = useRouter()
-const gone = useMutation({
-  mutationFn: () =>
-    heed(
-      api.POST('/api/trees/{id}/gone', {
-        params: { path: { id: props.tree.id } },
-        body: { version: props.tree.version, date: null },
-      }),
-    ),
-  onSuccess: async () => {
+const gone = () =>
+  act(async () => {
+    const body = { version: props.tree.version, date: null }
+    await heed(api.POST('/api/trees/{id}/gone', { params: params.value, body }))
     await router.push('/')
-    void queries.invalidateQueries()
-  },
-  onError: (error) => (trouble.value = sentence(error)),
-})
+  })
 /** The newest photo after work, and the one before it. */
 const after = computed(() => props.tree.photos.filter((p) => p.moment === 'after').at(-1))
 const before = computed(() =>
@@ -111,9 +97,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           id="seen-fruit"
           class="field"
           :value="value('fruit_on')"
-          @change="
-            seen.mutate({ kind: 'fruit_on', value: ($event.target as HTMLSelectElement).value })
-          "
+          @change="see({ kind: 'fruit_on', value: ($event.target as HTMLSelectElement).value })"
         >
           <option value="" disabled>by the calendar</option>
           <option value="none">none</option>
@@ -127,9 +111,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           id="seen-condition"
           class="field"
           :value="value('condition') || 'healthy'"
-          @change="
-            seen.mutate({ kind: 'condition', value: ($event.target as HTMLSelectElement).value })
-          "
+          @change="see({ kind: 'condition', value: ($event.target as HTMLSelectElement).value })"
         >
           <option
             v-for="c in ['healthy', 'weak', 'neglected', 'transplanted', 'diseased', 'wilting']"
@@ -148,9 +130,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           id="seen-tall"
           class="field"
           :value="value('too_tall') || 'no'"
-          @change="
-            seen.mutate({ kind: 'too_tall', value: ($event.target as HTMLSelectElement).value })
-          "
+          @change="see({ kind: 'too_tall', value: ($event.target as HTMLSelectElement).value })"
         >
           <option value="no">it fits</option>
           <option value="yes">too tall</option>
@@ -162,9 +142,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           id="seen-low"
           class="field"
           :value="value('low_bloom') || 'no'"
-          @change="
-            seen.mutate({ kind: 'low_bloom', value: ($event.target as HTMLSelectElement).value })
-          "
+          @change="see({ kind: 'low_bloom', value: ($event.target as HTMLSelectElement).value })"
         >
           <option value="no">all over</option>
           <option value="yes">late and low</option>
@@ -189,7 +167,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
               >rule</RouterLink
             ></span
           >
-          <button type="button" class="btn btn-small" @click="settle.mutate(t)">Done</button>
+          <button type="button" class="btn btn-small" @click="settle(t)">Done</button>
         </li>
       </ul>
     </section>
@@ -246,27 +224,21 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       <button v-if="!leaving" type="button" class="btn btn-small" @click="leaving = true">
         The tree is gone
       </button>
-      <button
-        v-else
-        type="button"
-        class="btn btn-small !border-tape !text-tape"
-        @click="gone.mutate()"
-      >
+      <button v-else type="button" class="btn btn-small !border-tape !text-tape" @click="gone()">
         Yes, it is gone; keep its log
       </button>
       <button
         type="button"
         class="btn btn-small !whitespace-normal"
-        :disabled="mean.isPending.value"
-        @click="mean.mutate()"
+        :disabled="busy"
+        @click="takeMean()"
       >
         Take this row's measured trees for the rest of it
       </button>
-      <p v-if="mean.data.value" class="mt-1 text-[0.92rem]" role="status">
-        Mean of {{ mean.data.value.from_trees }}:
-        {{ lengthWords(mean.data.value.height_m, units) }} tall,
-        {{ lengthWords(mean.data.value.spread_m, units) }} across;
-        {{ mean.data.value.applied_to }} others sketched from it.
+      <p v-if="mean" class="mt-1 text-[0.92rem]" role="status">
+        Mean of {{ mean.from_trees }}: {{ lengthWords(mean.height_m, units) }} tall,
+        {{ lengthWords(mean.spread_m, units) }} across; {{ mean.applied_to }} others sketched from
+        it.
       </p>
     </div>
   </div>

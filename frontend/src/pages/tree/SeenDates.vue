@@ -3,12 +3,11 @@
  * Dates seen this year, of this tree or its whole block: they beat the model now, and correct it
  * next year.
  */
-import { api, heed, sentence, type Tree } from '@/api/client'
-import { useQueryClient } from '@tanstack/vue-query'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Tree } from '@/api/client'
 import { ref } from 'vue'
 
 const props = defineProps<{ tree: Tree }>()
-const queries = useQueryClient()
 const KINDS = [
   ['flush_start', 'First flush seen'],
   ['flush_hard', 'Its leaves hard'],
@@ -16,16 +15,16 @@ const KINDS = [
   ['harvest_end', 'Last fruit picked'],
 ] as const
 const whole = ref(false)
-const trouble = ref('')
+const { act, trouble } = useAct()
 const kept = ref('')
 const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.value ?? ''
 /** A date is taken when its field is left or Enter is pressed, never while it is being typed. */
 async function see(kind: string, field: HTMLInputElement) {
   const iso = field.value
   if (!iso || iso === value(kind)) return
-  trouble.value = kept.value = ''
+  kept.value = ''
   const body = { kind, value: iso, date: iso > props.tree.day ? props.tree.day : iso }
-  try {
+  await act(async () => {
     await heed(
       whole.value
         ? api.POST('/api/blocks/{id}/observations', {
@@ -38,10 +37,7 @@ async function see(kind: string, field: HTMLInputElement) {
           }),
     )
     kept.value = whole.value ? `Kept for all of ${props.tree.block}.` : 'Kept for this tree.'
-    void queries.invalidateQueries()
-  } catch (error) {
-    trouble.value = sentence(error)
-  }
+  })
 }
 </script>
 
