@@ -7,7 +7,7 @@ UV := .tools/bin/uv
 PY := .venv/bin/python
 PYTHON ?= python3
 PORT ?= 8420
-FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/package.json
+FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/compress.ts frontend/package.json
 BROWSER := $(STAMPS)/browser
 
 .PHONY: help setup demo test hard bench almanacs count screens types check-py check-web test-web clean

@@ -1,34 +1,28 @@
-"""The built front end: hashed files that never change, compressed once; and the page itself for
-every route of its own.
+"""The built front end: hashed files that never change, compressed by the build; and the page itself
+for every route of its own.
 """
 
 from __future__ import annotations
 
-from functools import lru_cache
+import mimetypes
 from pathlib import Path
 
-import brotli
 from flask import Response, abort, request, send_from_directory
 
 STATIC = Path(__file__).parent / "static"
-_TEXTS = (".js", ".css", ".svg", ".html")
 _YEAR = 31_536_000
 
 
-@lru_cache(maxsize=256)
-def _compressed(path: Path, _changed: float) -> bytes:
-    return bytes(brotli.compress(path.read_bytes(), quality=9))
-
-
 def _send(folder: Path, name: str) -> Response:
-    """A file, brotli-compressed where the browser takes it. Raises: 404."""
-    response = send_from_directory(folder, name)
-    response.vary.add("Accept-Encoding")
-    if response.status_code == 200 and name.endswith(_TEXTS) and request.accept_encodings["br"] > 0:
-        path = folder / name
-        response.direct_passthrough = False
-        response.set_data(_compressed(path, path.stat().st_mtime))
+    """A file, as the build compressed it where the browser takes it so. Raises: 404."""
+    packed = f"{name}.br"
+    if request.accept_encodings["br"] > 0 and (folder / packed).is_file():
+        kind, _ = mimetypes.guess_type(name)
+        response = send_from_directory(folder, packed, mimetype=kind)
         response.headers["Content-Encoding"] = "br"
+    else:
+        response = send_from_directory(folder, name)
+    response.vary.add("Accept-Encoding")
     return response
 
 
