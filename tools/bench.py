@@ -152,7 +152,7 @@ def heights() -> None:
     ours = median_ms(lambda: sun_path(36.8, dt.date(2027, 1, 1), 365), 5)
     theirs = median_ms(lambda: pvlib.solarposition.spa_python(times, 36.8, 0.0, how="numpy"), 3)
     say("the sun over a year, of the time pvlib's numpy SPA takes", ours / theirs, "x")
-    school = School("third_of_tree", 3, 0.5, 1.2, 1.5, 2.3, 6.0, (0.05, 0.5, 0.9), 1.25)
+    school = School("sector", 3, 0.5, 1.2, 1.5, 2.3, 6.0, (0.05, 0.5, 0.9), 1.25)
     start = np.random.default_rng(5).uniform(2, 5, (10_000, 3))
     say(
         "12 years of renewal, 10,000 trees",

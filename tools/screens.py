@@ -180,7 +180,7 @@ def take(camera: Camera) -> None:
     time.sleep(1.5)
     camera.keep("heights")
     camera.open(f"/tree/{tree}/heights")
-    camera.driver.find_element(By.CSS_SELECTOR, '[data-school="third_of_tree"]').click()
+    camera.driver.find_element(By.CSS_SELECTOR, '[data-school="third-of-tree"]').click()
     time.sleep(1.5)
     camera.keep("tree-heights")
     camera.open(f"/tree/{named['Baixo 7·6']}/frost")

@@ -17,6 +17,7 @@ from .frost import tree as frost_tree
 from .heights import block as heights_block
 from .heights import rotations as heights_rotations
 from .heights import tree as heights_tree
+from .heights import ways as heights_ways
 from .holding import catalogue, grove, odd, own_species, place, planting, tree_lists
 from .plan import cutting, proposals, sheets
 from .season import almanac, calendar, says, stances, today, weather
@@ -50,6 +51,7 @@ BLUEPRINTS = tuple(
         heights_block,
         heights_rotations,
         heights_tree,
+        heights_ways,
         frost_site,
         frost_tree,
         logbook,

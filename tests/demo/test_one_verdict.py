@@ -10,6 +10,7 @@ from dataclasses import replace
 
 import pytest
 
+from billhook.core.heights.ways import way
 from billhook.services.frost.tree import after_frost, hurt_trees
 from billhook.services.heights import rotations
 from billhook.services.holding.grove import grove
@@ -73,7 +74,7 @@ def test_a_plan_proposes_only_what_its_day_allows(demo, nth):
 
 def test_a_rotation_lies_on_days_that_are_open(demo):
     for nth, tree_id in enumerate(typical(grove(demo, DAY), 3)):
-        school = ("third_of_tree", "limb_replacement", "tip_only", "all_at_once")[nth % 4]
+        school = ("third-of-tree", "limb-replacement", "tip-only", "all-at-once")[nth % 4]
         low, tip = rotations.levels(demo, tree_id)
         with demo.store.reading() as session:
             record = tree_record(session, tree_id)
@@ -87,7 +88,7 @@ def test_a_rotation_lies_on_days_that_are_open(demo):
         with demo.store.reading() as session:
             for task in kept.tasks_of(session, made.id):
                 found = SeasonDesk(session, demo, task.due).verdict(
-                    tree_record(session, tree_id), rotations.work_of(school)
+                    tree_record(session, tree_id), way(demo.know, school).work
                 )
                 assert found.status == "go", (record.name, school, task.due, found.sentence)
         rotations.give_up(demo, made.id, made.version)

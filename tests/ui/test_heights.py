@@ -30,14 +30,14 @@ def test_the_wall_is_moved_and_a_school_adopted(browser, demo):
     scrub.send_keys(Keys.ARROW_RIGHT)
     hand.until(lambda: scrub.get_attribute("aria-valuetext") != said)
     hand.sees("Rules of the trade")
-    hand.one('[data-school="third_of_rows"]').click()
+    hand.one('[data-school="third-of-rows"]').click()
     hand.until(lambda: "hard cuts" in hand.one('[data-test="picked"]').text)
     assert findings(browser) == []
     hand.click("Adopt: a third of the rows")
     hand.until(lambda: hand.all('[data-test="adopted"]'))
     block = next(b["id"] for b in ask(demo, "/api/grove")["blocks"] if b["name"] == "Patamares")
     rotation = ask(demo, f"/api/rotations?scope=block&scope_id={block}")["rotations"][0]
-    assert (rotation["school"], rotation["ended_on"]) == ("third_of_rows", None)
+    assert (rotation["school"], rotation["ended_on"]) == ("third-of-rows", None)
     assert len({t["does"] for t in rotation["tasks"]}) >= 2  # rows go down, rows are tipped
     hand.sees("Adopted")
     hand.click("Give up")
@@ -72,7 +72,7 @@ def test_limb_shape_and_seasons_of_one_tree(browser, demo):
             hand.all('[data-test="breaks"]') and "break" in hand.one('[data-test="breaks"]').text
         )
     )
-    hand.one('[data-school="third_of_tree"]').click()
+    hand.one('[data-school="third-of-tree"]').click()
     hand.until(
         lambda: (
             hand.all('[data-test="season"]')

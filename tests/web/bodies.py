@@ -239,7 +239,7 @@ CALCULATORS: dict[str, dict[str, Any]] = {
         "hours": 4,
     },
     "/api/calc/renewal": {
-        "school": "third_of_tree",
+        "school": "third-of-tree",
         "sectors": 3,
         "years": 6,
         "start_m": [3.0, 3.2, 3.4],
@@ -560,7 +560,7 @@ def resources(
             "units": "metric",
         },
         f"POST /api/blocks/{block_id}/schools": {
-            "schools": ["third_of_tree"],
+            "schools": ["third-of-tree"],
             "years": 5,
             "cap_m": 2.5,
             "recovery": [0, 0.5],
@@ -589,7 +589,7 @@ def resources(
             "draw_in_deg": 90,
         },
         f"POST {tree}/schools": {
-            "schools": ["tip_only"],
+            "schools": ["tip-only"],
             "years": 4,
             "cap_m": 2.5,
             "recovery": [0, 0.5],
@@ -599,12 +599,12 @@ def resources(
             "by_machine": False,
             "units": "metric",
         },
-        f"POST {tree}/grown": {"school": "third_of_tree", "years": 3, "cap_m": 2.5},
+        f"POST {tree}/grown": {"school": "third-of-tree", "years": 3, "cap_m": 2.5},
         "POST /api/rotations": {
             "id": ID,
             "scope": "tree",
             "scope_id": tree_id,
-            "school": "limb_replacement",
+            "school": "limb-replacement",
             "low_m": 1.5,
             "tip_m": 2.2,
             "years": 4,

@@ -60,7 +60,7 @@ def test_rows_and_sun(served):
 
 def test_renewal_as_the_methods_have_it(served):
     body = {
-        "school": "third_of_tree",
+        "school": "third-of-tree",
         "sectors": 3,
         "years": 4,
         "start_m": [3.0, 3.4, 3.2],
@@ -77,10 +77,10 @@ def test_renewal_as_the_methods_have_it(served):
     assert found["mean_crop"] == pytest.approx((0.68333 + 0.51667 + 2 * 0.48333) / 4, abs=1e-4)
     assert found["under_cap_from"] == 0
     rows = post(
-        served, "/api/calc/renewal", body | {"school": "third_of_rows", "start_m": 3.0, "rows": 7}
+        served, "/api/calc/renewal", body | {"school": "third-of-rows", "start_m": 3.0, "rows": 7}
     )
     assert rows["rows"] == [2, 2, 3]
-    tips = post(served, "/api/calc/renewal", body | {"school": "tip_only", "start_m": 3.0})
+    tips = post(served, "/api/calc/renewal", body | {"school": "tip-only", "start_m": 3.0})
     assert {y["cut"] for y in tips["years"]} == {None}
     assert "/start_m" in refused(served, "/api/calc/renewal", body | {"start_m": [3.0, 3.0]})
     assert "/low_m" in refused(served, "/api/calc/renewal", body | {"low_m": 2.5})
@@ -342,7 +342,7 @@ def test_heights_of_a_block_over_the_api(served):
     schools = post(
         served,
         f"/api/blocks/{served.block_id}/schools",
-        {"schools": ["third_of_rows", "tip_only"], "years": 4},
+        {"schools": ["third-of-rows", "tip-only"], "years": 4},
     )["compared"]
     assert [b["code"] for b in schools[0]["barred"]] == ["few-rows"]
     assert schools[1]["barred"] == []
@@ -353,7 +353,7 @@ def test_heights_of_a_block_over_the_api(served):
             "id": new_id(),
             "scope": "block",
             "scope_id": served.block_id,
-            "school": "tip_only",
+            "school": "tip-only",
             "low_m": 1.5,
             "tip_m": 2.2,
             "years": 3,
@@ -368,7 +368,7 @@ def test_heights_of_a_block_over_the_api(served):
         ).status_code
         == 409
     )
-    grown = post(served, f"/api/trees/{served.tree_id}/grown", {"school": "tip_only", "years": 3})[
+    grown = post(served, f"/api/trees/{served.tree_id}/grown", {"school": "tip-only", "years": 3})[
         "seasons"
     ]
     assert [s["frame"]["height_m"] for s in grown] == pytest.approx(

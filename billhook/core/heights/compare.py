@@ -15,19 +15,7 @@ from ..reasons import Reason
 from ..words.units import Units, length_words, share_words
 from .renewal import Floats, School, Years, renew, row_groups
 from .standing import levels_to_hold
-
-SCHOOL_ROWS = {
-    "third_of_tree": "third-of-tree",
-    "third_of_rows": "third-of-rows",
-    "limb_replacement": "limb-replacement",
-    "tip_only": "tip-only",
-    "all_at_once": "all-at-once",
-    "do_nothing": "do-nothing",
-}
-
-
-# whole rows and tips are what a machine can cut; it chooses no limb
-_BY_MACHINE = ("third_of_rows", "tip_only")
+from .ways import Way, way
 
 
 @dataclass(frozen=True)
@@ -75,18 +63,20 @@ def school_of(
     know: Knowledge, name: str, stand: Stand, own: Mapping[str, object] | None = None
 ) -> School:
     """A school with the catalogue's numbers for a stand; ``own``: the grower's in their place."""
-    row, v = f"renewal/{SCHOOL_ROWS[name]}", max(1, min(5, stand.vigour)) - 1
-    gain, low = know.numbers("renewal/gain-tipped")[v], know.numbers("renewal/gain-lowered")[v]
+    found, v = way(know, name), max(1, min(5, stand.vigour)) - 1
+    low, tip = levels_to_hold(know, stand.vigour, stand.cap_m)
     base = School(
-        name,
-        int(know.number(f"{row}/sectors")),
-        gain,
-        low,
-        *levels_to_hold(know, stand.vigour, stand.cap_m),
-        stand.natural_m,
-        _recovery(know, row, stand.group),
-        know.number(f"{row}/sister-gain"),
-        know.number("renewal/falls"),
+        found.goes_down,
+        found.sectors,
+        regrow_m=know.numbers("renewal/gain-tipped")[v],
+        regrow_low_m=know.numbers("renewal/gain-lowered")[v],
+        low_m=low,
+        tip_m=tip,
+        natural_m=stand.natural_m,
+        recovery=_recovery(know, found.row, stand.group),
+        sister_gain=know.number(f"{found.row}/sister-gain"),
+        falls=know.number("renewal/falls"),
+        tips=found.tips,
     )
     given: dict[str, Any] = {k: v for k, v in (own or {}).items() if v is not None}
     return replace(base, **given)
@@ -122,36 +112,62 @@ def _one(
     own: Mapping[str, object] | None,
     units: Units,
 ) -> Compared:
-    school = school_of(know, name, stand, own)
-    heights = np.asarray(stand.heights_m, dtype=float)
-    barred = _barred(know, stand, name)
-    rows_cut: tuple[tuple[int, ...], ...] = ()
-    if name == "third_of_rows":
-        found, rows_cut = _by_rows(school, stand, heights, years)
-    else:
-        sectors = 1 if name == "all_at_once" else school.sectors
-        found = renew(
-            replace(school, sectors=sectors), np.repeat(heights[:, None], sectors, axis=1), years
-        )
-        if name == "third_of_tree":
-            found = _sorted(know, school, heights, found, years)
-    hours = _hours(know, stand, name, found)
+    what, school = way(know, name), school_of(know, name, stand, own)
+    found, rows_cut = _years(know, what, school, stand, years)
+    hours = _hours(know, stand, what, found)
     over = (found.height_m > stand.cap_m + 1e-9).mean(axis=1)
-    height = found.height_m.mean(axis=1)
     late = [i for i, part in enumerate(over) if part > 0.1]
     under = None if late and late[-1] == years - 1 else late[-1] + 1 if late else 0
-    row = f"renewal/{SCHOOL_ROWS[name]}"
     crop = found.crop.mean(axis=1)
-    says = f"{know.text(f'{row}/good')} {know.text(f'{row}/bad')}"
-    ids = (
-        f"{row}/recovery",
-        f"{row}/sister-gain",
-        "renewal/gain-tipped",
-        "renewal/gain-lowered",
-        f"renewal-minutes/middle/{know.text(f'{row}/minutes')}",
+    return Compared(
+        school=name,
+        name=what.name,
+        height_m=tuple(map(float, found.height_m.mean(axis=1))),
+        crop=tuple(map(float, crop)),
+        hours=tuple(hours),
+        hard_cuts=tuple(int(x) for x in found.hard.sum(axis=1)),
+        over_cap=tuple(map(float, over)),
+        rows_cut=rows_cut,
+        mean_crop=float(crop.mean()),
+        mean_hours=float(np.mean(hours)),
+        under_cap_from=under,
+        barred=_barred(know, stand, what),
+        reasons=(_why(know, what, school, stand, float(crop.mean()), under, units),),
+    )
+
+
+def _years(
+    know: Knowledge, what: Way, school: School, stand: Stand, years: int
+) -> tuple[Years, tuple[tuple[int, ...], ...]]:
+    """The years of a way on a stand, and row numbers by year where whole rows go down."""
+    heights = np.asarray(stand.heights_m, dtype=float)
+    if what.goes_down == "rows":
+        return _by_rows(school, stand, heights, years)
+    one = replace(school, sectors=school.parts)
+    found = renew(one, np.repeat(heights[:, None], one.sectors, axis=1), years)
+    return (_sorted(school, heights, found, years) if what.by_height else found), ()
+
+
+def _why(
+    know: Knowledge,
+    what: Way,
+    school: School,
+    stand: Stand,
+    crop: float,
+    under: int | None,
+    units: Units,
+) -> Reason:
+    """What it brings and costs here, in words."""
+    good, bad = know.text(f"{what.row}/good"), know.text(f"{what.row}/bad")
+    when = (
+        "never" if under is None else "from the start" if under == 0 else f"from year {under + 1}"
+    )
+    text = (
+        f"{good} {bad} Crop {share_words(crop)} of uncut, under "
+        f"{length_words(stand.cap_m, units)} {when}."
     )
     used: dict[str, float | str | None] = {
-        "trees": len(heights),
+        "trees": len(stand.heights_m),
         "vigour": stand.vigour,
         "tipped at, m": round(school.tip_m, 2),
         "lowered to, m": round(school.low_m, 2),
@@ -159,41 +175,18 @@ def _one(
         "a lowered limb, m": school.regrow_low_m,
         "bears after its cut": ", ".join(f"{x:g}" for x in school.recovery),
     }
-    when = (
-        "never" if under is None else "from the start" if under == 0 else f"from year {under + 1}"
+    ids = (
+        f"{what.row}/recovery",
+        f"{what.row}/sister-gain",
+        "renewal/gain-tipped",
+        "renewal/gain-lowered",
+        f"renewal-minutes/middle/{know.text(f'{what.row}/minutes')}",
     )
-    text = (
-        f"{says} Crop {share_words(float(crop.mean()))} of uncut, under "
-        f"{length_words(stand.cap_m, units)} {when}."
-    )
-    return Compared(
-        name,
-        know.text(f"{row}/name"),
-        tuple(map(float, height)),
-        tuple(map(float, crop)),
-        tuple(hours),
-        tuple(int(x) for x in found.hard.sum(axis=1)),
-        tuple(map(float, over)),
-        rows_cut,
-        float(crop.mean()),
-        float(np.mean(hours)),
-        under,
-        barred,
-        (
-            Reason(
-                "school",
-                text,
-                used,
-                school=f"renewal/{know.text(f'{row}/stance')}"
-                if know.text(f"{row}/stance")
-                else None,
-                catalogue_ids=ids,
-            ),
-        ),
-    )
+    of = f"renewal/{what.stance}" if what.stance else None
+    return Reason("school", text, used, school=of, catalogue_ids=ids)
 
 
-def _sorted(know: Knowledge, school: School, heights: Floats, found: Years, years: int) -> Years:
+def _sorted(school: School, heights: Floats, found: Years, years: int) -> Years:
     """A block sorted by height first: trees that tipping alone holds are only tipped, the tall ones
     get the third.
     """
@@ -201,7 +194,7 @@ def _sorted(know: Knowledge, school: School, heights: Floats, found: Years, year
     if not low.any() or low.all():
         return found
     tipped = renew(
-        replace(school, name="tip_only", recovery=(1.0,), sister_gain=1.0),
+        replace(school, goes_down="nothing", recovery=(1.0,), sister_gain=1.0),
         np.repeat(heights[:, None], school.sectors, axis=1),
         years,
     )
@@ -266,12 +259,11 @@ def _by_rows(
     return Years(cut, crop, top, before, hard), named
 
 
-def _hours(know: Knowledge, stand: Stand, name: str, found: Years) -> list[float]:
+def _hours(know: Knowledge, stand: Stand, what: Way, found: Years) -> list[float]:
     """Hours by year: minutes by height class of what is done to each tree, and the shoots thinned
     after a hard cut.
     """
-    row = f"renewal/{SCHOOL_ROWS[name]}"
-    column, after = know.text(f"{row}/minutes"), know.number(f"{row}/after-minutes")
+    column, after = know.text(f"{what.row}/minutes"), know.number(f"{what.row}/after-minutes")
     bounds = np.asarray(
         [know.number(f"renewal-minutes/{r}/to-m") for r in know.rows("renewal-minutes")]
     )
@@ -282,17 +274,17 @@ def _hours(know: Knowledge, stand: Stand, name: str, found: Years) -> list[float
         for c in {column, "tip", "none"}
     }
     klass = np.minimum(np.searchsorted(bounds, found.before_m, side="left"), len(bounds) - 1)
-    rest = "none" if name == "do_nothing" else "tip"
+    rest = "tip" if what.tips else "none"
     minutes = np.where(found.hard > 0, table[column][klass] + after, table[rest][klass])
-    if stand.by_machine and name in _BY_MACHINE:
+    if stand.by_machine and what.machine:
         minutes = minutes * know.number("renewal/machine-factor")
     return [float(x) / 60 for x in minutes.sum(axis=1)]
 
 
-def _barred(know: Knowledge, stand: Stand, name: str) -> tuple[Reason, ...]:
+def _barred(know: Knowledge, stand: Stand, what: Way) -> tuple[Reason, ...]:
     """Why a school cannot work here."""
     found: list[Reason] = []
-    if name == "third_of_tree" and stand.scaffolds < know.number("renewal/least-scaffolds"):
+    if what.asks == "scaffolds" and stand.scaffolds < know.number("renewal/least-scaffolds"):
         text = (
             f"These trees have {stand.scaffolds} main limbs; a third needs three of about the "
             "same size."
@@ -305,7 +297,7 @@ def _barred(know: Knowledge, stand: Stand, name: str) -> tuple[Reason, ...]:
                 catalogue_ids=("renewal/least-scaffolds",),
             )
         )
-    if name == "third_of_rows" and len(set(stand.rows)) < know.number("renewal/least-rows"):
+    if what.asks == "rows" and len(set(stand.rows)) < know.number("renewal/least-rows"):
         found.append(
             Reason(
                 "few-rows",
@@ -314,14 +306,14 @@ def _barred(know: Knowledge, stand: Stand, name: str) -> tuple[Reason, ...]:
                 catalogue_ids=("renewal/least-rows",),
             )
         )
-    if name in ("all_at_once", "third_of_rows") and stand.frost_pocket:
+    if stand.frost_pocket and not what.cold_pocket:
         found.append(
             Reason(
                 "frost-pocket",
                 "A frost pocket: everything that was cut hard would meet the cold soft and low.",
             )
         )
-    if name == "all_at_once" and stand.age_years > know.number("renewal/too-old"):
+    if not what.any_age and stand.age_years > know.number("renewal/too-old"):
         found.append(
             Reason(
                 "too-old",

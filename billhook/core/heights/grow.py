@@ -52,15 +52,13 @@ def grown(frame: Frame, school: School, seasons: int, power: float = 2.0) -> lis
     """A tree over seasons of a school. Every sector is brought down to its level and grows back
     from there, as the recurrence says.
     """
-    parts = sectors_of(frame, 1 if school.name == "all_at_once" else school.sectors)
+    parts = sectors_of(frame, school.parts)
     count, waited = len(parts), [inf] * len(parts)
     found: list[Season] = []
     curve = (*school.recovery, 1.0)
     for season in range(seasons):
         tops = [_top(frame, p) for p in parts]
-        rotates = school.name in ("third_of_tree", "limb_replacement", "third_of_rows") or (
-            school.name == "all_at_once" and season == 0
-        )
+        rotates = school.cuts_hard(season)
         down = (
             max(range(count), key=lambda i: (waited[i], tops[i], -i)) if rotates and count else None
         )
@@ -68,9 +66,7 @@ def grown(frame: Frame, school: School, seasons: int, power: float = 2.0) -> lis
         cuts: list[Cut] = []
         levels = []
         for i, part in enumerate(parts):
-            level = (
-                school.low_m if i == down else inf if school.name == "do_nothing" else school.tip_m
-            )
+            level = school.low_m if i == down else school.tip_m if school.tips else inf
             cuts += _to_level(frame, part, level)
             levels.append(min(tops[i], level))
         left = after_cuts(frame, cuts) if cuts else frame

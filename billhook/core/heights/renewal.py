@@ -15,22 +15,15 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..errors import FieldProblem, InvalidInput
+from .ways import GoesDown
 
 Floats = NDArray[np.float64]
-SCHOOLS = (
-    "third_of_tree",
-    "third_of_rows",
-    "limb_replacement",
-    "tip_only",
-    "all_at_once",
-    "do_nothing",
-)
-_ROTATING = ("third_of_tree", "third_of_rows", "limb_replacement")
 
 
 @dataclass(frozen=True)
 class School:
-    """How a school works. sectors: of a tree, or groups of rows. recovery: share of its crop that a
+    """How a way of renewal works. goes_down: what is cut hard in a year; tips: the rest is tipped.
+    sectors: of a tree, or groups of rows. recovery: share of its crop that a
     sector bears so many seasons after its hard cut, 1 beyond.
 
     sister_gain: what light brings to the others in a year with a hard cut. tipped: sectors that are
@@ -39,7 +32,7 @@ class School:
     many years nothing is done first.
     """
 
-    name: str
+    goes_down: GoesDown = "sector"
     sectors: int = 3
     regrow_m: float = 0.5
     regrow_low_m: float | None = None
@@ -51,6 +44,16 @@ class School:
     falls: float = 0.0
     swing: float = 0.0
     late_years: int = 0
+    tips: bool = True
+
+    def cuts_hard(self, year: int) -> bool:
+        """Whether something goes down in a year, counted from the first in which it is done."""
+        return self.goes_down in ("sector", "rows") or (self.goes_down == "tree" and year == 0)
+
+    @property
+    def parts(self) -> int:
+        """Into how many parts a tree is taken: one where it goes down whole."""
+        return 1 if self.goes_down == "tree" else self.sectors
 
 
 @dataclass(frozen=True)
@@ -89,15 +92,13 @@ def renew(school: School, start_m: Floats, years: int) -> Years:
         before[year] = height.max(axis=1)
         begun = year >= school.late_years
         down = np.full(trees, -1, dtype=np.intp)
-        if begun and (
-            school.name in _ROTATING or (school.name == "all_at_once" and year == school.late_years)
-        ):
+        if begun and school.cuts_hard(year - school.late_years):
             # longest waited; of those the tallest; of those the first
             oldest = waited == waited.max(axis=1, keepdims=True)
             tall = np.where(oldest, height, -np.inf)
             down = np.argmax(tall == tall.max(axis=1, keepdims=True), axis=1)
         cut_now = down >= 0
-        if begun and school.name != "do_nothing":
+        if begun and school.tips:
             height = np.minimum(height, school.tip_m)
         if cut_now.any():
             height[everyone[cut_now], down[cut_now]] = np.minimum(
@@ -112,7 +113,7 @@ def renew(school: School, start_m: Floats, years: int) -> Years:
         ]
         crop = bears.mean(axis=1)
         crop = np.where(cut_now, np.minimum(1.0, crop * school.sister_gain), crop)
-        if school.name == "do_nothing" or not begun:
+        if not school.tips or not begun:
             closed += before[year] >= school.tip_m
             crop = crop * np.maximum(0.0, 1 - school.falls * np.maximum(0.0, closed - 1))
         crops[year] = crop * (1 + school.swing * (1 if year % 2 == 0 else -1))
@@ -129,8 +130,6 @@ def renew(school: School, start_m: Floats, years: int) -> Years:
 
 def _check(school: School, start_m: Floats, years: int) -> None:
     wrong = []
-    if school.name not in SCHOOLS:
-        wrong.append(FieldProblem("/school", f"must be one of {', '.join(SCHOOLS)}"))
     if not 1 <= years <= 40:
         wrong.append(FieldProblem("/years", "must be between 1 and 40"))
     if start_m.ndim != 2 or not start_m.size:
@@ -183,14 +182,11 @@ def course(
 
     Raises: InvalidInput.
     """
-    if school.name == "all_at_once":
-        school = replace(school, sectors=1)
-    groups = (
-        tuple(row_groups(rows, school.sectors)) if school.name == "third_of_rows" and rows else ()
-    )
+    school = replace(school, sectors=school.parts)
+    groups = tuple(row_groups(rows, school.sectors)) if school.goes_down == "rows" and rows else ()
     count = len(groups) or school.sectors
     given = list(start_m) if isinstance(start_m, Sequence) else [start_m] * count
-    if school.name == "all_at_once" and len(given) > 1:
+    if school.goes_down == "tree" and len(given) > 1:
         given = [max(given)]
     if len(given) != count:
         raise InvalidInput(

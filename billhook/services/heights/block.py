@@ -13,9 +13,9 @@ from statistics import fmean, median
 
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import refuse
 from ...core.frame.model import TRUNK
-from ...core.heights.compare import SCHOOL_ROWS, Compared, Stand, compare
+from ...core.heights.compare import Compared, Stand, compare
 from ...core.heights.hedging import HedgeRow, Round, hedging_round
 from ...core.heights.section import Profile
 from ...core.heights.standing import (
@@ -24,6 +24,7 @@ from ...core.heights.standing import (
     section_to_cap,
     standing_section,
 )
+from ...core.heights.ways import way
 from ...core.light.inner import inside
 from ...core.reasons import Reason
 from ...core.season.budget import tree_age
@@ -234,11 +235,8 @@ def schools_over_years(
     """Schools side by side for the trees of a block. own: the grower's recovery, regrowth and
     heights. Raises: NotFound, InvalidInput.
     """
-    unknown = [n for n in names if n not in SCHOOL_ROWS]
-    if unknown:
-        raise InvalidInput(
-            [FieldProblem("/schools", f"{unknown[0]!r} is none of {', '.join(SCHOOL_ROWS)}")]
-        )
+    for name in names:
+        way(at.know, name, "/schools")
     view = block_heights(at, block_id)
     stand = replace(
         view.stand, by_machine=by_machine, cap_m=view.stand.cap_m if cap_m is None else cap_m

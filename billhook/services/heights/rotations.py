@@ -12,13 +12,12 @@ from sqlmodel import Session
 
 from ...core.errors import FieldProblem, InvalidInput
 from ...core.frame.model import TRUNK, Cut, Frame
-from ...core.heights.compare import SCHOOL_ROWS
 from ...core.heights.renewal import School, course
 from ...core.heights.standing import levels_to_hold
+from ...core.heights.ways import Way, way, ways
 from ...core.heights.which import Ranked, rank_limbs
 from ...core.known import Knowledge
 from ...core.season.events import vigour_of
-from ...core.season.model import Work
 from ...core.words.units import length_words
 from ...store import frames, places, stances
 from ...store import rotations as kept
@@ -32,11 +31,6 @@ from ..walk.tree import walked_tree
 from ..workplace import Workplace
 
 SCOPES = ("tree", "row", "block")
-_WORK: dict[str, Work] = {
-    "tip_only": "tip",
-    "all_at_once": "skeleton",
-    "limb_replacement": "height",
-}
 
 
 @dataclass(frozen=True)
@@ -66,13 +60,9 @@ def adopt(
     Raises: NotFound; InvalidInput for a school or scope that is none, or heights that cannot be.
     """
     wrong = []
-    if school not in SCHOOL_ROWS or school == "do_nothing":
-        wrong.append(
-            FieldProblem(
-                "/school",
-                f"must be one of {', '.join(s for s in SCHOOL_ROWS if s != 'do_nothing')}",
-            )
-        )
+    known_ways = [w.id for w in ways(at.know) if w.adopted]
+    if school not in known_ways:
+        wrong.append(FieldProblem("/school", f"must be one of {', '.join(known_ways)}"))
     if scope not in SCOPES:
         wrong.append(FieldProblem("/scope", f"must be one of {', '.join(SCOPES)}"))
     if low_m > tip_m:
@@ -102,7 +92,7 @@ def adopt(
         )
         save_rotation(session, made)
         session.flush()
-        stance = at.know.text(f"renewal/{SCHOOL_ROWS[school]}/stance")
+        stance = way(at.know, school).stance
         if scope != "row" and stance:
             stances.choose(session, scope, scope_id, "renewal", stance)
         _lay_out(at, session, made, records)
@@ -185,7 +175,7 @@ def one(at: Workplace, rotation_id: str) -> RotationView:
 
 
 def _viewed(at: Workplace, session: Session, rotation: Rotation, scope_name: str) -> RotationView:
-    name = at.know.text(f"renewal/{SCHOOL_ROWS[rotation.school]}/name")
+    name = way(at.know, rotation.school).name
     return RotationView(rotation, name, scope_name, tuple(kept.tasks_of(session, rotation.id)))
 
 
@@ -222,7 +212,7 @@ def _lay_out(
         if rotation.scope == "tree"
         else _by_row(at, session, rotation, records)
     )
-    rule = f"renewal/{SCHOOL_ROWS[rotation.school]}/name"
+    rule = f"{way(at.know, rotation.school).row}/name"
     seen = set()
     for scope_id, due, does in wanted:
         key = (scope_id, due.year)
@@ -254,11 +244,6 @@ def _lay_out(
             save_tasks(session, task)
 
 
-def work_of(school: str) -> Work:
-    """The kind of work a school's day is looked for."""
-    return _WORK.get(school, "renewal")
-
-
 def days_by_year(
     at: Workplace, session: Session, record: TreeRecord, school: str, first_year: int, years: int
 ) -> list[dt.date]:
@@ -266,7 +251,7 @@ def days_by_year(
     never one that it closes.
     """
     day, desk = at.today(), SeasonDesk(session, at, at.today())
-    work = work_of(school)
+    work = way(at.know, school).work
     found: list[dt.date] = []
     for year in range(first_year, first_year + years):
         begin, end = max(day, dt.date(year, 1, 1)), dt.date(year, 12, 31)
@@ -319,7 +304,7 @@ def limb_in_turn(at: Workplace, session: Session, record: TreeRecord, goal: str)
         for r in kept.rotations(session, [record.tree.id, record.row.id, record.block.id])
         if r.ended_on is None
     ]
-    force = [r for r in force if r.school in ("third_of_tree", "limb_replacement")]
+    force = [r for r in force if way(at.know, r.school).in_turn]
     if not force:
         return []
     first = _ranked(at, session, record, force[0].low_m)[:1]
@@ -373,26 +358,26 @@ def _by_tree(
     """The limb of each year by name, from the one whose turn it is."""
     days = days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
     drawn = frames.current_row(session, record.stem.id) is not None
-    limbs = [r.name for r in _ranked(at, session, record, rotation.low_m)] if drawn else []
-    low, tip = length_words(rotation.low_m, "metric"), length_words(rotation.tip_m, "metric")
+    what = way(at.know, rotation.school)
+    limbs = ["one main limb"]
+    if what.named_limb and drawn:
+        limbs = [f"the {r.name}" for r in _ranked(at, session, record, rotation.low_m)] or limbs
     done = {t.due.year for t in kept.tasks_of(session, rotation.id) if t.state == "done"}
     found, turn = [], 0
     for day in days:
-        if rotation.school == "tip_only":
-            does = f"Tip the tree at {tip}"
-        elif rotation.school == "all_at_once":
-            does = (
-                f"Bring all limbs down to {low}"
-                if day.year == rotation.first_year
-                else f"Thin the shoots, tip at {tip}"
-            )
-        elif limbs:
-            does = f"Lower the {limbs[turn % len(limbs)]} to {low}, tip the others at {tip}"
-        else:
-            does = f"Lower one main limb to {low}, tip the others at {tip}"
+        hard = what.goes_down != "tree" or day.year == rotation.first_year
+        says = what.does_tree if hard else what.after
+        does = says.format(**_heights_of(rotation), limb=limbs[turn % len(limbs)])
         turn += day.year not in done
         found.append((record.tree.id, day, does))
     return found
+
+
+def _heights_of(rotation: Rotation) -> dict[str, str]:
+    return {
+        "low": length_words(rotation.low_m, "metric"),
+        "tip": length_words(rotation.tip_m, "metric"),
+    }
 
 
 def _by_row(
@@ -402,46 +387,27 @@ def _by_row(
     rows: dict[str, TreeRecord] = {}
     for record in records:
         rows.setdefault(record.row.id, record)
-    low, tip = length_words(rotation.low_m, "metric"), length_words(rotation.tip_m, "metric")
+    what, heights = way(at.know, rotation.school), _heights_of(rotation)
     days = {
         row: days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
         for row, record in rows.items()
     }
-    if rotation.school == "third_of_rows":
-        ordered = sorted(rows, key=lambda r: rows[r].row.n)
-        turns = course(
-            School("third_of_rows", 3, recovery=(0.0,), low_m=rotation.low_m, tip_m=rotation.tip_m),
-            rotation.tip_m + 0.5,
-            rotation.years,
-            rows=len(ordered),
-        )
-        group = {row: i % max(1, len(turns.rows)) for i, row in enumerate(ordered)}
-        return [
-            (
-                row,
-                day,
-                (
-                    f"Cut the whole row down to {low}"
-                    if turns.years[i].cut == group[row]
-                    else f"Tip the row at {tip}"
-                ),
-            )
-            for row in ordered
-            for i, day in enumerate(days[row])
-        ]
-    words = {
-        "tip_only": f"Tip every tree at {tip}",
-        "third_of_tree": f"Lower a third of each tree to {low}, tip the rest at {tip}",
-        "limb_replacement": f"Lower one big limb of each tree to {low}, tip the rest at {tip}",
-        "all_at_once": f"Bring every tree down to {low}",
-    }
-    after = f"Thin the shoots, tip at {tip}"
+    ordered = sorted(rows, key=lambda r: rows[r].row.n)
+    hard = _rows_in_turn(what, rotation, len(ordered))
     return [
-        (
-            row,
-            day,
-            (after if rotation.school == "all_at_once" and i > 0 else words[rotation.school]),
-        )
-        for row in rows
+        (row, day, (what.does if i in hard[n] else what.after or what.does).format(**heights))
+        for n, row in enumerate(ordered)
         for i, day in enumerate(days[row])
     ]
+
+
+def _rows_in_turn(what: Way, rotation: Rotation, rows: int) -> list[set[int]]:
+    """Years, by row, in which something of the row goes down."""
+    years = range(rotation.years)
+    if what.goes_down != "rows":
+        first = School(what.goes_down)
+        return [{y for y in years if first.cuts_hard(y) or not what.after}] * rows
+    school = School("rows", what.sectors, low_m=rotation.low_m, tip_m=rotation.tip_m)
+    turns = course(school, rotation.tip_m + 0.5, rotation.years, rows=rows)
+    groups = max(1, len(turns.rows))
+    return [{y for y in years if turns.years[y].cut == n % groups} for n in range(rows)]

@@ -15,9 +15,10 @@ from ...core.errors import FieldProblem, InvalidInput
 from ...core.frame.geometry import envelope, limb_ends
 from ...core.frame.model import TRUNK, Frame, is_sucker, roots_of
 from ...core.frame.outline import Break, Outline, Shape, breaks
-from ...core.heights.compare import SCHOOL_ROWS, Compared, Stand, compare, school_of
+from ...core.heights.compare import Compared, Stand, compare, school_of
 from ...core.heights.grow import Season, grown, names_of, sectors_of
 from ...core.heights.standing import natural_height
+from ...core.heights.ways import way
 from ...core.light.shade import Crown, Shade, shades
 from ...core.reasons import Reason
 from ...core.season.budget import tree_age
@@ -178,9 +179,7 @@ def grown_tree(
     know, today = at.know, at.today()
     row, clean, stand = _stand(at, tree_id, cap_m)
     school = school_of(know, name, stand)
-    parts = names_of(
-        sectors_of(clean, 1 if name == "all_at_once" else school.sectors), limb_names(clean)
-    )
+    parts = names_of(sectors_of(clean, school.parts), limb_names(clean))
     found = []
     for i, season in enumerate(grown(clean, school, years, know.number("wood/exponent"))):
         drawn = FrameRow(
@@ -203,7 +202,7 @@ def grown_tree(
             at.size(drawn.id, season.frame),
         )
         found.append((season, view, parts[season.cut] if season.cut is not None else ""))
-    return Grown(know.text(f"renewal/{SCHOOL_ROWS[name]}/name"), today.year, tuple(found))
+    return Grown(way(know, name).name, today.year, tuple(found))
 
 
 def shade_of(

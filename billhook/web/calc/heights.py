@@ -13,6 +13,7 @@ from ...core.frame.check import checked
 from ...core.heights.renewal import School, course
 from ...core.heights.section import trade_rules, wall_cost
 from ...core.heights.standing import check_section
+from ...core.heights.ways import way
 from ...core.heights.which import rank_limbs
 from ...core.light.bark import bark_reason, bark_sun
 from ...core.light.inner import between_rows
@@ -85,7 +86,8 @@ def post_hedgerow(body: HedgerowIn) -> dict[str, Any]:
 def post_renewal(body: RenewalIn) -> dict[str, Any]:
     """A school of renewal over years: what goes down, crop and height."""
     given = body.model_dump(exclude={"school", "years", "start_m", "rows", "cap_m", "recovery"})
-    school = School(name=body.school, recovery=tuple(body.recovery), **given)
+    what = way(here().know, body.school)
+    school = School(what.goes_down, recovery=tuple(body.recovery), tips=what.tips, **given)
     return answer(RenewalOut, course(school, body.start_m, body.years, body.rows, body.cap_m))
 
 

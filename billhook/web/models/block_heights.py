@@ -6,16 +6,8 @@ from typing import Annotated
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, Metres, Number, Units
-from .calc.heights import (
-    Bearing,
-    ObstacleIn,
-    SchoolName,
-    SectionIn,
-    TradeRuleOut,
-    WallCostOut,
-    WallSunOut,
-)
+from .base import Answer, Asked, Counted, IsoDate, Key, Metres, Number, Units
+from .calc.heights import Bearing, ObstacleIn, SectionIn, TradeRuleOut, WallCostOut, WallSunOut
 from .rotations import RotationOut
 from .shared import ReasonOut
 
@@ -115,7 +107,7 @@ class BlockHeightsOut(Answer):
 class SchoolsIn(Asked):
     """Schools to compare over years; the grower's own numbers in place of the catalogue's."""
 
-    schools: Annotated[list[SchoolName], Field(min_length=1, max_length=6)]
+    schools: Annotated[list[Key], Field(min_length=1, max_length=6)]
     years: Annotated[Counted, Field(ge=3, le=12)] = 6
     cap_m: Annotated[Number, Field(gt=0.5, le=15)] | None = None
     recovery: (

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, Number, Uuid, Written
+from .base import Answer, Asked, Counted, IsoDate, Key, Number, Uuid, Written
 from .logbook import TaskOut
 
 
@@ -35,7 +35,7 @@ class RotationIn(Asked):
     id: Uuid
     scope: Literal["tree", "row", "block"]
     scope_id: Uuid
-    school: Literal["third_of_tree", "third_of_rows", "limb_replacement", "tip_only", "all_at_once"]
+    school: Key
     low_m: Annotated[Number, Field(gt=0.2, le=10)]
     tip_m: Annotated[Number, Field(gt=0.2, le=15)]
     years: Annotated[Counted, Field(ge=1, le=12)] = 6

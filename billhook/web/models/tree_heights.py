@@ -7,8 +7,8 @@ from typing import Annotated
 from pydantic import Field
 
 from ...core.frame.outline import Shape
-from .base import Answer, Asked, Counted, IsoDate, Number
-from .calc.heights import Bearing, SchoolName
+from .base import Answer, Asked, Counted, IsoDate, Key, Number
+from .calc.heights import Bearing
 from .frames import DrawnFrame
 from .shared import ReasonOut
 
@@ -28,7 +28,7 @@ class TreeEnvelopeIn(Asked):
 class GrownIn(Asked):
     """A school on one drawn tree, over seasons."""
 
-    school: SchoolName
+    school: Key
     years: Annotated[Counted, Field(ge=1, le=12)] = 6
     cap_m: Annotated[Number, Field(gt=0.5, le=15)] | None = None
 

@@ -1148,6 +1148,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every way of renewal: its name, and what it can be followed on. */
+        get: operations["heights_ways_get_ways_ways_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sites/{id}/cold-nights": {
         parameters: {
             query?: never;
@@ -5560,7 +5577,7 @@ export interface components {
          */
         SchoolsIn: {
             /** Schools */
-            schools: ("third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing")[];
+            schools: string[];
             /**
              * Years
              * @default 6
@@ -5672,11 +5689,8 @@ export interface components {
             scope: "tree" | "row" | "block";
             /** Scope Id */
             scope_id: string;
-            /**
-             * School
-             * @enum {string}
-             */
-            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once";
+            /** School */
+            school: string;
             /** Low M */
             low_m: number;
             /** Tip M */
@@ -5840,11 +5854,8 @@ export interface components {
          * @description A school on one drawn tree, over seasons.
          */
         GrownIn: {
-            /**
-             * School
-             * @enum {string}
-             */
-            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing";
+            /** School */
+            school: string;
             /**
              * Years
              * @default 6
@@ -5884,6 +5895,28 @@ export interface components {
             lost: number;
             /** Lower To M */
             lower_to_m: number | null;
+        };
+        /**
+         * WaysOut
+         * @description Every way, in the catalogue's order.
+         */
+        WaysOut: {
+            /** Ways */
+            ways: components["schemas"]["WayOut"][];
+        };
+        /**
+         * WayOut
+         * @description A way of renewal. ``adopted``: it can be adopted; ``one_tree``: on one tree too.
+         */
+        WayOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Adopted */
+            adopted: boolean;
+            /** One Tree */
+            one_tree: boolean;
         };
         /**
          * ColdNightsOut
@@ -7551,11 +7584,8 @@ export interface components {
          * @description A school over years, as the methods have it.
          */
         RenewalIn: {
-            /**
-             * School
-             * @enum {string}
-             */
-            school: "third_of_tree" | "third_of_rows" | "limb_replacement" | "tip_only" | "all_at_once" | "do_nothing";
+            /** School */
+            school: string;
             /**
              * Sectors
              * @default 3
@@ -14297,6 +14327,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShadesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_ways_get_ways_ways_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaysOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -3,7 +3,8 @@
  * Heights of a block: its rows in section with the sun on them, schools of renewal over years, a
  * school adopted, a hedging round.
  */
-import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useWays } from '@/composables/useWays'
+import { api, heed, sentence } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -43,14 +44,7 @@ const {
   enabled: computed(() => !!blockId.value),
   placeholderData: keepPreviousData,
 })
-const ALL: Schemas['SchoolsIn']['schools'] = [
-  'third_of_tree',
-  'third_of_rows',
-  'limb_replacement',
-  'tip_only',
-  'all_at_once',
-  'do_nothing',
-]
+const { ways, wayOf } = useWays()
 const ask = reactive({
   years: 6,
   cap: null as number | null,
@@ -68,7 +62,7 @@ const curve = computed(() => {
   return parts.length && parts.every((p) => p >= 0 && p <= 1) ? parts : null
 })
 const body = computed(() => ({
-  schools: ALL,
+  schools: ways.value.map((w) => w.id),
   years: ask.years,
   cap_m: ask.cap,
   recovery: curve.value,
@@ -87,7 +81,7 @@ const { data: schools, error: wrong } = useQuery({
         body: body.value,
       }),
     ),
-  enabled: computed(() => !!block.value),
+  enabled: computed(() => !!block.value && !!ways.value.length),
   placeholderData: keepPreviousData,
 })
 const tallest = computed(() =>
@@ -97,11 +91,9 @@ const chosen = ref('')
 const pick = computed(() => schools.value?.compared.find((c) => c.school === chosen.value))
 const row = ref('')
 const rowsHere = computed(() => grove.value?.rows.filter((r) => r.block_id === blockId.value) ?? [])
-/** Thirds of the rows are a thing of the block; a row of another block is none. */
+/** What whole rows go down in is a thing of the block; a row of another block is none. */
 const rowPicked = computed(() =>
-  chosen.value !== 'third_of_rows' && rowsHere.value.some((r) => r.id === row.value)
-    ? row.value
-    : '',
+  wayOf(chosen.value)?.one_tree && rowsHere.value.some((r) => r.id === row.value) ? row.value : '',
 )
 const working = ref(false)
 const wall = ref<Wall | null>(null)
@@ -239,8 +231,8 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
         <div
           v-if="
             pick &&
-            pick.school !== 'do_nothing' &&
-            pick.school !== 'third_of_rows' &&
+            wayOf(pick.school)?.adopted &&
+            wayOf(pick.school)?.one_tree &&
             !pick.barred.length
           "
         >

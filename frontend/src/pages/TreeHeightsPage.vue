@@ -3,6 +3,7 @@
  * Heights of one tree: which limb goes next, a shape laid over it, how it looks over seasons of a
  * school, who shades whom.
  */
+import { useWays } from '@/composables/useWays'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
@@ -17,7 +18,6 @@ import AdoptForm from './heights/AdoptForm.vue'
 import SchoolCard from './heights/SchoolCard.vue'
 
 type Shape = Schemas['OutlineIn']['shape']
-type School = Schemas['GrownIn']['school']
 const props = defineProps<{ id: string }>()
 const { units } = useSettings()
 const narrow = useNarrow()
@@ -69,9 +69,9 @@ const { data: shape } = useQuery({
   placeholderData: keepPreviousData,
 })
 const years = ref(6)
-const ALL: School[] = ['third_of_tree', 'limb_replacement', 'tip_only', 'all_at_once', 'do_nothing']
+const { ways, wayOf } = useWays()
 const side = computed(() => ({
-  schools: ALL,
+  schools: ways.value.filter((w) => w.one_tree).map((w) => w.id),
   years: Math.min(12, Math.max(3, Math.round(years.value) || 3)),
   units: units.value,
 }))
@@ -81,16 +81,16 @@ const { data: schools, error: unfit } = useQuery({
     heed(
       api.POST('/api/trees/{id}/schools', {
         ...params.value,
-        body: side.value as Schemas['SchoolsIn'],
+        body: side.value,
       }),
     ),
-  enabled: ready,
+  enabled: computed(() => ready.value && !!ways.value.length),
   placeholderData: keepPreviousData,
 })
 const tallest = computed(() =>
   Math.max(1, ...(schools.value?.compared.flatMap((c) => c.height_m) ?? [])),
 )
-const school = ref<School | ''>('')
+const school = ref('')
 const year = ref(-1)
 const { data: grown } = useQuery({
   queryKey: ['grown', toRef(props, 'id'), school, computed(() => side.value.years)],
@@ -98,13 +98,13 @@ const { data: grown } = useQuery({
     heed(
       api.POST('/api/trees/{id}/grown', {
         ...params.value,
-        body: { school: school.value as School, years: side.value.years, cap_m: null },
+        body: { school: school.value, years: side.value.years, cap_m: null },
       }),
     ),
   enabled: computed(() => ready.value && !!school.value),
 })
 function show(id: string) {
-  school.value = school.value === id ? '' : (id as School)
+  school.value = school.value === id ? '' : id
   year.value = school.value ? 0 : -1
 }
 const season = computed(() =>
@@ -286,7 +286,7 @@ const cuts = computed(() => {
           </p>
           <AdoptForm
             v-if="
-              school !== 'do_nothing' &&
+              wayOf(school)?.adopted &&
               !schools?.compared.find((c) => c.school === school)?.barred.length
             "
             scope="tree"

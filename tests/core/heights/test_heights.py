@@ -18,6 +18,7 @@ from billhook.core.heights.grow import grown, sectors_of
 from billhook.core.heights.hedging import HedgeRow, hedging_round
 from billhook.core.heights.renewal import School, course
 from billhook.core.heights.section import Profile, profile_of, trade_rules, wall_cost
+from billhook.core.heights.ways import way
 from billhook.core.heights.which import rank_limbs
 from billhook.core.light.rows import Rows, Section
 
@@ -138,13 +139,16 @@ def test_faces_take_turns_where_growth_is_quiet(know):
 
 @given(
     st.integers(0, 15),
-    st.sampled_from(["third_of_tree", "tip_only", "do_nothing", "limb_replacement"]),
+    st.sampled_from(["third-of-tree", "tip-only", "do-nothing", "limb-replacement"]),
     st.integers(1, 5),
 )
 def test_a_grown_tree_agrees_with_the_recurrence(know, seed, name, seasons):
     frame = sketch_frame(3.6, 3.2, 130, habit(know, "rounded"), seed, 0.25)
     parts = sectors_of(frame, 3)
-    school = School(name, len(parts), 0.5, 1.0, 1.5, 2.3, 6.0, (0.05, 0.5, 0.9), 1.2)
+    what = way(know, name)
+    school = School(
+        what.goes_down, len(parts), 0.5, 1.0, 1.5, 2.3, 6.0, (0.05, 0.5, 0.9), 1.2, tips=what.tips
+    )
     tree = grown(frame, school, seasons)
     tops = [
         max(
@@ -159,8 +163,8 @@ def test_a_grown_tree_agrees_with_the_recurrence(know, seed, name, seasons):
     for drawn, line in zip(tree, numbers.years, strict=True):
         assert drawn.height_m == pytest.approx(line.height_m, abs=0.02)
         assert drawn.cut == line.cut
-        if name != "do_nothing":
+        if name != "do-nothing":
             assert drawn.crop == pytest.approx(line.crop, abs=1e-9)
     assert all(0 <= s.share <= 1 for s in tree)
-    if name == "third_of_tree":
+    if name == "third-of-tree":
         assert tree[0].share > 0.1

@@ -91,13 +91,13 @@ def test_a_section_answers_with_sun_cost_and_rules(orchard):
 def test_schools_side_by_side_name_the_rows(orchard):
     at, block, _, _ = orchard
     rows, nothing = heights.schools_over_years(
-        at, block, ["third_of_rows", "do_nothing"], 6, {}, None
+        at, block, ["third-of-rows", "do-nothing"], 6, {}, None
     )
     assert sorted(r for y in rows.rows_cut[:3] for r in y) == [1, 2, 3, 4, 5, 6]
     assert rows.mean_crop < nothing.mean_crop
     assert rows.mean_hours > nothing.mean_hours == 0
-    own = heights.schools_over_years(at, block, ["third_of_rows"], 6, {"recovery": (0.9,)}, None)[0]
-    machine = heights.schools_over_years(at, block, ["third_of_rows"], 6, {}, None, True)[0]
+    own = heights.schools_over_years(at, block, ["third-of-rows"], 6, {"recovery": (0.9,)}, None)[0]
+    machine = heights.schools_over_years(at, block, ["third-of-rows"], 6, {}, None, True)[0]
     assert machine.mean_hours < rows.mean_hours
     assert own.mean_crop > rows.mean_crop  # the grower's own curve counts
     with pytest.raises(InvalidInput, match="is none of"):
@@ -108,9 +108,9 @@ def test_a_rotation_becomes_dated_work_in_its_windows(orchard):
     at, block, _, rows = orchard
     rid = new_id()
     for _ in range(2):  # the same id twice adopts once
-        rotations.adopt(at, rid, "block", block, "third_of_rows", 1.5, 2.3, 6)
+        rotations.adopt(at, rid, "block", block, "third-of-rows", 1.5, 2.3, 6)
     found = rotations.view(at, "block", block)[0]
-    assert found.rotation.school == "third_of_rows"
+    assert found.rotation.school == "third-of-rows"
     down = [t for t in found.tasks if "whole row" in t.does]
     assert {t.scope_id for t in down[:6]} <= set(rows)
     per_row = {row: [t.due.year for t in down if t.scope_id == row] for row in rows}
@@ -125,13 +125,13 @@ def test_a_rotation_becomes_dated_work_in_its_windows(orchard):
 
 def test_changing_the_school_midway_keeps_the_history(orchard):
     at, block, _, _ = orchard
-    first = rotations.adopt(at, new_id(), "block", block, "third_of_tree", 1.5, 2.3, 4)
+    first = rotations.adopt(at, new_id(), "block", block, "third-of-tree", 1.5, 2.3, 4)
     done = rotations.view(at, "block", block)[0].tasks[0]
     with at.store.writing() as session:
         task = session.get(type(done), done.id)
         task.state = "done"
         session.add(task)
-    rotations.adopt(at, new_id(), "block", block, "limb_replacement", 1.5, 2.3, 4)
+    rotations.adopt(at, new_id(), "block", block, "limb-replacement", 1.5, 2.3, 4)
     new, old = rotations.view(at, "block", block)
     assert (new.rotation.ended_on, old.rotation.id, old.rotation.ended_on) == (
         None,
@@ -148,7 +148,7 @@ def test_changing_the_school_midway_keeps_the_history(orchard):
 
 def test_each_year_starts_from_what_was_really_done(orchard):
     at, _, tree, _ = orchard
-    rotations.adopt(at, new_id(), "tree", tree, "limb_replacement", 1.5, 2.3, 3)
+    rotations.adopt(at, new_id(), "tree", tree, "limb-replacement", 1.5, 2.3, 3)
     before = rotations.view(at, "tree", tree)[0].tasks
     assert before[0].does.startswith(
         "Lower the north limb"
@@ -181,7 +181,7 @@ def test_a_shape_is_laid_over_a_stored_tree(orchard):
 
 def test_a_tree_grows_on_paper_as_its_school_says(orchard):
     at, _, tree, _ = orchard
-    found = tree_heights.grown_tree(at, tree, "third_of_tree", 4)
+    found = tree_heights.grown_tree(at, tree, "third-of-tree", 4)
     for season, view, name in found.seasons:
         assert view.size.height_m == pytest.approx(season.height_m, abs=0.02)
         assert name.endswith("limb")
@@ -192,7 +192,7 @@ def test_a_tree_grows_on_paper_as_its_school_says(orchard):
 def test_schools_side_by_side_for_one_tree(orchard):
     at, _, tree, _ = orchard
     cap, (thirds, nothing) = tree_heights.schools_of_tree(
-        at, tree, ["third_of_tree", "do_nothing"], 6, {}, 2.4
+        at, tree, ["third-of-tree", "do-nothing"], 6, {}, 2.4
     )
     assert cap == 2.4
     assert thirds.height_m[-1] < nothing.height_m[-1]
@@ -236,7 +236,7 @@ def test_nothing_is_planned_without_a_size(at):
 def test_a_rotation_is_laid_out_on_days_that_the_season_opens(at):
     site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     row = planting.plant(at, site.id, "Patamares", 1, 3, "mango", 2014, None, "seedling")
-    made = rotations.adopt(at, new_id(), "row", row.row_id, "third_of_tree", 1.5, 2.3, 3)
+    made = rotations.adopt(at, new_id(), "row", row.row_id, "third-of-tree", 1.5, 2.3, 3)
     tasks = rotations.one(at, made.id).tasks
     assert [t.due.year for t in tasks] == [2027, 2028, 2029]
     with at.store.reading() as session:

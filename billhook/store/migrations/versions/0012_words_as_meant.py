@@ -11,6 +11,7 @@ def upgrade() -> None:
         "UPDATE observation SET value = 'F' || value "
         "WHERE kind = 'freeze_class' AND length(value) = 1 AND value BETWEEN '0' AND '6'"
     )
+    op.execute("UPDATE rotation SET school = replace(school, '_', '-')")
     op.execute("UPDATE task SET kind = replace(kind, 'frost-night ', 'frost-night-')")
     for moment in ("on", "off"):
         op.execute(

@@ -2,22 +2,19 @@
 
 from __future__ import annotations
 
-from typing import Annotated, Literal
+from typing import Annotated
 
 from pydantic import Field
 
 from ....core.frame.outline import Outline, Shape
 from ....core.heights.section import Profile
 from ....core.light.rows import Obstacle, Section
-from ..base import Answer, Asked, Counted, IsoDate, Metres, Number, Units
+from ..base import Answer, Asked, Counted, IsoDate, Key, Metres, Number, Units
 from ..frames import FrameIn
 from ..shared import ReasonOut
 from .plan import YieldCostOut
 
 Bearing = Annotated[Number, Field(ge=0, le=360)]
-SchoolName = Literal[
-    "third_of_tree", "third_of_rows", "limb_replacement", "tip_only", "all_at_once", "do_nothing"
-]
 
 
 class SectionIn(Asked):
@@ -106,7 +103,7 @@ class HedgerowOut(Answer):
 class RenewalIn(Asked):
     """A school over years, as the methods have it."""
 
-    school: SchoolName
+    school: Key
     sectors: Annotated[Counted, Field(ge=1, le=12)] = 3
     years: Annotated[Counted, Field(ge=1, le=40)]
     start_m: (

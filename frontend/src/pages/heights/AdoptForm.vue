@@ -3,6 +3,7 @@
  * A school adopted for a block, row or tree: it becomes dated work; what was adopted before, with
  * what came of it.
  */
+import { useWays } from '@/composables/useWays'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
@@ -11,7 +12,6 @@ import MeasureField from '@/controls/MeasureField.vue'
 import { dayWords, lengthWords } from '@/geometry/measure'
 import { ref, watch } from 'vue'
 
-type School = Schemas['RotationIn']['school']
 const props = defineProps<{
   scope: Schemas['RotationIn']['scope']
   scopeId: string
@@ -23,6 +23,7 @@ const props = defineProps<{
   rotations: Schemas['RotationOut'][]
 }>()
 const { units } = useSettings()
+const { wayOf } = useWays()
 const low = ref<number | null>(props.low)
 const tip = ref<number | null>(props.tip)
 watch([() => props.low, () => props.tip], ([l, t]) => ([low.value, tip.value] = [l, t]))
@@ -41,7 +42,7 @@ const adopt = () =>
       id,
       scope: props.scope,
       scope_id: props.scopeId,
-      school: props.school as School,
+      school: props.school,
       low_m: low.value!,
       tip_m: tip.value!,
       years: props.years,
@@ -68,7 +69,7 @@ const end = (r: Schemas['RotationOut']) =>
 <template>
   <div class="grid gap-3">
     <form
-      v-if="school && school !== 'do_nothing'"
+      v-if="wayOf(school)?.adopted"
       class="adopt"
       aria-label="Adopt a school"
       @submit.prevent="adopt"
