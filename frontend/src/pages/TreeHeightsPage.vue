@@ -73,6 +73,7 @@ const { ways, wayOf } = useWays()
 const side = computed(() => ({
   schools: ways.value.filter((w) => w.one_tree).map((w) => w.id),
   years: Math.min(12, Math.max(3, Math.round(years.value) || 3)),
+  by_machine: false,
   units: units.value,
 }))
 const { data: schools, error: unfit } = useQuery({
