@@ -154,7 +154,7 @@ def notes(
         say("clean-each-cut")
     elif set(dangers) & {"canker", "viroid", "sunblotch", "mal-secco"}:
         say("clean-each-tree")
-    if species == "mango":
+    if f"species/{species}/sap" in know:
         say("not-sap")
     if made.tool == "chainsaw":
         say("not-for-chainsaw")

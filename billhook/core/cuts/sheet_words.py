@@ -116,7 +116,7 @@ def care_words(
     for code, key in (
         ("licensed", "care-licensed"),
         ("chainsaw", "care-chainsaw"),
-        ("mango-sap", "care-sap"),
+        ("sap", "care-sap"),
         ("thorns", "care-thorns"),
     ):
         if code in codes:

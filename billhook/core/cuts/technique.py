@@ -375,12 +375,9 @@ def _safety(
                 "shoulder, a second person in earshot.",
             )
         )
-    if species == "mango" and cost.counts:
-        found.append(
-            Reason(
-                "mango-sap", "Mango sap burns skin: gloves, sleeves, eye protection; wash at once."
-            )
-        )
+    sap = know.get(f"species/{species}/sap")
+    if sap is not None and cost.counts:
+        found.append(Reason("sap", str(sap.value), catalogue_ids=(sap.id,)))
     thorn = know.number(f"species/{species}/thorn-mm")
     if thorn >= know.number("cuts/thorn-mm"):
         found.append(

@@ -89,6 +89,7 @@ class WalkTree:
 def facts(tree: WalkTree, know: Knowledge) -> frozenset[str]:
     """Words that conditions of the catalogue are made of."""
     young = tree.age_years <= know.number("walk/young-until")
+    panicles = know.get(f"species/{tree.species}/panicles")
     found = {
         tree.species,
         tree.group,
@@ -117,7 +118,7 @@ def facts(tree: WalkTree, know: Knowledge) -> frozenset[str]:
         "room-open": tree.winter_room_m is None,
         "cold-winter": tree.carry_in is not None,
         "humid": tree.humid,
-        "panicles": tree.group == "mango" or tree.species in ("lychee", "longan"),
+        "panicles": panicles is not None and bool(panicles.value),
     }
     return frozenset(found | {word for word, true in holds.items() if true})
 

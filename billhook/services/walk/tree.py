@@ -5,7 +5,8 @@ before.
 from __future__ import annotations
 
 import datetime as dt
-from dataclasses import dataclass
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
 from math import atan2, degrees, hypot
 
 from sqlmodel import Session
@@ -16,7 +17,7 @@ from ...core.frame.share import canopy_total
 from ...core.frost.classes import at_least
 from ...core.season.budget import tree_age
 from ...core.season.events import vigour_of
-from ...core.season.model import Span
+from ...core.season.model import Event, Span
 from ...core.shoot.case import ShootCase, stands_on_own_roots
 from ...core.walk.tree import FORM_SCHOOLS, Companion, WalkTree
 from ...store import frames, places, stances
@@ -42,97 +43,116 @@ class Walked:
 
 def walked_tree(at: Workplace, session: Session, record: TreeRecord, day: dt.date) -> Walked:
     """Everything the walk's questions, sums and findings turn on."""
-    know, desk = at.know, SeasonDesk(session, at, day)
-    tree, stem, species = record.tree, record.stem, record.tree.species
-    row = frames.current_row(session, stem.id)
+    row = frames.current_row(session, record.stem.id)
     frame, measured = frames.frame_of(session, row) if row else (None, set())
-    seen = {
-        kind: o.value
-        for scope in (record.block.id, tree.id)
-        for kind, o in observations(session, [scope]).get(scope, {}).items()
-    }
-    state = desk.state(record)
+    desk = SeasonDesk(session, at, day)
     events = desk.season(record, ("sucker",)).events
+    tree = _as_it_stands(desk, record)
+    tree = _measured(desk, record, tree, _seen(session, record))
+    tree = _in_its_year(desk, record, tree, events)
     size = at.size(row.id, frame) if row and frame else None
-    chosen = stances.choices(session)
-    form_chosen = any(
-        "form" in chosen.get(scope, {})
-        for scope in (record.site.holding_id, record.block.id, tree.id)
-    )
-    stance = desk.stance(record)
-    trunk = (
-        float(seen["trunk_mm"])
-        if "trunk_mm" in seen
-        else frame.trunk.diameter_mm
-        if frame
-        else None
-    )
+    if frame is not None and size is not None:
+        tree = replace(
+            tree,
+            frame=frame,
+            trunk_measured=True,
+            trunk_mm=tree.trunk_mm or frame.trunk.diameter_mm,
+            height_m=size.height_m,
+            spread_m=size.spread_m,
+            names=limb_names(frame),
+            leafless=bool(frame.limbs) and _leaf(frame, at) == 0,
+        )
+    if measured:
+        tree = replace(tree, trunk_measured=True)
+    return Walked(record, tree.with_frame(), row, _in_strong_sun(events, day))
+
+
+def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
+    """What is on record of the tree and of what stands around it."""
+    at, session, tree, stem = desk.at, desk.session, record.tree, record.stem
+    know, state, stance = at.know, desk.state(record), desk.stance(record)
     mean, companions, gap = _around(at, session, record)
-    return Walked(
-        record,
-        WalkTree(
-            species,
-            know.text(f"species/{species}/group"),
-            day,
-            tree_age(state, day.year),
-            vigour_of(state, know),
-            record.site.latitude < 0,
-            know.text(f"climates/{record.site.climate}/calendar") == "humid",
-            stands_on_own_roots(ShootCase(species, stem.rootstock, {}, cultivar=record.cultivar)),
-            stem.union_m,
-            bool(measured) or "trunk_mm" in seen or row is not None,
-            trunk,
-            size.height_m if size else float(seen["height_m"]) if "height_m" in seen else None,
-            size.spread_m if size else None,
-            gap,
-            record.block.cap_m,
-            know.number("cuts/reach"),
-            know.number("cuts/pole-reach"),
-            tree.pot_l,
-            tree.under_cover,
-            float(seen["winter_room_m"]) if "winter_room_m" in seen else None,
-            next((e.start for e in events if e.name == "carry in" and e.start >= day), None),
-            next((e.start for e in events if e.name == "carry out" and e.start >= day), None),
-            _FORMS[stance["form"]],
-            form_chosen,
-            seen.get("ground"),
-            _waits_until(desk, record, day),
-            mean,
-            next(
-                (
-                    e.start
-                    for e in events
-                    if e.name in ("first flush", "later flush") and e.start > day
-                ),
-                None,
-            ),
-            know.number(know.first(f"species/{species}/fruit-mass", "wood/fruit-mass").id),
-            frozenset(record.site.dangers),
-            stance,
-            companions,
-            frame,
-            limb_names(frame) if frame else {},
-            _leafless(frame, at),
-            places.units(session),
-        ).with_frame(),
-        row,
-        next(
-            (
-                Span(e.start, e.end)
-                for e in events
-                if e.name == "strong sun on bark" and e.start <= day <= e.end
-            ),
-            None,
-        ),
+    chosen = stances.choices(session)
+    scopes = (record.site.holding_id, record.block.id, tree.id)
+    shoot = ShootCase(tree.species, stem.rootstock, {}, cultivar=record.cultivar)
+    mass = know.first(f"species/{tree.species}/fruit-mass", "wood/fruit-mass")
+    return WalkTree(
+        species=tree.species,
+        group=know.text(f"species/{tree.species}/group"),
+        day=desk.day,
+        age_years=tree_age(state, desk.day.year),
+        vigour=vigour_of(state, know),
+        southern=record.site.latitude < 0,
+        humid=know.text(f"climates/{record.site.climate}/calendar") == "humid",
+        own_roots=stands_on_own_roots(shoot),
+        union_m=stem.union_m,
+        row_gap_m=gap,
+        cap_m=record.block.cap_m,
+        reach_m=know.number("cuts/reach"),
+        pole_m=know.number("cuts/pole-reach"),
+        pot_l=tree.pot_l,
+        under_cover=tree.under_cover,
+        form=_FORMS[stance["form"]],
+        form_chosen=any("form" in chosen.get(scope, {}) for scope in scopes),
+        row_mean_m=mean,
+        fruit_kg=know.number(mass.id),
+        dangers=frozenset(record.site.dangers),
+        stances=stance,
+        companions=companions,
+        units=places.units(session),
     )
 
 
-def _leafless(frame: Frame | None, at: Workplace) -> bool:
-    return (
-        frame is not None
-        and bool(frame.limbs)
-        and canopy_total(frame, at.know.number("wood/exponent")) == 0
+def _seen(session: Session, record: TreeRecord) -> dict[str, str]:
+    """What was seen of the tree, else of its block."""
+    scopes = (record.block.id, record.tree.id)
+    found = observations(session, scopes)
+    return {kind: o.value for s in scopes for kind, o in found.get(s, {}).items()}
+
+
+def _measured(
+    desk: SeasonDesk, record: TreeRecord, tree: WalkTree, seen: Mapping[str, str]
+) -> WalkTree:
+    """With what was measured at it and said of it."""
+
+    def number(kind: str) -> float | None:
+        return float(seen[kind]) if kind in seen else None
+
+    return replace(
+        tree,
+        trunk_measured="trunk_mm" in seen,
+        trunk_mm=number("trunk_mm"),
+        height_m=number("height_m"),
+        winter_room_m=number("winter_room_m"),
+        ground=seen.get("ground"),
+        waiting_until=_waits_until(desk, record, desk.day),
     )
+
+
+def _in_its_year(
+    desk: SeasonDesk, record: TreeRecord, tree: WalkTree, events: Sequence[Event]
+) -> WalkTree:
+    """With the days of its year that the walk speaks of."""
+
+    def ahead(*names: str, after: int = 0) -> dt.date | None:
+        first = desk.day + dt.timedelta(days=after)
+        return next((e.start for e in events if e.name in names and e.start >= first), None)
+
+    return replace(
+        tree,
+        carry_in=ahead("carry in"),
+        carry_out=ahead("carry out"),
+        next_flush=ahead("first flush", "later flush", after=1),
+    )
+
+
+def _in_strong_sun(events: Sequence[Event], day: dt.date) -> Span | None:
+    spans = (Span(e.start, e.end) for e in events if e.name == "strong sun on bark")
+    return next((s for s in spans if s.start <= day <= s.end), None)
+
+
+def _leaf(frame: Frame, at: Workplace) -> float:
+    return canopy_total(frame, at.know.number("wood/exponent"))
 
 
 def _waits_until(desk: SeasonDesk, record: TreeRecord, day: dt.date) -> dt.date | None:
