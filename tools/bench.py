@@ -34,12 +34,14 @@ from billhook.core.frost.damage import ColdTree, frost_damage
 from billhook.core.heights.renewal import School, renew
 from billhook.core.light.rows import Rows, Section, year_of_hours
 from billhook.core.light.sun import sun_path
-from billhook.core.plan.choose import Candidate, choose_cuts
+from billhook.core.plan.choose import choose_cuts
+from billhook.core.plan.knapsack import Candidate
 from billhook.core.season.events import _growing_year
 from billhook.core.season.latest import latest_cut
 from billhook.core.season.model import Site, TreeState
 from billhook.core.season.place import climate_frost, climate_normals
-from billhook.core.season.season import _asked, _claims, _year, season
+from billhook.core.season.season import season
+from billhook.core.season.year import asked_of, claims_made, year_from
 from billhook.demo.build import build_demo
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.workplace import open_workplace
@@ -184,7 +186,7 @@ def cold_night() -> None:
 
 def forget_seasons() -> None:
     """Nothing worked out before helps."""
-    for kept in (latest_cut, _growing_year, _asked, _claims, _year):
+    for kept in (latest_cut, _growing_year, asked_of, claims_made, year_from):
         kept.cache_clear()
 
 

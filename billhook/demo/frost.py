@@ -15,8 +15,8 @@ from ..services.book import logbook
 from ..services.frost import cuts as frost_cuts
 from ..services.frost import fruit as frost_fruit
 from ..services.frost import grow_on as frost_grow_on
+from ..services.frost import looking
 from ..services.frost import night as frost_night
-from ..services.frost import tree as frost_tree
 from ..services.frost.case import frost_case
 from ..services.holding.grove import GroveTree
 from ..services.plan import sheets
@@ -62,7 +62,7 @@ class ColdNight:
             observing.observe(self.at, "tree", tree_id, "freeze_class", hurt, self.night)
             for days, sign in _LOOKS.get(hurt, ()):
                 if self._come(days):
-                    frost_tree.look(self.at, tree_id, self.new_id(), sign, self._on(days))
+                    looking.look(self.at, tree_id, self.new_id(), sign, self._on(days))
             for days, share in _EDGES.get(hurt, ()):
                 if self._come(days):
                     self._scratch(tree_id, share, self._on(days))
@@ -94,7 +94,7 @@ class ColdNight:
         mains = [x for x in frame.limbs if x.on == TRUNK and not is_sucker(frame, x)]
         if share == 0:
             for limb in mains:
-                frost_tree.scratch(self.at, tree_id, self.new_id(), limb.id, 0.0, False, day)
+                looking.scratch(self.at, tree_id, self.new_id(), limb.id, 0.0, False, day)
             return
         for limb in mains[:_TESTED]:
             edge = share * limb.length_m
@@ -112,9 +112,7 @@ class ColdNight:
                 )
                 if at_m is None:
                     break
-                frost_tree.scratch(
-                    self.at, tree_id, self.new_id(), limb.id, at_m, at_m <= edge, day
-                )
+                looking.scratch(self.at, tree_id, self.new_id(), limb.id, at_m, at_m <= edge, day)
 
     def _cut(self, tree_id: str, day: dt.date) -> None:
         """The dead wood comes off on a day gone by, as it was done then."""
@@ -155,7 +153,7 @@ class ColdNight:
                 (225, True),
             ):
                 if self._come(48):
-                    frost_tree.scratch(
+                    looking.scratch(
                         self.at,
                         tree_id,
                         self.new_id(),

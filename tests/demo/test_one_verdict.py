@@ -12,10 +12,10 @@ import pytest
 
 from billhook.core.heights.ways import way
 from billhook.services.frost.tree import after_frost, hurt_trees
-from billhook.services.heights import rotations
+from billhook.services.heights import rotation_work, rotations
 from billhook.services.holding.grove import grove
 from billhook.services.plan import proposals
-from billhook.services.plan.proposals import Wish
+from billhook.services.plan.wishes import Wish
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.season.today import fortnight
 from billhook.services.tree.views import tree_view
@@ -78,7 +78,7 @@ def test_a_rotation_lies_on_days_that_are_open(demo):
         low, tip = rotations.levels(demo, tree_id)
         with demo.store.reading() as session:
             record = tree_record(session, tree_id)
-            days = rotations.days_by_year(demo, session, record, school, DAY.year, 4)
+            days = rotation_work.days_by_year(demo, session, record, school, DAY.year, 4)
             if not days:
                 assert record.tree.pot_l is not None or DAY.year - record.tree.planted_year < 5, (
                     record.name

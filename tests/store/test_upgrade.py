@@ -26,7 +26,7 @@ from billhook.services.holding.grove import grove
 from billhook.services.plan import sheets
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.season.today import fortnight
-from billhook.services.walk import walks
+from billhook.services.walk import view
 from billhook.services.workplace import Workplace, open_workplace
 from billhook.settings import Settings
 from billhook.store import frames, plans
@@ -119,7 +119,7 @@ def test_a_folder_of_an_earlier_version_opens_with_every_row(tmp_path, name):
         ]
         if name not in ("0.1.0", "tables-0002", "half-way"):
             tree = grove(at, TODAY).trees[2].record.tree.id
-            assert walks.walk_form(at, tree).answers == {"below": "none"}
+            assert view.walk_form(at, tree).answers == {"below": "none"}
     finally:
         at.store.close()
     kept = folder / f"billhook.before-{newest_revision()}.sqlite"

@@ -6,19 +6,17 @@ from __future__ import annotations
 
 from collections.abc import Collection
 from dataclasses import dataclass
-from typing import Literal
 
 from ..frame.geometry import along, limb_ends
 from ..frame.model import TRUNK, Frame, Limb, is_sucker, roots_of
 from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
-from ..safety import drop_zone_m
-from ..words.units import Units, diameter_words, length_words, weight_words
+from ..words.units import Units, diameter_words
+from .cautions import cautions_at
 from .making import CutDrawing, Made, drawing, notes
 from .names import limb_names, position_words, taking_over
-
-Place = Literal["origin", "collar", "side-branch", "junction", "between", "sheared"]
+from .placing import Place, placing_of
 
 SHEARING = ("hedge", "shear")  # work that follows a wall and chooses no bud
 
@@ -121,8 +119,8 @@ def advise(
     minutes = _minutes(tool, cost.wound_mm, height, count, know)
     rate = know.numbers("cuts/closing-mm-a-year")[max(1, min(5, vigour)) - 1]
     cautions = (
-        *_placing(place, cost, heir, frame, dead, know, species, units),
-        *_safety(cost, height, species, tool, know, units),
+        *placing_of(place, cost, heir, frame, dead, know, species, units),
+        *cautions_at(cost, height, species, tool, know, units),
     )
     made = Made(place, heir, tool, count, dead, height)
     return CutAdvice(
@@ -230,165 +228,3 @@ def _minutes(tool: str, wound_mm: float, height_m: float, count: int, know: Know
     return (
         base * know.number("cuts/crouch-factor") if height_m < know.number("cuts/crouch") else base
     )
-
-
-def _placing(
-    place: Place,
-    cost: CutCost,
-    heir: Limb | None,
-    frame: Frame,
-    dead: bool,
-    know: Knowledge,
-    species: str,
-    units: Units,
-) -> list[Reason]:
-    """What is wrong with where the cut is."""
-    found: list[Reason] = []
-    ratio = know.number("cuts/side-branch-ratio")
-    if (
-        place == "between"
-        and not dead
-        and cost.wound_mm > know.number("tools/hand-pruner/green-mm")
-    ):
-        found.append(
-            Reason(
-                "between-branches",
-                (
-                    "Between branches a bunch of sprouts follows. Cut to a side branch, or off "
-                    "at the collar, if you can."
-                ),
-                {"wound, mm": round(cost.wound_mm, 1)},
-            )
-        )
-    if place == "side-branch" and heir is not None and heir.base_mm < ratio * cost.wound_mm:
-        text = (
-            f"The side branch ({diameter_words(heir.base_mm, units)}) is under a third of the "
-            f"cut ({diameter_words(cost.wound_mm, units)}): too weak to take over, sprouts will "
-            "follow."
-        )
-        found.append(
-            Reason(
-                "weak-side-branch",
-                text,
-                {"side branch, mm": heir.base_mm, "wound, mm": round(cost.wound_mm, 1)},
-                catalogue_ids=("cuts/side-branch-ratio",),
-            )
-        )
-    if not dead and cost.wound_mm > know.number(f"species/{species}/wound-max"):
-        text = (
-            f"A wound of {diameter_words(cost.wound_mm, units)} is larger than this kind closes "
-            f"well ({diameter_words(know.number(f'species/{species}/wound-max'), units)})."
-        )
-        found.append(
-            Reason(
-                "large-wound",
-                text,
-                {"wound, mm": round(cost.wound_mm, 1)},
-                catalogue_ids=(f"species/{species}/wound-max",),
-            )
-        )
-    if (
-        cost.limb != TRUNK
-        and cost.counts
-        and not dead
-        and cost.wound_mm > know.number("cuts/wound-to-trunk") * frame.trunk.diameter_mm
-    ):
-        found.append(
-            Reason(
-                "third-of-trunk",
-                (
-                    "The wound is more than a third of the trunk's diameter: spread such cuts "
-                    "over years."
-                ),
-                {"wound, mm": round(cost.wound_mm, 1), "trunk, mm": frame.trunk.diameter_mm},
-                catalogue_ids=("cuts/wound-to-trunk",),
-            )
-        )
-    if cost.fruit_lost:
-        found.append(
-            Reason(
-                "fruit-on-it",
-                f"{cost.fruit_lost} fruit on it: pick first.",
-                {"fruit": cost.fruit_lost},
-            )
-        )
-    return found
-
-
-def _fall_m(cost: CutCost, know: Knowledge) -> float:
-    """About how long what falls is, by its diameter: elastic similarity [m]."""
-    return float(know.number("wood/length-coefficient") * (cost.wound_mm / 1000) ** (2 / 3))
-
-
-def _safety(
-    cost: CutCost, height_m: float, species: str, tool: str, know: Knowledge, units: Units
-) -> list[Reason]:
-    """What could hurt someone, and when the work belongs to someone licensed."""
-    found: list[Reason] = []
-    if cost.wound_mm > know.number("cuts/licensed-mm") or (
-        cost.wound_mm > know.number("cuts/licensed-high-mm")
-        and height_m > know.number("cuts/licensed-high-m")
-    ):
-        found.append(
-            Reason(
-                "licensed",
-                "This is work for a licensed arborist.",
-                {"wound, mm": round(cost.wound_mm), "height, m": round(height_m, 2)},
-                catalogue_ids=("cuts/licensed-mm", "cuts/licensed-high-mm", "cuts/licensed-high-m"),
-            )
-        )
-    if cost.lift_kg > know.number("cuts/lower-kg"):
-        text = (
-            f"Plan for {weight_words(cost.lift_kg, units)}: take it down in pieces or on a "
-            "line, and keep everyone "
-            f"{length_words(drop_zone_m(know, _fall_m(cost, know)), units)} away."
-        )
-        found.append(
-            Reason(
-                "heavy",
-                text,
-                {"to plan for, kg": round(cost.lift_kg, 1)},
-                catalogue_ids=("cuts/lower-kg", "wood/lift-factor"),
-            )
-        )
-    if height_m > know.number("cuts/reach"):
-        text = (
-            f"{length_words(height_m, units)} up: from the ground with a pole, or on an orchard "
-            "tripod. A straight ladder stands four up to one out, three points of contact, "
-            "never leaning on the limb you cut. Look for power lines first and keep "
-            f"{length_words(know.number('cuts/line-clearance'), units)} away; nearer than that "
-            "the utility decides."
-        )
-        found.append(
-            Reason(
-                "up-high",
-                text,
-                {"height, m": round(height_m, 2)},
-                catalogue_ids=("cuts/reach", "safety/ladder-slope", "cuts/line-clearance"),
-            )
-        )
-    if tool == "chainsaw":
-        found.append(
-            Reason(
-                "chainsaw",
-                "Chainsaw: trained hands only, both feet on the ground, never over the "
-                "shoulder, a second person in earshot.",
-            )
-        )
-    sap = know.get(f"species/{species}/sap")
-    if sap is not None and cost.counts:
-        found.append(Reason("sap", str(sap.value), catalogue_ids=(sap.id,)))
-    thorn = know.number(f"species/{species}/thorn-mm")
-    if thorn >= know.number("cuts/thorn-mm"):
-        found.append(
-            Reason(
-                "thorns",
-                (
-                    f"Thorns to {diameter_words(thorn, units)}, longer on sprouts: gauntlets "
-                    "and eye protection."
-                ),
-                {"thorn, mm": thorn},
-                catalogue_ids=(f"species/{species}/thorn-mm",),
-            )
-        )
-    return found

@@ -12,8 +12,9 @@ from ..frame.model import Cut, Frame, Limb, roots_of
 from ..known import Knowledge
 from ..plan.skeleton import mains
 from ..reasons import Reason
+from ..walk.option import lost
 from ..walk.places import below_height
-from ..walk.suggest import limb_options, lost
+from ..walk.suggest import limb_options
 from ..walk.tree import WalkTree
 from ..words.units import length_words
 

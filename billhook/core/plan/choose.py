@@ -12,33 +12,8 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
 from typing import Any
 
-import numpy as np
-from numpy.typing import NDArray
-
 from ..errors import FieldProblem, InvalidInput
-
-_TINY = 1e-9
-_WORD = 62
-_TIES = 1500
-
-
-@dataclass(frozen=True)
-class Candidate:
-    """A cut that could be made. order_class: place in the working order. share: of the live canopy
-    [0..1].
-
-    within: the candidate it lies beyond, whose cut takes it along. excludes: candidates that cannot
-    be made beside it.
-    """
-
-    id: str
-    order_class: int
-    must: bool
-    share: float
-    benefit: float
-    wound_mm: float
-    within: str | None = None
-    excludes: tuple[str, ...] = ()
+from .knapsack import TIES, TINY, Candidate, knapsack
 
 
 @dataclass(frozen=True)
@@ -97,7 +72,7 @@ def choose_cuts(candidates: Sequence[Candidate], limit: float) -> Choice:
         c.id: max(0.0, c.share - sum(m.share for m in paid if c.id in above[m.id])) for c in open_
     }
     room = limit - owed
-    picked = _best(open_, costs, above, room) if room > -_TINY else frozenset[str]()
+    picked = _best(open_, costs, above, room) if room > -TINY else frozenset[str]()
     taken = {m.id for m in musts} | picked
     covered = {m.id for m in musts if picked & set(above[m.id])} | {
         m.id for m in musts if m not in paid
@@ -114,7 +89,7 @@ def choose_cuts(candidates: Sequence[Candidate], limit: float) -> Choice:
         tuple(c.id for c in listed),
         share,
         benefit,
-        owed > limit + _TINY,
+        owed > limit + TINY,
         tuple(put_off),
         tuple(sorted(covered)),
     )
@@ -199,7 +174,7 @@ def _best(
     while waiting:
         forbidden, wanted = waiting.pop()
         fixed = sum(costs[i] for i in wanted)
-        if fixed > room + _TINY:
+        if fixed > room + TINY:
             continue
         gone = (
             forbidden
@@ -211,15 +186,15 @@ def _best(
             }
         )
         free = [c for c in items if c.id not in gone and c.id not in wanted]
-        found = _knapsack(free, costs, above, room - fixed) | wanted
+        found = knapsack(free, costs, above, room - fixed) | wanted
         benefit = sum(by_id[i].benefit for i in found)
-        if benefit < best_benefit - _TINY:
+        if benefit < best_benefit - TINY:
             continue
         clash = next(
             ((i, e) for i in sorted(found) for e in sorted(against[i]) if e in found), None
         )
         if clash is None:
-            if benefit > best_benefit + _TINY or _key(found, by_id) < _key(best, by_id):
+            if benefit > best_benefit + TINY or _key(found, by_id) < _key(best, by_id):
                 best, best_benefit = found, benefit
         else:
             waiting += [(forbidden | {clash[0]}, wanted), (forbidden, wanted | {clash[0]})]
@@ -248,7 +223,7 @@ def _untie(
     first; looked for within a bound.
     """
     goal = sum(by_id[i].benefit for i in best)
-    order = sorted(items, key=lambda c: (-c.benefit / (costs[c.id] + _TINY), c.id))
+    order = sorted(items, key=lambda c: (-c.benefit / (costs[c.id] + TINY), c.id))
     steps = 0
 
     def bound(at: int, left: float) -> float:
@@ -264,7 +239,7 @@ def _untie(
     def walk(at: int, left: float, got: float, taken: frozenset[str]) -> None:
         nonlocal best, steps
         steps += 1
-        if steps > _TIES or got + bound(at, left) < goal - _TINY:
+        if steps > TIES or got + bound(at, left) < goal - TINY:
             return
         if at == len(order):
             if _key(taken, by_id) < _key(best, by_id):
@@ -276,105 +251,9 @@ def _untie(
             and not taken & set(above[c.id])
             and not any(c.id in above[t] for t in taken)
         )
-        if apart and costs[c.id] <= left + _TINY:
+        if apart and costs[c.id] <= left + TINY:
             walk(at + 1, left - costs[c.id], got + c.benefit, taken | {c.id})
         walk(at + 1, left, got, taken)
 
     walk(0, room, 0.0, frozenset())
     return best
-
-
-@dataclass(frozen=True)
-class _Front:
-    """Undominated sets: share and benefit of each, and which items are in it as bits."""
-
-    share: NDArray[np.float64]
-    benefit: NDArray[np.float64]
-    bits: NDArray[np.uint64]
-
-
-def _pruned(front: _Front, room: float) -> _Front:
-    """Only sets that fit and that no other beats in both."""
-    keep = front.share <= room + _TINY
-    share, benefit, bits = front.share[keep], front.benefit[keep], front.bits[keep]
-    order = np.lexsort((-benefit, share))
-    share, benefit, bits = share[order], benefit[order], bits[order]
-    best_before = np.concatenate(([-1.0], np.maximum.accumulate(benefit)[:-1]))
-    rises = benefit > best_before + _TINY
-    return _Front(share[rises], benefit[rises], bits[rises])
-
-
-def _joined(a: _Front, b: _Front, room: float) -> _Front:
-    """Every set of one with every set of the other."""
-    share = (a.share[:, None] + b.share[None, :]).ravel()
-    benefit = (a.benefit[:, None] + b.benefit[None, :]).ravel()
-    bits = (a.bits[:, None, :] | b.bits[None, :, :]).reshape(len(share), -1)
-    return _pruned(_Front(share, benefit, bits), room)
-
-
-def _knapsack(
-    items: list[Candidate], costs: dict[str, float], above: dict[str, tuple[str, ...]], room: float
-) -> frozenset[str]:
-    """The best set of items of which none lies beyond another, exclusions apart."""
-    if not items or room < -_TINY:
-        return frozenset()
-    room = max(room, 0.0)
-    index, words = {c.id: n for n, c in enumerate(items)}, len(items) // _WORD + 1
-    nearest = {c.id: next((a for a in above[c.id] if a in index), None) for c in items}
-    below: dict[str | None, list[Candidate]] = {}
-    for c in items:
-        below.setdefault(nearest[c.id], []).append(c)
-
-    def bit(n: int) -> NDArray[np.uint64]:
-        row = np.zeros((1, words), dtype=np.uint64)
-        row[0, n // _WORD] = np.uint64(1) << np.uint64(n % _WORD)
-        return row
-
-    empty = _Front(np.zeros(1), np.zeros(1), np.zeros((1, words), dtype=np.uint64))
-
-    def of(c: Candidate) -> _Front:
-        inner = empty
-        for child in below.get(c.id, []):
-            inner = _joined(inner, of(child), room)
-        whole = _Front(np.array([costs[c.id]]), np.array([c.benefit]), bit(index[c.id]))
-        both = _Front(
-            np.append(inner.share, whole.share),
-            np.append(inner.benefit, whole.benefit),
-            np.vstack((inner.bits, whole.bits)),
-        )
-        return _pruned(both, room)
-
-    # the densest trees first, so that a bound from what is left cuts most sets away
-    trees = sorted(below.get(None, []), key=lambda c: (-c.benefit / (costs[c.id] + _TINY), c.id))
-    members = {t.id: [c for c in items if c.id == t.id or t.id in above[c.id]] for t in trees}
-    incumbent = _greedy(trees, costs, room)
-    front = empty
-    for n, tree in enumerate(trees):
-        front = _joined(front, of(tree), room)
-        rest = [c for t in trees[n + 1 :] for c in members[t.id]]
-        # the best that fractions of the rest could still bring; what costs nothing comes on top
-        free = sum(c.benefit for c in rest if costs[c.id] <= _TINY)
-        paid = sorted(
-            (c for c in rest if costs[c.id] > _TINY), key=lambda c: -c.benefit / costs[c.id]
-        )
-        most = free + np.interp(
-            room - front.share,
-            np.cumsum([0.0, *(costs[c.id] for c in paid)]),
-            np.cumsum([0.0, *(c.benefit for c in paid)]),
-        )
-        keep = front.benefit + most >= incumbent - _TINY
-        front = _Front(front.share[keep], front.benefit[keep], front.bits[keep])
-    last = front.bits[int(np.argmax(front.benefit))]
-    return frozenset(
-        c.id for c in items if int(last[index[c.id] // _WORD]) >> (index[c.id] % _WORD) & 1
-    )
-
-
-def _greedy(trees: list[Candidate], costs: dict[str, float], room: float) -> float:
-    """A benefit that is surely reached."""
-    got = 0.0
-    for c in trees:
-        if costs[c.id] <= room:
-            room -= costs[c.id]
-            got += c.benefit
-    return got

@@ -11,7 +11,8 @@ from ..frame.model import Cut
 from ..frame.outline import Outline
 from ..known import Knowledge
 from ..reasons import Reason
-from ..walk.suggest import LimbOption, limb_options, lost
+from ..walk.option import LimbOption, lost
+from ..walk.suggest import limb_options
 from ..walk.tree import WalkTree
 from .schools import factor
 from .skeleton import mains, skeleton_cuts

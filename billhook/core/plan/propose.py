@@ -4,7 +4,6 @@ and what is put off until when.
 
 from __future__ import annotations
 
-import datetime as dt
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 
@@ -17,25 +16,14 @@ from ..reasons import Reason
 from ..season.model import WORKS, Work
 from ..season.today import Verdict
 from ..walk.tree import WalkTree
-from ..words.dates import day_words
 from ..words.units import share_words
-from .choose import Candidate, Choice, choose_cuts
+from .choose import Choice, choose_cuts
+from .knapsack import Candidate
+from .left_out import Left, depth_of, left_out, why_left
 from .offer import Proposed, offered
 from .schools import school_reasons
 from .stages import Stage, Window, staged
 from .wall import fitting, how
-
-
-@dataclass(frozen=True)
-class Left:
-    """A cut that is not in the plan: why, and from when it may be made. idle: no window would
-    change that.
-    """
-
-    proposed: Proposed
-    why: str
-    until: dt.date | None
-    idle: bool = False
 
 
 @dataclass(frozen=True)
@@ -113,13 +101,13 @@ def propose(
         )
         for i in sorted(dropped)
     ]
-    left += _put_off(choice, open_, verdicts, room)
+    left += left_out(choice, open_, verdicts, room)
     cuts = tuple(open_[i] for i in choice.chosen if i not in choice.covered)
     stages, unplaced = _staged(
         know, tree, offers, pins_out, choice, {c.id for c in cuts}, tuple(left), windows, room
     )
     reasons = [
-        *_why(know, goal, choice, room, stages),
+        *why_left(know, goal, choice, room, stages),
         *school_reasons(know, tree.stances, {p.look for p in offers.values()}),
     ]
     if outline is not None and by != "hand":
@@ -289,7 +277,7 @@ def _candidate(
             outer.append(
                 (
                     len([x for x in gone if x == one.cut.limb])
-                    + _depth(tree, one.cut.limb, other.cut.limb),
+                    + depth_of(tree, one.cut.limb, other.cut.limb),
                     -other.cut.keep_m,
                     key,
                 )
@@ -305,73 +293,3 @@ def _candidate(
         wound,
         nearest,
     )
-
-
-def _depth(tree: WalkTree, limb: str, above: str) -> int:
-    """How many limbs lie between a limb and one that bears it."""
-    assert tree.frame is not None
-    steps, at = 0, limb
-    while at != above:
-        at = tree.frame.limb(at).on
-        steps += 1
-    return steps
-
-
-def _put_off(
-    choice: Choice, open_: Mapping[str, Proposed], verdicts: Mapping[str, Verdict], room: float
-) -> list[Left]:
-    left = []
-    for off in choice.put_off:
-        one = open_[off.id]
-        says = {
-            "limit": f"it does not fit the {share_words(room)} left beside what brings more.",
-            "excluded": "the other of the pair goes.",
-            "covered": "it goes with a cut further down.",
-            "no-benefit": "it brings nothing under this goal.",
-        }[off.reason]
-        left.append(
-            Left(
-                one,
-                says[0].upper() + says[1:],
-                verdicts[one.work].opens if off.reason == "limit" else None,
-                off.reason != "limit",
-            )
-        )
-    return left
-
-
-def _why(
-    know: Knowledge, goal: str, choice: Choice, room: float, stages: Sequence[Stage]
-) -> tuple[Reason, ...]:
-    used: dict[str, float | str | None] = {
-        "share taken": round(choice.share, 4),
-        "share left": round(room, 4),
-        "points": round(choice.benefit, 2),
-    }
-    text = (
-        f"Of all cuts that fit {share_words(room)}, these bring most when the aim is "
-        f"{know.text(f'goals/{goal}/says')}."
-    )
-    found = [
-        Reason(
-            "chosen",
-            text,
-            used,
-            catalogue_ids=(f"plan-weights/rub/{goal}", "plan/named", "plan/fruit-weight"),
-        )
-    ]
-    if choice.over_limit:
-        more = [s.day for s in stages[1:]]
-        when = f": in {len(stages)} stages, the next from {day_words(more[0])}" if more else ""
-        text = (
-            f"What must go alone takes {share_words(min(1.0, choice.share))}, more than the "
-            f"{share_words(room)} left{when}."
-        )
-        found.append(Reason("over-limit", text, used, date=more[0] if more else None))
-    if any(s.over for s in stages):
-        text = (
-            "One limb that must go is more than any window has room for: take it in two, first "
-            "shortened by half, and bear no other cut that year."
-        )
-        found.append(Reason("one-too-large", text))
-    return tuple(found)

@@ -8,7 +8,8 @@ import datetime as dt
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
-from .choose import Candidate, choose_cuts
+from .choose import choose_cuts
+from .knapsack import Candidate
 
 _MUST_BONUS = 1000.0  # musts come before any may-cut, the weightier first
 

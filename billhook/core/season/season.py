@@ -10,8 +10,7 @@ from __future__ import annotations
 import datetime as dt
 import math
 from collections.abc import Sequence
-from dataclasses import dataclass, field, replace
-from functools import lru_cache
+from dataclasses import replace
 
 import numpy as np
 
@@ -19,20 +18,17 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
 from .budget import yearly_budget
-from .claims import DAY, Asked, Claim
-from .events import growing_year, growing_year_of, growing_year_starts
+from .claims import Claim
+from .events import growing_year_of, growing_year_starts
 from .forecast import forecast_stops, unforeseen
-from .lane import WAIT, Lane, Priced, best_of, last_closed, look_ahead, year_lane
+from .lane import WAIT, Lane, best_of
 from .model import (
     FREE_WORK,
     OWN_BUDGET,
     STRICTNESS,
     WORKS,
     Best,
-    Event,
     ForecastDay,
-    GrowingYear,
-    Origin,
     SeasonAnswer,
     Segment,
     Site,
@@ -42,9 +38,10 @@ from .model import (
     TreeState,
     Work,
 )
-from .rules import claims_of
 from .schools import stance_in_force
 from .seen import Moved, Observed
+from .shown import events_shown
+from .year import Year, year_from
 
 _NAMES: tuple[Status, ...] = ("go", "light", "wait", "stop")
 _MAX_DAYS = 1100
@@ -84,7 +81,7 @@ def season(
     plain = replace(tree, used_share=0.0, used_on=None)
     starts = [s for s in growing_year_starts(site, first, last) if s <= last]
     years = [
-        _year(site, plain, know, s, seen, learned, chosen)
+        year_from(site, plain, know, s, seen, learned, chosen)
         for s in starts
         if growing_year_of(site, s)[1] >= first
     ]
@@ -125,124 +122,7 @@ def season(
             costs.append(part.price)
         segments += _joined(parts)
         prices[work] = np.concatenate(costs)
-    return SeasonAnswer(_events(years, first, last), tuple(segments), tuple(best), prices)
-
-
-@dataclass(frozen=True, eq=False)
-class Year:
-    """One growing year of a tree: what rules say of it and of its neighbours, and each kind of work
-    as its rules leave it, filled as asked for.
-    """
-
-    asked: Asked
-    claims: tuple[Claim, ...]
-    key: tuple[
-        Site,
-        TreeState,
-        Knowledge,
-        tuple[tuple[str, dt.date], ...],
-        tuple[tuple[str, int], ...],
-        tuple[tuple[str, str], ...],
-    ]
-    lanes: dict[tuple[str, bool], Lane] = field(default_factory=dict)
-    _bare: dict[str, Lane] = field(default_factory=dict)
-    _by_work: dict[str, list[Claim]] = field(default_factory=dict)
-    _priced: dict[tuple[int, ...], Priced] = field(default_factory=dict)
-
-    def _of_work(self) -> dict[str, list[Claim]]:
-        if not self._by_work:
-            for claim in self.claims:
-                for work in claim.work:
-                    self._by_work.setdefault(work, []).append(claim)
-        return self._by_work
-
-    def bare(self, work: Work) -> Lane:
-        """The work before it is said when the next open day comes."""
-        if work not in self._bare:
-            self._bare[work] = year_lane(
-                self.asked, work, self._of_work().get(work, []), self._priced
-            )
-        return self._bare[work]
-
-    def next(self) -> Year:
-        """The growing year that follows."""
-        site, tree, know, seen, learned, stance = self.key
-        return _year(site, tree, know, self.asked.after.start, seen, learned, stance)
-
-    def lane(self, work: Work, until: dt.date) -> Lane:
-        """The work over this year, nothing used and no forecast known. Only where days to ``until``
-        ask for it is the following year looked into.
-        """
-        bare = self.bare(work)
-        deep = until >= last_closed(bare)
-        known = self.lanes.get((work, True)) or (None if deep else self.lanes.get((work, False)))
-        if known is None:
-            known = self.lanes[work, deep] = bare.part(self.asked.year.start, self.asked.year.end)
-            look_ahead(known, self.next().bare(work) if deep else None)
-        return known
-
-
-@lru_cache(maxsize=4096)
-def _year(
-    site: Site,
-    tree: TreeState,
-    know: Knowledge,
-    start: dt.date,
-    seen: tuple[tuple[str, dt.date], ...],
-    learned: tuple[tuple[str, int], ...],
-    stance: tuple[tuple[str, str], ...],
-) -> Year:
-    begins = [start]
-    for _ in range(2):
-        begins = [
-            growing_year_of(site, begins[0] - DAY)[0],
-            *begins,
-            growing_year_of(site, begins[-1])[1] + DAY,
-        ]
-    asked = [_asked(site, tree, know, b, seen, learned, stance) for b in begins[1:-1]]
-    of = [_claims(a) for a in asked]
-    year = asked[1].year
-    near = tuple(
-        c for claims in of for c in claims if c.when.end >= year.start and c.when.start <= year.end
-    )
-    return Year(asked[1], near, (site, tree, know, seen, learned, stance))
-
-
-@lru_cache(maxsize=8192)
-def _asked(
-    site: Site,
-    tree: TreeState,
-    know: Knowledge,
-    start: dt.date,
-    seen: tuple[tuple[str, dt.date], ...],
-    learned: tuple[tuple[str, int], ...],
-    stance: tuple[tuple[str, str], ...],
-) -> Asked:
-    """What the rules may look at in the growing year that begins on ``start``; kept, since three
-    years ask it.
-    """
-    observed, moved = dict(seen), dict(learned)
-
-    def resolved(begin: dt.date) -> GrowingYear:
-        return growing_year(
-            site, tree, know, begin, growing_year_of(site, begin)[1], observed, moved
-        )
-
-    year = resolved(start)
-    return Asked(
-        site,
-        tree,
-        know,
-        resolved(growing_year_of(site, start - DAY)[0]),
-        year,
-        resolved(year.end + DAY),
-        dict(stance),
-    )
-
-
-@lru_cache(maxsize=8192)
-def _claims(asked: Asked) -> tuple[Claim, ...]:
-    return tuple(claims_of(asked))
+    return SeasonAnswer(events_shown(years, first, last), tuple(segments), tuple(best), prices)
 
 
 def _forecast(lane: Lane, stops: Sequence[Claim]) -> None:
@@ -336,71 +216,3 @@ def _joined(parts: list[Segment]) -> list[Segment]:
         else:
             out.append(s)
     return out
-
-
-def _events(years: Sequence[Year], first: dt.date, last: dt.date) -> tuple[Event, ...]:
-    """Events that touch the asked span, in order; those of the growing years before and after too,
-    where they reach into it.
-    """
-    found: dict[tuple[str, dt.date], Event] = {}
-    resolved: dict[dt.date, GrowingYear] = {}
-    for year in years:
-        resolved |= {y.start: y for y in (year.asked.before, year.asked.year, year.asked.after)}
-        for claim in year.claims:
-            if claim.kind == "event":
-                event = Event(claim.reason.code, claim.when.start, claim.when.end, "computed")
-                found[event.name, event.start] = event
-    ordered = sorted(resolved.values(), key=lambda y: y.start)
-    for of, following in zip(ordered, [*ordered[1:], None], strict=True):
-        for event in _of_year(of, following):
-            found[event.name, event.start] = event
-    return tuple(
-        sorted(
-            (e for e in found.values() if e.end >= first and e.start <= last),
-            key=lambda e: (e.start, e.name),
-        )
-    )
-
-
-def _of_year(year: GrowingYear, following: GrowingYear | None) -> list[Event]:
-    o, moved = year.origins, year.moved
-    found = [
-        Event("first flush", year.flush, year.flush_hard, o["flush"], moved.get("flush_start", 0))
-    ]
-    found += [Event("later flush", f.start, f.end, "computed") for f in year.later_flushes]
-    if year.bloom:
-        found.append(
-            Event(
-                "bloom", year.bloom.start, year.bloom.end, o["bloom"], moved.get("bloom_start", 0)
-            )
-        )
-        if year.drop_end:
-            found.append(Event("set and drop", year.bloom.end + DAY, year.drop_end, o["bloom"]))
-    if year.harvest:
-        found.append(
-            Event(
-                "harvest",
-                year.harvest.start,
-                year.harvest.end,
-                o["harvest"],
-                moved.get("harvest_end", 0),
-            )
-        )
-    if year.first_frost and following and following.last_frost:
-        found.append(
-            Event("frost likely", year.first_frost, following.last_frost, o["first_frost"])
-        )
-    if year.sun32 or year.sun30:
-        sun = year.sun32 or year.sun30
-        assert sun is not None
-        found.append(Event("strong sun on bark", sun.start, sun.end, "computed"))
-    if year.hot:
-        found.append(Event("hot season", year.hot.start, year.hot.end, o["hot"]))
-    marks: tuple[tuple[str, dt.date | None, Origin], ...] = (
-        ("last safe hard cut", year.last_safe_hard, "computed"),
-        ("last safe light cut", year.last_safe_light, "computed"),
-        ("carry out", year.carry_out, o.get("carry_out", "computed")),
-        ("carry in", year.carry_in, o.get("carry_in", "computed")),
-    )
-    found += [Event(name, day, day, origin) for name, day, origin in marks if day]
-    return found

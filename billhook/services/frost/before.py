@@ -17,7 +17,7 @@ from ...store.tables import Task
 from ...store.trees import TreeRecord, tree_records
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
-from .night import named
+from .night_dates import named
 
 
 @dataclass(frozen=True)

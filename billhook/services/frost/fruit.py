@@ -9,7 +9,7 @@ from ...store.tables import Observation
 from ...store.trees import save_observations, tree_records
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
-from .night import mean_of
+from .hurt import mean_of
 
 
 def cut_sample(

@@ -11,14 +11,9 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.errors import FieldProblem, InvalidInput
-from ...core.frame.model import TRUNK, Cut, Frame
-from ...core.heights.renewal import School, course
 from ...core.heights.standing import levels_to_hold
-from ...core.heights.ways import Way, way, ways
-from ...core.heights.which import Ranked, rank_limbs
-from ...core.known import Knowledge
+from ...core.heights.ways import way, ways
 from ...core.season.events import vigour_of
-from ...core.words.units import length_words
 from ...store import frames, places, stances
 from ...store import rotations as kept
 from ...store.database import StaleVersion
@@ -27,8 +22,8 @@ from ...store.rotations import save_rotation
 from ...store.tables import Rotation, Task
 from ...store.trees import TreeRecord, tree_record, tree_records
 from ..season.desk import SeasonDesk
-from ..walk.tree import walked_tree
 from ..workplace import Workplace
+from .rotation_work import lay_out
 
 SCOPES = ("tree", "row", "block")
 
@@ -95,7 +90,7 @@ def adopt(
         stance = way(at.know, school).stance
         if scope != "row" and stance:
             stances.choose(session, scope, scope_id, "renewal", stance)
-        _lay_out(at, session, made, records)
+        lay_out(at, session, made, records)
         session.flush()
         if not kept.tasks_of(session, made.id):
             raise InvalidInput(
@@ -183,7 +178,7 @@ def renew_tree(at: Workplace, session: Session, record: TreeRecord) -> None:
     """After work on a tree: the rotation it stands in goes on from what is there now."""
     for rotation in kept.rotations(session, [record.tree.id]):
         if rotation.ended_on is None:
-            _lay_out(at, session, rotation, [record])
+            lay_out(at, session, rotation, [record])
 
 
 def _trees(session: Session, scope: str, scope_id: str) -> list[TreeRecord]:
@@ -194,121 +189,6 @@ def _trees(session: Session, scope: str, scope_id: str) -> list[TreeRecord]:
         return tree_records(session, row_id=scope_id)
     places.block(session, scope_id)
     return tree_records(session, block_id=scope_id)
-
-
-def _lay_out(
-    at: Workplace, session: Session, rotation: Rotation, records: Sequence[TreeRecord]
-) -> None:
-    """Open work of a rotation, year by year: settled years stay as they were, those ahead follow
-    what stands there now.
-    """
-    if not records:
-        return
-    tasks = kept.tasks_of(session, rotation.id)
-    settled = {(t.scope_id, t.due.year) for t in tasks if t.state != "open"}
-    open_ = {(t.scope_id, t.due.year): t for t in tasks if t.state == "open"}
-    wanted = (
-        _by_tree(at, session, rotation, records[0])
-        if rotation.scope == "tree"
-        else _by_row(at, session, rotation, records)
-    )
-    rule = f"{way(at.know, rotation.school).row}/name"
-    seen = set()
-    for scope_id, due, does in wanted:
-        key = (scope_id, due.year)
-        if key in settled:
-            continue
-        seen.add(key)
-        task = open_.get(key)
-        if task is None:
-            scope = "tree" if rotation.scope == "tree" else "row"
-            save_tasks(
-                session,
-                Task(
-                    scope=scope,
-                    scope_id=scope_id,
-                    kind="renewal",
-                    does=does,
-                    due=due,
-                    rule=rule,
-                    rotation_id=rotation.id,
-                ),
-            )
-        elif task.does != does or (task.due != due and not task.why_later):
-            task.does, task.version = does, task.version + 1
-            task.due = task.due if task.why_later else due
-            save_tasks(session, task)
-    for key, task in open_.items():
-        if key not in seen and task.due > at.today():
-            task.state, task.version = "dropped", task.version + 1
-            save_tasks(session, task)
-
-
-def days_by_year(
-    at: Workplace, session: Session, record: TreeRecord, school: str, first_year: int, years: int
-) -> list[dt.date]:
-    """The day in each year on which the season opens a school's work: the first of its open days,
-    never one that it closes.
-    """
-    day, desk = at.today(), SeasonDesk(session, at, at.today())
-    work = way(at.know, school).work
-    found: list[dt.date] = []
-    for year in range(first_year, first_year + years):
-        begin, end = max(day, dt.date(year, 1, 1)), dt.date(year, 12, 31)
-        if end < begin:
-            continue
-        lead = begin - dt.timedelta(days=1) if begin > day else begin
-        open_ = [
-            s for s in desk.season_between(record, lead, end, (work,)).segments if s.status == "go"
-        ]
-        # a run that begins in the year, before one that reaches into it
-        begun = [s.start for s in open_ if s.start >= begin] or [
-            begin for s in open_ if s.end >= begin
-        ]
-        found += begun[:1]
-    return found
-
-
-def limb_seasons(
-    session: Session, know: Knowledge, record: TreeRecord, frame: Frame, year: int
-) -> dict[str, int]:
-    """Years since the hard cut of each main limb, from what was ticked off; limbs never cut are not
-    in it.
-    """
-    found: dict[str, int] = {}
-    mains = {x.id: x for x in frame.limbs if x.on == TRUNK}
-    headed_from = know.number("renewal/headed-from")
-    for limb, _keep, tick in kept.cuts_done(session, record.tree.id):
-        # a main limb that was headed ends in its own wound
-        if limb in mains and mains[limb].headed_mm >= headed_from * mains[limb].base_mm:
-            found[limb] = year - tick.date.year
-    return found
-
-
-def ranked(at: Workplace, tree_id: str, low_m: float | None = None) -> tuple[Ranked, ...]:
-    """Which limb of a tree goes next. Raises: NotFound; InvalidInput for a tree that is not
-    drawn.
-    """
-    with at.store.reading() as session:
-        return _ranked(at, session, tree_record(session, tree_id), low_m)
-
-
-def limb_in_turn(at: Workplace, session: Session, record: TreeRecord, goal: str) -> list[Cut]:
-    """The cut of the limb whose turn it is, where a rotation of limbs is in force for the tree, its
-    row or its block and the aim is to renew or lower.
-    """
-    if goal not in ("renew", "lower") or frames.current_row(session, record.stem.id) is None:
-        return []
-    force = [
-        r
-        for r in kept.rotations(session, [record.tree.id, record.row.id, record.block.id])
-        if r.ended_on is None
-    ]
-    force = [r for r in force if way(at.know, r.school).in_turn]
-    if not force:
-        return []
-    first = _ranked(at, session, record, force[0].low_m)[:1]
-    return [Cut(r.limb, r.keep_m) for r in first]
 
 
 def levels(at: Workplace, tree_id: str) -> tuple[float, float]:
@@ -328,86 +208,3 @@ def levels(at: Workplace, tree_id: str) -> tuple[float, float]:
     cap = record.block.cap_m or tall
     low, tip = levels_to_hold(know, vigour, cap)
     return round(low, 2), round(max(low, tip), 2)
-
-
-def _ranked(
-    at: Workplace, session: Session, record: TreeRecord, low_m: float | None
-) -> tuple[Ranked, ...]:
-    walked = walked_tree(at, session, record, at.today())
-    if walked.tree.frame is None:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "",
-                    (
-                        "this tree is not drawn yet: give height, spread and trunk for a "
-                        "sketch, or measure it"
-                    ),
-                )
-            ]
-        )
-    seasons = limb_seasons(session, at.know, record, walked.tree.frame, at.today().year)
-    return rank_limbs(
-        at.know, walked.tree, at.know.number("renewal/low-m") if low_m is None else low_m, seasons
-    )
-
-
-def _by_tree(
-    at: Workplace, session: Session, rotation: Rotation, record: TreeRecord
-) -> list[tuple[str, dt.date, str]]:
-    """The limb of each year by name, from the one whose turn it is."""
-    days = days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
-    drawn = frames.current_row(session, record.stem.id) is not None
-    what = way(at.know, rotation.school)
-    limbs = ["one main limb"]
-    if what.named_limb and drawn:
-        limbs = [f"the {r.name}" for r in _ranked(at, session, record, rotation.low_m)] or limbs
-    done = {t.due.year for t in kept.tasks_of(session, rotation.id) if t.state == "done"}
-    found, turn = [], 0
-    for day in days:
-        hard = what.goes_down != "tree" or day.year == rotation.first_year
-        says = what.does_tree if hard else what.after
-        does = says.format(**_heights_of(rotation), limb=limbs[turn % len(limbs)])
-        turn += day.year not in done
-        found.append((record.tree.id, day, does))
-    return found
-
-
-def _heights_of(rotation: Rotation) -> dict[str, str]:
-    return {
-        "low": length_words(rotation.low_m, "metric"),
-        "tip": length_words(rotation.tip_m, "metric"),
-    }
-
-
-def _by_row(
-    at: Workplace, session: Session, rotation: Rotation, records: Sequence[TreeRecord]
-) -> list[tuple[str, dt.date, str]]:
-    """What each row gets in each year; by thirds of the rows the rows that go down are named."""
-    rows: dict[str, TreeRecord] = {}
-    for record in records:
-        rows.setdefault(record.row.id, record)
-    what, heights = way(at.know, rotation.school), _heights_of(rotation)
-    days = {
-        row: days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
-        for row, record in rows.items()
-    }
-    ordered = sorted(rows, key=lambda r: rows[r].row.n)
-    hard = _rows_in_turn(what, rotation, len(ordered))
-    return [
-        (row, day, (what.does if i in hard[n] else what.after or what.does).format(**heights))
-        for n, row in enumerate(ordered)
-        for i, day in enumerate(days[row])
-    ]
-
-
-def _rows_in_turn(what: Way, rotation: Rotation, rows: int) -> list[set[int]]:
-    """Years, by row, in which something of the row goes down."""
-    years = range(rotation.years)
-    if what.goes_down != "rows":
-        first = School(what.goes_down)
-        return [{y for y in years if first.cuts_hard(y) or not what.after}] * rows
-    school = School("rows", what.sectors, low_m=rotation.low_m, tip_m=rotation.tip_m)
-    turns = course(school, rotation.tip_m + 0.5, rotation.years, rows=rows)
-    groups = max(1, len(turns.rows))
-    return [{y for y in years if turns.years[y].cut == n % groups} for n in range(rows)]

@@ -6,112 +6,38 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field, replace
+from dataclasses import replace
 
 from sqlmodel import Session
 
-from ...core.aftercare.crop import YieldCost, yield_cost
-from ...core.aftercare.quantities import Clippings, Whitewash, clippings, whitewash
+from ...core.aftercare.crop import yield_cost
+from ...core.aftercare.quantities import clippings
 from ...core.cuts.regrowth import regrowth
 from ...core.errors import FieldProblem, InvalidInput
 from ...core.frame.finish import after_cuts
-from ...core.frame.model import TRUNK, Cut
 from ...core.known import Knowledge
-from ...core.light.bark import bark_sun
-from ...core.light.inner import LowerLight, lower_light
+from ...core.light.inner import lower_light
 from ...core.plan.offer import Proposed
 from ...core.plan.propose import Proposal, main_work, propose
-from ...core.plan.skeleton import bare_bark, warned
+from ...core.plan.skeleton import bare_bark
 from ...core.plan.stages import Window
 from ...core.plan.wall import machine_minutes
 from ...core.reasons import Reason
-from ...core.safety import heat_of_day
-from ...core.season.model import OWN_BUDGET, WORKS, SeasonAnswer, Work
-from ...core.season.normals import values_on
+from ...core.season.model import OWN_BUDGET, WORKS
 from ...core.season.schools import check_stance
 from ...core.season.today import Verdict, verdict
-from ...core.walk.findings import summary
-from ...core.walk.questions import questions_of
-from ...core.walk.tree import WalkTree
 from ...core.words.dates import day_words
-from ...store import walks
 from ...store.trees import TreeRecord, tree_record
-from ..heights.rotations import limb_in_turn
 from ..heights.row_lines import outline_of, spacing_in_row
+from ..heights.turns import limb_in_turn
 from ..season.desk import HORIZON_DAYS, SeasonDesk
-from ..tree.views import FrameView, frame_view
-from ..walk.tree import Walked, walked_tree
-from ..walk.walks import named_cuts
+from ..tree.views import frame_view
+from ..walk.tree import walked_tree
 from ..workplace import Workplace
 from . import cutting
 from .after import after_words
-from .cutting import Preview
-
-WAYS = ("hand", "ragged", "machine")
-
-
-@dataclass(frozen=True)
-class Wish:
-    """What a plan is asked for. walk_id: a walk whose named limbs weigh more. limit, weights,
-    stance: in place of the day's, the catalogue's, the tree's.
-
-    by: one of :data:`WAYS`; top_m, half_m: of the wall, where they differ from what the row leaves
-    room for.
-    """
-
-    goal: str
-    day: dt.date
-    walk_id: str | None = None
-    pins_in: Sequence[str] = ()
-    pins_out: Sequence[str] = ()
-    limit: float | None = None
-    weights: Mapping[str, float] = field(default_factory=dict)
-    stance: Mapping[str, str] = field(default_factory=dict)
-    by: str = "hand"
-    top_m: float | None = None
-    half_m: float | None = None
-
-
-@dataclass(frozen=True)
-class StageView:
-    """A stage by what it cuts."""
-
-    day: dt.date
-    share: float
-    limit: float
-    over: bool
-    cuts: tuple[Proposed, ...]
-
-
-@dataclass(frozen=True)
-class PlanView:
-    """A proposal with its cost. preview: None where nothing is cut. crop: given up over three
-    years. bark: paint for what is bared, None where none is.
-
-    minutes: of hands and, where one is used, the machine, at the pace of past visits. skeleton:
-    what an owner is told before one. not_today: why this is the plan of another day than was asked
-    for.
-    """
-
-    name: str
-    day: dt.date
-    work: Work
-    stance: dict[str, str]
-    proposal: Proposal
-    stages: tuple[StageView, ...]
-    unplaced: tuple[Proposed, ...]
-    frame: FrameView
-    cap_m: float | None
-    preview: Preview | None
-    minutes: float
-    light: LowerLight
-    crop: YieldCost
-    clippings: Clippings
-    bark: Whitewash | None
-    after: tuple[Reason, ...]
-    regrowth: tuple[Reason, ...]
-    skeleton: tuple[Reason, ...]
-    not_today: Reason | None = None
+from .warnings import bark_bared, bark_in_sun, heat_of, named_limbs, skeleton_warned
+from .wishes import WAYS, PlanView, StageView, Wish
 
 
 def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
@@ -168,7 +94,7 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
         else outline_of(at, session, record, tree, wish.top_m, wish.half_m)
     )
     named = [
-        *_named(at, session, walked, wish.walk_id),
+        *named_limbs(at, session, walked, wish.walk_id),
         *limb_in_turn(at, session, record, wish.goal),
     ]
 
@@ -216,11 +142,11 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
         minutes = machine_minutes(know, spacing_in_row(at, session, record)) + preview.pace * sum(
             a.minutes for a in preview.advice if a.limb not in swept
         )
-    sun = _bark_sun(at, tree, preview, season, record.site.latitude)
+    sun = bark_in_sun(at, tree, preview, season, record.site.latitude)
     bark = (
         bare_bark(know, walked.tree.frame, cuts)
         if wish.goal == "skeleton" and cuts
-        else _bark(at, preview)
+        else bark_bared(at, preview)
     )
     return PlanView(
         record.name,
@@ -251,13 +177,13 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
             bool(cuts),
             fruit,
             frozenset(record.site.dangers),
-            _heat(desk, record, day),
+            heat_of(desk, record, day),
             sun,
         ),
         regrowth(know, preview.advice, day, tree.vigour, tree.next_flush, tree.units)
         if preview
         else (),
-        _skeleton(at, tree, cuts, proposal, season, day, crop)
+        skeleton_warned(at, tree, cuts, proposal, season, day, crop)
         if wish.goal == "skeleton" and offered
         else (),
     )
@@ -274,15 +200,6 @@ def _of_the_day(know: Knowledge, found: Verdict, hard: str | None) -> float:
         )
         besides = sum(1 - x for x in curve)
     return max(0.0, (found.price or 0.0) - besides)
-
-
-def _heat(desk: SeasonDesk, record: TreeRecord, day: dt.date) -> Reason | None:
-    """What the warmth of the day asks of whoever cuts: by the forecast, else by the place's
-    normals.
-    """
-    seen = next((f.tmax for f in desk.forecast(record) if f.date == day), None)
-    usual = float(values_on(desk.site(record).normals.tmax_c, day, 1)[0])
-    return heat_of_day(desk.at.know, usual if seen is None else seen, seen is not None)
 
 
 def _checked(at: Workplace, wish: Wish) -> None:
@@ -354,101 +271,3 @@ def _windows(
         }
         found.append(Window(on, desk.growing_year(record, on), shares))
     return tuple(found)
-
-
-def _named(at: Workplace, session: Session, walked: Walked, walk_id: str | None) -> list[Cut]:
-    if walk_id is None or walked.tree.frame is None:
-        return []
-    rows = walks.history(session, walks.walk(session, walk_id).id)
-    answers = {q: row.answer for q, row in walks.in_force(rows).items() if row.answer}
-    found = named_cuts(
-        summary(at.know, walked.tree, questions_of(at.know, walked.tree), answers).findings
-    )
-    limbs = {x.id: x.length_m for x in walked.tree.frame.limbs}
-    return [c for c in found if c.limb in limbs and c.keep_m < limbs[c.limb]]
-
-
-def _bark(at: Workplace, preview: Preview | None) -> Whitewash | None:
-    """Paint for the limbs whose shade goes: each wound of a thick limb bares about its own length
-    of bark below it.
-    """
-    thick = at.know.number("plan/bares-from")
-    bared = (
-        [
-            (c.wound_mm, at.know.number("plan/bares-m"))
-            for c in preview.answer.cuts
-            if c.wound_mm >= thick and not c.void
-        ]
-        if preview
-        else []
-    )
-    return whitewash(at.know, (), bared) if bared else None
-
-
-def _bark_sun(
-    at: Workplace, tree: WalkTree, preview: Preview | None, season: SeasonAnswer, latitude: float
-) -> Reason | None:
-    """Hours of hot sun on the bark that the largest wound bares, when strong sun comes; None where
-    it does not, or no bark is bared.
-    """
-    hot = next((e for e in season.events if e.name == "strong sun on bark"), None)
-    wounds = (
-        [
-            c
-            for c in preview.answer.cuts
-            if not c.void and c.wound_mm >= at.know.number("plan/bares-from") and c.limb != TRUNK
-        ]
-        if preview
-        else []
-    )
-    if hot is None or not wounds or tree.frame is None:
-        return None
-    limb = tree.frame.limb(max(wounds, key=lambda c: c.wound_mm).limb)
-    on = hot.start + (hot.end - hot.start) / 2
-    found = bark_sun(at.know, latitude, on, limb.bearing_deg, 90 - limb.rise_deg)
-    does = "paint it the same day" if found.burns else "leaf will shade it again"
-    text = (
-        f"Bark bared at the {tree.names[limb.id]} gets {found.hours:.1f} h of steep sun about "
-        f"{day_words(on)}: {does}."
-    )
-    return Reason(
-        "bark-sun",
-        text,
-        {"faces, degrees": limb.bearing_deg, "hours": round(found.hours, 2)},
-        date=on,
-        catalogue_ids=("bark/hours", "plan/bares-from"),
-    )
-
-
-def _skeleton(
-    at: Workplace,
-    tree: WalkTree,
-    cuts: Sequence[Cut],
-    proposal: Proposal,
-    season: SeasonAnswer,
-    day: dt.date,
-    crop: YieldCost,
-) -> tuple[Reason, ...]:
-    """What an owner is told before; of the cuts that wait where the day is closed."""
-    meant = list(cuts) or [x.proposed.cut for x in proposal.left if x.proposed.look == "skeleton"]
-    share = (
-        proposal.share
-        if cuts
-        else sum(x.proposed.share for x in proposal.left if x.proposed.look == "skeleton")
-    )
-    lost = crop if cuts else yield_cost(at.know, min(1.0, share), hard_group=tree.group)
-    sun = next(
-        (e.start for e in season.events if e.name == "strong sun on bark" and e.end >= day), None
-    )
-    beyond = at.know.days("plan/next-spring-after")
-    spring = next(
-        (
-            e.start
-            for e in season.events
-            if e.name == "first flush" and (e.start - day).days > beyond
-        ),
-        None,
-    )
-    return warned(
-        at.know, tree, meant, share, day, max(sun, day) if sun else None, spring, lost, tree.units
-    )

@@ -5,73 +5,28 @@ longer be done this season.
 from __future__ import annotations
 
 import datetime as dt
-import uuid
 from collections.abc import Sequence
-from dataclasses import dataclass, field
 
 from sqlmodel import Session
 
-from ...core.days import done_problem, planned_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import FieldProblem, InvalidInput
 from ...core.reasons import Reason
-from ...core.season.model import WORKS, Segment, Status, Work
-from ...core.season.today import WORK_WORDS, Act, acts_of, priced
+from ...core.season.model import WORKS, Segment, Status
+from ...core.season.today import WORK_WORDS, acts_of, priced
 from ...core.season.wanted import Standing, Wanted, wanted
 from ...core.tasks import FROST_TASKS
 from ...core.words.dates import day_words
 from ...core.words.prices import cost_words
 from ...core.words.units import Units, share_words
 from ...store import frames, logbook, plans
-from ...store.database import StaleVersion
-from ...store.logbook import save_entries, save_put_off, save_tasks
-from ...store.tables import LogEntry, PutOff, Task
-from ...store.trees import TreeRecord, tree_record, tree_records
+from ...store.tables import PutOff
+from ...store.trees import TreeRecord, tree_records
 from ..workplace import Size, Workplace
 from .desk import SeasonDesk
+from .item import Item, TodayView, open_run
 from .one_pass import pick_and_cut
 
 FORTNIGHT = 14
-
-
-@dataclass
-class Item:
-    """Like work on trees of one row. last_good: the last day it is right. closed_by: the forecast
-    that stops it. late: no longer this season.
-
-    acts: what would change it. cost: what the cut takes of the crop, in words.
-    """
-
-    key: str
-    kind: str
-    work: str
-    block: str
-    rows: list[int]
-    says: str
-    tone: Status
-    reasons: tuple[Reason, ...]
-    opens: dt.date | None
-    last_good: dt.date | None
-    minutes: float
-    trees: list[TreeRecord] = field(default_factory=list)
-    task: Task | None = None
-    plan_id: str | None = None
-    closed_by: str | None = None
-    later: PutOff | None = None
-    instead: str | None = None
-    acts: tuple[Act, ...] = ()
-    cost: str | None = None
-
-
-@dataclass(frozen=True)
-class TodayView:
-    """Items in walking order; work put off; and what is too late, with what to do instead."""
-
-    day: dt.date
-    until: dt.date
-    items: list[Item]
-    put_off: list[Item]
-    too_late: list[Item]
-    forecast: str | None
 
 
 def fortnight(
@@ -344,7 +299,7 @@ class _Fortnight:
         for want in wanted(self._standing(record), self.at.know, self.day, self.units):
             season = self.desk.season(record, (want.work,), with_forecast=False)
             plain = season.segments
-            run = _open_run(plain, self.day, self.until)
+            run = open_run(plain, self.day, self.until)
             if run is None:
                 if want.needed:
                     self._too_late(record, want, plain)
@@ -377,7 +332,7 @@ class _Fortnight:
                 item.key += "|asked"
             if self.desk.forecast(record):
                 ahead = self.desk.season(record, (want.work,)).segments
-                if _open_run(ahead, self.day, self.until) is None:
+                if open_run(ahead, self.day, self.until) is None:
                     stop = next(
                         (
                             r
@@ -434,103 +389,3 @@ class _Fortnight:
         item.acts = acts_of(now.reasons, opens)
         item.later = None
         self._add(record, item, self.late)
-
-
-def _open_run(
-    segments: Sequence[Segment], first: dt.date, until: dt.date
-) -> tuple[dt.date, dt.date, Segment] | None:
-    """The first run of go that touches the days asked: its first and last day, and its first
-    segment.
-    """
-    for i, s in enumerate(segments):
-        if s.status == "go" and s.start <= until and s.end >= first:
-            end = s.end
-            for following in segments[i + 1 :]:
-                if following.status != "go":
-                    break
-                end = following.end
-            return s.start, end, s
-    return None
-
-
-def _later_problem(until: dt.date, day: dt.date) -> str | None:
-    return f"must lie after {day_words(day)}" if until <= day else planned_problem(until, day)
-
-
-def put_off(
-    at: Workplace, tree_ids: Sequence[str], work: str, until: dt.date, why: str, day: dt.date
-) -> None:
-    """Put seasonal work on trees off to a day, with the reason. Raises: InvalidInput by field,
-    NotFound.
-    """
-    problems = []
-    if work not in WORKS:
-        problems.append(FieldProblem("/work", f"must be one of {', '.join(WORKS)}"))
-    if (wrong := _later_problem(until, day)) is not None:
-        problems.append(FieldProblem("/until", wrong))
-    if not why.strip():
-        problems.append(FieldProblem("/why", "say why"))
-    if problems:
-        raise InvalidInput(problems)
-    with at.store.writing() as session:
-        for tree_id in tree_ids:
-            tree_record(session, tree_id)
-            save_put_off(session, PutOff(tree_id=tree_id, work=work, until=until, why=why.strip()))
-
-
-def put_task_off(
-    at: Workplace, task_id: str, version: int, until: dt.date, why: str, day: dt.date
-) -> Task:
-    """Put a come-back off to another day, with the reason. Raises: InvalidInput by field, NotFound,
-    StaleVersion.
-    """
-    refuse({"/until": _later_problem(until, day), "/why": None if why.strip() else "say why"})
-    with at.store.writing() as session:
-        task = logbook.task(session, task_id)
-        if task.version != version:
-            raise StaleVersion(
-                "Someone else changed this come-back in the meantime.", {"version": task.version}
-            )
-        task.due, task.why_later, task.version = until, why.strip(), version + 1
-        save_tasks(session, task)
-        return task
-
-
-def done(
-    at: Workplace,
-    tree_ids: Sequence[str],
-    work: Work,
-    date: dt.date,
-    who: str,
-    minutes: float | None,
-    request_id: str,
-    count: int | None = None,
-) -> int:
-    """Log work as done on trees, unmeasured; ``count``: how many came off each. The same request
-    twice changes nothing. Returns how many entries are on record for it.
-
-    Raises: InvalidInput, NotFound.
-    """
-    refuse({"/date": done_problem(date, at.today())})
-    if work not in WORKS:
-        raise InvalidInput([FieldProblem("/work", f"must be one of {', '.join(WORKS)}")])
-    with at.store.writing() as session:
-        for tree_id in tree_ids:
-            entry_id = str(uuid.uuid5(uuid.UUID(request_id), tree_id))
-            if session.get(LogEntry, entry_id) is None:
-                tree_record(session, tree_id)
-                each = None if minutes is None else minutes / len(tree_ids)
-                save_entries(
-                    session,
-                    LogEntry(
-                        id=entry_id,
-                        tree_id=tree_id,
-                        date=date,
-                        work=work,
-                        who=who,
-                        minutes=each,
-                        cuts=count,
-                        note="unmeasured",
-                    ),
-                )
-    return len(tree_ids)

@@ -13,7 +13,8 @@ from ...core.cuts.technique import advise
 from ...core.frame.check import checked
 from ...core.frame.share import frame_answer
 from ...core.frame.wood import wood_parameters
-from ...core.plan.choose import Candidate, choose_cuts
+from ...core.plan.choose import choose_cuts
+from ...core.plan.knapsack import Candidate
 from ..answers import body as answer
 from ..answers import here, known_row
 from ..models.calc.plan import (

@@ -9,6 +9,7 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.frost import before as frost_before
+from ...services.frost import cold_nights
 from ...services.frost import fruit as frost_fruit
 from ...services.frost import night as frost_night
 from ...services.frost import record as frost_record
@@ -43,7 +44,7 @@ def get_cold_nights(path: IdPath) -> dict[str, Any]:
     """Nights the station measured that were cold in the coldest block, and the next one
     foreseen.
     """
-    return answer(ColdNightsOut, frost_night.cold_nights(here(), path.id))
+    return answer(ColdNightsOut, cold_nights.cold_nights(here(), path.id))
 
 
 @routes.post("/sites/<id>/night", responses={200: NightOut})

@@ -9,6 +9,7 @@ from flask_openapi.blueprint import APIBlueprint
 from ...core.frame.model import TRUNK, Limb
 from ...services.frost import cuts as frost_cuts
 from ...services.frost import grow_on as frost_grow_on
+from ...services.frost import looking
 from ...services.frost import tree as service
 from ..answers import body as answer
 from ..answers import drawn, here
@@ -60,7 +61,7 @@ def get_after_frost(path: IdPath) -> dict[str, Any]:
 @routes.post("/<id>/scratches", responses={201: TreeFrostOut})
 def post_tree_scratch(path: IdPath, body: TreeScratchIn) -> tuple[dict[str, Any], int]:
     """Write a scratch down."""
-    service.scratch(
+    looking.scratch(
         here(), path.id, body.id, body.limb, body.at_m, body.green, body.day, body.bearing_deg
     )
     return _hurt(path.id), 201
@@ -69,14 +70,14 @@ def post_tree_scratch(path: IdPath, body: TreeScratchIn) -> tuple[dict[str, Any]
 @routes.post("/<id>/looks", responses={201: TreeFrostOut})
 def post_look(path: IdPath, body: LookIn) -> tuple[dict[str, Any], int]:
     """Write down what was seen of a hurt tree."""
-    service.look(here(), path.id, body.id, body.sign, body.day)
+    looking.look(here(), path.id, body.id, body.sign, body.day)
     return _hurt(path.id), 201
 
 
 @routes.post("/<id>/frost-class", responses={200: TreeFrostOut})
 def post_class(path: IdPath, body: SayClassIn) -> dict[str, Any]:
     """The class the tree itself shows; F0: it came back."""
-    service.say_class(here(), path.id, body.frost_class, body.night, body.as_of)
+    looking.say_class(here(), path.id, body.frost_class, body.night, body.as_of)
     return _hurt(path.id)
 
 

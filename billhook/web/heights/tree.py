@@ -6,7 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ...services.heights import rotations
+from ...services.heights import rotations, turns
 from ...services.heights import tree as tree_heights
 from ..answers import body as answer
 from ..answers import drawn, here
@@ -48,7 +48,7 @@ def get_which_limb(path: IdPath) -> dict[str, Any]:
     at = here()
     low, tip = rotations.levels(at, path.id)
     return answer(
-        WhichLimbOut, {"limbs": rotations.ranked(at, path.id, low), "low_m": low, "tip_m": tip}
+        WhichLimbOut, {"limbs": turns.ranked(at, path.id, low), "low_m": low, "tip_m": tip}
     )
 
 

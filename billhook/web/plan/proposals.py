@@ -10,7 +10,7 @@ from ...core.known import Knowledge
 from ...core.plan.offer import Proposed
 from ...core.season.schools import schools
 from ...services.plan import proposals
-from ...services.plan.proposals import PlanView, Wish
+from ...services.plan.wishes import PlanView, Wish
 from ..answers import body as answer
 from ..answers import drawn, here
 from ..models.base import IdPath

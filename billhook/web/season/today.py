@@ -6,7 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ...services.season import today
+from ...services.season import item, settle, today
 from ..answers import body as answer
 from ..answers import here
 from ..models.today import DoneIn, DoneOut, PutOffIn, PutOffOut, TodayOut, TodayQuery
@@ -14,7 +14,7 @@ from ..models.today import DoneIn, DoneOut, PutOffIn, PutOffOut, TodayOut, Today
 routes = APIBlueprint("season_today", __name__, url_prefix="/api")
 
 
-def _item(item: today.Item) -> dict[str, Any]:
+def _item(item: item.Item) -> dict[str, Any]:
     seen: dict[str, Any] = {}
     for reason in item.reasons:
         seen.setdefault(reason.text, reason)
@@ -52,9 +52,9 @@ def post_put_off(body: PutOffIn) -> dict[str, Any]:
     """Put work off to a day, with the reason."""
     at = here()
     if body.task_id is not None:
-        today.put_task_off(at, body.task_id, body.version or 1, body.until, body.why, at.today())
+        settle.put_task_off(at, body.task_id, body.version or 1, body.until, body.why, at.today())
     else:
-        today.put_off(at, body.tree_ids, body.work, body.until, body.why, at.today())
+        settle.put_off(at, body.tree_ids, body.work, body.until, body.why, at.today())
     return {"trees": len(body.tree_ids)}
 
 
@@ -62,7 +62,7 @@ def post_put_off(body: PutOffIn) -> dict[str, Any]:
 def post_done(body: DoneIn) -> dict[str, Any]:
     """Log work as done, unmeasured."""
     return {
-        "entries": today.done(
+        "entries": settle.done(
             here(), body.tree_ids, body.work, body.date, body.who, body.minutes, body.id, body.count
         )
     }

@@ -7,7 +7,7 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.plan.cutting import Preview
-from ...services.walk import shoots
+from ...services.walk import shoots, view
 from ...services.walk import walks as service
 from ..answers import body as answer
 from ..answers import drawn, here
@@ -35,7 +35,7 @@ def _cuts(found: Preview) -> dict[str, Any]:
     }
 
 
-def _fields(found: service.WalkView) -> dict[str, Any]:
+def _fields(found: view.WalkView) -> dict[str, Any]:
     record, tree, walk = found.walked.record, found.walked.tree, found.walk
     questions = [
         {
@@ -69,7 +69,7 @@ def _fields(found: service.WalkView) -> dict[str, Any]:
     }
 
 
-def _walk(found: service.WalkView) -> dict[str, Any]:
+def _walk(found: view.WalkView) -> dict[str, Any]:
     return answer(WalkOut, _fields(found))
 
 
@@ -85,13 +85,13 @@ def get_form(path: IdPath) -> dict[str, Any]:
     begun without signal.
     """
     clues = [question_body(q) for q in shoots.clues_in_order(here(), path.id)]
-    return answer(WalkFormOut, {**_fields(service.walk_form(here(), path.id)), "shoot": clues})
+    return answer(WalkFormOut, {**_fields(view.walk_form(here(), path.id)), "shoot": clues})
 
 
 @routes.get("/walks/<id>", responses={200: WalkOut})
 def get_walk(path: IdPath) -> dict[str, Any]:
     """A walk as it stands."""
-    return _walk(service.walk_view(here(), path.id))
+    return _walk(view.walk_view(here(), path.id))
 
 
 @routes.post("/walks/<id>/answers", responses={201: WalkOut})

@@ -12,7 +12,8 @@ import pytest
 from scipy.optimize import Bounds, LinearConstraint, milp
 
 from billhook.core.errors import InvalidInput
-from billhook.core.plan.choose import Candidate, choose_cuts
+from billhook.core.plan.choose import choose_cuts
+from billhook.core.plan.knapsack import Candidate
 
 
 def chain(c: Candidate, by_id: dict[str, Candidate]) -> set[str]:

@@ -9,7 +9,8 @@ import random
 
 import pytest
 
-from billhook.core.plan.choose import Candidate, choose_cuts
+from billhook.core.plan.choose import choose_cuts
+from billhook.core.plan.knapsack import Candidate
 from billhook.core.plan.stages import Window, staged
 
 

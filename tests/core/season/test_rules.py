@@ -18,7 +18,8 @@ from billhook.core.season.events import growing_year_of
 from billhook.core.season.model import WORKS, Site, TreeState
 from billhook.core.season.place import climate_frost, climate_normals
 from billhook.core.season.schools import stance_in_force
-from billhook.core.season.season import _year, season
+from billhook.core.season.season import season
+from billhook.core.season.year import year_from
 
 START, END = dt.date(2026, 1, 1), dt.date(2027, 6, 30)
 
@@ -206,7 +207,7 @@ def test_every_rule_is_heard_somewhere(know):
                     species, (2024, 2012)[(i + place_n) % 2], cultivar, vigour=1 + i % 5, **state
                 )
                 stance = tuple(sorted(stance_in_force(know, stances[(i + place_n) % 5]).items()))
-                year = _year(
+                year = year_from(
                     site, tree, know, growing_year_of(site, dt.date(2026, 6, 1))[0], (), (), stance
                 )
                 heard |= {c.reason.catalogue_ids[0] for c in year.claims}

@@ -10,6 +10,7 @@ import pytest
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frost.classes import CLASSES
+from billhook.services.frost import looking
 from billhook.services.frost import night as frost_night
 from billhook.services.frost import tree as frost_tree
 from billhook.services.holding import planting
@@ -60,9 +61,7 @@ def test_scratches_find_the_edge_on_a_limb_and_are_told_when_to_cut(drawn):
     limb = next(x for x in first.limbs if x.limb == "e")
     edge, count = 0.55 * limb.length_m, 0
     while limb.found.next_at_m is not None:
-        frost_tree.scratch(
-            at, tree, new_id(), "e", limb.found.next_at_m, limb.found.next_at_m < edge
-        )
+        looking.scratch(at, tree, new_id(), "e", limb.found.next_at_m, limb.found.next_at_m < edge)
         limb = next(x for x in frost_tree.after_frost(at, tree).limbs if x.limb == "e")
         count += 1
         assert count < 8
@@ -80,7 +79,7 @@ def test_a_second_test_says_how_far_dieback_moved(drawn):
     observing.observe(at, "tree", tree, "freeze_class", "F4", NIGHT)
     for day, edge in ((NIGHT + dt.timedelta(days=30), 0.8), (NIGHT + dt.timedelta(days=60), 0.5)):
         for place in (0.2, 0.45, 0.75, 0.85):
-            frost_tree.scratch(at, tree, new_id(), "e", place, place < edge, day)
+            looking.scratch(at, tree, new_id(), "e", place, place < edge, day)
     limb = next(x for x in frost_tree.after_frost(at, tree).limbs if x.limb == "e")
     assert limb.moved_m == pytest.approx(0.3)  # 0.75 was green, now 0.45 is the last
     assert not any(r.green and r.at_m > 0.5 for r in limb.readings)
@@ -89,13 +88,13 @@ def test_a_second_test_says_how_far_dieback_moved(drawn):
 def test_what_cannot_be_scratched_is_refused(drawn):
     at, tree = drawn
     with pytest.raises(InvalidInput, match="not on the drawing"):
-        frost_tree.scratch(at, tree, new_id(), "nobody", 0.1, True)
+        looking.scratch(at, tree, new_id(), "nobody", 0.1, True)
     with pytest.raises(InvalidInput, match="between 0 and"):
-        frost_tree.scratch(at, tree, new_id(), "e", 9.0, True)
+        looking.scratch(at, tree, new_id(), "e", 9.0, True)
     same = new_id()
     assert (
-        frost_tree.scratch(at, tree, same, "e", 0.3, True).id
-        == frost_tree.scratch(at, tree, same, "e", 0.3, True).id
+        looking.scratch(at, tree, same, "e", 0.3, True).id
+        == looking.scratch(at, tree, same, "e", 0.3, True).id
     )
     with pytest.raises(NotFound):
         frost_tree.after_frost(at, "nobody")
@@ -106,7 +105,7 @@ def test_a_scratch_in_the_first_weeks_is_answered_with_the_day_to_look_again(dra
     night = TODAY - dt.timedelta(days=9)
     observing.observe(at, "tree", tree, "freeze_class", "F4", night)
     with pytest.raises(InvalidInput, match="look again on 5 Apr 2027"):
-        frost_tree.scratch(at, tree, new_id(), "e", 0.5, True)
+        looking.scratch(at, tree, new_id(), "e", 0.5, True)
     found = frost_tree.after_frost(at, tree)
     assert found.scratch_from == night + dt.timedelta(days=21)
     assert found.verdict.verdict == "wait"

@@ -14,6 +14,7 @@ from billhook.core.season.station import StationDay
 from billhook.core.tasks import NIGHT_TASKS
 from billhook.services.book import harvests
 from billhook.services.frost import before as frost_before
+from billhook.services.frost import cold_nights, looking
 from billhook.services.frost import cuts as frost_cuts
 from billhook.services.frost import fruit as frost_fruit
 from billhook.services.frost import grow_on as frost_grow_on
@@ -67,7 +68,7 @@ def scratched(at, tree, limb, edge, day=None):
         place = test.found.next_at_m
         if place is None:
             return test
-        frost_tree.scratch(at, tree, new_id(), limb, place, place <= edge, day)
+        looking.scratch(at, tree, new_id(), limb, place, place <= edge, day)
     raise AssertionError("the search did not end")
 
 
@@ -85,11 +86,11 @@ def test_cold_nights_come_from_the_days_a_station_measured(garden):
             [StationDay(NIGHT, -3.1, 9.0), StationDay(NIGHT + dt.timedelta(days=1), 6.0, 15.0)],
             "csv",
         )
-    found = frost_night.cold_nights(at, garden.site.id)
+    found = cold_nights.cold_nights(at, garden.site.id)
     assert [(n.day, n.min_c, n.saved) for n in found.nights] == [(NIGHT, -3.1, False)]
     assert not found.simulated
     frost_night.night(at, garden.site.id, NIGHT, -3.1, None, save=True, source=found.station)
-    assert frost_night.cold_nights(at, garden.site.id).nights[0].saved
+    assert cold_nights.cold_nights(at, garden.site.id).nights[0].saved
     assert frost_record.frost_record(at, garden.site.id).nights[0].source == found.station
 
 
@@ -129,7 +130,7 @@ def test_a_night_that_is_written_down_sets_its_dates_once(garden):
 def test_a_night_written_down_again_keeps_what_the_trees_showed(garden):
     at, (first, second, *_) = garden.at, garden.tree_ids
     frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
-    frost_tree.say_class(at, first, "F2")
+    looking.say_class(at, first, "F2")
     frost_night.night(at, garden.site.id, NIGHT, -7.0, 6, save=True)
     assert frost_tree.after_frost(at, first).frost_class == "F2"  # seen on the tree, so it stays
     assert (
@@ -146,16 +147,16 @@ def test_a_night_written_down_again_keeps_what_the_trees_showed(garden):
 
 def test_green_that_turned_brown_is_no_life_and_a_flush_alone_may_be_the_rootstocks(summer):
     at, _, tree = summer
-    frost_tree.say_class(at, tree, "F6")
+    looking.say_class(at, tree, "F6")
     spring = dt.date(2027, 3, 20)
-    frost_tree.look(at, tree, new_id(), "first-flush", spring)
+    looking.look(at, tree, new_id(), "first-flush", spring)
     assert frost_tree.after_frost(at, tree).verdict.verdict == "wait"
     for limb in ("e", "w"):
-        frost_tree.scratch(at, tree, new_id(), limb, 0.3, True, spring)
+        looking.scratch(at, tree, new_id(), limb, 0.3, True, spring)
     assert frost_tree.after_frost(at, tree).verdict.verdict == "alive"
     for limb in ("e", "w"):
         for place in (0.3, 0.0):
-            frost_tree.scratch(at, tree, new_id(), limb, place, False, SUMMER)
+            looking.scratch(at, tree, new_id(), limb, place, False, SUMMER)
     observing.observe(at, "tree", tree, "frost_below", "yes", SUMMER)
     assert frost_tree.after_frost(at, tree).verdict.verdict == "rootstock-only"
     suckers = next(v for v in frost_cuts.cut_stages(at, tree) if v.stage.name == "suckers")
@@ -190,12 +191,12 @@ def tree_record_block(at, tree_id):
 
 def test_a_false_start_is_recorded_and_asked_again(summer):
     at, _, tree = summer
-    frost_tree.look(at, tree, new_id(), "first-flush", NIGHT + dt.timedelta(days=60))
+    looking.look(at, tree, new_id(), "first-flush", NIGHT + dt.timedelta(days=60))
     assert frost_tree.after_frost(at, tree).looks.looks[0].worth == "provisional"
     assert "frost-again" in {t.kind for t in tasks_of(at, tree)}
     same = new_id()
     for _ in range(2):
-        seen = frost_tree.look(at, tree, same, "collapsed", NIGHT + dt.timedelta(days=120))
+        seen = looking.look(at, tree, same, "collapsed", NIGHT + dt.timedelta(days=120))
     assert [x.worth for x in seen.looks] == ["holds", "false-start"]
     found = frost_tree.after_frost(at, tree)
     assert (found.verdict.verdict, found.verdict.may_cut) == ("wait", False)
@@ -205,17 +206,17 @@ def test_a_false_start_is_recorded_and_asked_again(summer):
         (NIGHT - dt.timedelta(days=2), "before the night"),
     ):
         with pytest.raises(InvalidInput, match=why):
-            frost_tree.look(at, tree, new_id(), "leaves-fell", day)
+            looking.look(at, tree, new_id(), "leaves-fell", day)
 
 
 def test_what_the_tree_shows_is_written_of_the_same_night(summer):
     at, site, tree = summer
-    frost_tree.look(at, tree, new_id(), "leaves-fell", NIGHT + dt.timedelta(days=9))
+    looking.look(at, tree, new_id(), "leaves-fell", NIGHT + dt.timedelta(days=9))
     assert frost_tree.after_frost(at, tree).looks.suggests == "F2"
-    frost_tree.say_class(at, tree, "F2")
+    looking.say_class(at, tree, "F2")
     found = frost_tree.after_frost(at, tree)
     assert (found.frost_class, found.night) == ("F2", NIGHT)
-    frost_tree.say_class(at, tree, "F0")
+    looking.say_class(at, tree, "F0")
     assert frost_tree.after_frost(at, tree) is None
     place = next(p for p in frost_record.frost_record(at, site).places if p.tree_id == tree)
     assert (place.stands, place.nights, place.coldest_c) == ("back", 1, -7.5)
@@ -223,10 +224,10 @@ def test_what_the_tree_shows_is_written_of_the_same_night(summer):
 
 def test_a_tree_that_nobody_foresaw_is_written_down_of_its_night(garden):
     at, tree = garden.at, garden.tree_ids[0]
-    frost_tree.say_class(at, tree, "F3", NIGHT)
+    looking.say_class(at, tree, "F3", NIGHT)
     assert frost_tree.after_frost(at, tree).night == NIGHT
     frost_night.night(at, garden.site.id, dt.date(2027, 2, 3), -1.0, 2, save=True)
-    frost_tree.say_class(at, garden.tree_ids[1], "F2")
+    looking.say_class(at, garden.tree_ids[1], "F2")
     assert frost_tree.after_frost(at, garden.tree_ids[1]).night == dt.date(
         2027, 2, 3
     )  # the last night of the site
@@ -235,28 +236,26 @@ def test_a_tree_that_nobody_foresaw_is_written_down_of_its_night(garden):
         ("F3", TODAY + dt.timedelta(days=1), "future"),
     ):
         with pytest.raises(InvalidInput, match=why):
-            frost_tree.say_class(at, tree, wrong, night)
+            looking.say_class(at, tree, wrong, night)
 
 
 def test_an_edge_that_holds_through_the_second_flush_opens_the_cut_and_the_almanac(summer):
     at, _, tree = summer
-    frost_tree.say_class(at, tree, "F5")  # its own day comes later
+    looking.say_class(at, tree, "F5")  # its own day comes later
     first, second = dt.date(2027, 5, 1), dt.date(2027, 6, 10)
     scratched(at, tree, "e", 1.2, first)
     assert not frost_tree.after_frost(at, tree).verdict.opens_early
     green = next(x for x in frost_tree.after_frost(at, tree).limbs if x.limb == "e").found.boundary[
         0
     ]
-    frost_tree.scratch(at, tree, new_id(), "e", green, True, second)
-    frost_tree.look(at, tree, new_id(), "second-flush", dt.date(2027, 6, 20))
+    looking.scratch(at, tree, new_id(), "e", green, True, second)
+    looking.look(at, tree, new_id(), "second-flush", dt.date(2027, 6, 20))
     found = frost_tree.after_frost(at, tree)
     assert found.verdict.opens_early is not None
     assert found.verdict.may_cut
     verdict = views.tree_view(at, tree, SUMMER, ("thin",)).verdicts[0]
     assert "after-freeze" not in {r.code for r in verdict.reasons}
-    frost_tree.scratch(
-        at, tree, new_id(), "e", 0.3, False, SUMMER
-    )  # it went further down after all
+    looking.scratch(at, tree, new_id(), "e", 0.3, False, SUMMER)  # it went further down after all
     assert not frost_tree.after_frost(at, tree).verdict.may_cut
     assert "after-freeze" in {
         r.code for r in views.tree_view(at, tree, SUMMER, ("thin",)).verdicts[0].reasons
@@ -311,18 +310,18 @@ def test_round_the_stem_one_side_may_be_dead(summer):
     at, _, tree = summer
     height = frost_tree.after_frost(at, tree).stem.at_m
     while (side := frost_tree.after_frost(at, tree).stem.found.next_bearing_deg) is not None:
-        frost_tree.scratch(at, tree, new_id(), TRUNK, height, not 60 < side < 300, bearing_deg=side)
+        looking.scratch(at, tree, new_id(), TRUNK, height, not 60 < side < 300, bearing_deg=side)
     found = frost_tree.after_frost(at, tree)
     assert found.stem.found.one_sided
     assert found.stem.found.live_share < 0.5
     assert found.recovery.advice in ("replant", "wait")
     with pytest.raises(InvalidInput, match="not on the drawing"):
-        frost_tree.scratch(at, tree, new_id(), TRUNK, height, True)  # without a side
+        looking.scratch(at, tree, new_id(), TRUNK, height, True)  # without a side
 
 
 def test_shoots_are_chosen_and_get_their_dates(summer):
     at, _, tree = summer
-    frost_tree.say_class(at, tree, "F5")
+    looking.say_class(at, tree, "F5")
     frost_grow_on.add_shoot(at, tree, Limb("n1", TRUNK, 0.4, 11, 0.6, 84, 120))
     frost_grow_on.add_shoot(at, tree, Limb("n1", TRUNK, 0.4, 11, 0.6, 84, 120))
     frost_grow_on.add_shoot(at, tree, Limb("low", TRUNK, 0.05, 14, 0.9, 86, 200))
@@ -382,11 +381,11 @@ def test_a_tree_that_died_is_in_the_record(summer):
 def test_what_was_said_without_signal_does_not_win_over_something_newer(garden):
     at, tree = garden.at, garden.tree_ids[0]
     known = at.as_of()  # the phone was last here
-    frost_tree.say_class(at, tree, "F3", NIGHT)
+    looking.say_class(at, tree, "F3", NIGHT)
     with pytest.raises(StaleVersion, match=r"what the frost killed, F3\. That holds"):
-        frost_tree.say_class(at, tree, "F5", NIGHT, as_of=known)
-    frost_tree.say_class(at, tree, "F3", NIGHT, as_of=known)  # says the same
-    frost_tree.say_class(at, tree, "F4", NIGHT, as_of=at.as_of())
+        looking.say_class(at, tree, "F5", NIGHT, as_of=known)
+    looking.say_class(at, tree, "F3", NIGHT, as_of=known)  # says the same
+    looking.say_class(at, tree, "F4", NIGHT, as_of=at.as_of())
     assert frost_tree.after_frost(at, tree).frost_class == "F4"
     observing.observe(at, "tree", tree, "frost_above", "yes", TODAY)
     with pytest.raises(StaleVersion):

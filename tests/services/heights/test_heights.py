@@ -14,10 +14,10 @@ from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.heights.section import Profile
 from billhook.core.light.rows import Obstacle, Section
 from billhook.services.heights import block as heights
-from billhook.services.heights import rotations, section
+from billhook.services.heights import rotations, section, turns
 from billhook.services.heights import tree as tree_heights
 from billhook.services.holding import planting
-from billhook.services.plan import cutting, proposals, sheets
+from billhook.services.plan import cutting, proposals, sheets, wishes
 from billhook.services.season import today
 from billhook.services.season.calendar import calendar
 from billhook.services.season.desk import SeasonDesk
@@ -161,13 +161,13 @@ def test_each_year_starts_from_what_was_really_done(orchard):
     sheets.tick(at, plan.id, line.cut.id, new_id(), True, TODAY, None, "")
     sheets.finish(at, plan.id, plan.version, TODAY)
     after = rotations.view(at, "tree", tree)[0].tasks
-    named = proposals.plan_for(at, tree, proposals.Wish("renew", TODAY, limit=0.5))
+    named = proposals.plan_for(at, tree, wishes.Wish("renew", TODAY, limit=0.5))
     assert any(
         p.named for p in (*named.proposal.cuts, *(x.proposed for x in named.proposal.left))
     )  # the plan knows whose turn it is
     assert len(after) == len(before)
     assert not after[0].does.startswith("Lower the north limb")
-    assert rotations.ranked(at, tree)[-1].limb == "a"  # it was cut this year, so its turn is last
+    assert turns.ranked(at, tree)[-1].limb == "a"  # it was cut this year, so its turn is last
 
 
 def test_a_shape_is_laid_over_a_stored_tree(orchard):

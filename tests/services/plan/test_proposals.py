@@ -14,7 +14,7 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.services.plan import cutting, proposals
 from billhook.services.plan.printing import row_pdf, sheet_pdf
-from billhook.services.plan.proposals import Wish
+from billhook.services.plan.wishes import Wish
 from billhook.services.tree import framing, observing, views
 from billhook.store.database import NotFound
 from billhook.store.tables import Tree

@@ -15,7 +15,7 @@ from billhook.devices.stand_in import SCENARIOS, StandIn
 from billhook.formats.daily_csv import read_days, write_days
 from billhook.services.book import logbook
 from billhook.services.holding import own_species, place, planting
-from billhook.services.season import stances, today, weather
+from billhook.services.season import settle, stances, today, weather
 from billhook.services.season.almanac import almanac
 from billhook.services.season.calendar import calendar
 from billhook.services.season.desk import SeasonDesk
@@ -294,7 +294,7 @@ def test_sweeps_come_before_each_flush_and_once_logged_are_gone(grove):
     grove.settings = replace(grove.settings, fixed_today=day)
     request = new_id()
     for _ in range(2):  # sent twice, done once
-        today.done(grove, grove.low.tree_ids, "sucker", day, "first helper", 9, request)
+        settle.done(grove, grove.low.tree_ids, "sucker", day, "first helper", 9, request)
     assert len(logbook.log(grove)) == 3
     assert {e.entry.minutes for e in logbook.log(grove)} == {3.0}
     assert ("Baixo", "sucker", "sweep") not in items(grove, day)
@@ -305,14 +305,14 @@ def test_suckers_once_ticked_off_are_not_asked_for_again(grove):
     tree = grove.low.tree_ids[0]
     framing.save_frame(grove, tree, forked_frame(), None, {"e"}, TODAY - dt.timedelta(days=30))
     assert {("Baixo", "sucker", "work"), ("Baixo", "sanitation", "work")} <= items(grove).keys()
-    today.done(grove, [tree], "sucker", TODAY, "", None, new_id())
+    settle.done(grove, [tree], "sucker", TODAY, "", None, new_id())
     assert ("Baixo", "sucker", "work") not in items(grove)
     assert ("Baixo", "sanitation", "work") in items(grove)
 
 
 def test_work_put_off_waits_with_its_reason(grove):
     lowered(grove, grove.low, 2.8)
-    today.put_off(
+    settle.put_off(
         grove, grove.low.tree_ids[:1], "height", TODAY + dt.timedelta(days=5), "soil too wet", TODAY
     )
     view = today.fortnight(grove, TODAY)
@@ -325,7 +325,7 @@ def test_work_put_off_waits_with_its_reason(grove):
     assert len(items(grove, TODAY + dt.timedelta(days=6))["Baixo", "height", "work"].trees) == 3
     for until, why, at in ((TODAY, "rain", "/until"), (TODAY + dt.timedelta(days=3), " ", "/why")):
         with pytest.raises(InvalidInput) as refused:
-            today.put_off(grove, grove.low.tree_ids, "height", until, why, TODAY)
+            settle.put_off(grove, grove.low.tree_ids, "height", until, why, TODAY)
         assert refused.value.problems[0].pointer == at
 
 
@@ -379,7 +379,7 @@ def test_the_feed_is_read_by_two_parsers_and_updates_in_place(grove):
     }
     uid = f"{task.calendar_uid}@billhook"
     assert events[uid].decoded("dtstart") == task.due
-    today.put_task_off(grove, task.id, 1, task.due + dt.timedelta(days=4), "rain", TODAY)
+    settle.put_task_off(grove, task.id, 1, task.due + dt.timedelta(days=4), "rain", TODAY)
     second = {
         str(e["uid"]): e for e in icalendar.Calendar.from_ical(calendar(grove)).walk("VEVENT")
     }

@@ -20,7 +20,7 @@ from billhook.services.plan import sheets
 from billhook.services.season import stances
 from billhook.services.tree import observing
 from billhook.services.tree.views import tree_view
-from billhook.services.walk import rows, walks
+from billhook.services.walk import rows, view, walks
 from billhook.services.workplace import open_workplace
 
 from ...places import TODAY, new_id
@@ -45,7 +45,7 @@ FINE = {
 }
 
 
-def walked(at, tree_id: str, **answers: str) -> walks.WalkView:
+def walked(at, tree_id: str, **answers: str) -> view.WalkView:
     """Walk a tree, answering what is asked; open questions are put off unless they are answered."""
     answers = {k.replace("_", "-"): v for k, v in answers.items()}
     view = walks.begin(at, tree_id, new_id())

@@ -1,0 +1,153 @@
+"""Limbs that rub, run side by side, or crowd in one place."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from math import hypot
+
+from ..frame.model import SOIL, TRUNK, Limb
+from ..frame.near import angle_deg, nearest
+from ..known import Knowledge
+from ..reasons import Reason
+from ..words.units import length_words
+from .option import Found, inwardness, live_limbs
+from .tree import WalkTree
+
+
+def _pairs(tree: WalkTree) -> list[tuple[Limb, Limb]]:
+    limbs = [x for x in live_limbs(tree) if x.length_m > 0]
+    return [
+        (a, b) for i, a in enumerate(limbs) for b in limbs[i + 1 :] if a.id != b.on and b.id != a.on
+    ]
+
+
+def rubbing(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
+    found: Found = {}
+    for a, b in _pairs(tree):
+        gap, s, t = nearest(tree.ends[a.id], tree.ends[b.id])
+        bark = gap - (a.diameter_mm(s * a.length_m) + b.diameter_mm(t * b.length_m)) / 2000
+        # two that leave one stem meet at its foot, and do not rub there
+        at_foot = a.on == b.on and min(s * a.length_m, t * b.length_m) < know.number("walk/foot")
+        if bark > know.number("walk/rub-gap") or at_foot:
+            continue
+        worse, better = sorted(
+            (a, b), key=lambda x: (-round(inwardness(tree, x), 2), x.base_mm, x.id)
+        )
+        where = (
+            length_words(s * a.length_m, tree.units)
+            if worse is a
+            else length_words(t * b.length_m, tree.units)
+        )
+        why = (
+            "grows inward"
+            if inwardness(tree, worse) > max(0.2, inwardness(tree, better))
+            else "is the thinner one"
+        )
+        ids = ("walk/rub-gap",)
+        used: dict[str, float | str | None] = {"bark to bark, m": round(bark, 3)}
+        found[worse.id] = (
+            0.0,
+            Reason(
+                "rubs",
+                f"Rubs the {tree.names[better.id]} {where} out, and {why}.",
+                used,
+                catalogue_ids=ids,
+            ),
+        )
+        found.setdefault(
+            better.id,
+            (
+                0.0,
+                Reason(
+                    "rubbed",
+                    f"The other of the pair: it is better placed than the {tree.names[worse.id]}.",
+                    used,
+                    catalogue_ids=ids,
+                ),
+            ),
+        )
+    return found
+
+
+def side_by_side(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
+    found: Found = {}
+    for a, b in _pairs(tree):
+        if (
+            angle_deg(tree.ends[a.id], tree.ends[b.id]) > know.number("walk/parallel-angle")
+            or a.on != b.on
+        ):
+            continue
+        gap = nearest(tree.ends[a.id], tree.ends[b.id])[0]
+        middle = [
+            [(p[0][i] + p[1][i]) / 2 for i in range(3)] for p in (tree.ends[a.id], tree.ends[b.id])
+        ]
+        apart = hypot(*(middle[0][i] - middle[1][i] for i in range(3)))
+        if gap > know.number("walk/parallel-gap") or apart > 2 * know.number("walk/parallel-gap"):
+            continue
+        low, high = (a, b) if middle[0][2] <= middle[1][2] else (b, a)
+        ids = ("walk/parallel-angle", "walk/parallel-gap")
+        used: dict[str, float | str | None] = {"apart, m": round(gap, 2)}
+        found[low.id] = (
+            0.0,
+            Reason(
+                "parallel-lower",
+                f"Runs under the {tree.names[high.id]} and is shaded first: the lower goes.",
+                used,
+                catalogue_ids=ids,
+            ),
+        )
+        found.setdefault(
+            high.id,
+            (
+                0.0,
+                Reason(
+                    "parallel-upper",
+                    f"The upper of the pair over the {tree.names[low.id]}.",
+                    used,
+                    catalogue_ids=ids,
+                ),
+            ),
+        )
+    return found
+
+
+def crowded(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
+    found: Found = {}
+    within, least = know.number("walk/cluster-within"), int(know.number("walk/cluster-count"))
+    by_parent: dict[str, list[Limb]] = {}
+    for limb in live_limbs(tree):
+        by_parent.setdefault(limb.on, []).append(limb)
+    for parent, members in by_parent.items():
+        members.sort(key=lambda x: x.at_m)
+        for first in members:
+            crowd = [x for x in members if 0 <= x.at_m - first.at_m <= within]
+            if len(crowd) < least:
+                continue
+            if parent not in (TRUNK, SOIL):
+                keep = max(0.0, round(first.at_m - know.number("walk/into-live"), 3))
+                found[parent] = (
+                    keep,
+                    Reason(
+                        "below-cluster",
+                        f"{len(crowd)} shoots spring {length_words(first.at_m, tree.units)} "
+                        "along it: cut below the cluster.",
+                        catalogue_ids=("walk/cluster-count",),
+                    ),
+                )
+            best = max(crowd, key=lambda x: (-abs(x.rise_deg - 45), x.base_mm))
+            for limb in crowd:
+                if limb is not best:
+                    found.setdefault(
+                        limb.id,
+                        (
+                            0.0,
+                            Reason(
+                                "in-cluster",
+                                f"One of {len(crowd)} from one point; the "
+                                f"{tree.names[best.id]} stands best.",
+                                catalogue_ids=("walk/cluster-count",),
+                            ),
+                        ),
+                    )
+            break
+    return found

@@ -1,0 +1,133 @@
+"""The dates that a cold night sets."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections import defaultdict
+from collections.abc import Sequence
+
+from ...core.frost.classes import CLASSES, FrostClass
+from ...core.frost.damage import Damage
+from ...core.frost.fruit import Salvage
+from ...core.frost.kinds import class_figure
+from ...core.tasks import NIGHT_TASKS
+from ...core.words.dates import day_words
+from ...store import logbook
+from ...store.logbook import save_tasks
+from ...store.tables import Row, Task
+from ...store.trees import TreeRecord
+from ..season.desk import SeasonDesk
+from .hurt import Hurt
+
+
+def set_dates(desk: SeasonDesk, found: Hurt, saves: Salvage) -> None:
+    """What a night asks for: cut test and salvage row by row; whitewash, the day to judge and the
+    day to cut tree by tree, or for a row where many are alike.
+    """
+    rows: dict[str, list[tuple[TreeRecord, Damage]]] = defaultdict(list)
+    for record, damage in found.ordered:
+        if damage.worst != "F0":
+            rows[record.row.id].append((record, damage))
+    here = {r.tree.id for r in found.records} | {r.row.id for r in found.records}
+    for old in logbook.tasks(desk.session):
+        if old.kind in NIGHT_TASKS and old.scope_id in here:
+            old.state = "dropped"
+            save_tasks(desk.session, old)
+    for hurt in rows.values():
+        if any(d.fruit_hurt > 0 for _, d in hurt):
+            _fruit_dates(desk, hurt[0][0].row, saves)
+        _wood_dates(desk, hurt)
+
+
+def _fruit_dates(desk: SeasonDesk, row: Row, saves: Salvage) -> None:
+    count = desk.at.know.number("frost/cut-test-fruit")
+    rule = "frost/salvage-days-warm" if saves.warm else "frost/salvage-days"
+    test = (
+        f"Cut-test {count:.0f} fruit of row {row.n} at the stem end: dry or white crystals over "
+        "a third of the segments is hurt."
+    )
+    juice = f"Hurt fruit of row {row.n} goes to juice by {day_words(saves.late)}; none is stored."
+    for kind, due, does, known in (
+        ("frost-night-test", saves.test_from, test, "frost/cut-test-days"),
+        ("frost-night-salvage", saves.early, juice, rule),
+    ):
+        save_tasks(
+            desk.session,
+            Task(scope="row", scope_id=row.id, kind=kind, does=does, due=due, rule=known),
+        )
+
+
+def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> None:
+    """Dates of the trees of one row that lost leaf or wood."""
+    know, day = desk.at.know, desk.day
+    alike: dict[tuple[FrostClass, str], list[TreeRecord]] = defaultdict(list)
+    for record, damage in hurt:
+        if CLASSES.index(damage.worst) >= 2:
+            alike[damage.worst, record.tree.species].append(record)
+    many = know.number("frost/alike-trees")
+    for (frost_class, species), trees in alike.items():
+        base = max(_last_frost(desk, trees[0]), day)
+        wanted = [
+            (
+                day + dt.timedelta(days=know.days("frost/bark-within")),
+                "frost-night-bark",
+                "Whitewash trunk and limbs that lost their shade",
+                "frost-class/F2/leaf-lost",
+            )
+        ]
+        for column, kind, does in (
+            ("judge-after", "frost-night-judge", "Judge what lives"),
+            ("cut-after", "frost-night-cut", "Cut dead wood, if the edge has held"),
+        ):
+            known = class_figure(know, frost_class, column, species)
+            wanted.append(
+                (
+                    base + dt.timedelta(days=know.days(known)),
+                    kind,
+                    f"{does} (class {frost_class})",
+                    known,
+                )
+            )
+        for due, kind, does, rule in wanted:
+            if len(trees) > many:
+                save_tasks(
+                    desk.session,
+                    Task(
+                        scope="row",
+                        scope_id=trees[0].row.id,
+                        kind=kind,
+                        does=f"{does}: {named(trees)}.",
+                        due=due,
+                        rule=rule,
+                    ),
+                )
+                continue
+            for record in trees:
+                save_tasks(
+                    desk.session,
+                    Task(
+                        scope="tree",
+                        scope_id=record.tree.id,
+                        kind=kind,
+                        does=f"{does}.",
+                        due=due,
+                        rule=rule,
+                    ),
+                )
+
+
+def named(trees: Sequence[TreeRecord]) -> str:
+    """The first trees of a list by name, and how many more there are."""
+    names = [r.name for r in trees]
+    return ", ".join(names[:6]) + (f" and {len(names) - 6} more" if len(names) > 6 else "")
+
+
+def _last_frost(desk: SeasonDesk, record: TreeRecord) -> dt.date:
+    """The last frost of the cold season the desk's day lies in; the day itself where none is
+    expected.
+    """
+    events = desk.season(record, ("sucker",)).events
+    return next(
+        (e.end for e in events if e.name == "frost likely" and e.start <= desk.day <= e.end),
+        desk.day,
+    )

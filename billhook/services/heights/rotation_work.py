@@ -1,0 +1,154 @@
+"""The dated work that an adopted way becomes."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Sequence
+
+from sqlmodel import Session
+
+from ...core.heights.renewal import School, course
+from ...core.heights.ways import Way, way
+from ...core.words.units import length_words
+from ...store import frames
+from ...store import rotations as kept
+from ...store.logbook import save_tasks
+from ...store.tables import Rotation, Task
+from ...store.trees import TreeRecord
+from ..season.desk import SeasonDesk
+from ..workplace import Workplace
+from .turns import ranked_in
+
+
+def lay_out(
+    at: Workplace, session: Session, rotation: Rotation, records: Sequence[TreeRecord]
+) -> None:
+    """Open work of a rotation, year by year: settled years stay as they were, those ahead follow
+    what stands there now.
+    """
+    if not records:
+        return
+    tasks = kept.tasks_of(session, rotation.id)
+    settled = {(t.scope_id, t.due.year) for t in tasks if t.state != "open"}
+    open_ = {(t.scope_id, t.due.year): t for t in tasks if t.state == "open"}
+    wanted = (
+        _by_tree(at, session, rotation, records[0])
+        if rotation.scope == "tree"
+        else _by_row(at, session, rotation, records)
+    )
+    rule = f"{way(at.know, rotation.school).row}/name"
+    seen = set()
+    for scope_id, due, does in wanted:
+        key = (scope_id, due.year)
+        if key in settled:
+            continue
+        seen.add(key)
+        task = open_.get(key)
+        if task is None:
+            scope = "tree" if rotation.scope == "tree" else "row"
+            save_tasks(
+                session,
+                Task(
+                    scope=scope,
+                    scope_id=scope_id,
+                    kind="renewal",
+                    does=does,
+                    due=due,
+                    rule=rule,
+                    rotation_id=rotation.id,
+                ),
+            )
+        elif task.does != does or (task.due != due and not task.why_later):
+            task.does, task.version = does, task.version + 1
+            task.due = task.due if task.why_later else due
+            save_tasks(session, task)
+    for key, task in open_.items():
+        if key not in seen and task.due > at.today():
+            task.state, task.version = "dropped", task.version + 1
+            save_tasks(session, task)
+
+
+def days_by_year(
+    at: Workplace, session: Session, record: TreeRecord, school: str, first_year: int, years: int
+) -> list[dt.date]:
+    """The day in each year on which the season opens a school's work: the first of its open days,
+    never one that it closes.
+    """
+    day, desk = at.today(), SeasonDesk(session, at, at.today())
+    work = way(at.know, school).work
+    found: list[dt.date] = []
+    for year in range(first_year, first_year + years):
+        begin, end = max(day, dt.date(year, 1, 1)), dt.date(year, 12, 31)
+        if end < begin:
+            continue
+        lead = begin - dt.timedelta(days=1) if begin > day else begin
+        open_ = [
+            s for s in desk.season_between(record, lead, end, (work,)).segments if s.status == "go"
+        ]
+        # a run that begins in the year, before one that reaches into it
+        begun = [s.start for s in open_ if s.start >= begin] or [
+            begin for s in open_ if s.end >= begin
+        ]
+        found += begun[:1]
+    return found
+
+
+def _by_tree(
+    at: Workplace, session: Session, rotation: Rotation, record: TreeRecord
+) -> list[tuple[str, dt.date, str]]:
+    """The limb of each year by name, from the one whose turn it is."""
+    days = days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
+    drawn = frames.current_row(session, record.stem.id) is not None
+    what = way(at.know, rotation.school)
+    limbs = ["one main limb"]
+    if what.named_limb and drawn:
+        limbs = [f"the {r.name}" for r in ranked_in(at, session, record, rotation.low_m)] or limbs
+    done = {t.due.year for t in kept.tasks_of(session, rotation.id) if t.state == "done"}
+    found, turn = [], 0
+    for day in days:
+        hard = what.goes_down != "tree" or day.year == rotation.first_year
+        says = what.does_tree if hard else what.after
+        does = says.format(**_heights_of(rotation), limb=limbs[turn % len(limbs)])
+        turn += day.year not in done
+        found.append((record.tree.id, day, does))
+    return found
+
+
+def _heights_of(rotation: Rotation) -> dict[str, str]:
+    return {
+        "low": length_words(rotation.low_m, "metric"),
+        "tip": length_words(rotation.tip_m, "metric"),
+    }
+
+
+def _by_row(
+    at: Workplace, session: Session, rotation: Rotation, records: Sequence[TreeRecord]
+) -> list[tuple[str, dt.date, str]]:
+    """What each row gets in each year; by thirds of the rows the rows that go down are named."""
+    rows: dict[str, TreeRecord] = {}
+    for record in records:
+        rows.setdefault(record.row.id, record)
+    what, heights = way(at.know, rotation.school), _heights_of(rotation)
+    days = {
+        row: days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
+        for row, record in rows.items()
+    }
+    ordered = sorted(rows, key=lambda r: rows[r].row.n)
+    hard = _rows_in_turn(what, rotation, len(ordered))
+    return [
+        (row, day, (what.does if i in hard[n] else what.after or what.does).format(**heights))
+        for n, row in enumerate(ordered)
+        for i, day in enumerate(days[row])
+    ]
+
+
+def _rows_in_turn(what: Way, rotation: Rotation, rows: int) -> list[set[int]]:
+    """Years, by row, in which something of the row goes down."""
+    years = range(rotation.years)
+    if what.goes_down != "rows":
+        first = School(what.goes_down)
+        return [{y for y in years if first.cuts_hard(y) or not what.after}] * rows
+    school = School("rows", what.sectors, low_m=rotation.low_m, tip_m=rotation.tip_m)
+    turns = course(school, rotation.tip_m + 0.5, rotation.years, rows=rows)
+    groups = max(1, len(turns.rows))
+    return [{y for y in years if turns.years[y].cut == n % groups} for n in range(rows)]

@@ -1,0 +1,71 @@
+"""One piece of work of the fortnight."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+
+from ...core.reasons import Reason
+from ...core.season.model import Segment, Status
+from ...core.season.today import Act
+from ...store.tables import PutOff, Task
+from ...store.trees import TreeRecord
+
+
+@dataclass
+class Item:
+    """Like work on trees of one row. last_good: the last day it is right. closed_by: the forecast
+    that stops it. late: no longer this season.
+
+    acts: what would change it. cost: what the cut takes of the crop, in words.
+    """
+
+    key: str
+    kind: str
+    work: str
+    block: str
+    rows: list[int]
+    says: str
+    tone: Status
+    reasons: tuple[Reason, ...]
+    opens: dt.date | None
+    last_good: dt.date | None
+    minutes: float
+    trees: list[TreeRecord] = field(default_factory=list)
+    task: Task | None = None
+    plan_id: str | None = None
+    closed_by: str | None = None
+    later: PutOff | None = None
+    instead: str | None = None
+    acts: tuple[Act, ...] = ()
+    cost: str | None = None
+
+
+@dataclass(frozen=True)
+class TodayView:
+    """Items in walking order; work put off; and what is too late, with what to do instead."""
+
+    day: dt.date
+    until: dt.date
+    items: list[Item]
+    put_off: list[Item]
+    too_late: list[Item]
+    forecast: str | None
+
+
+def open_run(
+    segments: Sequence[Segment], first: dt.date, until: dt.date
+) -> tuple[dt.date, dt.date, Segment] | None:
+    """The first run of go that touches the days asked: its first and last day, and its first
+    segment.
+    """
+    for i, s in enumerate(segments):
+        if s.status == "go" and s.start <= until and s.end >= first:
+            end = s.end
+            for following in segments[i + 1 :]:
+                if following.status != "go":
+                    break
+                end = following.end
+            return s.start, end, s
+    return None

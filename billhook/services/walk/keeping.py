@@ -1,0 +1,122 @@
+"""What a finished walk leaves: measures, tallies, days to come back."""
+
+from __future__ import annotations
+
+import uuid
+from collections.abc import Mapping
+
+from sqlmodel import Session
+
+from ...core.walk.findings import Summary
+from ...core.walk.questions import LATER
+from ...core.walk.tree import FORM_SCHOOLS
+from ...core.words.dates import day_words
+from ...store import frames, stances
+from ...store.logbook import save_entries, save_tasks
+from ...store.tables import LogEntry, Observation, Task, Walk
+from ...store.trees import save_observations, save_trees
+from .view import WalkView
+
+
+def keep_measures(session: Session, view: WalkView) -> None:
+    """What was measured on the walk goes to the tree's record; its drawing gets the new union and
+    trunk.
+    """
+    answers, record, day = view.answers, view.walked.record, view.day
+    number = {
+        q: float(answers[q])
+        for q in ("union-height", "union-trunk", "load-trunk", "pot-height", "pot-room")
+        if answers.get(q, LATER) != LATER
+    }
+    row = frames.current_row(session, record.stem.id)
+    if row is not None and {"union-height", "union-trunk", "load-trunk"} & number.keys():
+        frames.correct_foot(
+            session,
+            record.stem,
+            row,
+            number.get("union-height"),
+            number.get("union-trunk", number.get("load-trunk")),
+            day,
+        )
+    if "union-height" in number:
+        record.stem.union_m = number["union-height"]
+        save_trees(session, record.stem)
+    if answers.get("union-mark", "not") != "not":
+        record.stem.union_mark = f"{answers['union-mark']}, {day_words(day)}"
+        save_trees(session, record.stem)
+    kinds = {
+        "union-trunk": "trunk_mm",
+        "load-trunk": "trunk_mm",
+        "pot-height": "height_m",
+        "pot-room": "winter_room_m",
+    }
+    for question, kind in kinds.items():
+        if question in number and not (row is not None and kind in ("trunk_mm", "height_m")):
+            save_observations(
+                session,
+                Observation(
+                    scope="tree",
+                    scope_id=record.tree.id,
+                    kind=kind,
+                    value=answers[question],
+                    date=day,
+                ),
+            )
+    if "ground" in answers:
+        save_observations(
+            session,
+            Observation(
+                scope="block",
+                scope_id=record.block.id,
+                kind="ground",
+                value=answers["ground"],
+                date=day,
+            ),
+        )
+    if "form" in answers:
+        stances.choose(session, "tree", record.tree.id, "form", FORM_SCHOOLS[answers["form"]])
+
+
+def log_tallies(session: Session, walk: Walk, answers: Mapping[str, str]) -> None:
+    """Suckers and sprouts that came off under the hand, into the log."""
+    for question, work in (("below-count", "sucker"), ("sprouts-count", "sprout")):
+        entry_id = str(uuid.uuid5(uuid.UUID(walk.id), work))
+        if answers.get(question, LATER) != LATER and session.get(LogEntry, entry_id) is None:
+            count = int(float(answers[question]))
+            save_entries(
+                session,
+                LogEntry(
+                    id=entry_id,
+                    tree_id=walk.tree_id,
+                    date=walk.day,
+                    work=work,
+                    cuts=count,
+                    note="rubbed off on a walk",
+                ),
+            )
+
+
+def set_come_backs(session: Session, walk: Walk, end: Summary) -> None:
+    for finding in end.findings:
+        if finding.again is not None:
+            save_tasks(
+                session,
+                Task(
+                    scope_id=walk.tree_id,
+                    kind="walk",
+                    does=finding.text,
+                    due=finding.again,
+                    rule=finding.rule,
+                ),
+            )
+    if end.nothing and not any(f.again for f in end.findings):
+        save_tasks(
+            session,
+            Task(
+                scope_id=walk.tree_id,
+                kind="walk",
+                does="Walk the tree again",
+                due=end.look_again,
+                rule="walk/look-again",
+            ),
+        )
