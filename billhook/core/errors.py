@@ -39,3 +39,8 @@ def refuse(found: Mapping[str, str | None]) -> None:
 
 class UnknownKnowledge(BillhookError):
     """A catalogue id that the catalogue does not hold."""
+
+
+def invalid(pointer: str, message: str) -> InvalidInput:
+    """One field that is wrong, to be raised."""
+    return InvalidInput([FieldProblem(pointer, message)])

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 from math import pi
 
-from .errors import FieldProblem, InvalidInput
+from .errors import invalid
 from .known import Knowledge
 from .reasons import Reason
 from .words.units import Units, length_words
@@ -59,13 +59,8 @@ def pot_cap(
     if winter_room_m is not None:
         room = winter_room_m - pot_height_m - know.number("pot/season-growth")
         if room <= 0:
-            raise InvalidInput(
-                [
-                    FieldProblem(
-                        "/winter_room_m",
-                        "leaves no height for a tree above its pot and a season's growth",
-                    )
-                ]
+            raise invalid(
+                "/winter_room_m", "leaves no height for a tree above its pot and a season's growth"
             )
         reasons.append(
             Reason(
@@ -101,7 +96,7 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
     Raises: InvalidInput for a stage that is not known.
     """
     if stage not in ("small_leaves", "bare_green", "dead"):
-        raise InvalidInput([FieldProblem("/stage", "must be small_leaves, bare_green or dead")])
+        raise invalid("/stage", "must be small_leaves, bare_green or dead")
     row = next((r for r in _ROWS if dead_tips >= know.number(f"tip-dieback/{r}/tips-from")), None)
     if row is None:
         text = "So few tips are an accident of wind or sun: nothing off, look again in a month."

@@ -8,7 +8,7 @@ from flask import current_app
 from pydantic import BaseModel
 
 from ..core.choice import one_of
-from ..core.errors import FieldProblem, InvalidInput
+from ..core.errors import invalid
 from ..core.frame.geometry import Point
 from ..core.season.model import WORKS
 from ..core.season.today import WORK_WORDS
@@ -28,9 +28,7 @@ def known_row(pointer: str, table: str, row: str | None) -> None:
     """Refuse a word the catalogue's table has no row for; None passes. Raises: InvalidInput."""
     rows = here().know.rows(table)
     if row is not None and row not in rows:
-        raise InvalidInput(
-            [FieldProblem(pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows)}")]
-        )
+        raise invalid(pointer, f"{row!r} is not in the catalogue; known are {', '.join(rows)}")
 
 
 def body(model: type[BaseModel], value: Any) -> dict[str, Any]:

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from math import pi
 
-from ..errors import FieldProblem, InvalidInput
+from ..errors import invalid
 from ..frame.wood import WoodParameters, leaf_and_twig_share, typical_limb_kg
 from ..known import Knowledge
 from ..reasons import Reason
@@ -198,7 +198,7 @@ def whitewash(
     [m]. Raises: InvalidInput for neither.
     """
     if not trunks and not limbs:
-        raise InvalidInput([FieldProblem("/trunks", "name a trunk or a limb")])
+        raise invalid("/trunks", "name a trunk or a limb")
     area = sum(pi * d / 1000 * h for d, h in trunks) + know.number("whitewash/upper-share") * sum(
         pi * d / 1000 * h for d, h in limbs
     )
@@ -247,18 +247,14 @@ def disinfectant(
     Raises: InvalidInput for an agent that is not known, or a target stronger than the stock.
     """
     if agent not in know.rows("disinfectants"):
-        raise InvalidInput(
-            [FieldProblem("/agent", f"must be one of {', '.join(know.rows('disinfectants'))}")]
-        )
+        raise invalid("/agent", f"must be one of {', '.join(know.rows('disinfectants'))}")
     row = f"disinfectants/{agent}"
     bought, used = (
         stock if stock is not None else know.number(f"{row}/stock"),
         target if target is not None else know.number(f"{row}/strength"),
     )
     if used > bought:
-        raise InvalidInput(
-            [FieldProblem("/target", f"is stronger than what is bought, {bought:g}")]
-        )
+        raise invalid("/target", f"is stronger than what is bought, {bought:g}")
     mix = (
         volume_l
         if volume_l is not None

@@ -8,7 +8,7 @@ import datetime as dt
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from ..errors import FieldProblem, InvalidInput
+from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
@@ -85,13 +85,8 @@ def measured_vigour(
     """
     soonest = know.number("regrowth/weeks") * 7 + know.number("regrowth/measure-from")
     if days < soonest:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "/day",
-                    f"too early to measure: {soonest:.0f} days after the cut at the earliest",
-                )
-            ]
+        raise invalid(
+            "/day", f"too early to measure: {soonest:.0f} days after the cut at the earliest"
         )
     part = min(1.0, days / know.number("regrowth/season-days"))
     lengths = [x * part for x in know.numbers("regrowth/season-m")]

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..errors import FieldProblem, InvalidInput
+from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
 
@@ -74,12 +74,8 @@ def droop(
     for a limb thicker at its tip than at its base.
     """
     if tip_mm > base_mm:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "/tip_mm", f"a limb is not thicker at its tip than at its base, {base_mm:g} mm"
-                )
-            ]
+        raise invalid(
+            "/tip_mm", f"a limb is not thicker at its tip than at its base, {base_mm:g} mm"
         )
     force = load_kg * G
     if pull is not None:

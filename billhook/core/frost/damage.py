@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from functools import lru_cache
 from math import inf, log2
 
-from ..errors import FieldProblem, InvalidInput
+from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
 from .classes import CLASSES, FrostClass
@@ -88,16 +88,9 @@ def cold_row(know: Knowledge, species: str, cultivar: str | None) -> str:
     if cultivar is not None and f"cold-cultivar/{cultivar}/row" in know:
         return know.text(f"cold-cultivar/{cultivar}/row")
     if species not in know.rows("cold"):
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "/species",
-                    (
-                        f"no cold hardiness is known of {species!r}; known are "
-                        f"{', '.join(know.rows('cold'))}"
-                    ),
-                )
-            ]
+        raise invalid(
+            "/species",
+            f"no cold hardiness is known of {species!r}; known are {', '.join(know.rows('cold'))}",
         )
     return species
 

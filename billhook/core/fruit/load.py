@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from math import floor, pi, sqrt
 
-from ..errors import FieldProblem, InvalidInput
+from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units, weight_words
@@ -51,13 +51,9 @@ def thinning(know: Knowledge, counts: Sequence[int], keep: int, clusters: int) -
     """
     least = int(know.number("thinning/counts"))
     if len(counts) < least:
-        raise InvalidInput(
-            [FieldProblem("/counts", f"count at least {least} clusters, taken as they come")]
-        )
+        raise invalid("/counts", f"count at least {least} clusters, taken as they come")
     if clusters < len(counts):
-        raise InvalidInput(
-            [FieldProblem("/clusters", f"must be at least the {len(counts)} that were counted")]
-        )
+        raise invalid("/clusters", f"must be at least the {len(counts)} that were counted")
     excess = [max(0, c - keep) for c in counts]
     n = len(excess)
     mean = sum(excess) / n

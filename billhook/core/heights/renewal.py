@@ -14,7 +14,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
-from ..errors import FieldProblem, InvalidInput
+from ..errors import FieldProblem, InvalidInput, invalid
 from .ways import GoesDown
 
 Floats = NDArray[np.float64]
@@ -189,16 +189,10 @@ def course(
     if school.goes_down == "tree" and len(given) > 1:
         given = [max(given)]
     if len(given) != count:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "/start_m",
-                    (
-                        f"give one height, or one for each of the {count} "
-                        f"{'groups of rows' if groups else 'sectors'}"
-                    ),
-                )
-            ]
+        raise invalid(
+            "/start_m",
+            f"give one height, or one for each of the {count} "
+            f"{'groups of rows' if groups else 'sectors'}",
         )
     found = renew(school, np.asarray([given], dtype=float), years)
     crop = found.crop[:, 0]

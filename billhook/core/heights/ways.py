@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import Literal, get_args
 
 from ..choice import one_of
-from ..errors import FieldProblem, InvalidInput
+from ..errors import invalid
 from ..known import Knowledge
 from ..season.model import WORKS, Work
 
@@ -54,7 +54,7 @@ def way(know: Knowledge, name: str, pointer: str = "/school") -> Way:
     """The way of this name. Raises: InvalidInput at ``pointer`` for one that is none."""
     rows = know.rows("renewal")
     if name not in rows:
-        raise InvalidInput([FieldProblem(pointer, f"{name!r} is none of {', '.join(rows)}")])
+        raise invalid(pointer, f"{name!r} is none of {', '.join(rows)}")
     return _read(know, name)
 
 

@@ -12,7 +12,7 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
 from typing import Any
 
-from ..errors import FieldProblem, InvalidInput
+from ..errors import FieldProblem, InvalidInput, invalid
 from .knapsack import TIES, TINY, Candidate, knapsack
 
 
@@ -142,9 +142,7 @@ def _checked(candidates: Sequence[Candidate], limit: float) -> dict[str, Candida
         at, seen = c.within, {c.id}
         while at is not None:
             if at in seen:
-                raise InvalidInput(
-                    [FieldProblem(f"/candidates/{i}/within", "lies within itself, in a circle")]
-                )
+                raise invalid(f"/candidates/{i}/within", "lies within itself, in a circle")
             seen.add(at)
             at = by_id[at].within
     return by_id

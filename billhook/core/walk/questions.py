@@ -6,7 +6,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import lru_cache
 
-from ..errors import FieldProblem, InvalidInput
+from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
 from .tree import WalkTree, facts, holds
@@ -134,7 +134,7 @@ def check_answer(question: Question, answer: str) -> None:
     """
 
     def refuse(text: str) -> None:
-        raise InvalidInput([FieldProblem("/answer", text)])
+        raise invalid("/answer", text)
 
     if question.kind in CLOSED:
         known = [c.answer for c in question.choices]

@@ -5,7 +5,7 @@ from __future__ import annotations
 import datetime as dt
 
 from ...core.days import done_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import invalid, refuse
 from ...store import harvests as kept
 from ...store import places
 from ...store.database import NotFound
@@ -30,7 +30,7 @@ def pick(
     scope that is none or a day to come.
     """
     if scope not in SCOPES:
-        raise InvalidInput([FieldProblem("/scope", f"must be one of {', '.join(SCOPES)}")])
+        raise invalid("/scope", f"must be one of {', '.join(SCOPES)}")
     refuse({"/day": done_problem(day, at.today())})
     with at.store.writing() as session:
         known = kept.harvest(session, harvest_id)

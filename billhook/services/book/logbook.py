@@ -8,7 +8,7 @@ import datetime as dt
 from dataclasses import dataclass
 
 from ...core.days import done_problem, planned_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.season.model import WORKS
 from ...store import logbook
 from ...store.database import StaleVersion
@@ -86,17 +86,9 @@ def log_past_work(
         if corrects is not None:
             wrong = logbook.entry(session, corrects)
             if wrong.tree_id != tree_id:
-                raise InvalidInput(
-                    [FieldProblem("/corrects", "that entry belongs to another tree")]
-                )
+                raise invalid("/corrects", "that entry belongs to another tree")
             if any(e.corrects == corrects for e in logbook.entries(session, tree_id)):
-                raise InvalidInput(
-                    [
-                        FieldProblem(
-                            "/corrects", "that entry is corrected already; correct the newer one"
-                        )
-                    ]
-                )
+                raise invalid("/corrects", "that entry is corrected already; correct the newer one")
         entry = LogEntry(
             id=entry_id,
             tree_id=tree_id,
@@ -134,7 +126,7 @@ def settle_task(
     StaleVersion, InvalidInput.
     """
     if state not in ("open", "done", "dropped"):
-        raise InvalidInput([FieldProblem("/state", "must be open, done or dropped")])
+        raise invalid("/state", "must be open, done or dropped")
     refuse({"/due": planned_problem(due, at.today())})
     with at.store.writing() as session:
         task = logbook.task(session, task_id)

@@ -16,7 +16,7 @@ from PIL import Image, ImageOps, UnidentifiedImageError
 from sqlmodel import Session
 
 from ...core.days import done_problem
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...store import photos as store
 from ...store.database import NotFound
 from ...store.photos import save_photo
@@ -135,7 +135,7 @@ def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[b
                     f"has {megapixels:.0f} megapixels; {most_megapixels:g} is the most: take it "
                     "at a lower setting"
                 )
-                raise InvalidInput([FieldProblem("/photo", said)])
+                raise invalid("/photo", said)
             opened.thumbnail((side_px, side_px))
             upright = ImageOps.exif_transpose(opened).convert("RGB")
     except (
@@ -145,8 +145,8 @@ def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[b
         SyntaxError,
         Image.DecompressionBombError,
     ) as error:
-        raise InvalidInput(
-            [FieldProblem("/photo", "is not a picture that can be read; take it as JPEG or PNG")]
+        raise invalid(
+            "/photo", "is not a picture that can be read; take it as JPEG or PNG"
         ) from error
     out = io.BytesIO()
     upright.save(out, "JPEG", quality=_QUALITY)

@@ -8,7 +8,7 @@ import datetime as dt
 from collections import defaultdict
 from dataclasses import dataclass
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.frost.protect import Protection, protections, tonight
 from ...core.reasons import Reason
 from ...store import logbook, places
@@ -94,7 +94,7 @@ def protect(at: Workplace, site_id: str, block_id: str) -> int:
     """
     wanted = next((b for b in before_the_cold(at, site_id) if b.block_id == block_id), None)
     if wanted is None or not wanted.protections:
-        raise InvalidInput([FieldProblem("/block_id", "there is nothing to put on in this block")])
+        raise invalid("/block_id", "there is nothing to put on in this block")
     made = 0
     with at.store.writing() as session:
         rows: dict[str, list[TreeRecord]] = defaultdict(list)

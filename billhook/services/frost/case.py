@@ -12,7 +12,7 @@ import numpy as np
 from sqlmodel import Session
 
 from ...core.choice import one_of
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.frame.model import TRUNK, Frame, is_sucker, roots_of
 from ...core.frost.after import AfterFrost
 from ...core.frost.classes import CLASSES, FrostClass
@@ -502,9 +502,7 @@ def hurt_case(at: Workplace, session: Session, tree_id: str) -> FrostCase:
     """What is known of a hurt tree. Raises: NotFound; InvalidInput for one that bears no class."""
     case = frost_case(at, session, tree_id)
     if case is None:
-        raise InvalidInput(
-            [FieldProblem("", "no class of frost damage is written down for this tree")]
-        )
+        raise invalid("", "no class of frost damage is written down for this tree")
     return case
 
 

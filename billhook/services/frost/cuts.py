@@ -7,7 +7,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from ...core.cuts.technique import CutAdvice, advise
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.frame.finish import whole_limbs_gone
 from ...core.frame.model import Cut
 from ...core.frame.share import frame_answer
@@ -142,7 +142,7 @@ def stage_sheet(at: Workplace, tree_id: str, plan_id: str, stage: str) -> Plan:
     not drawn.
     """
     if stage not in STAGES:
-        raise InvalidInput([FieldProblem("/stage", f"must be one of {', '.join(STAGES)}")])
+        raise invalid("/stage", f"must be one of {', '.join(STAGES)}")
     with at.store.writing() as session:
         if (known := session.get(Plan, plan_id)) is not None:
             return known
@@ -151,11 +151,9 @@ def stage_sheet(at: Workplace, tree_id: str, plan_id: str, stage: str) -> Plan:
             next((s for s in _stages(case) if s.name == stage), None) if case is not None else None
         )
         if case is None or wanted is None or case.view is None:
-            raise InvalidInput(
-                [FieldProblem("/stage", "scratch the limbs on the tree's drawing first")]
-            )
+            raise invalid("/stage", "scratch the limbs on the tree's drawing first")
         if not wanted.may:
-            raise InvalidInput([FieldProblem("/stage", f"not open: {wanted.reason.text}")])
+            raise invalid("/stage", f"not open: {wanted.reason.text}")
         frame, row = case.dead_frame, case.view.row
         assert frame is not None
         frame_id = row.id

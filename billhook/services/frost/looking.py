@@ -7,7 +7,7 @@ import datetime as dt
 from sqlmodel import Session
 
 from ...core.days import done_problem, seen_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.frame.model import TRUNK
 from ...core.frost.classes import CLASSES, FrostClass
 from ...core.frost.looks import Look, Seen, weigh_looks
@@ -198,16 +198,9 @@ def scratch(
             raise InvalidInput(wrong)
         case = frost_case(at, session, tree_id)
         if case is not None and (day or at.today()) < case.scratch_from:
-            raise InvalidInput(
-                [
-                    FieldProblem(
-                        "/day",
-                        (
-                            "too early: scratched bark misleads; look again on "
-                            f"{day_words(case.scratch_from)}"
-                        ),
-                    )
-                ]
+            raise invalid(
+                "/day",
+                f"too early: scratched bark misleads; look again on {day_words(case.scratch_from)}",
             )
         made = Scratch(
             id=scratch_id,

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...core.heights.standing import levels_to_hold
 from ...core.heights.ways import way, ways
 from ...core.season.events import vigour_of
@@ -93,9 +93,7 @@ def adopt(
         lay_out(at, session, made, records)
         session.flush()
         if not kept.tasks_of(session, made.id):
-            raise InvalidInput(
-                [FieldProblem("/school", "no day of the coming years is open for this work here")]
-            )
+            raise invalid("/school", "no day of the coming years is open for this work here")
         return made
 
 
@@ -110,9 +108,7 @@ def give_up(at: Workplace, rotation_id: str, version: int) -> Rotation:
                 "Someone else changed this rotation in the meantime.", {"version": found.version}
             )
         if found.ended_on is not None:
-            raise InvalidInput(
-                [FieldProblem("/version", f"it ended on {found.ended_on.isoformat()}")]
-            )
+            raise invalid("/version", f"it ended on {found.ended_on.isoformat()}")
         _end(session, found, at.today())
         return found
 
@@ -138,7 +134,7 @@ def view(at: Workplace, scope: str, scope_id: str) -> list[RotationView]:
     NotFound, InvalidInput.
     """
     if scope not in SCOPES:
-        raise InvalidInput([FieldProblem("/scope", f"must be one of {', '.join(SCOPES)}")])
+        raise invalid("/scope", f"must be one of {', '.join(SCOPES)}")
     with at.store.reading() as session:
         records = _trees(session, scope, scope_id)
         first = records[0] if records else None

@@ -11,7 +11,7 @@ from dataclasses import dataclass, replace
 from sqlmodel import Session
 
 from ...core.cuts.names import limb_names
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.frame.geometry import envelope, limb_ends
 from ...core.frame.model import TRUNK, Frame, is_sucker, roots_of
 from ...core.frame.outline import Break, Outline, Shape, breaks
@@ -38,16 +38,9 @@ from .row_lines import outline_of
 def _frame(at: Workplace, session: Session, record: TreeRecord) -> tuple[FrameRow, Frame]:
     row = frames.current_row(session, record.stem.id)
     if row is None:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "",
-                    (
-                        "this tree is not drawn yet: give height, spread and trunk for a "
-                        "sketch, or measure it"
-                    ),
-                )
-            ]
+        raise invalid(
+            "",
+            "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it",
         )
     return row, frames.frame_of(session, row)[0]
 

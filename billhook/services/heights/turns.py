@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.frame.model import TRUNK, Cut, Frame
 from ...core.heights.ways import way
 from ...core.heights.which import Ranked, rank_limbs
@@ -63,16 +63,9 @@ def ranked_in(
 ) -> tuple[Ranked, ...]:
     walked = walked_tree(at, session, record, at.today())
     if walked.tree.frame is None:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "",
-                    (
-                        "this tree is not drawn yet: give height, spread and trunk for a "
-                        "sketch, or measure it"
-                    ),
-                )
-            ]
+        raise invalid(
+            "",
+            "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it",
         )
     seasons = limb_seasons(session, at.know, record, walked.tree.frame, at.today().year)
     return rank_limbs(

@@ -5,7 +5,7 @@ from __future__ import annotations
 import datetime as dt
 from dataclasses import dataclass
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.observed import SAYS, TAKEN_OUT
 from ...store import places
 from ...store.tables import Observation
@@ -58,13 +58,8 @@ def take_out(at: Workplace, observation_id: str) -> None:
     with at.store.writing() as session:
         wrong = observation(session, observation_id)
         if all(odd.id != observation_id for odd, _ in odd_observations(session)):
-            raise InvalidInput(
-                [
-                    FieldProblem(
-                        "",
-                        "this entry makes sense, or is out already; correct it where it is shown",
-                    )
-                ]
+            raise invalid(
+                "", "this entry makes sense, or is out already; correct it where it is shown"
             )
         save_observations(
             session,

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...core.season.place import month_day
 from ...core.season.station import StationClimate, station_climate
 from ...formats.daily_csv import ACCEPTABLE, DayProblem, read_days
@@ -151,7 +151,7 @@ def station_series(
     """
     unknown = [a for a in accept if a not in ACCEPTABLE]
     if unknown:
-        raise InvalidInput([FieldProblem("/accept", f"must be some of {', '.join(ACCEPTABLE)}")])
+        raise invalid("/accept", f"must be some of {', '.join(ACCEPTABLE)}")
     read = read_days(text, accept)
     climate, why_not = None, None
     if read.days and not read.problems:
@@ -163,7 +163,7 @@ def station_series(
     if not save or read.problems or not read.days:
         return Series(len(read.days), read.problems, climate, why_not, False)
     if as_normals and climate is None:
-        raise InvalidInput([FieldProblem("/as_normals", f"these days make no normals: {why_not}")])
+        raise invalid("/as_normals", f"these days make no normals: {why_not}")
     with at.store.writing() as session:
         stored.put(session, site_id, read.days, "csv")
         if as_normals and climate is not None:
@@ -200,4 +200,4 @@ def frost_day(pointer: str, text: str | None) -> None:
         assert day is not None
         dt.date(2028, *day)
     except (ValueError, AssertionError):
-        raise InvalidInput([FieldProblem(pointer, "must be a month and a day, as MM-DD")]) from None
+        raise invalid(pointer, "must be a month and a day, as MM-DD") from None

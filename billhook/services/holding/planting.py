@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.days import planted_problem
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...core.season.normals import Normals
 from ...core.season.place import climate_frost, climate_normals, nearest_climate
 from ...core.words.planting import Planting, understand_planting
@@ -79,9 +79,7 @@ def set_up(
     """
     southern = latitude < 0
     if climate is not None and climate not in at.know.rows("climates"):
-        raise InvalidInput(
-            [FieldProblem("/climate", f"must be one of {', '.join(at.know.rows('climates'))}")]
-        )
+        raise invalid("/climate", f"must be one of {', '.join(at.know.rows('climates'))}")
     if tmin_c is not None and tmax_c is not None:
         wrong = [
             FieldProblem(f"/tmax_c/{i}", "the maximum lies below the minimum")
@@ -97,9 +95,7 @@ def set_up(
         last, first = climate_frost(at.know, climate, southern)
         last_frost, first_frost = last_frost or _md(last), first_frost or _md(first)
     else:
-        raise InvalidInput(
-            [FieldProblem("/climate", "pick the nearest climate, or type twelve minima and maxima")]
-        )
+        raise invalid("/climate", "pick the nearest climate, or type twelve minima and maxima")
     for name, text in (("last_frost", last_frost), ("first_frost", first_frost)):
         frost_day(f"/{name}", text)
     with at.store.writing() as session:

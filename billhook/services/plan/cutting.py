@@ -12,7 +12,7 @@ from ...catalogue import catalogue_version
 from ...core.cuts.limits import Against, against_limit
 from ...core.cuts.technique import CutAdvice, advise
 from ...core.days import planned_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.frame.finish import whole_limbs_gone
 from ...core.frame.model import TRUNK, Cut, Frame, is_sucker, roots_of
 from ...core.frame.share import FrameAnswer, frame_answer
@@ -175,7 +175,7 @@ def sheet_in(
 ) -> Plan:
     """As :func:`make_sheet`, within a session that writes."""
     if not cuts:
-        raise InvalidInput([FieldProblem("/cuts", "mark at least one cut")])
+        raise invalid("/cuts", "mark at least one cut")
     refuse(
         {"/day": planned_problem(day, at.today())}
         | {f"/later/{i}/day": planned_problem(d, at.today(), 15) for i, d in enumerate(later or ())}

@@ -7,7 +7,7 @@ from math import cos, radians, sin
 from ...catalogue.languages import LANGUAGES, language
 from ...core.aftercare.quantities import disinfectant
 from ...core.cuts.sheet_words import care_words, how_words, limb_words, place_words
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.frame.finish import gone_limbs
 from ...core.frame.geometry import Point, along
 from ...core.frame.model import TRUNK, Cut
@@ -39,7 +39,7 @@ def _flat(p: Point) -> tuple[float, float]:
 def sheet_pdf(at: Workplace, plan_id: str, paper: Paper, code: str, units: Units) -> bytes:
     """A sheet as PDF. Raises: NotFound; InvalidInput for a language that is not there."""
     if code not in LANGUAGES:
-        raise InvalidInput([FieldProblem("/language", f"must be one of {', '.join(LANGUAGES)}")])
+        raise invalid("/language", f"must be one of {', '.join(LANGUAGES)}")
     return write_sheet(printed(at, plan_id, code, units), paper)
 
 
@@ -58,7 +58,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
             key=lambda p: (place[p.tree_id], p.act),
         )
     if not open_:
-        raise InvalidInput([FieldProblem("", "no cut sheet is open in this row")])
+        raise invalid("", "no cut sheet is open in this row")
     phrases = language(code).phrases
     sheets_ = [printed(at, p.id, code, units) for p in open_]
     views = [sheets.sheet(at, p.id, units) for p in open_]

@@ -13,7 +13,7 @@ from sqlmodel import Session
 from ...core.aftercare.crop import yield_cost
 from ...core.aftercare.quantities import clippings
 from ...core.cuts.regrowth import regrowth
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...core.frame.finish import after_cuts
 from ...core.known import Knowledge
 from ...core.light.inner import lower_light
@@ -70,16 +70,9 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
     know, day = at.know, wish.day
     walked = walked_tree(at, session, record, day)
     if walked.frame_row is None or walked.tree.frame is None:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "",
-                    (
-                        "this tree is not drawn yet: give height, spread and trunk for a "
-                        "sketch, or measure it"
-                    ),
-                )
-            ]
+        raise invalid(
+            "",
+            "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it",
         )
     desk = SeasonDesk(session, at, day)
     stance = desk.stance(record) | dict(wish.stance)
@@ -232,9 +225,7 @@ def _pins_known(wish: Wish, offered: set[str]) -> None:
     for pointer, pins in (("/pins_in", wish.pins_in), ("/pins_out", wish.pins_out)):
         for i, pin in enumerate(pins):
             if pin not in offered:
-                raise InvalidInput(
-                    [FieldProblem(f"{pointer}/{i}", f"there is no cut {pin!r} in this plan")]
-                )
+                raise invalid(f"{pointer}/{i}", f"there is no cut {pin!r} in this plan")
 
 
 def _windows(

@@ -10,7 +10,7 @@ from sqlmodel import Session
 from ...core.cuts.comeback import come_backs
 from ...core.cuts.technique import CutAdvice, advise
 from ...core.days import done_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.frame.check import checked
 from ...core.frame.finish import after_cuts, whole_limbs_gone
 from ...core.frame.model import Cut, Frame
@@ -155,9 +155,7 @@ def tick(
             return known
         plan = plans.plan(session, plan_id)
         if plan.state != "open":
-            raise InvalidInput(
-                [FieldProblem("/done", "this sheet is finished; log what changed as a correction")]
-            )
+            raise invalid("/done", "this sheet is finished; log what changed as a correction")
         if all(c.id != cut_id for c in plans.cuts_of(session, plan_id)):
             raise NotFound(f"the sheet has no cut {cut_id}")
         _not_crossed(plans.newest_ticks(session, plan_id).get(cut_id), done, seen)
@@ -220,13 +218,11 @@ def add_cut(at: Workplace, plan_id: str, cut_id: str, cut: Cut) -> PlanCut:
             return known
         plan = plans.plan(session, plan_id)
         if plan.state != "open":
-            raise InvalidInput(
-                [FieldProblem("/limb", "this sheet is finished; log what was done besides")]
-            )
+            raise invalid("/limb", "this sheet is finished; log what was done besides")
         rows = plans.cuts_of(session, plan_id)
         frame, _ = frames.frame_of(session, frames.frame_row(session, plan.frame_id))
         if any(r.limb_key == cut.limb for r in rows):
-            raise InvalidInput([FieldProblem("/limb", "is on the sheet already")])
+            raise invalid("/limb", "is on the sheet already")
         try:
             checked(frame, [cut])
         except InvalidInput as refused:
@@ -272,7 +268,7 @@ def finish(
                 {"version": plan.version, "state": plan.state},
             )
         if plan.state != "open":
-            raise InvalidInput([FieldProblem("/version", "this sheet is finished already")])
+            raise invalid("/version", "this sheet is finished already")
         record = tree_record(session, plan.tree_id)
         current = frames.current_row(session, record.stem.id)
         if current is None or current.id != plan.frame_id:
@@ -283,7 +279,7 @@ def finish(
         ticks = plans.ticks_of(session, plan_id)
         rows = [c for c in plans.cuts_of(session, plan_id) if c.id in ticks]
         if not rows:
-            raise InvalidInput([FieldProblem("/cuts", "no cut is ticked off yet")])
+            raise invalid("/cuts", "no cut is ticked off yet")
         cuts = [Cut(c.limb_key, c.keep_m) for c in rows]
         frame, measured = frames.frame_of(session, current)
         answer = _answer(at, session, record, plan, frame, cuts)

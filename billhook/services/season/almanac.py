@@ -11,7 +11,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.season.model import WORKS, Event, SeasonAnswer, Segment, Work
 from ...core.season.today import priced
 from ...core.season.warmth import HeatRule
@@ -80,9 +80,7 @@ def almanac(
     Raises: InvalidInput for a span outside 12 to 18 months or where no tree stands; NotFound.
     """
     if not _MONTHS[0] <= months <= _MONTHS[1]:
-        raise InvalidInput(
-            [FieldProblem("/months", f"must be between {_MONTHS[0]} and {_MONTHS[1]}")]
-        )
+        raise invalid("/months", f"must be between {_MONTHS[0]} and {_MONTHS[1]}")
     first = day.replace(day=1)
     after = first.month - 1 + months
     last = dt.date(first.year + after // 12, after % 12 + 1, 1) - dt.timedelta(days=1)
@@ -96,7 +94,7 @@ def almanac(
             holding = places.holding(session)
             name = block.name if block else holding.name if holding else ""
         if not records:
-            raise InvalidInput([FieldProblem("/block", "no tree stands there yet")])
+            raise invalid("/block", "no tree stands there yet")
         # like trees have one almanac: the commonest stands for a block
         alike = Counter(desk.of(r) for r in records)
         commonest, count = alike.most_common(1)[0]

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.days import seen_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import invalid, refuse
 from ...core.observed import TAKEN_OUT
 from ...core.words.dates import day_words
 from ...store import places
@@ -87,7 +87,7 @@ def say(
             if not species or r.tree.species in species
         ]
         if not records:
-            raise InvalidInput([FieldProblem("/species", "no such tree stands there")])
+            raise invalid("/species", "no such tree stands there")
         if saying in _COVER:
             return Said(
                 saying,

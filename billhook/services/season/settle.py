@@ -7,7 +7,7 @@ import uuid
 from collections.abc import Sequence
 
 from ...core.days import done_problem, planned_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.season.model import WORKS, Work
 from ...core.words.dates import day_words
 from ...store import logbook
@@ -78,7 +78,7 @@ def done(
     """
     refuse({"/date": done_problem(date, at.today())})
     if work not in WORKS:
-        raise InvalidInput([FieldProblem("/work", f"must be one of {', '.join(WORKS)}")])
+        raise invalid("/work", f"must be one of {', '.join(WORKS)}")
     with at.store.writing() as session:
         for tree_id in tree_ids:
             entry_id = str(uuid.uuid5(uuid.UUID(request_id), tree_id))

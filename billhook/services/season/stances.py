@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.season.model import WORKS, Segment, Work
 from ...core.season.schools import School, schools, schools_of, stance_in_force
 from ...core.season.today import LANE_WORDS
@@ -38,14 +38,14 @@ class TopicView:
 def _scopes(session: Session, scope: str, scope_id: str | None) -> list[tuple[str, str]]:
     """Scopes from the widest to the asked one. Raises: NotFound, InvalidInput."""
     if scope not in SCOPES:
-        raise InvalidInput([FieldProblem("/scope", f"must be one of {', '.join(SCOPES)}")])
+        raise invalid("/scope", f"must be one of {', '.join(SCOPES)}")
     holding = places.holding(session)
     if holding is None:
         raise NotFound("There is no holding yet.")
     if scope == "holding":
         return [("holding", holding.id)]
     if scope_id is None:
-        raise InvalidInput([FieldProblem("/scope_id", "say which")])
+        raise invalid("/scope_id", "say which")
     if scope == "block":
         return [("holding", holding.id), ("block", places.block(session, scope_id).id)]
     record = tree_record(session, scope_id)
@@ -55,11 +55,9 @@ def _scopes(session: Session, scope: str, scope_id: str | None) -> list[tuple[st
 def _known(at: Workplace, topic: str, school: str | None) -> None:
     there = schools_of(at.know, topic)
     if not there:
-        raise InvalidInput(
-            [FieldProblem("/topic", f"must be one of {', '.join(stance_in_force(at.know))}")]
-        )
+        raise invalid("/topic", f"must be one of {', '.join(stance_in_force(at.know))}")
     if school is not None and school not in there:
-        raise InvalidInput([FieldProblem("/school", f"must be one of {', '.join(there)}")])
+        raise invalid("/school", f"must be one of {', '.join(there)}")
 
 
 def view(at: Workplace, scope: str, scope_id: str | None) -> list[TopicView]:

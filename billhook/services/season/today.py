@@ -9,7 +9,7 @@ from collections.abc import Sequence
 
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.reasons import Reason
 from ...core.season.model import WORKS, Segment, Status
 from ...core.season.today import WORK_WORDS, acts_of, priced
@@ -34,7 +34,7 @@ def fortnight(
 ) -> TodayView:
     """The work of the days ahead. Raises: InvalidInput for a span outside 1 to 60 days."""
     if not 1 <= days <= 60:
-        raise InvalidInput([FieldProblem("/days", "must be between 1 and 60")])
+        raise invalid("/days", "must be between 1 and 60")
     with at.store.reading() as session:
         made = _Fortnight(at, session, day, day + dt.timedelta(days=days), units)
         return made.view()

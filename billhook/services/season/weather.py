@@ -14,7 +14,7 @@ from dataclasses import dataclass
 import numpy as np
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ...core.season.model import ForecastDay, Weather
 from ...core.season.normals import Normals
 from ...core.season.station import StationDay
@@ -126,9 +126,9 @@ def set_scenario(at: Workplace, scenario: str) -> str:
     scenario that is not known.
     """
     if not at.settings.demo:
-        raise InvalidInput([FieldProblem("/scenario", "a real holding has no simulated weather")])
+        raise invalid("/scenario", "a real holding has no simulated weather")
     if scenario not in SCENARIOS:
-        raise InvalidInput([FieldProblem("/scenario", f"must be one of {', '.join(SCENARIOS)}")])
+        raise invalid("/scenario", f"must be one of {', '.join(SCENARIOS)}")
     with at.store.writing() as session:
         holding = places.holding(session)
         if holding is not None:

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 from sqlmodel import Session
 
 from ...core.days import done_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import invalid, refuse
 from ...core.frame.check import checked
 from ...core.frame.generator import habit, sketch_frame
 from ...core.frame.model import Frame
@@ -37,7 +37,7 @@ def save_frame(
     checked(frame)
     unknown = measured - {x.id for x in frame.limbs}
     if unknown:
-        raise InvalidInput([FieldProblem("/measured", f"there is no limb {sorted(unknown)[0]!r}")])
+        raise invalid("/measured", f"there is no limb {sorted(unknown)[0]!r}")
     most = at.know.number(
         "wood/sprout-leafing"
     )  # a shoot of this season bears a third of the leaf of wood as thick
@@ -141,13 +141,8 @@ def apply_row_mean(at: Workplace, row_id: str, date: dt.date) -> MeanOfRow:
         known = frames.stems_once_measured(session)
         measured = [r for r in records if r.stem.id in known]
         if not measured:
-            raise InvalidInput(
-                [
-                    FieldProblem(
-                        "/row_id",
-                        "no tree of this row is measured yet; measure a few, five are plenty",
-                    )
-                ]
+            raise invalid(
+                "/row_id", "no tree of this row is measured yet; measure a few, five are plenty"
             )
         rows = [frames.current_row(session, r.stem.id) for r in measured]
         sizes = list(at.sizes(session, [r for r in rows if r]).values())

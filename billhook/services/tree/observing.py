@@ -5,7 +5,7 @@ from __future__ import annotations
 import datetime as dt
 
 from ...core.days import seen_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import invalid, refuse
 from ...core.observed import KINDS, value_problem
 from ...store import places
 from ...store.tables import Observation
@@ -30,7 +30,7 @@ def observe(
     something newer says otherwise.
     """
     if kind not in KINDS:
-        raise InvalidInput([FieldProblem("/kind", f"must be one of {', '.join(KINDS)}")])
+        raise invalid("/kind", f"must be one of {', '.join(KINDS)}")
     refuse(
         {"/value": value_problem(kind, value, at.today()), "/date": seen_problem(date, at.today())}
     )

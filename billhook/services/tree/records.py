@@ -5,7 +5,7 @@ from __future__ import annotations
 import datetime as dt
 
 from ...core.days import done_problem, planted_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import invalid, refuse
 from ...store.database import StaleVersion
 from ...store.trees import TreeRecord, save_trees, tree_record
 from ..workplace import Workplace
@@ -44,10 +44,10 @@ def change_tree(
 def _check_kinds(at: Workplace, record: TreeRecord, changes: dict[str, object]) -> None:
     species = changes.get("species", record.tree.species)
     if species not in at.know.rows("species"):
-        raise InvalidInput([FieldProblem("/species", f"{species!r} is not in the catalogue")])
+        raise invalid("/species", f"{species!r} is not in the catalogue")
     rootstock = changes.get("rootstock")
     if rootstock is not None and rootstock not in at.know.rows("rootstocks"):
-        raise InvalidInput([FieldProblem("/rootstock", f"{rootstock!r} is not in the catalogue")])
+        raise invalid("/rootstock", f"{rootstock!r} is not in the catalogue")
     year = changes.get("planted_year")
     refuse({"/planted_year": planted_problem(year, at.today()) if isinstance(year, int) else None})
 
@@ -60,13 +60,7 @@ def remove_tree(at: Workplace, tree_id: str, version: int, date: dt.date) -> Non
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         if record.tree.removed_on is not None:
-            raise InvalidInput(
-                [
-                    FieldProblem(
-                        "/date", f"the tree is gone since {record.tree.removed_on.isoformat()}"
-                    )
-                ]
-            )
+            raise invalid("/date", f"the tree is gone since {record.tree.removed_on.isoformat()}")
         if record.tree.version != version:
             raise StaleVersion(
                 "Someone else changed this tree in the meantime.", {"version": record.tree.version}

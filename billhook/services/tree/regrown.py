@@ -6,7 +6,7 @@ import datetime as dt
 
 from ...core.cuts.regrowth import Measured, measured_vigour
 from ...core.days import done_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import invalid, refuse
 from ...core.season.events import vigour_of
 from ...core.words.units import Units
 from ...store import logbook
@@ -32,13 +32,8 @@ def regrown(
         ]
         thought = vigour_of(SeasonDesk(session, at, day).state(record), at.know)
     if not cuts:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "/day",
-                    "no live cut is logged before this day, so there is nothing to measure from",
-                )
-            ]
+        raise invalid(
+            "/day", "no live cut is logged before this day, so there is nothing to measure from"
         )
     found = measured_vigour(at.know, length_m, (day - cuts[0].date).days, thought, units)
     if found.vigour != thought:

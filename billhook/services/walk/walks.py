@@ -7,7 +7,7 @@ from __future__ import annotations
 import datetime as dt
 
 from ...core.days import done_problem
-from ...core.errors import FieldProblem, InvalidInput, refuse
+from ...core.errors import invalid, refuse
 from ...core.known import Knowledge
 from ...core.walk.questions import LATER, check_answer, chosen_limb, questions_of
 from ...store import walks
@@ -66,9 +66,7 @@ def give(
         walked = walked_tree(at, session, tree_record(session, walk.tree_id), walk.day)
         if session.get(WalkAnswer, answer_id) is None:
             if walk.state != "open":
-                raise InvalidInput(
-                    [FieldProblem("/question", "this walk is finished; begin another")]
-                )
+                raise invalid("/question", "this walk is finished; begin another")
             _check(at.know, walked, question, answer)
             save_walk(
                 session,
@@ -83,7 +81,7 @@ def give(
 def _check(know: Knowledge, walked: Walked, question: str, answer: str | None) -> None:
     asked = {q.id: q for q in questions_of(know, walked.tree)}
     if question not in asked:
-        raise InvalidInput([FieldProblem("/question", f"must be one of {', '.join(asked)}")])
+        raise invalid("/question", f"must be one of {', '.join(asked)}")
     if answer is None:
         return
     check_answer(asked[question], answer)
@@ -91,9 +89,7 @@ def _check(know: Knowledge, walked: Walked, question: str, answer: str | None) -
         known = {x.id: x.length_m for x in walked.tree.frame.limbs} if walked.tree.frame else {}
         for limb, keep in map(chosen_limb, answer.split()):
             if limb not in known or keep >= known[limb]:
-                raise InvalidInput(
-                    [FieldProblem("/answer", f"there is no limb {limb!r} to cut at {keep:g} m")]
-                )
+                raise invalid("/answer", f"there is no limb {limb!r} to cut at {keep:g} m")
 
 
 def finish(at: Workplace, walk_id: str) -> WalkView:
@@ -159,12 +155,8 @@ def plan(at: Workplace, walk_id: str, plan_id: str) -> Plan:
     with at.store.reading() as session:
         view = view_of(at, session, walks.walk(session, walk_id))
     if view.cuts is None or view.walked.frame_row is None:
-        raise InvalidInput(
-            [
-                FieldProblem(
-                    "", "no limb was named on this walk: name them, or mark the cuts in the drawing"
-                )
-            ]
+        raise invalid(
+            "", "no limb was named on this walk: name them, or mark the cuts in the drawing"
         )
     return cutting.make_sheet(
         at,

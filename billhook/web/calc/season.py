@@ -7,7 +7,7 @@ from typing import Any
 import numpy as np
 from flask_openapi.blueprint import APIBlueprint
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...core.season.heat import day_degrees
 from ...core.season.latest import latest_cut
 from ...core.season.model import WORKS, ForecastDay, Site, TreeState
@@ -34,9 +34,7 @@ routes = APIBlueprint("calc_season", __name__, url_prefix="/api/calc")
 def heat_units(body: HeatUnitsIn) -> dict[str, Any]:
     """Day degrees of daily minima and maxima."""
     if len(body.tmin) != len(body.tmax):
-        raise InvalidInput(
-            [FieldProblem("/tmax", f"must hold as many days as tmin ({len(body.tmin)})")]
-        )
+        raise invalid("/tmax", f"must hold as many days as tmin ({len(body.tmin)})")
     wrong = [
         FieldProblem(f"/tmax/{i}", "the maximum lies below the minimum")
         for i, (a, b) in enumerate(zip(body.tmin, body.tmax, strict=True))
@@ -116,9 +114,7 @@ def season_(body: SeasonIn) -> dict[str, Any]:
         body.tree.cultivar
         and know.text(f"cultivars/{body.tree.cultivar}/species") != body.tree.species
     ):
-        raise InvalidInput(
-            [FieldProblem("/tree/cultivar", f"{body.tree.cultivar} is not a {body.tree.species}")]
-        )
+        raise invalid("/tree/cultivar", f"{body.tree.cultivar} is not a {body.tree.species}")
     dates = {
         name: month_day(getattr(body.site, name) or "")
         for name in ("last_frost", "first_frost", "hot_from", "hot_to")

@@ -7,7 +7,7 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...catalogue import catalogue_version
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import invalid
 from ..answers import body as answer
 from ..answers import here
 from ..models.catalogue import CatalogueOut, CatalogueQuery
@@ -20,7 +20,7 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
     """What is known, each value with unit, range and provenance."""
     found = [k for k in here().know if k.id.startswith(query.prefix)]
     if query.prefix and not found:
-        raise InvalidInput([FieldProblem("/prefix", "the catalogue holds nothing of that name")])
+        raise invalid("/prefix", "the catalogue holds nothing of that name")
     return answer(
         CatalogueOut,
         {
