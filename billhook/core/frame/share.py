@@ -7,7 +7,7 @@ carries follows its cross-section.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from ..reasons import Reason
 from .check import checked
@@ -116,92 +116,73 @@ def frame_answer(
     where None. power: exponent of the pipe model. Raises: InvalidInput naming each malformed field.
     """
     checked(frame, cuts, baseline)
-    void = void_cuts(frame, cuts)
-    roots = roots_of(frame)
-    gone = gone_limbs(frame, cuts)
-    of = baseline or frame
+    void, of = void_cuts(frame, cuts), baseline or frame
     leaf_total, wood_total = canopy_total(of, power), canopy_total(of, power, 1.0)
-    wood_shares, wood_removed = (
-        ([0.0] * len(cuts), 0.0)
-        if wood_total == 0
-        else _removed(frame, cuts, void, wood_total, power, 1.0)
-    )
+    wood_shares, wood_removed = [0.0] * len(cuts), 0.0
+    if wood_total:
+        wood_shares, wood_removed = _removed(frame, cuts, void, wood_total, power, 1.0)
     leaf_shares: list[float] | None = None
     removed: float | None = None
-    reasons: list[Reason] = []
+    reasons = []
     if leaf_total > 0:
         leaf_shares, removed = _removed(frame, cuts, void, leaf_total, power, None)
     else:
-        reasons.append(
-            Reason(
-                "leafless",
-                (
-                    "No leaf is recorded on this tree, so no share of canopy can be given; the "
-                    "share of wood is given instead."
-                ),
-            )
-        )
+        reasons.append(Reason("leafless", _LEAFLESS))
     reasons.append(_working(frame, cuts, leaf_total, power, baseline is not None))
-    costs: list[CutCost] = []
-    for i, cut in enumerate(cuts):
-        limbs = [limb for limb in frame.limbs if gone.get(limb.id) == cut.limb]
-        if cut.limb == TRUNK:
-            wound, volume = (
-                frame.trunk.diameter_mm,
-                frustum_volume_m3(
-                    frame.trunk.height_m - cut.keep_m,
-                    frame.trunk.diameter_mm,
-                    frame.trunk.diameter_mm,
-                ),
-            )
-            counts = True
-        else:
-            limb = frame.limb(cut.limb)
-            wound = limb.diameter_mm(cut.keep_m)
-            volume = frustum_volume_m3(limb.length_m - cut.keep_m, wound, limb.end_mm)
-            counts = not is_sucker(frame, roots[limb.id])
-        if cut.limb in void:
-            costs.append(
-                CutCost(
-                    cut.limb,
-                    cut.keep_m,
-                    0.0 if leaf_shares else None,
-                    0.0,
-                    wound,
-                    0.0,
-                    0.0,
-                    0.0,
-                    0,
-                    True,
-                    counts,
-                )
-            )
-            continue
-        volume += sum(frustum_volume_m3(x.length_m, x.base_mm, x.end_mm) for x in limbs)
-        fruit = sum(x.fruit for x in limbs) + (
-            0 if cut.limb == TRUNK else frame.limb(cut.limb).fruit
+    weights = _weights(frame, cuts, void, wood)
+    costs = tuple(
+        replace(
+            cost,
+            share=(0.0 if cost.void else leaf_shares[i]) if leaf_shares else None,
+            wood_share=0.0 if cost.void else wood_shares[i],
         )
-        wood_kg = volume * wood.green_density_kg_m3
-        held = hand_kg(wood_kg, wound, fruit, wood)
-        costs.append(
-            CutCost(
-                cut.limb,
-                cut.keep_m,
-                leaf_shares[i] if leaf_shares else None,
-                wood_shares[i],
-                wound,
-                wood_kg,
-                held,
-                held * wood.lift_factor,
-                fruit,
-                False,
-                counts,
-            )
-        )
+        for i, cost in enumerate(weights)
+    )
     left = after_cuts(frame, cuts)
     return FrameAnswer(
-        _measures(frame), _measures(left), removed, wood_removed, tuple(costs), tuple(reasons)
+        _measures(frame), _measures(left), removed, wood_removed, costs, tuple(reasons)
     )
+
+
+_LEAFLESS = (
+    "No leaf is recorded on this tree, so no share of canopy can be given; the share of wood is "
+    "given instead."
+)
+
+
+def _weights(
+    frame: Frame, cuts: Sequence[Cut], void: set[str], wood: WoodParameters
+) -> list[CutCost]:
+    """Wound, weights and fruit of each cut, its shares not yet known; a cut that goes with another
+    weighs nothing of its own.
+    """
+    roots, gone = roots_of(frame), gone_limbs(frame, cuts)
+    found = []
+    for cut in cuts:
+        wound, volume = _wound(frame, cut)
+        counts = cut.limb == TRUNK or not is_sucker(frame, roots[cut.limb])
+        if cut.limb in void:
+            none = (0.0, 0.0, 0.0)
+            found.append(CutCost(cut.limb, cut.keep_m, None, 0.0, wound, *none, 0, True, counts))
+            continue
+        limbs = [limb for limb in frame.limbs if gone.get(limb.id) == cut.limb]
+        volume += sum(frustum_volume_m3(x.length_m, x.base_mm, x.end_mm) for x in limbs)
+        own = 0 if cut.limb == TRUNK else frame.limb(cut.limb).fruit
+        fruit, wood_kg = own + sum(x.fruit for x in limbs), volume * wood.green_density_kg_m3
+        held = hand_kg(wood_kg, wound, fruit, wood)
+        kg = (wood_kg, held, held * wood.lift_factor)
+        found.append(CutCost(cut.limb, cut.keep_m, None, 0.0, wound, *kg, fruit, False, counts))
+    return found
+
+
+def _wound(frame: Frame, cut: Cut) -> tuple[float, float]:
+    """Diameter of a cut [mm], and the wood of its own limb beyond it [m3]."""
+    if cut.limb == TRUNK:
+        thick = frame.trunk.diameter_mm
+        return thick, frustum_volume_m3(frame.trunk.height_m - cut.keep_m, thick, thick)
+    limb = frame.limb(cut.limb)
+    wound = limb.diameter_mm(cut.keep_m)
+    return wound, frustum_volume_m3(limb.length_m - cut.keep_m, wound, limb.end_mm)
 
 
 def _working(

@@ -145,13 +145,13 @@ def _quiescent(site: Site, know: Knowledge, summer: dt.date) -> Span | None:
 
 
 def _first_flush(
-    site: Site, know: Knowledge, rule: HeatRule, group: str, coldest: dt.date, no_cold: bool
+    site: Site, know: Knowledge, rule: HeatRule, species: str, coldest: dt.date, no_cold: bool
 ) -> dt.date:
     """By warmth from midwinter; of citrus from the coldest day or 1 February, and where no cold
     comes by the rains.
     """
     northern = coldest.month in (10, 11, 12, 1, 2, 3)
-    if group != "citrus":
+    if know.text(f"species/{species}/group") != "citrus":
         return rule.reach(
             site,
             on_or_after(coldest - dt.timedelta(days=105), (1, 1) if northern else (7, 1)),
@@ -232,36 +232,15 @@ def _growing_year(
     moved: tuple[tuple[str, int], ...],
 ) -> GrowingYear:
     rule, dates = HeatRule(know, tree.species), Dates(dict(observed), dict(moved))
-    group = know.text(f"species/{tree.species}/group")
-    coldest, frosty, no_cold = (
-        start + dt.timedelta(days=LEAD_DAYS),
-        not tree.under_cover,
-        _no_cold(site, know),
-    )
-    last_frost = on_or_after(start, site.last_frost) if site.last_frost and frosty else None
-    last_frost, dates.origins["last_frost"] = dates.heed("last_frost", last_frost, "computed")
-    first_frost = (
-        on_or_after((last_frost or start) + _DAY, site.first_frost)
-        if site.first_frost and frosty
-        else None
-    )
-    first_frost, dates.origins["first_frost"] = dates.heed("first_frost", first_frost, "computed")
-
-    flush = dates.known(
-        "flush", "flush_start", _first_flush(site, know, rule, group, coldest, no_cold), "computed"
-    )
-    flush_hard = dates.known(
-        "flush_hard",
-        "flush_hard",
-        rule.reach(site, flush, rule.harden_heat, rule.cap_days),
-        "computed",
-    )
+    coldest, no_cold = start + dt.timedelta(days=LEAD_DAYS), _no_cold(site, know)
+    last_frost, first_frost = _frosts(site, tree, start, dates)
+    flushes = _first_flush(site, know, rule, tree.species, coldest, no_cold)
+    flush = dates.known("flush", "flush_start", flushes, "computed")
+    hardens = rule.reach(site, flush, rule.harden_heat, rule.cap_days)
+    flush_hard = dates.known("flush_hard", "flush_hard", hardens, "computed")
     bloom = bloom_of(site, tree, know, flush, start, dates)
-    drop_end = (
-        bloom.end + dt.timedelta(days=know.days("season/drop-after-petal-fall")) if bloom else None
-    )
+    drop = dt.timedelta(days=know.days("season/drop-after-petal-fall"))
     harvest, spread = harvest_of(site, tree, know, bloom, dates)
-
     high = values_on(site.normals.tmax_c, coldest, YEAR_DAYS)
     sun30, sun32, sun35 = (
         _warm_span(high, coldest, know.number(f"season/sun-{n}"))
@@ -271,16 +250,7 @@ def _growing_year(
     if site.hot_from and site.hot_to:
         begin = on_or_after(coldest, site.hot_from)
         hot, dates.origins["hot"] = Span(begin, on_or_after(begin, site.hot_to)), "observed"
-    hard = light = None
-    unhardened = False
-    if first_frost is not None:
-        hard = last_safe(site, tree, know, rule, first_frost, rule.safety_hard).latest
-        light = last_safe(site, tree, know, rule, first_frost, rule.safety_light).latest
-        grace = (last_frost or start) + dt.timedelta(days=know.days("season/short-season-window"))
-        if hard is None or hard < grace:
-            # too cool to harden: spring stands, then light cuts, and the answer says so
-            until = first_frost - dt.timedelta(days=know.days("season/short-season-light"))
-            hard, light, unhardened = grace, max(light or grace, grace, until), True
+    hard, light, unhardened = _safe_until(site, tree, know, last_frost or start, first_frost)
     peak = coldest + dt.timedelta(days=int(np.argmax(high)))
     out, back = carry_dates(site, tree, know, coldest, dates)
     return GrowingYear(
@@ -291,24 +261,47 @@ def _growing_year(
         flush,
         flush_hard,
         bloom,
-        drop_end,
+        bloom.end + drop if bloom else None,
         harvest,
         hot,
-        sun30,
-        sun32,
-        sun35,
-        peak,
-        _quiescent(site, know, peak),
+        *(sun30, sun32, sun35, peak, _quiescent(site, know, peak)),
         forming(site, tree, know, coldest, bloom),
-        hard,
-        light,
-        unhardened,
-        no_cold,
-        spread,
+        *(hard, light, unhardened, no_cold, spread),
         _later_flushes(site, rule, know, flush, end),
         cool_hours(site, tree, know, peak),
-        out,
-        back,
-        dates.origins,
+        *(out, back, dates.origins),
         {k: v for k, v in dates.moved.items() if v},
     )
+
+
+def _frosts(
+    site: Site, tree: TreeState, start: dt.date, dates: Dates
+) -> tuple[dt.date | None, dt.date | None]:
+    """The last frost of a growing year and the first of the next winter; none under cover."""
+    frosty = not tree.under_cover
+    last = on_or_after(start, site.last_frost) if site.last_frost and frosty else None
+    last, dates.origins["last_frost"] = dates.heed("last_frost", last, "computed")
+    after = (last or start) + _DAY
+    first = on_or_after(after, site.first_frost) if site.first_frost and frosty else None
+    first, dates.origins["first_frost"] = dates.heed("first_frost", first, "computed")
+    return last, first
+
+
+def _safe_until(
+    site: Site, tree: TreeState, know: Knowledge, spring: dt.date, first_frost: dt.date | None
+) -> tuple[dt.date | None, dt.date | None, bool]:
+    """The last safe hard and light cut before the frost, and whether it is too cool to harden:
+    then spring stands, then light cuts, and the answer says so.
+    """
+    if first_frost is None:
+        return None, None, False
+    rule = HeatRule(know, tree.species)
+    hard, light = (
+        last_safe(site, tree, know, rule, first_frost, days).latest
+        for days in (rule.safety_hard, rule.safety_light)
+    )
+    grace = spring + dt.timedelta(days=know.days("season/short-season-window"))
+    if hard is not None and hard >= grace:
+        return hard, light, False
+    until = first_frost - dt.timedelta(days=know.days("season/short-season-light"))
+    return grace, max(light or grace, grace, until), True

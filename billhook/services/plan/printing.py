@@ -6,7 +6,7 @@ from math import cos, radians, sin
 
 from ...catalogue.languages import LANGUAGES, language
 from ...core.aftercare.quantities import disinfectant
-from ...core.cuts.sheet_words import care_words, how_words, limb_words, place_words
+from ...core.cuts.sheet_words import Phrases, care_words, how_words, limb_words, place_words
 from ...core.errors import invalid
 from ...core.frame.finish import gone_limbs
 from ...core.frame.geometry import Point, along
@@ -27,6 +27,7 @@ from ...store.trees import tree_records
 from ..season.one_pass import one_pass
 from ..workplace import Workplace
 from . import sheets
+from .sheets import SheetView
 
 _FROM = 180.0  # seen from the south
 
@@ -98,18 +99,44 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
 
 def printed(at: Workplace, plan_id: str, code: str, units: Units) -> PrintedSheet:
     """What a sheet says in a language. Raises: NotFound."""
-    know, phrases = at.know, language(code).phrases
-    view = sheets.sheet(at, plan_id, units)
-    frame, record, plan = view.frame.frame, view.record, view.plan
-    names, near = limb_words(frame, phrases), know.number("cuts/side-branch-near")
+    phrases, view = language(code).phrases, sheets.sheet(at, plan_id, units)
+    frame, say = view.frame.frame, phrases.say
+    tools = list(dict.fromkeys(say(f"tool-{x.advice.tool_id}") for x in view.lines))
+    return PrintedSheet(
+        say("sheet"),
+        view.record.name,
+        _said(view, phrases, units),
+        say("hazards"),
+        _hazards(at, view, phrases, units),
+        say("tools"),
+        tools,
+        say("order"),
+        (say("wound"), say("weight"), say("share"), say("done"), say("who")),
+        _limbs(view),
+        frame.trunk.diameter_mm / 1000,
+        frame.trunk.height_m,
+        frame.union_m,
+        view.answer.before.height_m,
+        f"{say('seen-from')} {phrases.wind(_FROM)}",
+        (1.0, "1 m") if units == "metric" else (0.9144, "3 ft"),
+        _cuts(at, view, phrases, units),
+        say("unplanned"),
+        say("page"),
+        code,
+    )
+
+
+def _limbs(view: SheetView) -> tuple[PrintedLimb, ...]:
+    """The drawing, with what the cuts take marked."""
+    frame, ends = view.frame.frame, view.frame.ends
     fallen = {
         *gone_limbs(frame, [Cut(x.cost.limb, x.cost.keep_m) for x in view.lines]),
         *(x.cost.limb for x in view.lines if x.cost.keep_m == 0),
     }
-    limbs = tuple(
+    return tuple(
         PrintedLimb(
-            _flat(view.frame.ends[x.id][0]),
-            _flat(view.frame.ends[x.id][1]),
+            _flat(ends[x.id][0]),
+            _flat(ends[x.id][1]),
             x.base_mm / 1000,
             x.end_mm / 1000,
             x.id in fallen,
@@ -117,81 +144,56 @@ def printed(at: Workplace, plan_id: str, code: str, units: Units) -> PrintedShee
         )
         for x in frame.limbs
     )
-    cuts = []
+
+
+def _cuts(at: Workplace, view: SheetView, phrases: Phrases, units: Units) -> list[PrintedCut]:
+    """Each cut in the helper's language: where, how, with what, and what it weighs."""
+    frame, ends = view.frame.frame, view.frame.ends
+    names, near = limb_words(frame, phrases), at.know.number("cuts/side-branch-near")
+    found = []
     for n, line in enumerate(view.lines, 1):
-        cost = line.cost
-        base = (
-            (0.0, 0.0, cost.keep_m)
-            if cost.limb == TRUNK
-            else along(view.frame.ends[cost.limb][0], frame.limb(cost.limb), max(cost.keep_m, 0.05))
-        )
-        share = (
-            phrases.say("free") if line.advice.free or not cost.share else share_words(cost.share)
-        )
-        cuts.append(
+        cost, limb = line.cost, line.cost.limb
+        base = (0.0, 0.0, cost.keep_m)
+        if limb != TRUNK:
+            base = along(ends[limb][0], frame.limb(limb), max(cost.keep_m, 0.05))
+        free = line.advice.free or not cost.share
+        found.append(
             PrintedCut(
                 n,
                 _flat(base),
-                place_words(frame, cost.limb, cost.keep_m, names, near, phrases, units),
+                place_words(frame, limb, cost.keep_m, names, near, phrases, units),
                 how_words(line.advice, phrases),
                 phrases.say(f"tool-{line.advice.tool_id}"),
                 diameter_words(cost.wound_mm, units),
-                share,
+                phrases.say("free") if free else share_words(cost.share or 0.0),
                 weight_words(cost.hand_kg, units),
             )
         )
+    return found
+
+
+def _hazards(at: Workplace, view: SheetView, phrases: Phrases, units: Units) -> list[str]:
+    """What to take care of, and what tools are cleaned with."""
     advice = [x.advice for x in view.lines]
-    clean = disinfectant(know, "alcohol", 1, max(1, len({a.tool_id for a in advice} - {"finger"})))
-    hazards = care_words(
-        know,
-        advice,
-        sum(x.cost.fruit_lost for x in view.lines),
-        max((x.cost.lift_kg for x in view.lines), default=0.0),
-        phrases,
-        units,
-    )
-    hazards += [
+    heaviest = max((x.cost.lift_kg for x in view.lines), default=0.0)
+    fruit = sum(x.cost.fruit_lost for x in view.lines)
+    tools = max(1, len({a.tool_id for a in advice} - {"finger"}))
+    clean = disinfectant(at.know, "alcohol", 1, tools)
+    return [
+        *care_words(at.know, advice, fruit, heaviest, phrases, units),
         phrases.say("care-clean", l=f"{max(0.1, clean.mix_l):.1f}", rags=str(clean.rags)),
         phrases.say("care-local"),
     ]
-    total, limit = plan.answer["removed"], plan.answer["max_share"]
-    said = [
-        (
-            f"{phrases.say('day')} {plan.day.isoformat()}. {phrases.say('total')} "
-            f"{share_words(total)} {phrases.say('of-canopy')}"
-        )
-        + (f", {phrases.say('limit').lower()} {share_words(limit)}." if limit is not None else "."),
-        f"{phrases.say('height')} {length_words(view.answer.before.height_m, units)} "
-        f"{phrases.say('to')} {length_words(view.answer.after.height_m, units)}. "
-        f"{max(1, round(view.minutes))} {phrases.say('minutes')}.",
+
+
+def _said(view: SheetView, phrases: Phrases, units: Units) -> list[str]:
+    """The day, what is taken of how much, from which height to which, and the minutes."""
+    say, plan, answer = phrases.say, view.plan, view.answer
+    total, limit = share_words(plan.answer["removed"]), plan.answer["max_share"]
+    most = f", {say('limit').lower()} {share_words(limit)}" if limit is not None else ""
+    before, after = (length_words(m.height_m, units) for m in (answer.before, answer.after))
+    minutes = max(1, round(view.minutes))
+    return [
+        f"{say('day')} {plan.day.isoformat()}. {say('total')} {total} {say('of-canopy')}{most}.",
+        f"{say('height')} {before} {say('to')} {after}. {minutes} {say('minutes')}.",
     ]
-    tools = list(dict.fromkeys(phrases.say(f"tool-{a.tool_id}") for a in advice))
-    bar = (1.0, "1 m") if units == "metric" else (0.9144, "3 ft")
-    return PrintedSheet(
-        phrases.say("sheet"),
-        record.name,
-        said,
-        phrases.say("hazards"),
-        hazards,
-        phrases.say("tools"),
-        tools,
-        phrases.say("order"),
-        (
-            phrases.say("wound"),
-            phrases.say("weight"),
-            phrases.say("share"),
-            phrases.say("done"),
-            phrases.say("who"),
-        ),
-        limbs,
-        frame.trunk.diameter_mm / 1000,
-        frame.trunk.height_m,
-        frame.union_m,
-        view.answer.before.height_m,
-        f"{phrases.say('seen-from')} {phrases.wind(_FROM)}",
-        bar,
-        cuts,
-        phrases.say("unplanned"),
-        phrases.say("page"),
-        code,
-    )

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from sqlmodel import Session
@@ -25,7 +26,7 @@ from ...store.acts import new_id
 from ...store.database import NotFound, StaleVersion
 from ...store.logbook import save_entries, save_tasks
 from ...store.plans import save_plan
-from ...store.tables import CutDone, LogEntry, Plan, PlanCut, Task
+from ...store.tables import CutDone, FrameRow, LogEntry, Plan, PlanCut, Task
 from ...store.trees import TreeRecord, tree_record
 from ..heights.rotations import renew_tree
 from ..season.desk import SeasonDesk
@@ -262,44 +263,22 @@ def finish(
     refuse({"/date": done_problem(date, at.today())})
     with at.store.writing() as session:
         plan = plans.plan(session, plan_id)
-        if plan.version != version:
-            raise StaleVersion(
-                "Someone else changed this sheet in the meantime.",
-                {"version": plan.version, "state": plan.state},
-            )
-        if plan.state != "open":
-            raise invalid("/version", "this sheet is finished already")
         record = tree_record(session, plan.tree_id)
-        current = frames.current_row(session, record.stem.id)
-        if current is None or current.id != plan.frame_id:
-            raise StaleVersion(
-                "The tree was measured or cut again after this sheet was made: mark the cuts anew.",
-                {"frame_id": current.id if current else None},
-            )
-        ticks = plans.ticks_of(session, plan_id)
-        rows = [c for c in plans.cuts_of(session, plan_id) if c.id in ticks]
-        if not rows:
-            raise invalid("/cuts", "no cut is ticked off yet")
-        cuts = [Cut(c.limb_key, c.keep_m) for c in rows]
-        frame, measured = frames.frame_of(session, current)
+        current = _still_open(session, plan, record, version)
+        done = _done(session, plan)
+        frame, _ = frames.frame_of(session, current)
+        cuts = [Cut(c.limb_key, c.keep_m) for c in done]
         answer = _answer(at, session, record, plan, frame, cuts)
         desk = SeasonDesk(session, at, date)
         frames.set_baseline(session, record.tree.id, desk.year_of(record), date, current.id)
-        left = after_cuts(frame, cuts)
-        after = frames.add_frame(
-            session,
-            record.stem,
-            left,
-            date,
-            "after-plan",
-            current.id,
-            measured & {x.id for x in left.limbs},
-        )
-        vigour = vigour_of(desk.state(record), at.know)
+        after = _cut_off(session, record, current, cuts, date)
+        state = desk.state(record)
+        vigour, age = vigour_of(state, at.know), tree_age(state, date.year)
         advice = [
             advise(frame, cost, at.know, plan.work, record.tree.species, vigour)
             for cost in answer.cuts
         ]
+        took = sum(a.minutes for a in advice) * float(plan.answer.get("pace", 1.0))
         entry = LogEntry(
             id=new_id(),
             tree_id=record.tree.id,
@@ -311,52 +290,92 @@ def finish(
             frame_before=current.id,
             frame_after=after.id,
             plan_id=plan_id,
-            cuts=len(rows),
-            minutes=minutes
-            if minutes is not None
-            else round(sum(a.minutes for a in advice) * float(plan.answer.get("pace", 1.0)), 1),
+            cuts=len(done),
+            minutes=round(took, 1) if minutes is None else minutes,
             who=who,
-            note=note,
+            note=_note(session, plan, done, note),
         )
-        said = plans.newest_ticks(session, plan_id)
-        undone = [
-            f"cut {c.nth}: {said[c.id].why}"
-            for c in plans.cuts_of(session, plan_id)
-            if c.id in said and said[c.id].why
-        ]
-        besides = sum(c.extra for c in rows)
-        parts = [
-            entry.note,
-            f"{besides} not planned" if besides else "",
-            f"not done: {'; '.join(undone)}" if undone else "",
-        ]
-        entry.note = ". ".join(p for p in parts if p)
         save_entries(session, entry)
         session.flush()
-        sun = [
-            Span(e.start, e.end)
-            for e in desk.season(record, ("sucker",)).events
-            if e.name == "strong sun on bark" and e.start <= date <= e.end
-        ]
-        age = tree_age(desk.state(record), date.year)
-        tied = age <= at.know.number("walk/young-until") or (
-            record.stem.union_mark or ""
-        ).startswith(("tape", "tag", "aluminium"))
-        for back in come_backs(advice, date, age, sun[0] if sun else None, at.know, tied):
-            save_tasks(
-                session,
-                Task(
-                    scope="tree",
-                    scope_id=record.tree.id,
-                    kind=back.kind,
-                    does=back.does,
-                    due=back.due,
-                    rule=back.rule,
-                    cause=entry.id,
-                ),
-            )
+        _come_back(desk, record, entry, advice, age)
         plan.state, plan.version = "finished", plan.version + 1
         save_plan(session, plan)
         session.flush()
         renew_tree(at, session, record)
         return entry
+
+
+def _still_open(session: Session, plan: Plan, record: TreeRecord, version: int) -> FrameRow:
+    """The frame a sheet was made on. Raises: StaleVersion, InvalidInput where it is finished."""
+    if plan.version != version:
+        raise StaleVersion(
+            "Someone else changed this sheet in the meantime.",
+            {"version": plan.version, "state": plan.state},
+        )
+    if plan.state != "open":
+        raise invalid("/version", "this sheet is finished already")
+    current = frames.current_row(session, record.stem.id)
+    if current is None or current.id != plan.frame_id:
+        raise StaleVersion(
+            "The tree was measured or cut again after this sheet was made: mark the cuts anew.",
+            {"frame_id": current.id if current else None},
+        )
+    return current
+
+
+def _done(session: Session, plan: Plan) -> list[PlanCut]:
+    """The cuts that were ticked off. Raises: InvalidInput where none was."""
+    ticks = plans.ticks_of(session, plan.id)
+    done = [c for c in plans.cuts_of(session, plan.id) if c.id in ticks]
+    if not done:
+        raise invalid("/cuts", "no cut is ticked off yet")
+    return done
+
+
+def _cut_off(
+    session: Session, record: TreeRecord, current: FrameRow, cuts: Sequence[Cut], date: dt.date
+) -> FrameRow:
+    """The tree as it stands after the cuts."""
+    frame, measured = frames.frame_of(session, current)
+    left = after_cuts(frame, cuts)
+    kept = measured & {x.id for x in left.limbs}
+    return frames.add_frame(session, record.stem, left, date, "after-plan", current.id, kept)
+
+
+def _note(session: Session, plan: Plan, done: Sequence[PlanCut], note: str) -> str:
+    """What was noted, and which cuts were added under the tree or left, with the reason."""
+    said = plans.newest_ticks(session, plan.id)
+    undone = [
+        f"cut {c.nth}: {said[c.id].why}"
+        for c in plans.cuts_of(session, plan.id)
+        if c.id in said and said[c.id].why
+    ]
+    besides = sum(c.extra for c in done)
+    parts = (
+        note,
+        f"{besides} not planned" if besides else "",
+        f"not done: {'; '.join(undone)}" if undone else "",
+    )
+    return ". ".join(p for p in parts if p)
+
+
+def _come_back(
+    desk: SeasonDesk, record: TreeRecord, entry: LogEntry, advice: Sequence[CutAdvice], age: int
+) -> None:
+    """Set the days to come back after what was cut."""
+    know, day = desk.at.know, entry.date
+    suns = (e for e in desk.season(record, ("sucker",)).events if e.name == "strong sun on bark")
+    sun = next((Span(e.start, e.end) for e in suns if e.start <= day <= e.end), None)
+    mark = record.stem.union_mark or ""
+    tied = age <= know.number("walk/young-until") or mark.startswith(("tape", "tag", "aluminium"))
+    for back in come_backs(advice, day, age, sun, know, tied):
+        task = Task(
+            scope="tree",
+            scope_id=record.tree.id,
+            kind=back.kind,
+            does=back.does,
+            due=back.due,
+            rule=back.rule,
+            cause=entry.id,
+        )
+        save_tasks(desk.session, task)
