@@ -24,73 +24,49 @@ def placing_of(
     units: Units,
 ) -> list[Reason]:
     """What is wrong with where the cut is."""
-    found: list[Reason] = []
-    ratio = know.number("cuts/side-branch-ratio")
-    if (
-        place == "between"
-        and not dead
-        and cost.wound_mm > know.number("tools/hand-pruner/green-mm")
-    ):
-        found.append(
-            Reason(
-                "between-branches",
-                (
-                    "Between branches a bunch of sprouts follows. Cut to a side branch, or off "
-                    "at the collar, if you can."
-                ),
-                {"wound, mm": round(cost.wound_mm, 1)},
-            )
-        )
-    if place == "side-branch" and heir is not None and heir.base_mm < ratio * cost.wound_mm:
+    wound = cost.wound_mm
+    used: dict[str, float | str | None] = {"wound, mm": round(wound, 1)}
+    found = []
+    if place == "between" and not dead and wound > know.number("tools/hand-pruner/green-mm"):
+        found.append(Reason("between-branches", _BETWEEN, used))
+    if place == "side-branch" and heir is not None:
+        found += _weak_heir(heir, cost, know, units)
+    largest = know.number(f"species/{species}/wound-max")
+    if not dead and wound > largest:
         text = (
-            f"The side branch ({diameter_words(heir.base_mm, units)}) is under a third of the "
-            f"cut ({diameter_words(cost.wound_mm, units)}): too weak to take over, sprouts will "
-            "follow."
+            f"A wound of {diameter_words(wound, units)} is larger than this kind closes well "
+            f"({diameter_words(largest, units)})."
         )
-        found.append(
-            Reason(
-                "weak-side-branch",
-                text,
-                {"side branch, mm": heir.base_mm, "wound, mm": round(cost.wound_mm, 1)},
-                catalogue_ids=("cuts/side-branch-ratio",),
-            )
-        )
-    if not dead and cost.wound_mm > know.number(f"species/{species}/wound-max"):
-        text = (
-            f"A wound of {diameter_words(cost.wound_mm, units)} is larger than this kind closes "
-            f"well ({diameter_words(know.number(f'species/{species}/wound-max'), units)})."
-        )
-        found.append(
-            Reason(
-                "large-wound",
-                text,
-                {"wound, mm": round(cost.wound_mm, 1)},
-                catalogue_ids=(f"species/{species}/wound-max",),
-            )
-        )
-    if (
-        cost.limb != TRUNK
-        and cost.counts
-        and not dead
-        and cost.wound_mm > know.number("cuts/wound-to-trunk") * frame.trunk.diameter_mm
-    ):
-        found.append(
-            Reason(
-                "third-of-trunk",
-                (
-                    "The wound is more than a third of the trunk's diameter: spread such cuts "
-                    "over years."
-                ),
-                {"wound, mm": round(cost.wound_mm, 1), "trunk, mm": frame.trunk.diameter_mm},
-                catalogue_ids=("cuts/wound-to-trunk",),
-            )
-        )
+        ids = (f"species/{species}/wound-max",)
+        found.append(Reason("large-wound", text, used, catalogue_ids=ids))
+    trunk = frame.trunk.diameter_mm
+    of_tree = cost.limb != TRUNK and cost.counts and not dead
+    if of_tree and wound > know.number("cuts/wound-to-trunk") * trunk:
+        ids = ("cuts/wound-to-trunk",)
+        both = {**used, "trunk, mm": trunk}
+        found.append(Reason("third-of-trunk", _OF_TRUNK, both, catalogue_ids=ids))
     if cost.fruit_lost:
-        found.append(
-            Reason(
-                "fruit-on-it",
-                f"{cost.fruit_lost} fruit on it: pick first.",
-                {"fruit": cost.fruit_lost},
-            )
-        )
+        text = f"{cost.fruit_lost} fruit on it: pick first."
+        found.append(Reason("fruit-on-it", text, {"fruit": cost.fruit_lost}))
     return found
+
+
+_BETWEEN = (
+    "Between branches a bunch of sprouts follows. Cut to a side branch, or off at the collar, if "
+    "you can."
+)
+_OF_TRUNK = "The wound is more than a third of the trunk's diameter: spread such cuts over years."
+
+
+def _weak_heir(heir: Limb, cost: CutCost, know: Knowledge, units: Units) -> list[Reason]:
+    """A side branch too thin to take over."""
+    wound = cost.wound_mm
+    if heir.base_mm >= know.number("cuts/side-branch-ratio") * wound:
+        return []
+    text = (
+        f"The side branch ({diameter_words(heir.base_mm, units)}) is under a third of the cut "
+        f"({diameter_words(wound, units)}): too weak to take over, sprouts will follow."
+    )
+    used = {"side branch, mm": heir.base_mm, "wound, mm": round(wound, 1)}
+    ids = ("cuts/side-branch-ratio",)
+    return [Reason("weak-side-branch", text, used, catalogue_ids=ids)]

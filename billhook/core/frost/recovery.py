@@ -57,68 +57,31 @@ def recovery(
     species: str | None = None,
 ) -> Recovery:
     """Crop of a class by year against replanting. normal_kg: of one tree."""
-    stand = stand or Stand()
-    heal, fresh = (
-        healing(know, frost_class, age_years, years, species),
-        series(know, "F6", years, species),
-    )
-    usual = normal_kg * trees
+    stand, usual = stand or Stand(), normal_kg * trees
+    heal = healing(know, frost_class, age_years, years, species)
+    fresh = series(know, "F6", years, species)
     lost, lost_new = usual * sum(1 - s for s in heal), usual * sum(1 - s for s in fresh)
     must = _must_replant(know, frost_class, stand)
-    can = (stand.live_above_m is None or stand.live_above_m >= know.number("frost/keep-live")) and (
-        stand.live_bark is None or stand.live_bark >= know.number("frost/keep-bark")
-    )
-    advice = (
-        "as-usual"
-        if not must and min(heal) >= 1
-        else "replant"
-        if must
-        else "rehabilitate"
-        if can and sum(heal) >= sum(fresh)
-        else "wait"
-        if not can
-        else "replant"
-    )
-    near, far = know.numbers("frost/replant-off")
-    when = f" from {day_words(replant_on)}" if replant_on else ""
-    why = f" {must[:1].upper()}{must[1:]}." if must else ""
-    words = {
-        "as-usual": "It bears as usual next year.",
-        "replant": (
-            f"Replant{when}, {near:g} to {far:g} m off the old hole, the old crown and main "
-            "roots out where foot rot was. Ask first whether a quarantine holds back plants or "
-            f"the kind.{why}"
-        ),
-        "rehabilitate": "Bring it back: it costs less fruit than a new tree.",
-        "wait": "Between the two: wait for next spring.",
-    }
-    many = f"{trees} trees, over" if trees > 1 else "Over"
-    sums = (
-        (
-            f" {many} {years} years {lost:.0f} kg are lost by bringing "
-            f"{'them' if trees > 1 else 'it'} back, {lost_new:.0f} kg by replanting."
+    advice = _advice(know, stand, bool(must), heal, fresh)
+    says = _words(know, advice, replant_on, must)
+    if usual and advice != "as-usual":
+        many, them = (f"{trees} trees, over", "them") if trees > 1 else ("Over", "it")
+        says += (
+            f" {many} {years} years {lost:.0f} kg are lost by bringing {them} back, "
+            f"{lost_new:.0f} kg by replanting."
         )
-        if usual and advice != "as-usual"
-        else ""
-    )
     ids = (
         class_figure(know, frost_class, "recovery", species),
         "frost-class/F6/recovery",
-        "frost/old-from",
-        "frost/keep-bark",
-        "frost/keep-live",
-        "frost/replant-after",
+        *(f"frost/{x}" for x in ("old-from", "keep-bark", "keep-live", "replant-after")),
     )
     used: dict[str, float | str | None] = {
         "class": frost_class,
         "usual, kg": usual,
         "age, years": age_years,
-    }
-    used |= {
         "live bark, 0 to 1": stand.live_bark,
         "live wood above the union, m": stand.live_above_m,
     }
-    reason = Reason("recovery", f"{words[advice]}{sums}", used, date=replant_on, catalogue_ids=ids)
     return Recovery(
         heal,
         tuple(usual * s for s in heal),
@@ -127,8 +90,42 @@ def recovery(
         tuple(usual * s for s in fresh),
         lost_new,
         advice,
-        (reason,),
+        (Reason("recovery", says, used, date=replant_on, catalogue_ids=ids),),
     )
+
+
+def _advice(
+    know: Knowledge, stand: Stand, must: bool, heal: Sequence[float], fresh: Sequence[float]
+) -> str:
+    """Brought back where enough lives and it costs less; replanted where it must be, or is cheaper."""
+    if must:
+        return "replant"
+    if min(heal) >= 1:
+        return "as-usual"
+    above, bark = stand.live_above_m, stand.live_bark
+    enough = above is None or above >= know.number("frost/keep-live")
+    if not enough or (bark is not None and bark < know.number("frost/keep-bark")):
+        return "wait"
+    return "rehabilitate" if sum(heal) >= sum(fresh) else "replant"
+
+
+def _words(know: Knowledge, advice: str, replant_on: dt.date | None, must: str) -> str:
+    if advice != "replant":
+        return _ADVICE[advice]
+    near, far = know.numbers("frost/replant-off")
+    when = f" from {day_words(replant_on)}" if replant_on else ""
+    why = f" {must[:1].upper()}{must[1:]}." if must else ""
+    return (
+        f"Replant{when}, {near:g} to {far:g} m off the old hole, the old crown and main roots out "
+        f"where foot rot was. Ask first whether a quarantine holds back plants or the kind.{why}"
+    )
+
+
+_ADVICE = {
+    "as-usual": "It bears as usual next year.",
+    "rehabilitate": "Bring it back: it costs less fruit than a new tree.",
+    "wait": "Between the two: wait for next spring.",
+}
 
 
 def replant_day(

@@ -6,7 +6,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from math import ceil
+from math import ceil, pi
 
 from ..aftercare.quantities import clippings, whitewash
 from ..known import Knowledge
@@ -72,60 +72,61 @@ def hedging_round(
     one alley together. hot_sun: bared bark burns here.
     """
     every = 1 if vigour >= know.number("hedging/cycle-vigorous") else 2
-    speed, turn = know.number("machine/metres-a-minute"), know.number("hedging/turn-minutes")
     ordered = sorted(rows, key=lambda r: r.n)
     grown = know.numbers("hedging/regrow")[max(1, min(5, vigour)) - 1]
     found = []
     for i in range(years):
         passes = tuple(_pass(row, nth, i, every) for nth, row in enumerate(ordered))
-        minutes = sum(
-            (len(p.facings) + p.top) * (row.length_m / speed + turn)
-            for p, row in zip(passes, ordered, strict=True)
-        )
-        machine = minutes / 60 + ceil(
-            minutes / 60 / know.number("renewal/crew-hours")
-        ) * know.number("hedging/setup-hours")
-        hands = (
-            sum(row.trees for row in ordered)
-            * know.number("hedging/hand-minutes")
-            / 60
-            * (0.5 if every == 2 else 1.0)
-        )
+        faced = [(len(p.facings), p.top, r) for p, r in zip(passes, ordered, strict=True)]
         before = now if i == 0 else _regrown(cut, grown * every)
-        cost = wall_cost(know, before, cut, units=units)
-        faces = (
-            sum(len(p.facings) * row.length_m for p, row in zip(passes, ordered, strict=True)) / 2
-        )
-        volume = cost.volume_m3 * faces
-        height = cut.section.height_m - cut.section.skirt_m
-        bare = (
-            faces * 2 * height * know.number("hedging/painted-share")
-            if hot_sun and volume > 0
-            else 0.0
-        )
-        paint = whitewash(know, [(1000 / 3.14159, bare)]).mix_l if bare else 0.0
+        faces = sum(count * row.length_m for count, _, row in faced) / 2
+        volume = wall_cost(know, before, cut, units=units).volume_m3 * faces
+        bared = faces * 2 * (cut.section.height_m - cut.section.skirt_m) if volume > 0 else 0.0
         kg = volume * know.number("hedging/leaf-kg-m3")
+        hands = sum(row.trees for row in ordered) * know.number("hedging/hand-minutes") / 60
         found.append(
             RoundYear(
                 first_year + i,
                 passes,
-                machine,
-                hands,
-                paint,
+                _machine_hours(know, sum((n + top) * _run(know, r) for n, top, r in faced)),
+                hands * (0.5 if every == 2 else 1.0),
+                _paint_l(know, bared) if hot_sun else 0.0,
                 kg,
                 clippings(know, kg, group).chips_m3,
             )
         )
+    return Round(tuple(found), every, (_says(vigour, grown, every, len(rows), units),))
+
+
+def _run(know: Knowledge, row: HedgeRow) -> float:
+    """Minutes of one pass along a row, with the turn at its end."""
+    speed = know.number("machine/metres-a-minute")
+    return row.length_m / speed + know.number("hedging/turn-minutes")
+
+
+def _machine_hours(know: Knowledge, minutes: float) -> float:
+    """With setting up on every day it takes."""
+    hours = minutes / 60
+    days = ceil(hours / know.number("renewal/crew-hours"))
+    return hours + days * know.number("hedging/setup-hours")
+
+
+def _paint_l(know: Knowledge, bared_m2: float) -> float:
+    """Whitewash for bark that a wall bares [l]."""
+    painted = bared_m2 * know.number("hedging/painted-share")
+    return whitewash(know, [(1000 / pi, painted)]).mix_l if painted else 0.0
+
+
+def _says(vigour: int, grown: float, every: int, rows: int, units: Units) -> Reason:
     turns = (
         "every face every year"
         if every == 1
         else "one face of each row a year, the two faces of an alley together"
     )
     text = (
-        f"Vigour {vigour} of 5 pushes about {length_words(grown, units)} into the alley on "
-        f"each side: {turns}. Fruit and nests are looked for before the machine comes; "
-        "nobody in the alley while it works, lines looked for first, the machine's own "
-        "distance kept to poles."
+        f"Vigour {vigour} of 5 pushes about {length_words(grown, units)} into the alley on each "
+        f"side: {turns}. Fruit and nests are looked for before the machine comes; nobody in the "
+        "alley while it works, lines looked for first, the machine's own distance kept to poles."
     )
     ids = (
         "hedging/cycle-vigorous",
@@ -136,11 +137,7 @@ def hedging_round(
         "hedging/leaf-kg-m3",
         "hedging/painted-share",
     )
-    return Round(
-        tuple(found),
-        every,
-        (Reason("round", text, {"rows": len(rows), "vigour": vigour}, catalogue_ids=ids),),
-    )
+    return Reason("round", text, {"rows": rows, "vigour": vigour}, catalogue_ids=ids)
 
 
 def _pass(row: HedgeRow, nth: int, year: int, every: int) -> Pass:

@@ -4,7 +4,7 @@ get.
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 from ..frame.geometry import along
@@ -49,76 +49,78 @@ def rank_limbs(
     big = mains(tree)
     if not big or tree.frame is None:
         return ()
-    frame, full = tree.frame, know.number("which-limb/seasons-full")
-    tops = {x.id: top_of(tree, x) for x in big}
+    points = {limb.id: _points(know, tree, limb, big, seasons) for limb in big}
+    found = [_ranked(know, tree, limb, low_m, points[limb.id], seasons) for limb in big]
+    return tuple(sorted(found, key=lambda r: (-r.points, r.limb)))
+
+
+def _points(
+    know: Knowledge, tree: WalkTree, limb: Limb, big: Sequence[Limb], seasons: Mapping[str, int]
+) -> dict[str, float]:
+    """What speaks for taking a limb, each against the most among its like [0..1]."""
+    assert tree.frame is not None
     crosses = {o.limb for o in limb_options("rub", tree, know, {}) if o.why is not None}
     fruit = {x.id: lost(tree, know, Cut(x.id, 0.0))[1] for x in big}
-    most = {
-        "rise": max(max(x.rise_deg, 1.0) for x in big),
-        "base": max(x.base_mm for x in big),
-        "top": max(tops.values()),
-        "fruit": max(1, *fruit.values()),
+    full = know.number("which-limb/seasons-full")
+    waited = min(1.0, seasons[limb.id] / full) if limb.id in seasons else 1.0
+    return {
+        "upright": max(0.0, limb.rise_deg) / max(max(x.rise_deg, 1.0) for x in big),
+        "thick": limb.base_mm / max(x.base_mm for x in big),
+        "tall": top_of(tree, limb) / max(top_of(tree, x) for x in big),
+        "waited": waited,
+        "crossing": 1.0 if _crosses(tree.frame, limb, crosses) else 0.0,
+        "fruit": 1 - fruit[limb.id] / max(1, *fruit.values()),
     }
-    found = []
-    for limb in big:
-        waited = min(1.0, seasons[limb.id] / full) if limb.id in seasons else 1.0
-        parts = {
-            "upright": max(0.0, limb.rise_deg) / most["rise"],
-            "thick": limb.base_mm / most["base"],
-            "tall": tops[limb.id] / most["top"],
-            "waited": waited,
-            "crossing": 1.0 if _crosses(frame, limb, crosses) else 0.0,
-            "fruit": 1 - fruit[limb.id] / most["fruit"],
-        }
-        weights = {k: know.number(f"which-limb/{k}/points") for k in parts}
-        points = sum(weights[k] * p for k, p in parts.items())
-        keep = lowered_to(know, tree, limb, low_m)
-        share, gone = lost(tree, know, Cut(limb.id, keep))
-        heir = (
-            next(
-                (
-                    x
-                    for x in frame.limbs
-                    if x.on == limb.id
-                    and 0 <= keep - x.at_m <= know.number("cuts/side-branch-near")
-                    and x.state == "live"
-                ),
-                None,
-            )
-            if keep
-            else None
-        )
-        height = along(tree.ends[limb.id][0], limb, keep)[2]
-        top = sorted(parts, key=lambda k: (-weights[k] * parts[k], k))[:3]
-        said = ", ".join(know.text(f"which-limb/{k}/says") for k in top if parts[k] > 0.5)
-        text = (
-            f"{tree.names[limb.id].capitalize()}: {said or 'nothing speaks for it'}; "
-            f"{fruit[limb.id]} fruit on it."
-        )
-        used: dict[str, float | str | None] = {
-            **{k: round(v, 2) for k, v in parts.items()},
-            "points": round(points, 2),
-        }
-        ids = tuple(f"which-limb/{k}/points" for k in parts)
-        where = Reason(
-            "limb-height", _where(tree, keep, height, heir), {"cut at, m": round(height, 2)}
-        )
-        found.append(
-            Ranked(
-                limb.id,
-                tree.names[limb.id],
-                points,
-                keep,
-                height,
-                tree.names[heir.id] if heir else None,
-                limb.diameter_mm(keep),
-                share,
-                gone,
-                seasons.get(limb.id),
-                (Reason("which-limb", text, used, catalogue_ids=ids), where),
-            )
-        )
-    return tuple(sorted(found, key=lambda r: (-r.points, r.limb)))
+
+
+def _ranked(
+    know: Knowledge,
+    tree: WalkTree,
+    limb: Limb,
+    low_m: float,
+    parts: Mapping[str, float],
+    seasons: Mapping[str, int],
+) -> Ranked:
+    """A limb with its points, the cut that lowers it, and why."""
+    weights = {k: know.number(f"which-limb/{k}/points") for k in parts}
+    points = sum(weights[k] * p for k, p in parts.items())
+    keep = lowered_to(know, tree, limb, low_m)
+    share, gone = lost(tree, know, Cut(limb.id, keep))
+    heir = _heir(know, tree, limb, keep)
+    height = along(tree.ends[limb.id][0], limb, keep)[2]
+    top = sorted(parts, key=lambda k: (-weights[k] * parts[k], k))[:3]
+    said = ", ".join(know.text(f"which-limb/{k}/says") for k in top if parts[k] > 0.5)
+    fruit = lost(tree, know, Cut(limb.id, 0.0))[1]
+    name = tree.names[limb.id]
+    text = f"{name.capitalize()}: {said or 'nothing speaks for it'}; {fruit} fruit on it."
+    used = {**{k: round(v, 2) for k, v in parts.items()}, "points": round(points, 2)}
+    ids = tuple(f"which-limb/{k}/points" for k in parts)
+    cut_at = {"cut at, m": round(height, 2)}
+    return Ranked(
+        limb.id,
+        name,
+        points,
+        keep,
+        height,
+        tree.names[heir.id] if heir else None,
+        limb.diameter_mm(keep),
+        share,
+        gone,
+        seasons.get(limb.id),
+        (
+            Reason("which-limb", text, used, catalogue_ids=ids),
+            Reason("limb-height", _where(tree, keep, height, heir), cut_at),
+        ),
+    )
+
+
+def _heir(know: Knowledge, tree: WalkTree, limb: Limb, keep: float) -> Limb | None:
+    """The side branch that takes over where a limb is lowered to it."""
+    if not keep or tree.frame is None:
+        return None
+    near = know.number("cuts/side-branch-near")
+    live = (x for x in tree.frame.limbs if x.on == limb.id and x.state == "live")
+    return next((x for x in live if 0 <= keep - x.at_m <= near), None)
 
 
 def _where(tree: WalkTree, keep: float, height: float, heir: Limb | None) -> str:

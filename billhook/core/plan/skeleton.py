@@ -161,78 +161,77 @@ def warned(
 
     sun: the first day on which bared bark burns. next_spring: the first flush of the year after.
     """
+    second = next_spring or day + dt.timedelta(days=365)
+    return (
+        _stays(know, tree),
+        _looks(know, tree, cuts, share, units),
+        _crop_lost(crop),
+        *((_sun(know, day, sun),) if sun is not None else ()),
+        _second_year(know, second, units),
+        _seasons_back(know, day),
+    )
+
+
+def _stays(know: Knowledge, tree: WalkTree) -> Reason:
+    stays = [tree.names[x.id] for x in staying(know, tree)]
+    text = f"{len(stays)} limbs stay: {', '.join(stays)}. {_vase(tree)}"
+    used = {"limbs that stay": len(stays)}
+    return Reason("stays", text, used, catalogue_ids=("skeleton/limbs-stay",))
+
+
+def _looks(
+    know: Knowledge, tree: WalkTree, cuts: Sequence[Cut], share: float, units: Units
+) -> Reason:
     assert tree.frame is not None
     left = after_cuts(tree.frame, cuts)
-    stays = [tree.names[x.id] for x in staying(know, tree)]
     crown = sum(pi / 4 * (x.end_mm / 1000) ** 2 for x in left.limbs)
-    found = [
-        Reason(
-            "stays",
-            f"{len(stays)} limbs stay: {', '.join(stays)}. {_vase(tree)}",
-            {"limbs that stay": len(stays)},
-            catalogue_ids=("skeleton/limbs-stay",),
-        ),
-        Reason(
-            "looks",
-            f"It will look bare: {share_words(share)} of the leaf is gone, poles up to "
-            f"{length_words(max((x.length_m for x in left.limbs), default=0.0), units)} "
-            "with cut ends, tufts of green after "
-            f"{know.number('skeleton/green-weeks'):.0f} weeks, a closed crown after "
-            f"{know.number('skeleton/closed-seasons'):.0f} seasons. Tell the owner now.",
-            {"share": round(share, 3), "cut faces left, m2": round(crown, 4)},
-            catalogue_ids=("skeleton/green-weeks", "skeleton/closed-seasons"),
-        ),
-        Reason(
-            "crop-lost",
-            f"Crop lost: {share_words(crop.this_year)} of the crop at hand, "
-            f"{share_words(crop.next_year)} of the season after, "
-            f"{share_words(crop.third_year)} of the one after that.",
-            catalogue_ids=("hard-regrowth/citrus/recovery",),
-        ),
-    ]
-    if sun is not None:
-        days = (sun - day).days
-        short = days < know.days("skeleton/before-sun")
-        text = (
-            f"Strong sun on bark from {day_words(sun)}, {max(0, days)} days "
-            f"away{': too soon, the bark would burn before leaf shades it' if short else ''}. "
-            "Whitewash the same day, every side of the trunk and the upper sides of the limbs."
-        )
-        found.append(
-            Reason(
-                "sun-date",
-                text,
-                {"days to strong sun": days},
-                date=sun,
-                catalogue_ids=("skeleton/before-sun",),
-            )
-        )
-    second = next_spring or day + dt.timedelta(days=365)
+    poles = length_words(max((x.length_m for x in left.limbs), default=0.0), units)
     text = (
-        "All strong shoots stay this season. In the second spring, about "
-        f"{day_words(second)}, thin them to one each "
-        f"{length_words(know.number('skeleton/shoot-gap-m'), units)} of limb, "
-        f"{know.number('skeleton/shoots-an-end'):.0f} at each cut end; suckers off at every "
-        "look for two seasons."
+        f"It will look bare: {share_words(share)} of the leaf is gone, poles up to {poles} with "
+        f"cut ends, tufts of green after {know.number('skeleton/green-weeks'):.0f} weeks, a closed "
+        f"crown after {know.number('skeleton/closed-seasons'):.0f} seasons. Tell the owner now."
     )
-    found.append(
-        Reason(
-            "second-year",
-            text,
-            date=second,
-            catalogue_ids=("skeleton/shoot-gap-m", "skeleton/shoots-an-end"),
-        )
+    used = {"share": round(share, 3), "cut faces left, m2": round(crown, 4)}
+    ids = ("skeleton/green-weeks", "skeleton/closed-seasons")
+    return Reason("looks", text, used, catalogue_ids=ids)
+
+
+def _crop_lost(crop: YieldCost) -> Reason:
+    now, after, third = (share_words(s) for s in (crop.this_year, crop.next_year, crop.third_year))
+    text = (
+        f"Crop lost: {now} of the crop at hand, {after} of the season after, {third} of the one "
+        "after that."
     )
+    return Reason("crop-lost", text, catalogue_ids=("hard-regrowth/citrus/recovery",))
+
+
+def _sun(know: Knowledge, day: dt.date, sun: dt.date) -> Reason:
+    days = (sun - day).days
+    short = days < know.days("skeleton/before-sun")
+    soon = ": too soon, the bark would burn before leaf shades it" if short else ""
+    text = (
+        f"Strong sun on bark from {day_words(sun)}, {max(0, days)} days away{soon}. Whitewash the "
+        "same day, every side of the trunk and the upper sides of the limbs."
+    )
+    used, ids = {"days to strong sun": days}, ("skeleton/before-sun",)
+    return Reason("sun-date", text, used, date=sun, catalogue_ids=ids)
+
+
+def _second_year(know: Knowledge, second: dt.date, units: Units) -> Reason:
+    gap = length_words(know.number("skeleton/shoot-gap-m"), units)
+    text = (
+        f"All strong shoots stay this season. In the second spring, about {day_words(second)}, "
+        f"thin them to one each {gap} of limb, {know.number('skeleton/shoots-an-end'):.0f} at each "
+        "cut end; suckers off at every look for two seasons."
+    )
+    ids = ("skeleton/shoot-gap-m", "skeleton/shoots-an-end")
+    return Reason("second-year", text, date=second, catalogue_ids=ids)
+
+
+def _seasons_back(know: Knowledge, day: dt.date) -> Reason:
     back = day.replace(day=1).replace(year=day.year + int(know.number("skeleton/seasons-back")))
-    found.append(
-        Reason(
-            "seasons-back",
-            f"Back in bearing about {back:%B %Y}; no other live cut until then.",
-            date=back,
-            catalogue_ids=("skeleton/seasons-back",),
-        )
-    )
-    return tuple(found)
+    text = f"Back in bearing about {back:%B %Y}; no other live cut until then."
+    return Reason("seasons-back", text, date=back, catalogue_ids=("skeleton/seasons-back",))
 
 
 def _vase(tree: WalkTree) -> str:

@@ -13,7 +13,7 @@ from sqlmodel import Session
 
 from ...core.choice import one_of
 from ...core.errors import invalid
-from ...core.frame.model import TRUNK, Frame, is_sucker, roots_of
+from ...core.frame.model import TRUNK, Frame, Limb, is_sucker, roots_of
 from ...core.frost.after import AfterFrost
 from ...core.frost.classes import CLASSES, FrostClass
 from ...core.frost.dead_wood import killed
@@ -336,70 +336,50 @@ class FrostCase:
     def _limbs(self) -> tuple[LimbTest, ...]:
         if self.view is None:
             return ()
-        know, frame = self.at.know, self.view.frame
-        fine, into, ratio = (
-            know.number("frost/resolution"),
-            know.number("frost/into-green"),
-            know.number("cuts/side-branch-ratio"),
-        )
-        found, roots = [], roots_of(frame)
-        for limb in frame.limbs:
-            if is_sucker(frame, roots[limb.id]) or limb.state == "dead":
-                continue
+        frame, ends = self.view.frame, self.view.ends
+        roots = roots_of(frame)
+        found = [
+            self._limb(x, self.view)
+            for x in frame.limbs
+            if not is_sucker(frame, roots[x.id]) and x.state != "dead"
+        ]
+
+        def order(test: LimbTest) -> tuple[bool, bool, float]:
+            return not test.readings, frame.limb(test.limb).on != TRUNK, ends[test.limb][0][2]
+
+        return tuple(sorted(found, key=order))
+
+    def _limb(self, limb: Limb, view: FrameView) -> LimbTest:
+        know, frame, long = self.at.know, view.frame, limb.length_m
+        fine = min(know.number("frost/resolution"), long)
+        ratio = know.number("cuts/side-branch-ratio")
+
+        def read(until: dt.date | None = None) -> list[Reading]:
             # what was cut off since is no longer there to be read
-            readings = [r for r in counting(self.along, limb.id) if r.at_m <= limb.length_m]
-            # a side branch takes over only if it is at least a third of the cut
-            sides = [
-                x.at_m
-                for x in frame.limbs
-                if x.on == limb.id
-                and x.state == "live"
-                and x.base_mm >= ratio * limb.diameter_mm(min(x.at_m, limb.length_m))
-            ]
-            now = scratched(
-                limb.length_m,
-                readings,
-                min(fine, limb.length_m),
-                into,
-                [min(s, limb.length_m) for s in sides],
-                self.judged,
-            )
-            days = sorted({s.day for s in self.along if s.limb_key == limb.id})
-            moved = None
-            if len(days) > 1:
-                earlier = [
-                    r for r in counting(self.along, limb.id, days[-2]) if r.at_m <= limb.length_m
-                ]
-                before = scratched(limb.length_m, earlier, min(fine, limb.length_m))
-                moved = max(0.0, (before.boundary[0] or 0.0) - (now.boundary[0] or 0.0))
-            tested = days[-1] if days else None
-            again = (
-                now.boundary[0]
-                if now.next_at_m is None and tested is not None and tested < self.today
-                else None
-            )
-            ordered = tuple(sorted(readings, key=lambda r: r.at_m))
-            found.append(
-                LimbTest(
-                    limb.id,
-                    self.view.names[limb.id],
-                    limb.length_m,
-                    ordered,
-                    now,
-                    moved,
-                    tested,
-                    again,
-                )
-            )
-        return tuple(
-            sorted(
-                found,
-                key=lambda t: (
-                    not t.readings,
-                    frame.limb(t.limb).on != TRUNK,
-                    self.view.ends[t.limb][0][2] if self.view else 0,
-                ),
-            )
+            return [r for r in counting(self.along, limb.id, until) if r.at_m <= long]
+
+        # a side branch takes over only if it is at least a third of the cut
+        live = (x for x in frame.limbs if x.on == limb.id and x.state == "live")
+        placed = ((min(x.at_m, long), x.base_mm) for x in live)
+        sides = [at for at, base in placed if base >= ratio * limb.diameter_mm(at)]
+        readings, into = read(), know.number("frost/into-green")
+        now = scratched(long, readings, fine, into, sides, self.judged)
+        days = sorted({s.day for s in self.along if s.limb_key == limb.id})
+        moved = None
+        if len(days) > 1:
+            before = scratched(long, read(days[-2]), fine)
+            moved = max(0.0, (before.boundary[0] or 0.0) - (now.boundary[0] or 0.0))
+        tested = days[-1] if days else None
+        settled = now.next_at_m is None and tested is not None and tested < self.today
+        return LimbTest(
+            limb.id,
+            view.names[limb.id],
+            long,
+            tuple(sorted(readings, key=lambda r: r.at_m)),
+            now,
+            moved,
+            tested,
+            now.boundary[0] if settled else None,
         )
 
     def _stem(self) -> StemTest | None:

@@ -6,15 +6,17 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Mapping, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 
 from sqlmodel import Session
 
-from ...core.aftercare.crop import yield_cost
+from ...core.aftercare.crop import YieldCost, yield_cost
 from ...core.aftercare.quantities import clippings
 from ...core.cuts.regrowth import regrowth
 from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...core.frame.finish import after_cuts
+from ...core.frame.model import Cut, Frame
+from ...core.frame.outline import Outline
 from ...core.known import Knowledge
 from ...core.light.inner import lower_light
 from ...core.plan.offer import Proposed
@@ -23,10 +25,12 @@ from ...core.plan.skeleton import bare_bark
 from ...core.plan.stages import Window
 from ...core.plan.wall import machine_minutes
 from ...core.reasons import Reason
-from ...core.season.model import OWN_BUDGET, WORKS
+from ...core.season.model import OWN_BUDGET, WORKS, SeasonAnswer, Work
 from ...core.season.schools import check_stance
 from ...core.season.today import Verdict, verdict
+from ...core.walk.tree import WalkTree
 from ...core.words.dates import day_words
+from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, tree_record
 from ..heights.row_lines import outline_of, spacing_in_row
 from ..heights.turns import limb_in_turn
@@ -36,6 +40,7 @@ from ..walk.tree import walked_tree
 from ..workplace import Workplace
 from . import cutting
 from .after import after_words
+from .cutting import Preview
 from .warnings import bark_bared, bark_in_sun, heat_of, named_limbs, skeleton_warned
 from .wishes import WAYS, PlanView, StageView, Wish
 
@@ -66,119 +71,164 @@ def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
         )
 
 
-def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> PlanView:
-    know, day = at.know, wish.day
-    walked = walked_tree(at, session, record, day)
-    if walked.frame_row is None or walked.tree.frame is None:
-        raise invalid(
-            "",
-            "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it",
-        )
-    desk = SeasonDesk(session, at, day)
-    stance = desk.stance(record) | dict(wish.stance)
-    tree = replace(walked.tree, stances=stance)
-    season = desk.season_between(
-        record, day, day + dt.timedelta(days=HORIZON_DAYS), WORKS, None, wish.stance
-    )
-    verdicts: dict[str, Verdict] = {work: verdict(season, work, day) for work in WORKS}
-    outline = (
-        None
-        if wish.by == "hand"
-        else outline_of(at, session, record, tree, wish.top_m, wish.half_m)
-    )
-    named = [
-        *named_limbs(at, session, walked, wish.walk_id),
-        *limb_in_turn(at, session, record, wish.goal),
-    ]
+@dataclass(frozen=True)
+class _Day:
+    """A tree, its season and its verdicts on the day that is planned for."""
 
-    def proposed(windows: Sequence[Window]) -> Proposal:
+    desk: SeasonDesk
+    record: TreeRecord
+    row: FrameRow
+    frame: Frame
+    tree: WalkTree
+    season: SeasonAnswer
+    verdicts: dict[str, Verdict]
+    named: list[Cut]
+    outline: Outline | None
+
+
+def _day(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> _Day:
+    """Raises: InvalidInput for a tree that is not drawn."""
+    walked = walked_tree(at, session, record, wish.day)
+    if walked.frame_row is None or walked.tree.frame is None:
+        raise invalid("", _NOT_DRAWN)
+    desk = SeasonDesk(session, at, wish.day)
+    tree = replace(walked.tree, stances=desk.stance(record) | dict(wish.stance))
+    until = wish.day + dt.timedelta(days=HORIZON_DAYS)
+    season = desk.season_between(record, wish.day, until, WORKS, None, wish.stance)
+    outline = None
+    if wish.by != "hand":
+        outline = outline_of(at, session, record, tree, wish.top_m, wish.half_m)
+    named = named_limbs(at, session, walked, wish.walk_id)
+    return _Day(
+        desk=desk,
+        record=record,
+        row=walked.frame_row,
+        frame=walked.tree.frame,
+        tree=tree,
+        season=season,
+        verdicts={work: verdict(season, work, wish.day) for work in WORKS},
+        named=[*named, *limb_in_turn(at, session, record, wish.goal)],
+        outline=outline,
+    )
+
+
+_NOT_DRAWN = "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it"
+
+
+def _proposed(know: Knowledge, day: _Day, wish: Wish) -> Proposal:
+    """What is cut, and where something is left, the coming windows it is laid into."""
+
+    def within(windows: Sequence[Window]) -> Proposal:
         return propose(
             know,
-            tree,
+            day.tree,
             wish.goal,
-            verdicts,
-            named,
+            day.verdicts,
+            day.named,
             frozenset(wish.pins_in),
             frozenset(wish.pins_out),
             wish.limit,
             wish.weights,
             wish.by,
-            outline,
+            day.outline,
             windows,
         )
 
-    proposal = proposed(())
-    if proposal.over_limit or any(not x.idle for x in proposal.left):
-        works = {p.work for p in _all(proposal).values()}
-        proposal = proposed(_windows(desk, record, day, sorted(works), wish.stance))
+    found = within(())
+    if not found.over_limit and all(x.idle for x in found.left):
+        return found
+    works = sorted({p.work for p in _all(found).values()})
+    return within(_windows(day.desk, day.record, wish.day, works, wish.stance))
+
+
+def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> PlanView:
+    know, day = at.know, _day(at, session, record, wish)
+    tree, proposal = day.tree, _proposed(know, day, wish)
     offered = _all(proposal)
     _pins_known(wish, set(offered))
-    work, cuts = main_work(proposal.cuts, verdicts), [p.cut for p in proposal.cuts]
-    preview = (
-        cutting.preview_in(at, session, record, walked.frame_row, cuts, work, day, tree.units)
-        if cuts
-        else None
-    )
+    work, cuts = main_work(proposal.cuts, day.verdicts), [p.cut for p in proposal.cuts]
+    preview = None
+    if cuts:
+        given = (record, day.row, cuts, work, wish.day, tree.units)
+        preview = cutting.preview_in(at, session, *given)
     if preview and preview.answer.canopy_share_removed is not None:
         # what lies on a limb that goes anyway is not counted twice
         proposal = replace(proposal, share=min(1.0, preview.answer.canopy_share_removed))
-    fresh = sum(c.hand_kg for c in preview.answer.cuts if not c.void) if preview else 0.0
-    fruit = sum(c.fruit_lost for c in preview.answer.cuts if not c.void) if preview else 0
-    ripe = any(r.code == "ripe" for r in verdicts[work].reasons)
-    hard = tree.group if work in OWN_BUDGET or wish.goal == "skeleton" else None
-    crop = yield_cost(
-        know, proposal.share, ripe, price=_of_the_day(know, verdicts[work], hard), hard_group=hard
-    )
-    minutes = preview.minutes if preview else 0.0
-    if preview and wish.by == "machine":
-        swept = {p.cut.limb for p in proposal.cuts if p.look == "wall" and p.must}
-        minutes = machine_minutes(know, spacing_in_row(at, session, record)) + preview.pace * sum(
-            a.minutes for a in preview.advice if a.limb not in swept
-        )
-    sun = bark_in_sun(at, tree, preview, season, record.site.latitude)
-    bark = (
-        bare_bark(know, walked.tree.frame, cuts)
-        if wish.goal == "skeleton" and cuts
-        else bark_bared(at, preview)
-    )
+    made = [c for c in preview.answer.cuts if not c.void] if preview else []
+    crop = _crop(know, day, wish, work, proposal.share)
+    bared = wish.goal == "skeleton" and cuts
+    warned = wish.goal == "skeleton" and offered
     return PlanView(
-        record.name,
-        day,
-        work,
-        stance,
-        proposal,
-        tuple(
+        name=record.name,
+        day=wish.day,
+        work=work,
+        stance=dict(tree.stances),
+        proposal=proposal,
+        stages=tuple(
             StageView(s.day, s.share, s.limit, s.over, tuple(offered[i] for i in s.cuts))
             for s in proposal.stages
         ),
-        tuple(offered[i] for i in proposal.unplaced),
-        frame_view(at, session, walked.frame_row),
-        record.block.cap_m,
-        preview,
-        minutes,
-        lower_light(
-            know, tree.species, tree.group, walked.tree.frame, after_cuts(walked.tree.frame, cuts)
-        ),
-        crop,
-        clippings(know, fresh, tree.group),
-        bark,
-        after_words(
-            know,
-            tree,
-            stance,
-            proposal.share,
-            bool(cuts),
-            fruit,
-            frozenset(record.site.dangers),
-            heat_of(desk, record, day),
-            sun,
-        ),
-        regrowth(know, preview.advice, day, tree.vigour, tree.next_flush, tree.units)
+        unplaced=tuple(offered[i] for i in proposal.unplaced),
+        frame=frame_view(at, session, day.row),
+        cap_m=record.block.cap_m,
+        preview=preview,
+        minutes=_minutes(at, session, day, wish, proposal, preview),
+        light=lower_light(know, tree.species, tree.group, day.frame, after_cuts(day.frame, cuts)),
+        crop=crop,
+        clippings=clippings(know, sum(c.hand_kg for c in made), tree.group),
+        bark=bare_bark(know, day.frame, cuts) if bared else bark_bared(at, preview),
+        after=_after(at, day, wish, proposal, preview),
+        regrowth=regrowth(know, preview.advice, wish.day, tree.vigour, tree.next_flush, tree.units)
         if preview
         else (),
-        skeleton_warned(at, tree, cuts, proposal, season, day, crop)
-        if wish.goal == "skeleton" and offered
+        skeleton=skeleton_warned(at, tree, cuts, proposal, day.season, wish.day, crop)
+        if warned
         else (),
+    )
+
+
+def _crop(know: Knowledge, day: _Day, wish: Wish, work: Work, share: float) -> YieldCost:
+    """What the cuts cost of the crop at hand and of those to come."""
+    found = day.verdicts[work]
+    ripe = any(r.code == "ripe" for r in found.reasons)
+    hard = day.tree.group if work in OWN_BUDGET or wish.goal == "skeleton" else None
+    return yield_cost(know, share, ripe, price=_of_the_day(know, found, hard), hard_group=hard)
+
+
+def _minutes(
+    at: Workplace,
+    session: Session,
+    day: _Day,
+    wish: Wish,
+    proposal: Proposal,
+    preview: Preview | None,
+) -> float:
+    """Of hands, and of the machine where one is used."""
+    if preview is None or wish.by != "machine":
+        return preview.minutes if preview else 0.0
+    swept = {p.cut.limb for p in proposal.cuts if p.look == "wall" and p.must}
+    by_hand = sum(a.minutes for a in preview.advice if a.limb not in swept)
+    machine = machine_minutes(at.know, spacing_in_row(at, session, day.record))
+    return machine + preview.pace * by_hand
+
+
+def _after(
+    at: Workplace, day: _Day, wish: Wish, proposal: Proposal, preview: Preview | None
+) -> tuple[Reason, ...]:
+    """What is done after the cuts, and what to look out for."""
+    tree, site = day.tree, day.record.site
+    made = [c for c in preview.answer.cuts if not c.void] if preview else []
+    sun = bark_in_sun(at, tree, preview, day.season, site.latitude)
+    return after_words(
+        at.know,
+        tree,
+        tree.stances,
+        proposal.share,
+        bool(proposal.cuts),
+        sum(c.fruit_lost for c in made),
+        frozenset(site.dangers),
+        heat_of(day.desk, day.record, wish.day),
+        sun,
     )
 
 
