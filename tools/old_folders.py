@@ -26,6 +26,7 @@ COMMITS = {
     "0.3.0": "def4f0f",
     "0.4.0": "4b296f2",
     "0.5.0": "f83d667",
+    "0.6.1": "86b06f7",
     # in between, so that every step of the tables is held by a folder
     "tables-0002": "41a4f25",
     "tables-0006": "b8dd203",

@@ -97,7 +97,7 @@ def recovery(
 def _advice(
     know: Knowledge, stand: Stand, must: bool, heal: Sequence[float], fresh: Sequence[float]
 ) -> str:
-    """Brought back where enough lives and it costs less; replanted where it must be, or is cheaper."""
+    """Brought back where enough lives and it costs less; else replanted, or waited for."""
     if must:
         return "replant"
     if min(heal) >= 1:
