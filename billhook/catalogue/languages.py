@@ -1,4 +1,6 @@
-"""Words of the printed sheet in the helper's language."""
+"""The helper's language: one folder each under ``languages``, with the words of the printed sheet.
+A new folder is a new language.
+"""
 
 from __future__ import annotations
 
@@ -9,7 +11,8 @@ from importlib.resources import files
 
 from ..core.cuts.sheet_words import Phrases
 
-LANGUAGES = ("en", "es", "pt")
+_FOLDER = files("billhook.catalogue") / "languages"
+_FIRST = "en"
 
 
 @dataclass(frozen=True)
@@ -21,14 +24,22 @@ class Language:
     phrases: Phrases
 
 
-@lru_cache(maxsize=8)
+@lru_cache(maxsize=1)
+def languages() -> tuple[Language, ...]:
+    """Every language there is a folder for, English first, then by code."""
+    codes = [f.name for f in _FOLDER.iterdir() if (f / "sheet.toml").is_file()]
+    return tuple(_read(code) for code in sorted(codes, key=lambda c: (c != _FIRST, c)))
+
+
 def language(code: str) -> Language:
     """Raises: KeyError for a language that is not there."""
-    if code not in LANGUAGES:
-        raise KeyError(code)
-    raw = tomllib.loads(
-        (files("billhook.catalogue") / "languages" / f"{code}.toml").read_text(encoding="utf-8")
-    )
-    return Language(
-        code, raw["name"], Phrases(raw["phrases"], tuple(raw["winds"]), tuple(raw["ordinals"]))
-    )
+    for found in languages():
+        if found.code == code:
+            return found
+    raise KeyError(code)
+
+
+def _read(code: str) -> Language:
+    raw = tomllib.loads((_FOLDER / code / "sheet.toml").read_text(encoding="utf-8"))
+    phrases = Phrases(raw["phrases"], tuple(raw["winds"]), tuple(raw["ordinals"]))
+    return Language(code, raw["name"], phrases)

@@ -119,8 +119,8 @@ def _row(know: Knowledge, row: str) -> _Row:
         "green": know.number(f"cold/{row}/fruit-green"),
     }
     for young in ("flowers", "fruitlets"):
-        # known of citrus; of the tenderer kinds the guide's figure for green fruit is that of their
-        # flowers
+        # known of citrus; of the tenderer kinds the figure from memory for green fruit is that of
+        # their flowers
         fruit[young] = (
             know.number(
                 know.first(f"cold-young-fruit/{row}/{young}", f"cold-young-fruit/citrus/{young}").id

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from math import cos, radians, sin
 
-from ...catalogue.languages import LANGUAGES, language
+from ...catalogue.languages import language, languages
 from ...core.aftercare.quantities import disinfectant
 from ...core.cuts.sheet_words import Phrases, care_words, how_words, limb_words, place_words
 from ...core.errors import invalid
@@ -39,14 +39,12 @@ def _flat(p: Point) -> tuple[float, float]:
 
 def sheet_pdf(at: Workplace, plan_id: str, paper: Paper, code: str, units: Units) -> bytes:
     """A sheet as PDF. Raises: NotFound; InvalidInput for a language that is not there."""
-    if code not in LANGUAGES:
-        raise invalid("/language", f"must be one of {', '.join(LANGUAGES)}")
     return write_sheet(printed(at, plan_id, code, units), paper)
 
 
 def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -> bytes:
     """Every open sheet of a row in walking order, after a list of the round with what is carried.
-    Raises: NotFound; InvalidInput where no sheet is open.
+    Raises: NotFound; InvalidInput where no sheet is open, or for a language that is not there.
     """
     with at.store.reading() as session:
         records = tree_records(session, row_id=row_id)
@@ -60,7 +58,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
         )
     if not open_:
         raise invalid("", "no cut sheet is open in this row")
-    phrases = language(code).phrases
+    phrases = _phrases(code)
     sheets_ = [printed(at, p.id, code, units) for p in open_]
     views = [sheets.sheet(at, p.id, units) for p in open_]
     minutes = [v.minutes for v in views]
@@ -97,9 +95,17 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
     return write_round(first, sheets_, paper)
 
 
+def _phrases(code: str) -> Phrases:
+    """Raises: InvalidInput for a language that is not there."""
+    known = [found.code for found in languages()]
+    if code not in known:
+        raise invalid("/language", f"must be one of {', '.join(known)}")
+    return language(code).phrases
+
+
 def printed(at: Workplace, plan_id: str, code: str, units: Units) -> PrintedSheet:
     """What a sheet says in a language. Raises: NotFound."""
-    phrases, view = language(code).phrases, sheets.sheet(at, plan_id, units)
+    phrases, view = _phrases(code), sheets.sheet(at, plan_id, units)
     frame, say = view.frame.frame, phrases.say
     tools = list(dict.fromkeys(say(f"tool-{x.advice.tool_id}") for x in view.lines))
     return PrintedSheet(

@@ -7,10 +7,11 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...catalogue import catalogue_version
+from ...catalogue.languages import languages
 from ...core.errors import invalid
 from ..answers import body as answer
 from ..answers import here
-from ..models.catalogue import CatalogueOut, CatalogueQuery
+from ..models.catalogue import CatalogueOut, CatalogueQuery, LanguagesOut
 
 routes = APIBlueprint("holding_catalogue", __name__, url_prefix="/api")
 
@@ -35,3 +36,9 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
             ],
         },
     )
+
+
+@routes.get("/languages", responses={200: LanguagesOut})
+def get_languages() -> dict[str, Any]:
+    """Languages a sheet can be printed in."""
+    return answer(LanguagesOut, {"languages": languages()})

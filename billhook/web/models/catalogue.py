@@ -38,3 +38,16 @@ class CatalogueQuery(Asked):
     """Only ids that start with this."""
 
     prefix: Annotated[str, Field(max_length=120)] = ""
+
+
+class LanguageOut(Answer):
+    """A language by its code and its own name for itself."""
+
+    code: str
+    name: str
+
+
+class LanguagesOut(Answer):
+    """Languages a sheet can be printed in."""
+
+    languages: list[LanguageOut]

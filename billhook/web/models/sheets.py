@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Annotated, Literal
+from typing import Annotated
 
 from pydantic import Field
 
@@ -47,7 +47,7 @@ class PrintQuery(Asked):
     """Paper, language and units of a printed sheet."""
 
     paper: Paper = "a4"
-    language: Literal["en", "es", "pt"] = "en"
+    language: Annotated[str, Field(pattern="^[a-z]{2,3}$")] = "en"
     units: Units = "metric"
 
 

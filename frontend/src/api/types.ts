@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/languages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Languages a sheet can be printed in. */
+        get: operations["holding_catalogue_get_languages_languages_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grove": {
         parameters: {
             query?: never;
@@ -2198,6 +2215,24 @@ export interface components {
             school: string | null;
             /** Rivals */
             rivals: string | null;
+        };
+        /**
+         * LanguagesOut
+         * @description Languages a sheet can be printed in.
+         */
+        LanguagesOut: {
+            /** Languages */
+            languages: components["schemas"]["LanguageOut"][];
+        };
+        /**
+         * LanguageOut
+         * @description A language by its code and its own name for itself.
+         */
+        LanguageOut: {
+            /** Code */
+            code: string;
+            /** Name */
+            name: string;
         };
         /**
          * GroveOut
@@ -8828,6 +8863,80 @@ export interface operations {
             };
         };
     };
+    holding_catalogue_get_languages_languages_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LanguagesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     holding_grove_get_grove_grove_get: {
         parameters: {
             query?: {
@@ -13003,7 +13112,7 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
-                language?: "en" | "es" | "pt";
+                language?: string;
                 units?: "metric" | "us";
             };
             header?: never;
@@ -13083,7 +13192,7 @@ export interface operations {
         parameters: {
             query?: {
                 paper?: "a4" | "letter";
-                language?: "en" | "es" | "pt";
+                language?: string;
                 units?: "metric" | "us";
             };
             header?: never;

@@ -158,14 +158,17 @@ async function finish() {
   })
 }
 /** Language and paper of the printed sheet, remembered on this device. */
-const PAPERS = [
-  { id: 'en a4', name: 'English, A4' },
-  { id: 'en letter', name: 'English, Letter' },
-  { id: 'es a4', name: 'Español, A4' },
-  { id: 'es letter', name: 'Español, Letter' },
-  { id: 'pt a4', name: 'Português, A4' },
-  { id: 'pt letter', name: 'Português, Letter' },
-]
+const { data: spoken } = useQuery({
+  queryKey: ['languages'],
+  queryFn: () => heed(api.GET('/api/languages')),
+  staleTime: Infinity,
+})
+const papers = computed(() =>
+  (spoken.value?.languages ?? [{ code: 'en', name: 'English' }]).flatMap(({ code, name }) => [
+    { id: `${code} a4`, name: `${name}, A4` },
+    { id: `${code} letter`, name: `${name}, Letter` },
+  ]),
+)
 const paper = useLocalStorage('billhook-paper', 'en a4')
 const pdf = computed(() => {
   const [language, size] = paper.value.split(' ')
@@ -187,7 +190,7 @@ const pdf = computed(() => {
         <div>
           <label class="sr-only" for="paper">Language and paper</label>
           <select id="paper" v-model="paper" class="field !min-h-11 !py-1">
-            <option v-for="p in PAPERS" :key="p.id" :value="p.id">{{ p.name }}</option>
+            <option v-for="p in papers" :key="p.id" :value="p.id">{{ p.name }}</option>
           </select>
         </div>
         <a

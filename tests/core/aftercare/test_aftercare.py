@@ -1,4 +1,4 @@
-"""Quantities after the cut, against the worked examples of the handbook tables as remembered."""
+"""Quantities after the cut, against worked figures, from memory."""
 
 from __future__ import annotations
 
@@ -20,7 +20,7 @@ from billhook.core.season.today import Verdict
 
 
 def test_mass_of_an_avocado_limb(know):
-    """From memory, example 1: 100 mm, 950 kg/m3: 4.61 m long, 20.6 kg of wood, 29.5 kg in all,
+    """Worked figure, from memory: 100 mm, 950 kg/m3: 4.61 m long, 20.6 kg of wood, 29.5 kg in all,
     twice that for lifting: on a line.
     """
     found = limb_mass(know, wood_parameters(know, "avocado"), 100)
@@ -45,7 +45,7 @@ def test_the_table_of_limb_masses(know, d, total):
 
 
 def test_years_a_wound_takes(know):
-    """From memory, EX25: 50 mm at vigour 3 closes in 3.1 years; a stub twice that."""
+    """Worked figure, from memory: 50 mm at vigour 3 closes in 3.1 years; a stub twice that."""
     assert wound(know, 50, 3).years == pytest.approx(3.1, abs=0.1)
     assert wound(know, 50, 3, stub=True).years == pytest.approx(6.25, abs=0.1)
     assert wound(know, 50, 3, weak=True, cool=True).years == pytest.approx(9.4, abs=0.1)
@@ -54,8 +54,8 @@ def test_years_a_wound_takes(know):
 
 
 def test_clippings_to_mulch(know):
-    """From memory, example 7: 85 kg at 50 % water and 0.8 % nitrogen make 0.243 m3 of chips, 0.34
-    kg of nitrogen, 2.43 m2 at 100 mm.
+    """Worked figure, from memory: 85 kg at 50 % water and 0.8 % nitrogen make 0.243 m3 of chips,
+    0.34 kg of nitrogen, 2.43 m2 at 100 mm.
     """
     found = clippings(know, 85, depth_m=0.1)
     assert (found.chips_m3, found.dry_kg) == (pytest.approx(0.243, rel=0.01), 42.5)
@@ -66,8 +66,8 @@ def test_clippings_to_mulch(know):
 
 
 def test_whitewash_of_a_trunk(know):
-    """From memory, EX46: a trunk 0.6 m round and 1.2 m high, two coats at 5 m2 a litre: 0.288 l of
-    mix, half of it paint.
+    """Worked figure, from memory: a trunk 0.6 m round and 1.2 m high, two coats at 5 m2 a litre:
+    0.288 l of mix, half of it paint.
     """
     found = whitewash(know, [(600 / 3.14159265, 1.2)])
     assert (found.mix_l, found.paint_l, found.water_l) == (
@@ -81,7 +81,7 @@ def test_whitewash_of_a_trunk(know):
 
 
 def test_bleach_for_tools(know):
-    """From memory, EX44: 8.25 % bleach to 0.5 %, one litre: 60.6 ml."""
+    """Worked figure, from memory: 8.25 % bleach to 0.5 %, one litre: 60.6 ml."""
     assert disinfectant(
         know, "bleach", volume_l=1, stock=0.0825, target=0.005
     ).stock_ml == pytest.approx(60.6, abs=0.5)
@@ -93,7 +93,7 @@ def test_bleach_for_tools(know):
 
 
 def test_crop_given_up(know):
-    """From memory, EX20 and EX22: a quarter taken after harvest; a fifth taken after the fruit has
+    """Worked figure, from memory: a quarter taken after harvest; a fifth taken after the fruit has
     set.
     """
     quarter = yield_cost(know, 0.25)

@@ -25,7 +25,7 @@ from billhook.core.frost.scratch import Reading, scratched
 from billhook.core.frost.signs import signs
 from billhook.core.frost.verdict import frost_verdict
 
-# field guide, citrus, worked examples EX05 to EX12: derived from tables that are from memory
+# worked figures, from memory
 EXAMPLES = [
     (
         ColdTree("navel-orange", fruit="ripe"),
@@ -252,9 +252,7 @@ def case(frost_class="F4", today=dt.date(2026, 3, 20), **more) -> AfterFrost:
 
 
 def test_the_cut_of_a_hard_freeze_by_the_worked_example(know):
-    """F4, last frost on 1 March, latest safe cut on 22 August: from 29 June, not postponed
-    (EX42).
-    """
+    """F4, last frost on 1 March, latest safe cut on 22 August: from 29 June, not postponed."""
     found = frost_verdict(know, case(latest_cut=dt.date(2026, 8, 22)))
     assert (found.cut_on, found.postponed, found.verdict) == (dt.date(2026, 6, 29), False, "wait")
     late = frost_verdict(know, case(latest_cut=dt.date(2026, 6, 1)))
@@ -331,14 +329,14 @@ def test_a_shoot_below_the_union_is_never_grown_on(know):
 
 
 def test_feed_and_water_by_the_worked_examples(know):
-    """60 % of the canopy lost: 160 of 400 g of nitrogen, 48 of 120 litres (EX28, EX30)."""
+    """60 % of the canopy lost: 160 of 400 g of nitrogen, 48 of 120 litres."""
     found = feed(know, 0.6)
     assert (found.nitrogen * 400, found.water * 120) == (pytest.approx(160), pytest.approx(48))
     assert feed(know, 1.0).nitrogen == 0.25
 
 
 def test_crop_that_comes_back_by_the_worked_example(know):
-    """F4 in its third year: 78 of 120 kg (EX49)."""
+    """F4 in its third year: 78 of 120 kg."""
     found = recovery(know, "F4", 12, 120)
     assert found.kg[2] == pytest.approx(78)
     assert found.advice == "rehabilitate"

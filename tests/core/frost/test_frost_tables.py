@@ -1,5 +1,5 @@
-"""The frost tables against the handbook's: onset of damage, hours, ages, stocks, classes, what
-other kinds wait for, and how crops come back.
+"""The frost tables against what is remembered of them: onset of damage, hours, ages, stocks,
+classes, what other kinds wait for, and how crops come back.
 """
 
 from __future__ import annotations
@@ -15,7 +15,7 @@ from billhook.core.frost.kinds import class_figure, of_kind
 from billhook.core.frost.recovery import healing, series
 from billhook.core.frost.verdict import frost_verdict
 
-# field guide, citrus 1.5: onset at four hours, hardened and not, from memory
+# onset at four hours, hardened and not: worked figures, from memory
 #        leaf        twig        wood        trunk       flush ripe  green
 COLD = {
     "sweet-orange": (-4.5, -2.8, -5.6, -3.6, -7.2, -4.7, -9.0, -6.0, -1.5, -2.5, -1.7),
@@ -36,7 +36,7 @@ COLD = {
 
 
 @pytest.mark.parametrize("species", COLD)
-def test_the_table_of_the_citrus_guide_holds(know, species):
+def test_the_table_of_citrus_holds(know, species):
     hard, soft = (
         thresholds(know, ColdTree(species, hardening=x, fruit="ripe", tender_flush=True), 4)
         for x in (1.0, 0.0)
@@ -74,7 +74,7 @@ def test_small_fruited_kinds_lose_fruit_more_slowly_with_the_hours(know):
 @pytest.mark.parametrize(
     ("age", "leaf", "wood"), [(1, 1.0, 2.0), (3, 0.7, 1.5), (5, 0.5, 0.5), (6, 0, 0)]
 )
-def test_young_trees_are_less_hardy_by_the_guides_steps(know, age, leaf, wood):
+def test_young_trees_are_less_hardy_in_steps(know, age, leaf, wood):
     young, grown = (thresholds(know, ColdTree("mandarin", age_years=a), 4) for a in (age, 20))
     assert (young["leaf"] - grown["leaf"], young["wood"] - grown["wood"]) == (
         pytest.approx(leaf),
@@ -97,7 +97,7 @@ def test_a_stock_counts_as_far_as_the_tree_is_hardened(know):
     ] == pytest.approx(-2.3)
 
 
-def test_what_makes_a_tree_tenderer_by_the_guides_modifiers(know):
+def test_what_makes_a_tree_tenderer(know):
     plain = thresholds(know, ColdTree("mandarin"), 4)
     crop = thresholds(know, ColdTree("mandarin", crop_on=True), 4)
     dry = thresholds(know, ColdTree("mandarin", dry_soil=True), 4)
@@ -123,7 +123,7 @@ OTHERS = [
 
 
 @pytest.mark.parametrize(("species", "min_c", "hours", "frost_class"), OTHERS)
-def test_other_kinds_are_hurt_where_their_guide_says(know, species, min_c, hours, frost_class):
+def test_other_kinds_are_hurt_where_their_tables_say(know, species, min_c, hours, frost_class):
     tree = ColdTree(species, age_years=10)
     assert frost_damage(know, tree, min_c - 0.05, hours).worst >= frost_class
     assert frost_damage(know, tree, min_c + 0.3, hours).worst < frost_class

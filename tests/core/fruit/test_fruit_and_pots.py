@@ -42,7 +42,7 @@ def test_thinning_interval_against_scipy(know):
 
 
 def test_crop_limit_of_a_navel_in_its_third_year(know):
-    """From memory, EX27: a trunk of 50 mm carries 4.909 kg, 21 fruit of 230 g."""
+    """Worked figure, from memory: a trunk of 50 mm carries 4.909 kg, 21 fruit of 230 g."""
     found = crop_load(know, [50], 3, 30, 0.23)
     assert (found.section_cm2, found.limit_kg) == (
         pytest.approx(19.635, abs=0.05),

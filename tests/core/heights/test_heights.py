@@ -24,7 +24,7 @@ from billhook.core.light.rows import Rows, Section
 
 from ..plan.test_propose import tree_of
 
-# field guide, citrus, worked examples EX03 and EX04; EX01 and EX02 are the rule itself
+# worked figures, from memory
 EXAMPLES = [
     ((7.0, 2.4, 12, 3.7, 0.6, 30), 3.282, 4.647, 4.8, True),
     ((6.0, 2.1, 5, 4.0, 0.6, 30), 3.305, 4.954, 4.2, False),
@@ -42,8 +42,8 @@ def test_hedge_profiles_by_the_worked_examples(know, given_, shoulder_w, peak, l
 
 
 def test_height_by_latitude_and_bearing(know):
-    """Rows 6.0 m apart, hedge 3.5 m wide at 37°: 3.75 m north-south, 2.81 m east-west (field guide,
-    light, example 9).
+    """Rows 6.0 m apart, hedge 3.5 m wide at 37°: 3.75 m north-south, 2.81 m east-west (worked
+    figure, from memory).
     """
     profile = Profile(Section(3.0, 3.5, 3.5, 0.5))
     ns, ew = (

@@ -102,7 +102,7 @@ def test_unequal_groups_weigh_by_their_rows():
 )
 def test_steady_crops_by_the_identity_checks(know, name, mean):
     """(0.05 + 0.50 + 0.90) / 3 x 1.25 = 0.60; (0 + 0.5 + 0.9 + 1 + 1) / 5 x 1.22 = 0.83; (0.05 +
-    0.45 + 0.85) / 3 x 1.05 = 0.47 (field guide, from memory).
+    0.45 + 0.85) / 3 x 1.05 = 0.47 (worked figure, from memory).
     """
     late = compare(know, STAND, [name], 12)[0].crop[-3:]
     assert np.mean(late) == pytest.approx(mean, abs=0.015)

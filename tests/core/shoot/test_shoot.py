@@ -54,7 +54,7 @@ THREE_LEAFLETS = [
     ],
 )
 def test_worked_examples(know, case, stock, sprout, verdict):
-    """From memory: EX32, EX33, EX34 and EX36 of the trade's figures, to 0.002."""
+    """Worked figures, from memory, to 0.002."""
     found = judge(case, know)
     assert found.probabilities["rootstock_sucker"] == pytest.approx(stock, abs=0.002)
     assert found.probabilities["water_sprout"] == pytest.approx(sprout, abs=0.002)
@@ -173,7 +173,7 @@ def test_the_first_question_is_leaf_or_origin(know):
 
 
 def test_exceptions_to_taking_it_off(know):
-    """From memory: EX51, the only living shoots after a freeze are not removed but asked about."""
+    """From memory: the only living shoots after a freeze are not removed but asked about."""
     below = replace(NAVEL, clues={"origin": "below_union"}, union_seen=True)
     off = judge(below, know)
     assert (off.verdict, "flush at its origin" in off.action) == ("rootstock_sucker", True)

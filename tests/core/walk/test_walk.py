@@ -228,7 +228,9 @@ def test_quantities_said_at_their_question(know):
         know,
         {"load-fruit": "30", "union-trunk": "50"},
     )[0].reason
-    assert "take off 9" in load.text  # from memory, EX27: a trunk of 50 mm carries 21 of 230 g
+    assert (
+        "take off 9" in load.text
+    )  # worked figure, from memory: a trunk of 50 mm carries 21 of 230 g
     pot = walk_tree(EAST, pot_l=57.0, height_m=2.4, winter_room_m=None)
     said = {n.reason.code: n.reason for n in notes("pot", pot, know, {})}
     assert said["pot-tall"].used["cap, m"] == pytest.approx(
