@@ -85,17 +85,7 @@ def season(
         for s in starts
         if growing_year_of(site, s)[1] >= first
     ]
-    ahead = forecast_stops(years[0].asked, forecast) if forecast else []
-    if unknown_on is not None and first <= unknown_on <= last:
-        ahead = [
-            *ahead,
-            *(
-                c
-                for y in years
-                if y.asked.year.start <= unknown_on <= y.asked.year.end
-                for c in unforeseen(y.asked, unknown_on)
-            ),
-        ]
+    ahead = _stops(years, forecast, unknown_on if _within(unknown_on, first, last) else None)
     used_on = growing_year_of(site, tree.used_on or first)[0]
     segments: list[Segment] = []
     best: list[Best] = []
@@ -103,26 +93,35 @@ def season(
     for work in works:
         parts: list[Segment] = []
         costs = []
+        stops = [c for c in ahead if work in c.work]
         for year in years:
-            lane = year.lane(work, last)
+            lane, start = year.lane(work, last), year.asked.year.start
+            part = lane.part(max(first, start), min(last, year.asked.year.end))
+            _forecast(part, stops)
             if work not in FREE_WORK:
-                best += best_of(lane, Span(year.asked.year.start, year.asked.year.end))
-            part = lane.part(max(first, year.asked.year.start), min(last, year.asked.year.end))
-            _forecast(part, [c for c in ahead if work in c.work])
-            if work not in FREE_WORK:
-                _charge(
-                    part,
-                    year,
-                    replace(
-                        tree,
-                        used_share=tree.used_share if year.asked.year.start == used_on else 0.0,
-                    ),
-                )
+                best += best_of(lane, Span(start, year.asked.year.end))
+                used = tree.used_share if start == used_on else 0.0
+                _charge(part, year, replace(tree, used_share=used))
             parts += _segments(part)
             costs.append(part.price)
         segments += _joined(parts)
         prices[work] = np.concatenate(costs)
     return SeasonAnswer(events_shown(years, first, last), tuple(segments), tuple(best), prices)
+
+
+def _within(day: dt.date | None, first: dt.date, last: dt.date) -> bool:
+    return day is not None and first <= day <= last
+
+
+def _stops(
+    years: Sequence[Year], forecast: Sequence[ForecastDay], unknown_on: dt.date | None
+) -> list[Claim]:
+    """What a forecast stops, and what waits because nobody has foreseen it."""
+    found = forecast_stops(years[0].asked, forecast) if forecast else []
+    for year in years if unknown_on is not None else ():
+        if unknown_on is not None and year.asked.year.start <= unknown_on <= year.asked.year.end:
+            found = [*found, *unforeseen(year.asked, unknown_on)]
+    return found
 
 
 def _forecast(lane: Lane, stops: Sequence[Claim]) -> None:

@@ -7,8 +7,10 @@ from __future__ import annotations
 import datetime as dt
 from dataclasses import dataclass
 
+from sqlmodel import Session
+
 from ...core.days import done_problem, planned_problem
-from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
+from ...core.errors import invalid, refuse
 from ...core.season.model import WORKS
 from ...store import logbook
 from ...store.database import StaleVersion
@@ -62,33 +64,20 @@ def log_past_work(
 
     Raises: InvalidInput by field; NotFound.
     """
-    problems: list[FieldProblem] = []
-    if work not in WORKS:
-        problems.append(FieldProblem("/work", f"must be one of {', '.join(WORKS)}"))
-    if (wrong_day := done_problem(date, at.today())) is not None:
-        problems.append(FieldProblem("/date", wrong_day))
-    if (
-        height_before_m is not None
-        and height_after_m is not None
-        and height_after_m > height_before_m
-    ):
-        problems.append(
-            FieldProblem("/height_after_m", "a tree is not taller after a cut than before")
-        )
-    if problems:
-        raise InvalidInput(problems)
+    grew = (height_after_m or 0.0) > (height_before_m or float("inf"))
+    refuse(
+        {
+            "/work": None if work in WORKS else f"must be one of {', '.join(WORKS)}",
+            "/date": done_problem(date, at.today()),
+            "/height_after_m": "a tree is not taller after a cut than before" if grew else None,
+        }
+    )
     with at.store.writing() as session:
         known = session.get(LogEntry, entry_id)
         if known is not None:
             return known
         tree_record(session, tree_id)
-        wrong = None
-        if corrects is not None:
-            wrong = logbook.entry(session, corrects)
-            if wrong.tree_id != tree_id:
-                raise invalid("/corrects", "that entry belongs to another tree")
-            if any(e.corrects == corrects for e in logbook.entries(session, tree_id)):
-                raise invalid("/corrects", "that entry is corrected already; correct the newer one")
+        wrong = _to_correct(session, tree_id, corrects) if corrects is not None else None
         entry = LogEntry(
             id=entry_id,
             tree_id=tree_id,
@@ -103,14 +92,20 @@ def log_past_work(
             corrects=corrects,
         )
         if wrong is not None:
-            entry.frame_before, entry.frame_after, entry.plan_id, entry.cuts = (
-                wrong.frame_before,
-                wrong.frame_after,
-                wrong.plan_id,
-                wrong.cuts,
-            )
+            entry.frame_before, entry.frame_after = wrong.frame_before, wrong.frame_after
+            entry.plan_id, entry.cuts = wrong.plan_id, wrong.cuts
         save_entries(session, entry)
         return entry
+
+
+def _to_correct(session: Session, tree_id: str, entry_id: str) -> LogEntry:
+    """Raises: NotFound; InvalidInput for another tree's entry, or one that is corrected."""
+    wrong = logbook.entry(session, entry_id)
+    if wrong.tree_id != tree_id:
+        raise invalid("/corrects", "that entry belongs to another tree")
+    if any(e.corrects == entry_id for e in logbook.entries(session, tree_id)):
+        raise invalid("/corrects", "that entry is corrected already; correct the newer one")
+    return wrong
 
 
 def open_tasks(at: Workplace) -> list[Task]:

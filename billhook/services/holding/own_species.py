@@ -8,12 +8,31 @@ import re
 import unicodedata
 from collections.abc import Sequence
 
-from ...core.errors import FieldProblem, InvalidInput
+from ...core.errors import refuse
 from ...core.own_kind import SIZES, with_own
 from ...store import places
 from ...store.tables import OwnSpecies
 from ...store.trees import own_species, save_own_species
 from ..workplace import Workplace
+
+_EVERGREEN = (
+    "Billhook knows evergreen trees only: a tree that drops its leaves in winter rests by other "
+    "rules. Ask somebody who prunes it."
+)
+_MONTHS = "give the first and last month, or say that it blooms and bears all year"
+
+
+def _id_of(name: str) -> str:
+    plain = unicodedata.normalize("NFKD", name).encode("ascii", "ignore").decode().lower()
+    return "own-" + re.sub(r"[^a-z0-9]+", "-", plain).strip("-")
+
+
+def _name_problem(at: Workplace, kind_id: str, name: str) -> str | None:
+    if kind_id == "own-":
+        return "needs letters"
+    known = (at.know.text(f"species/{s}/name") for s in at.know.rows("species"))
+    same = name.strip().lower() in {k.lower() for k in known}
+    return "the catalogue knows this kind already" if same else None
 
 
 def describe_species(
@@ -31,43 +50,16 @@ def describe_species(
     """Add a kind of tree by its events; months are those of this place, first and last. Raises:
     InvalidInput by field.
     """
-    wrong: list[FieldProblem] = []
-    if not evergreen:
-        wrong.append(
-            FieldProblem(
-                "/evergreen",
-                (
-                    "Billhook knows evergreen trees only: a tree that drops its leaves in "
-                    "winter rests by other rules. Ask somebody who prunes it."
-                ),
-            )
-        )
-    kind_id = "own-" + re.sub(
-        r"[^a-z0-9]+",
-        "-",
-        unicodedata.normalize("NFKD", name).encode("ascii", "ignore").decode().lower(),
-    ).strip("-")
-    if kind_id == "own-" or any(
-        str(at.know[f"species/{s}/name"].value).lower() == name.strip().lower()
-        for s in at.know.rows("species")
-    ):
-        wrong.append(
-            FieldProblem(
-                "/name",
-                "the catalogue knows this kind already" if kind_id != "own-" else "needs letters",
-            )
-        )
-    if not everbearing and (bloom is None or harvest is None):
-        wrong.append(
-            FieldProblem(
-                "/bloom" if bloom is None else "/harvest",
-                "give the first and last month, or say that it blooms and bears all year",
-            )
-        )
-    if size not in SIZES:
-        wrong.append(FieldProblem("/size", f"must be one of {', '.join(SIZES)}"))
-    if wrong:
-        raise InvalidInput(wrong)
+    kind_id = _id_of(name)
+    lacks = "/bloom" if bloom is None else "/harvest" if harvest is None else None
+    refuse(
+        {
+            "/evergreen": None if evergreen else _EVERGREEN,
+            "/name": _name_problem(at, kind_id, name),
+            **({lacks: _MONTHS} if lacks and not everbearing else {}),
+            "/size": None if size in SIZES else f"must be one of {', '.join(SIZES)}",
+        }
+    )
     with at.store.reading() as session:
         turned = any(s.latitude <= -15 for s in places.sites(session))
 

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.days import planted_problem
-from ...core.errors import FieldProblem, InvalidInput, invalid
+from ...core.errors import invalid, refuse
 from ...core.season.normals import Normals
 from ...core.season.place import climate_frost, climate_normals, nearest_climate
 from ...core.words.planting import Planting, understand_planting
@@ -77,22 +77,21 @@ def set_up(
 
     Raises: InvalidInput by field.
     """
-    southern = latitude < 0
     if climate is not None and climate not in at.know.rows("climates"):
         raise invalid("/climate", f"must be one of {', '.join(at.know.rows('climates'))}")
     if tmin_c is not None and tmax_c is not None:
-        wrong = [
-            FieldProblem(f"/tmax_c/{i}", "the maximum lies below the minimum")
-            for i in range(12)
-            if tmax_c[i] < tmin_c[i]
-        ]
-        if wrong:
-            raise InvalidInput(wrong)
+        refuse(
+            {
+                f"/tmax_c/{i}": "the maximum lies below the minimum" if high < low else None
+                for i, (low, high) in enumerate(zip(tmin_c, tmax_c, strict=True))
+            }
+        )
         normals, origin = Normals(tuple(tmin_c), tuple(tmax_c)), "typed"
         climate = climate or nearest(at, normals, latitude)
     elif climate is not None:
-        normals, origin = climate_normals(at.know, climate, southern), f"climate {climate}"
-        last, first = climate_frost(at.know, climate, southern)
+        normals = climate_normals(at.know, climate, latitude < 0)
+        origin = f"climate {climate}"
+        last, first = climate_frost(at.know, climate, latitude < 0)
         last_frost, first_frost = last_frost or _md(last), first_frost or _md(first)
     else:
         raise invalid("/climate", "pick the nearest climate, or type twelve minima and maxima")
@@ -117,15 +116,8 @@ def set_up(
         )
         save_places(session, site)
         session.flush()
-        save_places(
-            session,
-            SiteNormals(
-                site_id=site.id,
-                tmin_c=list(normals.tmin_c),
-                tmax_c=list(normals.tmax_c),
-                origin=origin,
-            ),
-        )
+        low, high = list(normals.tmin_c), list(normals.tmax_c)
+        save_places(session, SiteNormals(site_id=site.id, tmin_c=low, tmax_c=high, origin=origin))
         return site
 
 
@@ -209,6 +201,10 @@ class Planted:
     tree_ids: list[str]
 
 
+_UNKNOWN = "is not in the catalogue"
+_NO_CULTIVAR = "is not a cultivar of that kind in the catalogue"
+
+
 def plant(
     at: Workplace,
     site_id: str,
@@ -227,34 +223,26 @@ def plant(
     """Put ``count`` like trees into a row, after those that stand there already. Raises:
     InvalidInput by field, NotFound.
     """
-    problems = []
-    if species not in at.know.rows("species"):
-        problems.append(FieldProblem("/species", f"{species!r} is not in the catalogue"))
-    if cultivar is not None and (
-        cultivar not in at.know.rows("cultivars")
-        or at.know.text(f"cultivars/{cultivar}/species") != species
-    ):
-        problems.append(
-            FieldProblem(
-                "/cultivar", f"{cultivar!r} is not a cultivar of that kind in the catalogue"
-            )
-        )
-    if rootstock is not None and rootstock not in at.know.rows("rootstocks"):
-        problems.append(FieldProblem("/rootstock", f"{rootstock!r} is not in the catalogue"))
-    if (wrong := planted_problem(planted_year, at.today())) is not None:
-        problems.append(FieldProblem("/planted_year", wrong))
-    if problems:
-        raise InvalidInput(problems)
+    know = at.know
+    of_kind = cultivar in know.rows("cultivars") and (
+        know.text(f"cultivars/{cultivar}/species") == species
+    )
+    refuse(
+        {
+            "/species": None if species in know.rows("species") else f"{species!r} {_UNKNOWN}",
+            "/cultivar": None if cultivar is None or of_kind else f"{cultivar!r} {_NO_CULTIVAR}",
+            "/rootstock": None
+            if rootstock is None or rootstock in know.rows("rootstocks")
+            else f"{rootstock!r} {_UNKNOWN}",
+            "/planted_year": planted_problem(planted_year, at.today()),
+        }
+    )
     with at.store.writing() as session:
         places.site(session, site_id)
         block = block_for(session, site_id, block_name)
         mine = [r for r in places.rows(session) if r.block_id == block.id]
-        row = _row_for(
-            session,
-            block.id,
-            row_n if row_n is not None else max([r.n for r in mine], default=0) + 1,
-            row_kind,
-        )
+        next_n = max([r.n for r in mine], default=0) + 1
+        row = _row_for(session, block.id, next_n if row_n is None else row_n, row_kind)
         ground, line = ground_of(session, site_id), (block.name, row.n)
         step = spacing_m or (
             1.0 if pot_l else sum(at.know.numbers(f"species/{species}/spread")) / 2
@@ -266,19 +254,8 @@ def plant(
             place = Place(row_id=row.id, n=first + k, x=x0 + step * k, y=y)
             save_places(session, place)
             session.flush()
-            ids.append(
-                add_tree(
-                    session,
-                    place,
-                    species,
-                    planted_year,
-                    cultivar,
-                    rootstock,
-                    pot_l,
-                    under_cover,
-                    None,
-                )
-            )
+            like = (species, planted_year, cultivar, rootstock, pot_l, under_cover, None)
+            ids.append(add_tree(session, place, *like))
         return Planted(block.id, row.id, ids)
 
 
