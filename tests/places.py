@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 import datetime as dt
+import tempfile
 import uuid
+from functools import lru_cache
 from pathlib import Path
 
 from billhook.core.frame.model import Frame, Limb, Trunk
@@ -15,8 +17,21 @@ TODAY = dt.date(2027, 3, 24)
 
 
 def empty_workplace(folder: Path, today: dt.date = TODAY) -> Workplace:
-    """A workplace on an empty data folder, on a fixed day."""
-    return open_workplace(Settings(data=folder / "data", fixed_today=today))
+    """A workplace with nothing in it, on a fixed day."""
+    settings = Settings(data=folder / "data", fixed_today=today)
+    if not settings.database.exists():
+        settings.data.mkdir(parents=True, exist_ok=True)
+        settings.database.write_bytes(_empty_database())
+    return open_workplace(settings)
+
+
+@lru_cache(maxsize=1)
+def _empty_database() -> bytes:
+    """A database of the newest tables, made once: migrations have tests of their own."""
+    with tempfile.TemporaryDirectory() as folder:
+        settings = Settings(data=Path(folder))
+        open_workplace(settings).store.close()
+        return settings.database.read_bytes()
 
 
 def new_id() -> str:

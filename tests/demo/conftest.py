@@ -19,7 +19,7 @@ def made(folder) -> Workplace:
     return open_workplace(settings)
 
 
-@pytest.fixture(scope="module")
+@pytest.fixture(scope="session")
 def demo(tmp_path_factory) -> Workplace:
     at = made(tmp_path_factory.mktemp("demo"))
     yield at
