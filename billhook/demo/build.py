@@ -19,7 +19,7 @@ from ..formats.tree_csv import TreeLine, write_trees
 from ..services.book import harvests, logbook
 from ..services.holding import planting, tree_lists
 from ..services.holding.grove import GroveTree, grove
-from ..services.plan import cutting, sheets
+from ..services.plan import sheet_making, sheets
 from ..services.season import stances
 from ..services.season.desk import SeasonDesk
 from ..services.tree import framing, observing, records, views
@@ -298,7 +298,9 @@ class Almirelo:
         cuts = self._choose(view.frame.frame, work, view.verdicts[0].max_share)
         if not cuts:
             return
-        plan = cutting.make_sheet(self.at, tree_id, self._id(), cuts, work, day, view.frame.row.id)
+        plan = sheet_making.make_sheet(
+            self.at, tree_id, self._id(), cuts, work, day, view.frame.row.id
+        )
         who = HELPERS[int(self.rng.integers(0, 3))]
         for line in sheets.sheet(self.at, plan.id).lines:
             actual = round(line.cost.wound_mm * float(self.rng.normal(1, 0.05)))
@@ -426,7 +428,7 @@ class Almirelo:
             assert view.frame is not None
             free = [x for x in view.frame.frame.limbs if x.kind == "sucker" or x.state == "dead"]
             if len(free) > 1:
-                cutting.make_sheet(
+                sheet_making.make_sheet(
                     self.at,
                     tree.record.tree.id,
                     self._id(),

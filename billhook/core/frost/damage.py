@@ -4,7 +4,6 @@ A message for triage, not a verdict.
 
 from __future__ import annotations
 
-from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 from math import inf, log2
@@ -260,15 +259,3 @@ def _said(
     used |= {f"{o} from, C": round(t, 2) for o, t in at.items()}
     ids = (f"cold/{row}/wood-h", "cold-organ/wood/doubling", "frost/possible", "frost/uncertain")
     return (Reason("frost-damage", text, used, catalogue_ids=ids),)
-
-
-def worst_first(found: Sequence[tuple[str, Damage]]) -> list[tuple[str, Damage]]:
-    """What must be seen to first: the worse class, then what is possibly worse, then the name."""
-    return sorted(
-        found,
-        key=lambda f: (
-            -CLASSES.index(f[1].worst),
-            -CLASSES.index(f[1].possible or f[1].worst),
-            f[0],
-        ),
-    )

@@ -21,7 +21,7 @@ from ...core.words.units import Units
 from ...store import frames
 from ...store.tables import Plan
 from ..book.pace import pace_of
-from ..plan.cutting import sheet_in
+from ..plan.sheet_making import sheet_in
 from ..workplace import Workplace
 from .case import FrostCase, frost_case
 

@@ -7,7 +7,8 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from ...core.frost.damage import ColdTree, Damage, frost_damage, hardening_index, worst_first
+from ...core.frost.damage import ColdTree, Damage, frost_damage, hardening_index
+from ...core.frost.night_order import worst_first
 from ...core.season.budget import tree_age
 from ...core.season.model import Event
 from ...core.season.normals import values_on

@@ -14,7 +14,7 @@ from ...store import walks
 from ...store.tables import Plan, Walk, WalkAnswer
 from ...store.trees import tree_record
 from ...store.walks import save_walk
-from ..plan import cutting
+from ..plan import sheet_making
 from ..workplace import Workplace
 from .keeping import keep_measures, log_tallies, set_come_backs
 from .tree import Walked, walked_tree
@@ -158,7 +158,7 @@ def plan(at: Workplace, walk_id: str, plan_id: str) -> Plan:
         raise invalid(
             "", "no limb was named on this walk: name them, or mark the cuts in the drawing"
         )
-    return cutting.make_sheet(
+    return sheet_making.make_sheet(
         at,
         view.walked.record.tree.id,
         plan_id,

@@ -6,7 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
-from ...services.plan import cutting
+from ...services.plan import cutting, sheet_making
 from ..answers import body as answer
 from ..answers import here
 from ..models.base import IdPath
@@ -43,7 +43,7 @@ def preview_body(found: cutting.Preview) -> dict[str, Any]:
 def post_sheet(path: IdPath, body: SheetIn) -> tuple[dict[str, Any], int]:
     """Save a cut sheet."""
     at = here()
-    plan = cutting.make_sheet(
+    plan = sheet_making.make_sheet(
         at,
         path.id,
         body.id,

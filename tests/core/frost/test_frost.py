@@ -17,7 +17,8 @@ from hypothesis import strategies as st
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frost.after import AfterFrost
-from billhook.core.frost.damage import CLASSES, ColdTree, frost_damage, hardening_index, thresholds
+from billhook.core.frost.classes import CLASSES
+from billhook.core.frost.damage import ColdTree, frost_damage, hardening_index, thresholds
 from billhook.core.frost.feed import feed
 from billhook.core.frost.leaders import Shoot, leaders
 from billhook.core.frost.recovery import Stand, recovery

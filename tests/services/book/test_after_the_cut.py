@@ -13,7 +13,7 @@ from billhook.core.frame.model import Cut
 from billhook.services.book.pace import pace_of
 from billhook.services.heights.row_lines import outline_of, row_bearing_deg, spacing_in_row
 from billhook.services.holding import planting
-from billhook.services.plan import cutting, sheets
+from billhook.services.plan import cutting, sheet_making, sheets
 from billhook.services.plan.after import after_words
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.season.one_pass import one_pass
@@ -77,7 +77,7 @@ def test_fruit_on_a_cut_is_picked_first_with_its_weight(drawn):
 
 
 def visit(at, tree, frame_id, limb, minutes, day):
-    plan = cutting.make_sheet(at, tree, new_id(), [Cut(limb, 0.0)], "thin", day, frame_id)
+    plan = sheet_making.make_sheet(at, tree, new_id(), [Cut(limb, 0.0)], "thin", day, frame_id)
     line = sheets.sheet(at, plan.id).lines[0]
     sheets.tick(at, plan.id, line.cut.id, new_id(), True, day, None, "")
     sheets.finish(at, plan.id, plan.version, day, minutes=minutes(float(plan.answer["minutes"])))
@@ -98,7 +98,7 @@ def test_minutes_learn_from_past_visits(garden):
     slow = cutting.preview(at, garden.tree_ids[0], [Cut("e1", 0.0)], "thin", TODAY)
     assert slow.pace == pytest.approx(2.0, rel=0.02)
     assert slow.minutes == pytest.approx(slow.pace * sum(a.minutes for a in slow.advice))
-    made = cutting.make_sheet(
+    made = sheet_making.make_sheet(
         at, garden.tree_ids[0], new_id(), [Cut("e1", 0.0)], "thin", TODAY, garden.frame_id
     )
     assert sheets.sheet(at, made.id).minutes == pytest.approx(slow.minutes, rel=0.01)

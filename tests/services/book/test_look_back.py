@@ -12,7 +12,7 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut
 from billhook.services.book import harvests, logbook
 from billhook.services.book.look_back import block_back, look_back
-from billhook.services.plan import cutting, sheets
+from billhook.services.plan import sheet_making, sheets
 from billhook.services.tree import regrown, views
 from billhook.store.trees import observations
 
@@ -21,7 +21,7 @@ from ...places import TODAY, new_id
 
 def test_planned_and_done_by_year(garden):
     at, tree = garden.at, garden.tree_ids[0]
-    plan = cutting.make_sheet(
+    plan = sheet_making.make_sheet(
         at, tree, new_id(), [Cut("k", 0.0), Cut("e1", 0.0)], "thin", TODAY, garden.frame_id
     )
     lines = sheets.sheet(at, plan.id).lines
@@ -55,7 +55,7 @@ def test_minutes_learn_from_three_visits(garden):
     at, tree = garden.at, garden.tree_ids[0]
     frame = garden.frame_id
     for limb in ("k", "d", "e1"):
-        plan = cutting.make_sheet(at, tree, new_id(), [Cut(limb, 0.0)], "thin", TODAY, frame)
+        plan = sheet_making.make_sheet(at, tree, new_id(), [Cut(limb, 0.0)], "thin", TODAY, frame)
         line = sheets.sheet(at, plan.id).lines[0]
         sheets.tick(at, plan.id, line.cut.id, new_id(), True, TODAY, None, "")
         frame = sheets.finish(

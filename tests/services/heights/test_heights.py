@@ -17,7 +17,7 @@ from billhook.services.heights import block as heights
 from billhook.services.heights import rotations, section, turns
 from billhook.services.heights import tree as tree_heights
 from billhook.services.holding import planting
-from billhook.services.plan import cutting, proposals, sheets, wishes
+from billhook.services.plan import proposals, sheet_making, sheets, wishes
 from billhook.services.season import today
 from billhook.services.season.calendar import calendar
 from billhook.services.season.desk import SeasonDesk
@@ -154,7 +154,7 @@ def test_each_year_starts_from_what_was_really_done(orchard):
         "Lower the north limb"
     )  # the most upright, with the least fruit
     view = views.tree_view(at, tree, TODAY, ("height",))
-    plan = cutting.make_sheet(
+    plan = sheet_making.make_sheet(
         at, tree, new_id(), [Cut("a", 0.85)], "height", TODAY, view.frame.row.id
     )
     line = sheets.sheet(at, plan.id).lines[0]

@@ -12,7 +12,7 @@ from pypdf import PdfReader
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
-from billhook.services.plan import cutting, proposals
+from billhook.services.plan import proposals, sheet_making
 from billhook.services.plan.printing import row_pdf, sheet_pdf
 from billhook.services.plan.wishes import Wish
 from billhook.services.tree import framing, observing, views
@@ -119,7 +119,7 @@ def test_frost_hurt_wood_is_not_planned_before_its_day(crowded):
 def test_a_sheet_is_printed_in_the_helper_s_language(crowded, code, says):
     at, tree = crowded
     view = proposals.plan_for(at, tree, Wish("tidy", TODAY))
-    plan = cutting.make_sheet(
+    plan = sheet_making.make_sheet(
         at, tree, new_id(), [c.cut for c in view.proposal.cuts], view.work, TODAY, view.frame.row.id
     )
     reader = PdfReader(io.BytesIO(sheet_pdf(at, plan.id, "a4", code, "metric")))
@@ -135,10 +135,10 @@ def test_a_row_is_printed_as_one_round_with_what_is_carried(crowded):
     with pytest.raises(InvalidInput):
         row_pdf(at, row, "a4", "en", "metric")
     view = proposals.plan_for(at, tree, Wish("tidy", TODAY))
-    cutting.make_sheet(
+    sheet_making.make_sheet(
         at, tree, new_id(), [c.cut for c in view.proposal.cuts], view.work, TODAY, view.frame.row.id
     )
-    cutting.make_sheet(at, tree, new_id(), [Cut("k", 0.0)], "sucker", TODAY, view.frame.row.id)
+    sheet_making.make_sheet(at, tree, new_id(), [Cut("k", 0.0)], "sucker", TODAY, view.frame.row.id)
     reader = PdfReader(io.BytesIO(row_pdf(at, row, "letter", "en", "us")))
     assert len(reader.pages) == 3  # the list, then a page for each sheet
     first = reader.pages[0].extract_text()
@@ -154,7 +154,7 @@ def test_what_waits_becomes_a_come_back_on_its_day(crowded):
     assert view.stages
     assert all(s.day > TODAY for s in view.stages)
     frame = view.frame.row.id
-    made = cutting.make_sheet(
+    made = sheet_making.make_sheet(
         at,
         tree,
         new_id(),
@@ -166,7 +166,7 @@ def test_what_waits_becomes_a_come_back_on_its_day(crowded):
     )
     due = [t.due for t in views.tree_view(at, tree, TODAY, ("thin",)).tasks if t.kind == "stage"]
     assert due == [s.day for s in view.stages]
-    cutting.make_sheet(
+    sheet_making.make_sheet(
         at,
         tree,
         made.id,

@@ -12,7 +12,7 @@ from billhook.core.frame.finish import after_cuts
 from billhook.core.frame.model import Cut
 from billhook.services.book import logbook
 from billhook.services.holding.grove import grove
-from billhook.services.plan import cutting, sheets
+from billhook.services.plan import cutting, sheet_making, sheets
 from billhook.services.tree import framing, records, views
 from billhook.store import frames
 from billhook.store.database import NotFound, StaleVersion
@@ -23,7 +23,7 @@ CUTS = [Cut("e", 1.5), Cut("k", 0), Cut("d", 0)]
 
 
 def make(garden, cuts=CUTS, work="thin", day=TODAY):
-    return cutting.make_sheet(
+    return sheet_making.make_sheet(
         garden.at, garden.tree_ids[0], new_id(), cuts, work, day, garden.frame_id
     )
 
@@ -70,7 +70,7 @@ def test_a_sucker_is_never_cut_to_a_stub(garden):
 def test_sheet_stands_in_working_order_and_is_saved_once(garden):
     plan_id = new_id()
     for _ in range(2):
-        plan = cutting.make_sheet(
+        plan = sheet_making.make_sheet(
             garden.at, garden.tree_ids[0], plan_id, CUTS, "thin", TODAY, garden.frame_id
         )
     view = sheets.sheet(garden.at, plan.id)
@@ -156,7 +156,7 @@ def test_two_visits_in_a_year_add_up_against_one_total(garden):
     later = TODAY + dt.timedelta(days=10)
     garden.at.settings = replace(garden.at.settings, fixed_today=later)
     now = views.tree_view(garden.at, garden.tree_ids[0], later)
-    second = cutting.make_sheet(
+    second = sheet_making.make_sheet(
         garden.at, garden.tree_ids[0], new_id(), [Cut("e", 1.0)], "thin", later, now.frame.row.id
     )
     tick_all(garden, second, later)
@@ -210,7 +210,7 @@ def test_two_people_on_one_tree_get_a_conflict_and_lose_nothing(garden):
 def test_bared_bark_in_strong_sun_is_looked_at_again(garden):
     day = dt.date(2027, 7, 20)
     garden.at.settings = replace(garden.at.settings, fixed_today=day)
-    plan = cutting.make_sheet(
+    plan = sheet_making.make_sheet(
         garden.at, garden.tree_ids[0], new_id(), [Cut("e1", 0)], "thin", day, garden.frame_id
     )
     tick_all(garden, plan, day)
@@ -241,7 +241,7 @@ def test_a_come_back_is_settled_once(garden):
 
 def test_what_was_not_planned_and_what_was_not_done_go_to_the_log(garden):
     at, tree = garden.at, garden.tree_ids[0]
-    plan = cutting.make_sheet(
+    plan = sheet_making.make_sheet(
         at, tree, new_id(), [Cut("k", 0.0), Cut("d", 0.0)], "thin", TODAY, garden.frame_id
     )
     first, second = sheets.sheet(at, plan.id).lines
