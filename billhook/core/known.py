@@ -132,6 +132,10 @@ class Knowledge:
             raise TypeError(f"{known_id} is not a number")
         return float(value)
 
+    def by_vigour(self, known_id: str, vigour: int) -> float:
+        """Of five figures by vigour, 1 to 5, the one that holds; beyond them the nearest."""
+        return self.numbers(known_id)[max(1, min(5, vigour)) - 1]
+
     def days(self, known_id: str) -> int:
         """A whole number of days."""
         return int(self.number(known_id))

@@ -17,6 +17,7 @@ from itertools import pairwise
 from typing import Any
 
 from ..core.season.station import StationDay
+from ..core.words.units import celsius
 from .table import reader_of
 
 _NAMES = {
@@ -182,7 +183,7 @@ def _converted(
 
 
 def _celsius(value: float | None) -> float | None:
-    return None if value is None else round((value - 32) / 1.8, 2)
+    return None if value is None else round(celsius(value), 2)
 
 
 def _turned(

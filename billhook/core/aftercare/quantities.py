@@ -86,7 +86,7 @@ def wound(
     """Years until a wound closes: its diameter over twice the yearly growth from each edge.
     ``vigour`` 1..5.
     """
-    rate = know.numbers("cuts/closing-mm-a-year")[max(1, min(5, vigour)) - 1]
+    rate = know.by_vigour("cuts/closing-mm-a-year", vigour)
     factors = [
         (stub, "wounds/stub-factor"),
         (weak, "wounds/weak-factor"),

@@ -28,7 +28,7 @@ def regrowth(
     would carry the new shoots, where one is known.
     """
     found = []
-    length = know.numbers("regrowth/season-m")[max(1, min(5, vigour)) - 1]
+    length = know.by_vigour("regrowth/season-m", vigour)
     for place in know.rows("regrowth"):
         cuts = [a for a in advice if a.place == place and not a.free]
         if not cuts:
@@ -91,7 +91,7 @@ def measured_vigour(
     part = min(1.0, days / know.number("regrowth/season-days"))
     lengths = [x * part for x in know.numbers("regrowth/season-m")]
     vigour = min(range(len(lengths)), key=lambda i: (abs(lengths[i] - length_m), i)) + 1
-    expected = lengths[max(1, min(5, thought)) - 1]
+    expected = part * know.by_vigour("regrowth/season-m", thought)
     word = (
         "as expected"
         if vigour == thought

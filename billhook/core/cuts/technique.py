@@ -117,7 +117,7 @@ def advise(
     count = _cuts_needed(cost, tool, know)
     text = _technique(place, cost, heir, tool, count, know, names, units)
     minutes = _minutes(tool, cost.wound_mm, height, count, know)
-    rate = know.numbers("cuts/closing-mm-a-year")[max(1, min(5, vigour)) - 1]
+    rate = know.by_vigour("cuts/closing-mm-a-year", vigour)
     cautions = (
         *placing_of(place, cost, heir, frame, dead, know, species, units),
         *cautions_at(cost, height, species, tool, know, units),

@@ -6,6 +6,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 import numpy.typing as npt
@@ -76,24 +77,23 @@ def pack(frames: Sequence[Frame]) -> LimbTable:
                     )
                 )
             waiting = later
-    columns = list(zip(*rows, strict=True)) if rows else [()] * 11
-    ints = [np.array(c, dtype=np.intp) for c in columns[:4]]
-    floats = [np.array(c, dtype=np.float64) for c in columns[4:10]]
-    return LimbTable(
-        len(frames),
-        ints[0],
-        ints[1],
-        ints[2],
-        ints[3],
-        floats[0],
-        floats[1],
-        floats[2],
-        floats[3],
-        floats[4],
-        floats[5],
-        np.array(columns[10], dtype=np.bool_),
-        row_of,
-    )
+    return _columns(len(frames), rows, row_of)
+
+
+def _columns(
+    trees: int, rows: Sequence[tuple[Any, ...]], row_of: dict[tuple[int, str], int]
+) -> LimbTable:
+    """Rows of limbs as columns, each of its own kind, in the order of the table."""
+    whole = ("tree", "parent", "root", "depth")
+    numbers = ("at_m", "base_mm", "end_mm", "length_m", "leafing", "headed_mm")
+    kinds = [*(np.intp for _ in whole), *(np.float64 for _ in numbers), np.bool_]
+    given = list(zip(*rows, strict=True)) if rows else [()] * len(kinds)
+    names = (*whole, *numbers, "counted")
+    columns: dict[str, Any] = {
+        name: np.array(values, dtype=kind)
+        for name, kind, values in zip(names, kinds, given, strict=True)
+    }
+    return LimbTable(trees, row_of=row_of, **columns)
 
 
 def keep_column(table: LimbTable, cuts: Mapping[int, Sequence[Cut]]) -> Floats:

@@ -63,13 +63,13 @@ def school_of(
     know: Knowledge, name: str, stand: Stand, own: Mapping[str, object] | None = None
 ) -> School:
     """A school with the catalogue's numbers for a stand; ``own``: the grower's in their place."""
-    found, v = way(know, name), max(1, min(5, stand.vigour)) - 1
+    found = way(know, name)
     low, tip = levels_to_hold(know, stand.vigour, stand.cap_m)
     base = School(
         found.goes_down,
         found.sectors,
-        regrow_m=know.numbers("renewal/gain-tipped")[v],
-        regrow_low_m=know.numbers("renewal/gain-lowered")[v],
+        regrow_m=know.by_vigour("renewal/gain-tipped", stand.vigour),
+        regrow_low_m=know.by_vigour("renewal/gain-lowered", stand.vigour),
         low_m=low,
         tip_m=tip,
         natural_m=stand.natural_m,

@@ -73,7 +73,7 @@ def hedging_round(
     """
     every = 1 if vigour >= know.number("hedging/cycle-vigorous") else 2
     ordered = sorted(rows, key=lambda r: r.n)
-    grown = know.numbers("hedging/regrow")[max(1, min(5, vigour)) - 1]
+    grown = know.by_vigour("hedging/regrow", vigour)
     found = []
     for i in range(years):
         passes = tuple(_pass(row, nth, i, every) for nth, row in enumerate(ordered))

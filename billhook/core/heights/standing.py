@@ -21,8 +21,9 @@ def levels_to_hold(know: Knowledge, vigour: int, cap_m: float) -> tuple[float, f
     """Heights a limb is lowered to and the rest tipped at, so that a year's growth stays under the
     cap [m]. vigour: 1 to 5.
     """
-    v = max(1, min(5, vigour)) - 1
-    lowered, tipped = (know.numbers(f"renewal/gain-{how}")[v] for how in ("lowered", "tipped"))
+    lowered, tipped = (
+        know.by_vigour(f"renewal/gain-{how}", vigour) for how in ("lowered", "tipped")
+    )
     low = min(know.number("renewal/low-m"), max(know.number("renewal/least-low"), cap_m - lowered))
     return low, max(know.number("renewal/least-tip"), cap_m - tipped)
 

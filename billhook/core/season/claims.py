@@ -255,9 +255,7 @@ class Asked:
         tree's vigour.
         """
         if by_vigour:
-            return round(
-                self.know.numbers(known_id)[max(1, min(5, vigour_of(self.tree, self.know))) - 1]
-            )
+            return round(self.know.by_vigour(known_id, vigour_of(self.tree, self.know)))
         return self.know.days(of_kind(self.know, known_id, self.tree.species))
 
     def on(self, known_id: str) -> dt.date:

@@ -69,7 +69,7 @@ def last_safe(
     safety_days: int,
 ) -> LatestCut:
     """Last day on which regrowth still hardens before the first frost."""
-    factor = know.numbers("heat/vigour-factor")[max(1, min(5, vigour_of(tree, know))) - 1]
+    factor = know.by_vigour("heat/vigour-factor", vigour_of(tree, know))
     heat = rule.break_heat * factor + rule.harden_heat
     found = latest_cut(
         site.normals,

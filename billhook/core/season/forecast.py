@@ -13,6 +13,11 @@ from .rules import claims_of
 
 BARK = ("thin", "height", "hedge", "skirt", "renewal", "skeleton")
 
+FORECAST_CODES = frozenset(
+    {"forecast-frost", "forecast-heat", "forecast-wet", "forecast-first", "forecast-unknown"}
+)
+"""Reasons that rest on the weather ahead."""
+
 
 def forecast_stops(a: Asked, forecast: Sequence[ForecastDay]) -> list[Claim]:
     """Hard stops from the forecast: frost within 14 days (a hard one 21), heat within 7, wet leaf

@@ -6,7 +6,7 @@ from __future__ import annotations
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.directions import wind
+from ..words.directions import points_to, wind
 from ..words.units import length_words
 from .tree import WalkTree
 
@@ -51,8 +51,8 @@ def balance(tree: WalkTree, know: Knowledge) -> tuple[Reason, ...]:
             "this tree, m": tree.height_m,
             f"{other.name}, m": other.height_m,
         }
-        noonward = wind(other.bearing_deg).startswith("north" if tree.southern else "south")
-        away = wind(other.bearing_deg).startswith("south" if tree.southern else "north")
+        noonward = points_to(other.bearing_deg, "north" if tree.southern else "south")
+        away = points_to(other.bearing_deg, "south" if tree.southern else "north")
         if tree.height_m > other.height_m * (1 + margin):
             shade = ", and throws its shade there" if away else ""
             text = (

@@ -29,4 +29,4 @@ def number_in(answers: Answers, question: str) -> float | None:
 
 
 def vigour_in(know: Knowledge, known_id: str, tree: WalkTree) -> float:
-    return know.numbers(known_id)[max(1, min(5, tree.vigour)) - 1]
+    return know.by_vigour(known_id, tree.vigour)

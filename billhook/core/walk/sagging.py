@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from math import cos, radians
+from math import cos, pi, radians
 
 from ..frame.droop import Droop, Pull, droop, pulled_modulus_gpa
 from ..frame.model import Limb
@@ -24,7 +24,7 @@ def sag(
     stiffness by a pull where one was made.
     """
     assert tree.frame is not None
-    section_cm2 = 3.14159 / 4 * (limb.base_mm / 10) ** 2
+    section_cm2 = pi / 4 * (limb.base_mm / 10) ** 2
     load = max(limb.fruit * tree.fruit_kg, section_cm2 * know.number("crop-limit/year-5/limit"))
     elastic = know.number(
         know.first(f"stiffness/{tree.species}/elastic", f"stiffness/{tree.group}/elastic").id

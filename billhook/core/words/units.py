@@ -13,6 +13,7 @@ UNITS: tuple[Units, ...] = get_args(Units)
 MM_PER_INCH = 25.4
 M_PER_FOOT = 0.3048
 KG_PER_POUND = 0.45359237
+F_PER_C = 1.8
 _SIXTEENTHS = 16
 
 
@@ -52,3 +53,8 @@ def share_words(share: float) -> str:
     """A share of the canopy in words, [0..1] to per cent: ``6.1 %``."""
     percent = share * 100
     return f"{percent:.0f} %" if abs(percent - round(percent)) < 0.05 else f"{percent:.1f} %"
+
+
+def celsius(fahrenheit: float) -> float:
+    """Degrees Celsius of degrees Fahrenheit."""
+    return (fahrenheit - 32) / F_PER_C

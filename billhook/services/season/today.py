@@ -11,6 +11,7 @@ from sqlmodel import Session
 
 from ...core.errors import invalid
 from ...core.reasons import Reason
+from ...core.season.forecast import FORECAST_CODES
 from ...core.season.model import WORKS, Segment, Status
 from ...core.season.today import WORK_WORDS, acts_of, priced
 from ...core.season.wanted import Standing, Wanted, wanted
@@ -339,7 +340,7 @@ class _Fortnight:
                             for s in ahead
                             if s.end >= max(first, self.day)
                             for r in s.reasons
-                            if r.code.startswith("forecast-")
+                            if r.code in FORECAST_CODES
                         ),
                         None,
                     )
