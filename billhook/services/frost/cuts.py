@@ -6,21 +6,19 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from ...core.cuts.technique import CutAdvice, advise
+from ...core.cuts.technique import CutAdvice
 from ...core.errors import invalid
 from ...core.frame.finish import whole_limbs_gone
 from ...core.frame.model import Cut
-from ...core.frame.share import frame_answer
-from ...core.frame.wood import wood_parameters
 from ...core.frost.classes import CLASSES
 from ...core.frost.dead_wood import STAGES, Stage, Stock, dead_wood_notes, stages
 from ...core.reasons import Reason
-from ...core.season.events import vigour_of
 from ...core.season.model import Work
 from ...core.words.units import Units
 from ...store import frames
 from ...store.tables import Plan
 from ..book.pace import pace_of
+from ..plan.costed import advice_of, answer_of
 from ..plan.sheet_making import sheet_in
 from ..workplace import Workplace
 from .case import FrostCase, frost_case
@@ -92,28 +90,11 @@ def _view(case: FrostCase, stage: Stage, units: Units) -> StageView:
     assert case.view is not None
     if not stage.cuts:
         return StageView(stage, (), 0.0, tuple(case.view.names[x] for x in stage.left), ())
-    answer = frame_answer(
-        frame,
-        list(stage.cuts),
-        wood_parameters(know, case.species),
-        None,
-        know.number("wood/exponent"),
-    )
-    vigour = vigour_of(case.desk.state(case.record), know)
+    answer = answer_of(case.desk, case.record, frame, stage.cuts)
+    live = [c for c in answer.cuts if not c.void]
+    advice = advice_of(case.desk, case.record, frame, live, _work(stage.name), units)
     found = []
-    for cost in answer.cuts:
-        if cost.void:
-            continue
-        how = advise(
-            frame,
-            cost,
-            know,
-            _work(stage.name),
-            case.species,
-            vigour,
-            units,
-            case.record.site.dangers,
-        )
+    for cost, how in zip(live, advice, strict=True):
         notes = dead_wood_notes(know, cost, how, units) if stage.name != "suckers" else ()
         found.append(StageCut(how, cost.wound_mm, cost.hand_kg, notes))
     # what is highest and furthest out first, so that its weight is gone before the cut below

@@ -9,13 +9,11 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.cuts.limits import Against, against_limit
-from ...core.cuts.technique import CutAdvice, advise
+from ...core.cuts.technique import CutAdvice
 from ...core.errors import FieldProblem, InvalidInput
 from ...core.frame.finish import whole_limbs_gone
 from ...core.frame.model import TRUNK, Cut, Frame, is_sucker, roots_of
-from ...core.frame.share import FrameAnswer, frame_answer
-from ...core.frame.wood import wood_parameters
-from ...core.season.events import vigour_of
+from ...core.frame.share import FrameAnswer
 from ...core.season.model import Work
 from ...core.season.today import Verdict
 from ...core.words.units import Units
@@ -26,6 +24,7 @@ from ...store.trees import TreeRecord, tree_record
 from ..book.pace import pace_of
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
+from .costed import advice_of, answer_of
 
 
 @dataclass(frozen=True)
@@ -87,21 +86,9 @@ def preview_in(
     frame, _ = frames.frame_of(session, row)
     _suckers_whole(frame, cuts)
     desk = SeasonDesk(session, at, day)
-    base = frames.baseline(session, record.tree.id, *desk.year_of(record))
-    baseline = frames.frame_of(session, base)[0] if base is not None and base.id != row.id else None
-    answer = frame_answer(
-        frame,
-        cuts,
-        wood_parameters(at.know, record.tree.species),
-        baseline,
-        at.know.number("wood/exponent"),
-    )
+    answer = answer_of(desk, record, frame, cuts, row.id)
     verdict = desk.verdict(record, work)
-    vigour = vigour_of(desk.state(record), at.know)
-    advice = tuple(
-        advise(frame, cost, at.know, work, record.tree.species, vigour, units, record.site.dangers)
-        for cost in answer.cuts
-    )
+    advice = advice_of(desk, record, frame, answer.cuts, work, units)
     free = all(a.free for a in advice)
     against = against_limit(answer, verdict, at.know, free, units)
     minutes = sum(a.minutes for a, c in zip(advice, answer.cuts, strict=True) if not c.void)

@@ -9,16 +9,14 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.cuts.comeback import come_backs
-from ...core.cuts.technique import CutAdvice, advise
+from ...core.cuts.technique import CutAdvice
 from ...core.days import done_problem
 from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.frame.check import checked
 from ...core.frame.finish import after_cuts, whole_limbs_gone
-from ...core.frame.model import Cut, Frame
-from ...core.frame.share import CutCost, FrameAnswer, frame_answer
-from ...core.frame.wood import wood_parameters
+from ...core.frame.model import Cut
+from ...core.frame.share import CutCost, FrameAnswer
 from ...core.season.budget import tree_age
-from ...core.season.events import vigour_of
 from ...core.season.model import Span
 from ...core.words.units import Units
 from ...store import frames, logbook, plans
@@ -32,6 +30,7 @@ from ..heights.rotations import renew_tree
 from ..season.desk import SeasonDesk
 from ..tree.views import FrameView, frame_view
 from ..workplace import Workplace
+from .costed import advice_of, answer_of
 
 
 @dataclass(frozen=True)
@@ -66,23 +65,6 @@ class SheetView:
         return sum(x.advice.minutes for x in self.lines) * float(self.plan.answer.get("pace", 1.0))
 
 
-def _answer(
-    at: Workplace, session: Session, record: TreeRecord, plan: Plan, frame: Frame, cuts: list[Cut]
-) -> FrameAnswer:
-    desk = SeasonDesk(session, at, plan.day)
-    base = frames.baseline(session, record.tree.id, *desk.year_of(record))
-    baseline = (
-        frames.frame_of(session, base)[0] if base is not None and base.id != plan.frame_id else None
-    )
-    return frame_answer(
-        frame,
-        cuts,
-        wood_parameters(at.know, record.tree.species),
-        baseline,
-        at.know.number("wood/exponent"),
-    )
-
-
 def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
     """A cut sheet as it is read and printed. Raises: NotFound."""
     with at.store.reading() as session:
@@ -91,8 +73,9 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
         drawn = frame_view(at, session, frames.frame_row(session, plan.frame_id))
         rows = plans.cuts_of(session, plan_id)
         cuts = [Cut(c.limb_key, c.keep_m) for c in rows]
-        answer = _answer(at, session, record, plan, drawn.frame, cuts)
-        vigour = vigour_of(SeasonDesk(session, at, plan.day).state(record), at.know)
+        desk = SeasonDesk(session, at, plan.day)
+        answer = answer_of(desk, record, drawn.frame, cuts, plan.frame_id)
+        advice = advice_of(desk, record, drawn.frame, answer.cuts, plan.work, units)
         said = plans.newest_ticks(session, plan_id)
         ticks = {cut: tick for cut, tick in said.items() if tick.done}
         left = {cut: tick.why for cut, tick in said.items() if not tick.done}
@@ -100,21 +83,12 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
             SheetCut(
                 row,
                 cost,
-                advise(
-                    drawn.frame,
-                    cost,
-                    at.know,
-                    plan.work,
-                    record.tree.species,
-                    vigour,
-                    units,
-                    record.site.dangers,
-                ),
+                how,
                 ticks.get(row.id),
                 left.get(row.id, ""),
                 said[row.id].id if row.id in said else "",
             )
-            for row, cost in zip(rows, answer.cuts, strict=True)
+            for row, cost, how in zip(rows, answer.cuts, advice, strict=True)
         )
         entry = logbook.entry_of_plan(session, plan_id)
         return SheetView(
@@ -268,16 +242,13 @@ def finish(
         done = _done(session, plan)
         frame, _ = frames.frame_of(session, current)
         cuts = [Cut(c.limb_key, c.keep_m) for c in done]
-        answer = _answer(at, session, record, plan, frame, cuts)
+        made_on = SeasonDesk(session, at, plan.day)
+        answer = answer_of(made_on, record, frame, cuts, plan.frame_id)
         desk = SeasonDesk(session, at, date)
         frames.set_baseline(session, record.tree.id, desk.year_of(record), date, current.id)
         after = _cut_off(session, record, current, cuts, date)
-        state = desk.state(record)
-        vigour, age = vigour_of(state, at.know), tree_age(state, date.year)
-        advice = [
-            advise(frame, cost, at.know, plan.work, record.tree.species, vigour)
-            for cost in answer.cuts
-        ]
+        age = tree_age(desk.state(record), date.year)
+        advice = advice_of(desk, record, frame, answer.cuts, plan.work)
         took = sum(a.minutes for a in advice) * float(plan.answer.get("pace", 1.0))
         entry = LogEntry(
             id=new_id(),
