@@ -8,8 +8,9 @@ inside it or apart from it, so that the candidates form a forest.
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
+from functools import cached_property
 from typing import Any
 
 from ..errors import FieldProblem, InvalidInput, invalid
@@ -72,7 +73,7 @@ def choose_cuts(candidates: Sequence[Candidate], limit: float) -> Choice:
         c.id: max(0.0, c.share - sum(m.share for m in paid if c.id in above[m.id])) for c in open_
     }
     room = limit - owed
-    picked = _best(open_, costs, above, room) if room > -TINY else frozenset[str]()
+    picked = _best(_Open(open_, costs, above), room) if room > -TINY else frozenset[str]()
     taken = {m.id for m in musts} | picked
     covered = {m.id for m in musts if picked & set(above[m.id])} | {
         m.id for m in musts if m not in paid
@@ -157,71 +158,83 @@ def _chain(c: Candidate, by_id: dict[str, Candidate]) -> tuple[str, ...]:
     return tuple(found)
 
 
-def _best(
-    items: list[Candidate], costs: dict[str, float], above: dict[str, tuple[str, ...]], room: float
-) -> frozenset[str]:
+@dataclass(frozen=True)
+class _Open:
+    """Cuts that are open to choice: what each costs, which cut takes it along, and which it rules
+    out.
+    """
+
+    items: Sequence[Candidate]
+    costs: Mapping[str, float]
+    above: Mapping[str, tuple[str, ...]]
+
+    @cached_property
+    def by_id(self) -> dict[str, Candidate]:
+        return {c.id: c for c in self.items}
+
+    @cached_property
+    def against(self) -> dict[str, set[str]]:
+        """What each rules out, said by either of the two."""
+        return {
+            c.id: set(c.excludes) | {o.id for o in self.items if c.id in o.excludes}
+            for c in self.items
+        }
+
+    def benefit(self, chosen: Iterable[str]) -> float:
+        return sum(self.by_id[i].benefit for i in chosen)
+
+    def along(self, one: str, chosen: Iterable[str]) -> bool:
+        """Whether a cut goes with one that is chosen, or takes one of them along."""
+        return any(c in self.above[one] or one in self.above[c] for c in chosen)
+
+    def key(self, chosen: Iterable[str]) -> tuple[Any, ...]:
+        """What decides among sets that bring the same: order classes, wounds, names."""
+        cuts = [self.by_id[i] for i in chosen]
+        return (
+            tuple(sorted(c.order_class for c in cuts)),
+            round(sum(c.wound_mm for c in cuts), 6),
+            tuple(sorted(c.id for c in cuts)),
+        )
+
+
+def _best(open_: _Open, room: float) -> frozenset[str]:
     """The best set of cuts that may be made: the relaxed problem without exclusions, split on the
     first exclusion it breaks.
     """
-    against = {c.id: set(c.excludes) | {o.id for o in items if c.id in o.excludes} for c in items}
     best, best_benefit = frozenset[str](), -1.0
-    by_id = {c.id: c for c in items}
-    waiting: list[tuple[frozenset[str], frozenset[str]]] = [
-        (frozenset(), frozenset())
-    ]  # forbidden, wanted
+    # forbidden, wanted
+    waiting: list[tuple[frozenset[str], frozenset[str]]] = [(frozenset(), frozenset())]
     while waiting:
         forbidden, wanted = waiting.pop()
-        fixed = sum(costs[i] for i in wanted)
+        fixed = sum(open_.costs[i] for i in wanted)
         if fixed > room + TINY:
             continue
-        gone = (
-            forbidden
-            | {e for w in wanted for e in against[w]}
-            | {
-                c.id
-                for c in items
-                if wanted & set(above[c.id]) or any(c.id in above[w] for w in wanted)
-            }
-        )
-        free = [c for c in items if c.id not in gone and c.id not in wanted]
-        found = knapsack(free, costs, above, room - fixed) | wanted
-        benefit = sum(by_id[i].benefit for i in found)
+        ruled_out = {e for w in wanted for e in open_.against[w]}
+        free = [
+            c
+            for c in open_.items
+            if c.id not in forbidden | ruled_out | wanted and not open_.along(c.id, wanted)
+        ]
+        found = knapsack(free, open_.costs, open_.above, room - fixed) | wanted
+        benefit = open_.benefit(found)
         if benefit < best_benefit - TINY:
             continue
-        clash = next(
-            ((i, e) for i in sorted(found) for e in sorted(against[i]) if e in found), None
-        )
+        pairs = ((i, e) for i in sorted(found) for e in sorted(open_.against[i]) if e in found)
+        clash = next(pairs, None)
         if clash is None:
-            if benefit > best_benefit + TINY or _key(found, by_id) < _key(best, by_id):
+            if benefit > best_benefit + TINY or open_.key(found) < open_.key(best):
                 best, best_benefit = found, benefit
         else:
             waiting += [(forbidden | {clash[0]}, wanted), (forbidden, wanted | {clash[0]})]
-    return _untie(items, costs, above, against, room, best, by_id)
+    return _untie(open_, room, best)
 
 
-def _key(chosen: Iterable[str], by_id: dict[str, Candidate]) -> tuple[Any, ...]:
-    cuts = [by_id[i] for i in chosen]
-    return (
-        tuple(sorted(c.order_class for c in cuts)),
-        round(sum(c.wound_mm for c in cuts), 6),
-        tuple(sorted(c.id for c in cuts)),
-    )
-
-
-def _untie(
-    items: list[Candidate],
-    costs: dict[str, float],
-    above: dict[str, tuple[str, ...]],
-    against: dict[str, set[str]],
-    room: float,
-    best: frozenset[str],
-    by_id: dict[str, Candidate],
-) -> frozenset[str]:
+def _untie(open_: _Open, room: float, best: frozenset[str]) -> frozenset[str]:
     """Among the sets that bring as much as the best, the one whose order classes, then wounds, come
     first; looked for within a bound.
     """
-    goal = sum(by_id[i].benefit for i in best)
-    order = sorted(items, key=lambda c: (-c.benefit / (costs[c.id] + TINY), c.id))
+    goal, costs = open_.benefit(best), open_.costs
+    order = sorted(open_.items, key=lambda c: (-c.benefit / (costs[c.id] + TINY), c.id))
     steps = 0
 
     def bound(at: int, left: float) -> float:
@@ -240,15 +253,11 @@ def _untie(
         if steps > TIES or got + bound(at, left) < goal - TINY:
             return
         if at == len(order):
-            if _key(taken, by_id) < _key(best, by_id):
+            if open_.key(taken) < open_.key(best):
                 best = taken
             return
         c = order[at]
-        apart = (
-            not taken & against[c.id]
-            and not taken & set(above[c.id])
-            and not any(c.id in above[t] for t in taken)
-        )
+        apart = not taken & open_.against[c.id] and not open_.along(c.id, taken)
         if apart and costs[c.id] <= left + TINY:
             walk(at + 1, left - costs[c.id], got + c.benefit, taken | {c.id})
         walk(at + 1, left, got, taken)

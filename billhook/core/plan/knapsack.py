@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 import numpy as np
@@ -60,7 +61,10 @@ def _joined(a: _Front, b: _Front, room: float) -> _Front:
 
 
 def knapsack(
-    items: list[Candidate], costs: dict[str, float], above: dict[str, tuple[str, ...]], room: float
+    items: list[Candidate],
+    costs: Mapping[str, float],
+    above: Mapping[str, tuple[str, ...]],
+    room: float,
 ) -> frozenset[str]:
     """The best set of items of which none lies beyond another, exclusions apart."""
     if not items or room < -TINY:
@@ -117,7 +121,7 @@ def knapsack(
     )
 
 
-def _greedy(trees: list[Candidate], costs: dict[str, float], room: float) -> float:
+def _greedy(trees: list[Candidate], costs: Mapping[str, float], room: float) -> float:
     """A benefit that is surely reached."""
     got = 0.0
     for c in trees:
