@@ -107,6 +107,7 @@ def test_from_finding_a_tree_to_its_log(browser, demo):
     # marks survive a reload; then the sheet
     browser.refresh()
     hand.until(lambda: len(hand.all('[data-test="cut"]')) == 2)
+    hand.until(lambda: hand.all('[data-test="against"]'))  # before its answer it cannot be made
     hand.click("Make the cut sheet")
     # two whole limbs are more than the day allows: it is asked about once
     assert "over the" in hand.one('[data-test="asked"]').text
