@@ -191,7 +191,7 @@ def test_names_are_given_on_the_command_line_or_in_the_environment(monkeypatch):
 
 
 def test_a_page_that_fails_does_not_keep_the_holding_shut(tmp_path, monkeypatch, capsys):
-    monkeypatch.setattr("billhook.services.grove.grove", lambda *_: 1 / 0)
+    monkeypatch.setattr("billhook.services.holding.grove.grove", lambda *_: 1 / 0)
 
     class Ends:
         def run(self) -> None:
