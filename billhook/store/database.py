@@ -5,11 +5,12 @@ at start.
 from __future__ import annotations
 
 import datetime as dt
+import sqlite3
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from pathlib import Path
 
-from sqlalchemy import Engine, event
+from sqlalchemy import Connection, Engine, event
 from sqlalchemy.exc import OperationalError
 from sqlmodel import Session, create_engine
 
@@ -98,8 +99,7 @@ def _engine(path: Path) -> Engine:
     engine = create_engine(f"sqlite:///{path}", connect_args=settings)
 
     @event.listens_for(engine, "connect")
-    # SQLAlchemy hands over driver objects
-    def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]
+    def _connect(connection: sqlite3.Connection, _record: object) -> None:
         for pragma in (
             "journal_mode=WAL",
             "foreign_keys=ON",
@@ -109,8 +109,7 @@ def _engine(path: Path) -> Engine:
             connection.execute(f"PRAGMA {pragma}")
 
     @event.listens_for(engine, "begin")
-    # SQLAlchemy hands over driver objects
-    def _begin(connection) -> None:  # type: ignore[no-untyped-def]
+    def _begin(connection: Connection) -> None:
         connection.exec_driver_sql(
             connection.get_execution_options().get("billhook_begin", "BEGIN IMMEDIATE")
         )

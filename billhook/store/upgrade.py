@@ -145,8 +145,7 @@ def _migrate(made: Path) -> None:
     engine = create_engine(f"sqlite:///{made}")
 
     @event.listens_for(engine, "connect")
-    # SQLAlchemy hands over driver objects
-    def _connect(connection, _record) -> None:  # type: ignore[no-untyped-def]
+    def _connect(connection: sqlite3.Connection, _record: object) -> None:
         connection.execute("PRAGMA foreign_keys=OFF")
         # what is left of a table that an older program was rebuilding when it was stopped
         for (name,) in connection.execute(

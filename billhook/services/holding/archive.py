@@ -96,7 +96,7 @@ def _unpack(source: Path, folder: Path) -> list[str]:
         ValueError,
         TypeError,
         EOFError,
-        NotImplementedError,
+        NotImplementedError,  # packed in a way that zipfile cannot read
     ) as error:
         raise BadArchive(f"{source} is not a Billhook archive, or is damaged: {error}") from error
     if _DATABASE not in listed:

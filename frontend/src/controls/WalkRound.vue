@@ -9,6 +9,7 @@ const from = defineModel<number>({ required: true })
   <div class="flex justify-between items-center px-4 pt-2 gap-2">
     <span class="tag text-ink2">from {{ windWords(from) }}</span>
     <span class="flex gap-2">
+      <slot />
       <button
         type="button"
         class="turn"

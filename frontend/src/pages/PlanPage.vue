@@ -11,8 +11,9 @@ import { useSettings } from '@/composables/useSettings'
 import VerdictBox from '@/controls/VerdictBox.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import ShareMeasure from '@/drawings/ShareMeasure.vue'
+import WalkRound from '@/controls/WalkRound.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
-import { dayWords, shareWords, windWords } from '@/geometry/measure'
+import { dayWords, shareWords } from '@/geometry/measure'
 import PlanAsk from './plan/PlanAsk.vue'
 import PlanCompare from './plan/PlanCompare.vue'
 import PlanCut from './plan/PlanCut.vue'
@@ -133,36 +134,17 @@ async function makeSheet() {
   <div class="beside">
     <section class="beside-draw" aria-label="The tree and its cuts">
       <template v-if="drawn">
-        <div class="flex justify-between items-center px-4 pt-2 gap-2">
-          <span class="tag text-ink2">from {{ windWords(from) }}</span>
-          <span class="flex gap-2">
-            <button
-              v-if="beside"
-              type="button"
-              class="btn btn-small !min-h-11"
-              :aria-pressed="shown === 'other'"
-              @click="shown = shown === 'this' ? 'other' : 'this'"
-            >
-              Drawn: {{ goalName(shown === 'this' ? wish.goal : beside) }}
-            </button>
-            <button
-              type="button"
-              class="turn"
-              aria-label="Walk round to the left"
-              @click="from = (from + 345) % 360"
-            >
-              ‹
-            </button>
-            <button
-              type="button"
-              class="turn"
-              aria-label="Walk round to the right"
-              @click="from = (from + 15) % 360"
-            >
-              ›
-            </button>
-          </span>
-        </div>
+        <WalkRound v-model="from">
+          <button
+            v-if="beside"
+            type="button"
+            class="btn btn-small !min-h-11"
+            :aria-pressed="shown === 'other'"
+            @click="shown = shown === 'this' ? 'other' : 'this'"
+          >
+            Drawn: {{ goalName(shown === 'this' ? wish.goal : beside) }}
+          </button>
+        </WalkRound>
         <TreeElevation
           :frame="drawn.frame"
           :units="units"

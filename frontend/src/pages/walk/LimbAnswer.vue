@@ -7,8 +7,9 @@ import type { Frame } from '@/api/client'
 import { LATER, type WalkQuestion } from '@/geometry/walk'
 import { useKeys } from '@/composables/useKeys'
 import { useSettings } from '@/composables/useSettings'
+import WalkRound from '@/controls/WalkRound.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
-import { diameterWords, shareWords, windWords } from '@/geometry/measure'
+import { diameterWords, shareWords } from '@/geometry/measure'
 import { computed, ref, watch } from 'vue'
 
 const props = defineProps<{
@@ -84,25 +85,7 @@ useKeys([
         touch
         @pick="toggle"
       />
-      <div class="flex justify-end gap-2">
-        <span class="tag text-ink2 self-center">seen from {{ windWords(from) }}</span>
-        <button
-          type="button"
-          class="turn"
-          aria-label="Walk round to the left"
-          @click="from = (from + 345) % 360"
-        >
-          ‹
-        </button>
-        <button
-          type="button"
-          class="turn"
-          aria-label="Walk round to the right"
-          @click="from = (from + 15) % 360"
-        >
-          ›
-        </button>
-      </div>
+      <WalkRound v-model="from" />
     </div>
     <p v-if="!shown.length" class="text-[0.95rem] text-ink2">
       The drawing shows none by itself: touch the limb in it, or take one from the list.
@@ -183,13 +166,5 @@ useKeys([
 .limb.given {
   box-shadow: inset 8px 0 0 var(--leaf);
   padding-left: 20px;
-}
-.turn {
-  width: 48px;
-  height: 48px;
-  border: var(--line) solid var(--ink);
-  border-radius: 10px;
-  background: var(--sheet);
-  font: 600 26px/1 var(--font-tag);
 }
 </style>
