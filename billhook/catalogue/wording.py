@@ -3,16 +3,33 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Mapping
+from collections.abc import Iterable
 from functools import lru_cache
 from importlib.resources import files
 
 from fluent.runtime import FluentBundle, FluentResource
+from fluent.runtime.types import FluentType, fluent_number
 
 from ..core.reasons import Reason
-from ..core.words.dates import day_words
+from ..core.words.dates import day_words, month_words
+from ..core.words.directions import wind
+from ..core.words.prices import crop_words
 from ..core.words.units import diameter_words, length_words, share_words, weight_words
-from ..core.words.values import Diameter, Length, Listed, Phrase, Rounded, Share, Value, Weight
+from ..core.words.values import (
+    Capital,
+    Compass,
+    Crops,
+    Diameter,
+    Length,
+    Listed,
+    MonthOf,
+    Phrase,
+    Rounded,
+    Row,
+    Share,
+    Value,
+    Weight,
+)
 
 FIRST = "en"
 _FOLDER = files("billhook.catalogue") / "languages"
@@ -25,41 +42,68 @@ def bundle(language: str) -> FluentBundle:
     Raises: FileNotFoundError for a language without a folder.
     """
     found = FluentBundle([language], use_isolating=False)
-    found.add_resource(
-        FluentResource((_FOLDER / language / "reasons.ftl").read_text(encoding="utf-8"))
-    )
+    for one in sorted((_FOLDER / language).iterdir(), key=lambda f: f.name):
+        if one.name.endswith(".ftl"):
+            found.add_resource(FluentResource(one.read_text(encoding="utf-8")))
     return found
 
 
-def said(reason: Reason, language: str = FIRST) -> str:
-    """The sentence of a reason."""
-    if isinstance(reason.values, str):
-        return reason.values
-    return phrase(reason.says or reason.code, reason.values, language)
-
-
-def phrase(says: str, values: Mapping[str, Value], language: str = FIRST) -> str:
-    """A message with its values in place; ``says`` may name a variant: ``rubs.inward``.
+def said(what: Reason | Value, language: str = FIRST) -> str:
+    """A reason, or what it says, as a sentence.
 
     Raises: KeyError for a message that is not there, or lacks one of its values.
     """
+    value = what.says if isinstance(what, Reason) else what
+    return value if isinstance(value, str) else _said(value, language)
+
+
+def said_all(reasons: Iterable[Reason], language: str = FIRST) -> str:
+    """Several reasons, one sentence after the other."""
+    return " ".join(said(r, language) for r in reasons)
+
+
+@lru_cache(maxsize=50_000)
+def _said(value: Value, language: str) -> str:
+    worded = _worded(value, language)
+    return f"{worded:g}" if isinstance(worded, float) else str(worded)
+
+
+def _message(phrase: Phrase, language: str) -> str:
     messages = bundle(language)
-    name, _, variant = says.partition(".")
-    message = messages.get_message(name)
-    pattern = message.attributes[variant] if variant else message.value
+    pattern = messages.get_message(phrase.says).value
     if pattern is None:
-        raise KeyError(says)
-    text, wrong = messages.format_pattern(
-        pattern, {key: _worded(value, language) for key, value in values.items()}
-    )
+        raise KeyError(phrase.says)
+    values = {name: _plural(_worded(v, language)) for name, v in phrase.values}
+    text, wrong = messages.format_pattern(pattern, values)
     if wrong:
-        raise KeyError(f"{says}: {wrong[0]}")
+        raise KeyError(f"{phrase.says}: {wrong[0]}")
     return str(text)
 
 
+def _plural(worded: str | int) -> str | FluentType:
+    """A count stays a number, for the plural's sake; it is never grouped."""
+    return worded if isinstance(worded, str) else fluent_number(worded, useGrouping=False)
+
+
+def _row(row: Row, language: str) -> str:
+    words = row.words
+    for name, value in row.values:
+        words = words.replace("{" + name + "}", said(value, language))
+    return words
+
+
 def _worded(value: Value, language: str) -> str | int:
-    """A value as it stands in a sentence; a count stays a number, for the plural's sake."""
+    """A value as it stands in a sentence."""
     match value:
+        case Phrase():
+            return _message(value, language)
+        case Row():
+            return _row(value, language)
+        case Listed(items, between):
+            return said(between, language).join(said(x, language) for x in items)
+        case Capital(inner):
+            words = said(inner, language)
+            return words[:1].upper() + words[1:]
         case Length(m, units):
             return length_words(m, units)
         case Diameter(mm, units):
@@ -70,13 +114,16 @@ def _worded(value: Value, language: str) -> str | int:
             return share_words(of_one)
         case Rounded(number, digits):
             return f"{number:.{digits}f}"
-        case Phrase(says, values):
-            return phrase(says, values, language)
-        case Listed(items, between):
-            return between.join(str(_worded(x, language)) for x in items)
+        case Crops(price):
+            return crop_words(price)
+        case Compass(deg):
+            return wind(deg)
+        case MonthOf(day):
+            return month_words(day)
         case dt.date():
             return day_words(value)
         case float():
             return f"{value:g}"
-        case _:
+        case int() | str():
             return value
+    raise TypeError(f"{value!r} cannot be said")

@@ -11,6 +11,7 @@ from dataclasses import dataclass
 from types import MappingProxyType
 
 from .errors import UnknownKnowledge
+from .words.values import Row, Value
 
 Scalar = float | str | bool | tuple[float, ...]
 
@@ -146,6 +147,10 @@ class Knowledge:
         if not isinstance(value, str):
             raise TypeError(f"{known_id} is not text")
         return value
+
+    def row(self, known_id: str, /, **values: Value) -> Row:
+        """A sentence of the catalogue with what fills its holes. Raises: as ``text``."""
+        return Row(known_id, self.text(known_id), tuple(values.items()))
 
     def numbers(self, known_id: str) -> tuple[float, ...]:
         """A list of numbers. Raises: UnknownKnowledge, TypeError if it is not a list."""

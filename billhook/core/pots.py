@@ -8,7 +8,8 @@ from math import pi
 from .errors import invalid
 from .known import Knowledge
 from .reasons import Reason
-from .words.units import Units, length_words
+from .words.units import Units
+from .words.values import Length, say
 
 
 def fits(pot_l: float, height_m: float, room_m: float) -> bool:
@@ -49,8 +50,12 @@ def pot_cap(
     reasons = [
         Reason(
             "pot-size",
-            f"A pot of {pot_l:g} litres holds a tree of {length_words(by_pot, units)} "
-            f"upright{', as it is windy' if windy else ''}.",
+            say(
+                "pot-holds",
+                pot_l=pot_l,
+                by_pot=Length(by_pot, units),
+                windy=say("pot-windy") if windy else "",
+            ),
             {"pot, litres": pot_l},
             catalogue_ids=tuple(ids),
         )
@@ -65,8 +70,7 @@ def pot_cap(
         reasons.append(
             Reason(
                 "winter-room",
-                f"The winter room leaves {length_words(room, units)} above the pot, a "
-                "season's growth taken off.",
+                say("pot-room", room=Length(room, units)),
                 {"room, m": winter_room_m},
                 catalogue_ids=("pot/season-growth",),
             )
@@ -99,7 +103,7 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
         raise invalid("/stage", "must be small_leaves, bare_green or dead")
     row = next((r for r in _ROWS if dead_tips >= know.number(f"tip-dieback/{r}/tips-from")), None)
     if row is None:
-        text = "So few tips are an accident of wind or sun: nothing off, look again in a month."
+        text = say("tips-accident")
         return Dieback(
             0.0,
             0.0,
@@ -119,16 +123,12 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
     reasons = [
         Reason(
             f"dieback-{row}",
-            f"{know.text(f'tip-dieback/{row}/does')}.",
+            say("tips-do", does=know.row(f"tip-dieback/{row}/does")),
             {"tips, share": dead_tips},
             catalogue_ids=(f"tip-dieback/{row}/least", f"tip-dieback/{row}/most"),
         )
     ]
     if stage == "small_leaves":
-        reasons.append(
-            Reason("dieback-early", "Seen early, while leaves are only small: the shallower cut.")
-        )
-    reasons.append(
-        Reason("last-leaves", "The last leaves stay: they feed the roots that must come back.")
-    )
+        reasons.append(Reason("dieback-early", say("tips-early")))
+    reasons.append(Reason("last-leaves", say("tips-last-leaves")))
     return Dieback(least * height_m, most * height_m, stage, tuple(reasons))

@@ -9,7 +9,8 @@ from math import sqrt
 
 from .known import Knowledge
 from .reasons import Reason
-from .words.units import Units, length_words
+from .words.units import Units
+from .words.values import Length, Rounded, say
 
 
 def heat_index_c(air_c: float, humidity: float) -> float:
@@ -58,7 +59,7 @@ def heat_of_work(know: Knowledge, air_c: float, humidity: float) -> Heat:
     for row in know.rows("heat-bands"):
         if feels >= know.number(f"heat-bands/{row}/from"):
             band = row
-    text = f"Feels like {feels:.0f} °C: {know.text(f'heat-bands/{band}/says')}"
+    text = say("heat-feels", feels=Rounded(feels), says=know.row(f"heat-bands/{band}/says"))
     used: dict[str, float | str | None] = {
         "air, C": air_c,
         "humidity, 0 to 1": humidity,
@@ -74,13 +75,9 @@ def heat_of_day(know: Knowledge, air_c: float, forecast: bool) -> Reason | None:
     if air_c < know.number("safety/shade-from"):
         return None
     high = air_c >= know.number("safety/high-heat")
-    said = "foreseen" if forecast else "usual at this time"
-    rest = (
-        "start at dawn, ten minutes of every two hours in the shade, nobody alone"
-        if high
-        else "water at hand and shade for the rests"
-    )
-    text = f"{air_c:.0f} °C {said}: {rest}."
+    said = say("heat-foreseen" if forecast else "heat-usual")
+    rest = say("heat-dawn") if high else say("heat-water")
+    text = say("heat-dry", air=Rounded(air_c), said=said, rest=rest)
     return Reason(
         "heat",
         text,
@@ -106,12 +103,12 @@ def straight_ladder(know: Knowledge, contact_m: float, units: Units = "metric") 
     """
     foot = contact_m / know.number("safety/ladder-slope")
     length = sqrt(contact_m**2 + foot**2)
-    text = (
-        "An orchard tripod first. A straight ladder touching at "
-        f"{length_words(contact_m, units)} stands {length_words(foot, units)} out and runs "
-        f"{length_words(length, units)}; never against the limb "
-        f"that is cut, {length_words(know.number('safety/ladder-above'), units)} above "
-        "where one steps off, three points of contact."
+    text = say(
+        "ladder",
+        contact=Length(contact_m, units),
+        foot=Length(foot, units),
+        length=Length(length, units),
+        ladder_above=Length(know.number("safety/ladder-above"), units),
     )
     return Ladder(
         foot,

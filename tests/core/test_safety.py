@@ -8,6 +8,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from billhook.catalogue.wording import said
 from billhook.core import safety
 from billhook.core.frame.finish import after_cuts
 from billhook.core.frame.generator import habit, sketch_frame
@@ -49,7 +50,7 @@ def test_warmer_never_feels_cooler(air, humidity, more):
 def test_ladder_and_line_as_published(know):
     ladder = safety.straight_ladder(know, 4.8)
     assert (ladder.foot_m, round(ladder.length_m, 2)) == (1.2, 4.95)
-    assert "orchard tripod first" in ladder.reason.text.lower()
+    assert "orchard tripod first" in said(ladder.reason).lower()
     assert (
         safety.line_clearance_m(know, 0.24) == 3.05
     )  # house service drop, planned for as any line

@@ -8,7 +8,7 @@ import numpy as np
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import share_words
+from ..words.values import Share, say
 
 
 @dataclass(frozen=True)
@@ -65,10 +65,14 @@ def yield_cost(
         ids = [curve.id]
     picked = taken if ripe_on else 0.0
     text = (
-        f"{share_words(taken)} taken costs about {share_words(this)} of the coming crop, "
-        f"{share_words(following)} of the next, {share_words(lost['third-year'])} of the "
-        "third"
-    ) + (f", and {share_words(picked)} of the ripe fruit that hangs." if ripe_on else ".")
+        say(
+            "crop-lost",
+            taken=Share(taken),
+            this=Share(this),
+            following=Share(following),
+            third_year=Share(lost["third-year"]),
+        )
+    ) + (say("crop-lost-ripe", picked=Share(picked)) if ripe_on else ".")
     return YieldCost(
         picked,
         this,

@@ -10,7 +10,8 @@ from ..errors import invalid
 from ..frame.wood import WoodParameters, leaf_and_twig_share, typical_limb_kg
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import Units, length_words, weight_words
+from ..words.units import Units
+from ..words.values import Length, Rounded, Weight, say
 
 
 @dataclass(frozen=True)
@@ -36,10 +37,12 @@ def limb_mass(
     total = typical_limb_kg(diameter_mm, wood)
     leaf = total * leaf_and_twig_share(diameter_mm, wood)
     lift, line = total * wood.lift_factor, know.number("cuts/lower-kg")
-    text = (
-        f"About {length_words(length, units)} long, {weight_words(total, units)} with leaf "
-        f"and twigs; reckon with {weight_words(lift, units)} in the hand"
-        f"{': in pieces, or on a line, or leave it to someone licensed' if total > line else ''}."
+    text = say(
+        "lift",
+        length=Length(length, units),
+        total=Weight(total, units),
+        lift=Weight(lift, units),
+        pieces=say("lift-in-pieces") if total > line else "",
     )
     ids = (
         "wood/length-coefficient",
@@ -97,11 +100,7 @@ def wound(
         years *= know.number(factor) if holds else 1
     most = know.number(f"species/{species}/wound-max") if species else None
     large = most is not None and diameter_mm > most
-    text = f"It closes in about {years:.1f} years." + (
-        " Larger than this kind closes well: shorten the limb further out, or take it in two years."
-        if large
-        else ""
-    )
+    text = say("wound-closes", years=Rounded(years, 1)) + (say("wound-too-large") if large else "")
     ids = (
         "cuts/closing-mm-a-year",
         *(f for holds, f in factors if holds),
@@ -152,10 +151,14 @@ def clippings(
     dry = fresh_kg * (1 - (know.number("clippings/moisture") if moisture is None else moisture))
     returned = dry * (know.number("clippings/nitrogen") if nitrogen is None else nitrogen)
     ring = know.number(f"mulch-depth/{row}/ring")
-    text = (
-        f"{fresh_kg:.0f} kg make {chips:.2f} m³ of chips, {chips / depth:.1f} m² at "
-        f"{depth * 100:.0f} cm; they bring back {returned * 1000:.0f} g of nitrogen. Keep a "
-        f"bare ring of {ring * 100:.0f} cm round the trunk."
+    text = say(
+        "chips",
+        fresh=Rounded(fresh_kg),
+        chips=Rounded(chips, 2),
+        ground=Rounded(chips / depth, 1),
+        depth=Rounded(depth * 100),
+        returned=Rounded(returned * 1000),
+        ring=Rounded(ring * 100),
     )
     ids = (
         "clippings/chips-kg-m3",
@@ -205,10 +208,13 @@ def whitewash(
     layers = coats if coats is not None else int(know.number("whitewash/coats"))
     mix = area * layers / (cover if cover is not None else know.number("whitewash/cover"))
     paint = mix * know.number("whitewash/paint-share")
-    text = (
-        f"{area:.2f} m² of bark in {layers} {'coat' if layers == 1 else 'coats'}: {mix:.2f} "
-        f"litres of mix, {paint:.2f} of white water-based paint in {mix - paint:.2f} of water. "
-        "No oil in it; heed the label, goggles on."
+    text = say(
+        "whitewash-mix",
+        area=Rounded(area, 2),
+        layers=layers,
+        mix=Rounded(mix, 2),
+        paint=Rounded(paint, 2),
+        water=Rounded(mix - paint, 2),
     )
     ids = ("whitewash/cover", "whitewash/coats", "whitewash/paint-share", "whitewash/upper-share")
     return Whitewash(
@@ -262,12 +268,16 @@ def disinfectant(
     )
     of_stock = mix * used / bought
     rags = max(1, -(-trees // int(know.number("disinfectant/rag-trees"))))
-    care, seconds = know.text(f"{row}/care"), know.number(f"{row}/seconds")
-    text = (
-        f"{know.text(f'{row}/name')}: {of_stock * 1000:.0f} ml as bought into "
-        f"{mix - of_stock:.2f} litres of water; {seconds:.0f} s wet. "
-        f"Works on {know.text(f'{row}/against')}, not on {know.text(f'{row}/not-against')}. "
-        f"{care} Soil and sap off first; the label decides."
+    care, seconds = know.row(f"{row}/care"), know.number(f"{row}/seconds")
+    text = say(
+        "dip",
+        name=know.row(f"{row}/name"),
+        of_stock=Rounded(of_stock * 1000),
+        mix=Rounded(mix - of_stock, 2),
+        seconds=Rounded(seconds),
+        against=know.row(f"{row}/against"),
+        not_against=know.row(f"{row}/not-against"),
+        care=care,
     )
     ids = (
         f"{row}/strength",

@@ -6,7 +6,8 @@ from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
 from ..safety import drop_zone_m
-from ..words.units import Units, diameter_words, length_words, weight_words
+from ..words.units import Units
+from ..words.values import Diameter, Length, Weight, say
 
 
 def _fall_m(cost: CutCost, know: Knowledge) -> float:
@@ -29,18 +30,12 @@ def cautions_at(
     row = f"species/{species}/thorn-mm"
     thorn = know.number(row)
     if thorn >= know.number("cuts/thorn-mm"):
-        text = (
-            f"Thorns to {diameter_words(thorn, units)}, longer on sprouts: gauntlets and eye "
-            "protection."
-        )
+        text = say("caution-thorns", thorn=Diameter(thorn, units))
         found.append(Reason("thorns", text, {"thorn, mm": thorn}, catalogue_ids=(row,)))
     return found
 
 
-_CHAINSAW = (
-    "Chainsaw: trained hands only, both feet on the ground, never over the shoulder, a second "
-    "person in earshot."
-)
+_CHAINSAW = say("caution-chainsaw")
 
 
 def _licensed(cost: CutCost, height_m: float, know: Knowledge) -> list[Reason]:
@@ -51,30 +46,22 @@ def _licensed(cost: CutCost, height_m: float, know: Knowledge) -> list[Reason]:
         return []
     used = {"wound, mm": round(cost.wound_mm), "height, m": round(height_m, 2)}
     ids = ("cuts/licensed-mm", "cuts/licensed-high-mm", "cuts/licensed-high-m")
-    text = "This is work for a licensed arborist."
+    text = say("caution-arborist")
     return [Reason("licensed", text, used, catalogue_ids=ids)]
 
 
 def _heavy(cost: CutCost, know: Knowledge, units: Units) -> list[Reason]:
     if cost.lift_kg <= know.number("cuts/lower-kg"):
         return []
-    away = length_words(drop_zone_m(know, _fall_m(cost, know)), units)
-    text = (
-        f"Plan for {weight_words(cost.lift_kg, units)}: take it down in pieces or on a line, and "
-        f"keep everyone {away} away."
-    )
+    away = Length(drop_zone_m(know, _fall_m(cost, know)), units)
+    text = say("caution-weight", lift_kg=Weight(cost.lift_kg, units), away=away)
     used = {"to plan for, kg": round(cost.lift_kg, 1)}
     ids = ("cuts/lower-kg", "wood/lift-factor")
     return [Reason("heavy", text, used, catalogue_ids=ids)]
 
 
 def _up_high(height_m: float, know: Knowledge, units: Units) -> Reason:
-    clear = length_words(know.number("cuts/line-clearance"), units)
-    text = (
-        f"{length_words(height_m, units)} up: from the ground with a pole, or on an orchard "
-        "tripod. A straight ladder stands four up to one out, three points of contact, never "
-        f"leaning on the limb you cut. Look for power lines first and keep {clear} away; nearer "
-        "than that the utility decides."
-    )
+    clear = Length(know.number("cuts/line-clearance"), units)
+    text = say("caution-height", height=Length(height_m, units), clear=clear)
     ids = ("cuts/reach", "safety/ladder-slope", "cuts/line-clearance")
     return Reason("up-high", text, {"height, m": round(height_m, 2)}, catalogue_ids=ids)

@@ -10,8 +10,8 @@ from ..frame.share import FrameAnswer
 from ..known import Knowledge
 from ..reasons import Reason
 from ..season.today import Verdict
-from ..words.dates import day_words
-from ..words.units import Units, length_words, share_words
+from ..words.units import Units
+from ..words.values import Length, Share, Value, say
 
 
 @dataclass(frozen=True)
@@ -24,7 +24,7 @@ class Against:
     limit: float | None
     over: float
     fits: bool
-    sentence: str
+    sentence: Value
     reasons: tuple[Reason, ...]
 
 
@@ -47,17 +47,14 @@ def against_limit(
             limit,
             0.0,
             verdict.status in ("go", "light"),
-            (
-                f"Heads the single stem: {share_words(headed)} of its length goes with every "
-                "leaf on it."
-            ),
+            (say("limit-heads-stem", headed=Share(headed))),
             tuple(reasons),
         )
     if free or removed <= 1e-9:
-        return Against(removed, limit, 0.0, True, "Costs no canopy.", tuple(reasons))
+        return Against(removed, limit, 0.0, True, say("limit-no-canopy"), tuple(reasons))
     if limit is None:
         return Against(
-            removed, None, 0.0, True, f"{share_words(removed)} of the canopy.", tuple(reasons)
+            removed, None, 0.0, True, say("limit-share", removed=Share(removed)), tuple(reasons)
         )
     over = max(0.0, removed - limit)
     if over <= 1e-9:
@@ -66,16 +63,17 @@ def against_limit(
             limit,
             0.0,
             True,
-            (
-                f"{share_words(removed)} of the canopy, within the {share_words(limit)} of "
-                f"{day_words(verdict.day)}."
-            ),
+            (say("limit-within", removed=Share(removed), limit=Share(limit), day=verdict.day)),
             tuple(reasons),
         )
-    opens = f" Put part of it off to {day_words(verdict.opens)}?" if verdict.opens else ""
-    text = (
-        f"{share_words(removed)} of the canopy: over the {share_words(limit)} of "
-        f"{day_words(verdict.day)} by {share_words(over)}.{opens}"
+    opens = say("limit-put-off", opens=verdict.opens) if verdict.opens else ""
+    text = say(
+        "limit-over",
+        removed=Share(removed),
+        limit=Share(limit),
+        day=verdict.day,
+        over=Share(over),
+        opens=opens,
     )
     return Against(removed, limit, over, False, text, tuple(reasons))
 
@@ -98,10 +96,7 @@ def _lowering(answer: FrameAnswer, know: Knowledge, units: Units) -> Sequence[Re
     )
     if drop <= most + 1e-9:
         return ()
-    text = (
-        f"Lowered by {length_words(drop, units)} in one go; {length_words(most, units)} a year "
-        "is as much as a tree takes quietly."
-    )
+    text = say("limit-lowered", drop=Length(drop, units), most=Length(most, units))
     return (
         Reason(
             "lowered-too-much",

@@ -4,16 +4,17 @@ drawing to scale.
 
 from __future__ import annotations
 
-from collections.abc import Collection, Mapping
+from collections.abc import Collection
 from dataclasses import dataclass
 from math import cos, hypot, radians, sin, tan
 
 from ..frame.model import SOIL, TRUNK, Frame, Limb
 from ..frame.share import CutCost
 from ..known import Knowledge
+from ..notes import Notes
 from ..reasons import Reason
-from ..words.directions import wind
-from ..words.units import Units, diameter_words, weight_words
+from ..words.units import Units
+from ..words.values import Compass, Diameter, Weight, say
 
 Spot = tuple[float, float]
 
@@ -103,92 +104,87 @@ def notes(
     """In the order one needs them: look for fruit, support, blade, nodes, where growth goes, what
     is normal after, hygiene, who must not.
     """
-    found: list[Reason] = []
-
-    def say(
-        code: str,
-        used: Mapping[str, float | str | None] | None = None,
-        ids: tuple[str, ...] = (),
-        **parts: str,
-    ) -> None:
-        row = f"making/{code}/says"
-        found.append(
-            Reason(code, know.text(row).format(**parts), used or {}, catalogue_ids=(row, *ids))
-        )
-
+    said = Notes(know, "making")
     limb = None if cost.limb == TRUNK else frame.limb(cost.limb)
     live = not made.dead and limb is not None and limb.state == "live"
     if live and made.place != "origin":
-        say("look-first")
+        said.say("look-first")
     if cost.hand_kg > know.number("cuts/one-hand-kg"):
-        say(
+        said.say(
             "support",
-            {"in the hand, kg": round(cost.hand_kg, 1)},
-            ("cuts/one-hand-kg",),
-            weight=weight_words(cost.hand_kg, units),
+            used={"in the hand, kg": round(cost.hand_kg, 1)},
+            ids=("cuts/one-hand-kg",),
+            weight=Weight(cost.hand_kg, units),
         )
-    if made.tool in ("hand-pruner", "lopper", "pole-pruner"):
-        say("blade-side")
-    column = f"tools/{made.tool}/{'dead' if made.dead else 'green'}-mm"
-    most = know.number(column)
-    if (
-        made.tool in ("hand-pruner", "lopper", "hand-saw", "pole-pruner", "pole-saw")
-        and cost.wound_mm > know.number("making/upper-size") * most
-    ):
-        say(
-            "upper-size",
-            {"wound, mm": round(cost.wound_mm, 1), "tool's largest, mm": most},
-            (column, "making/upper-size"),
-            size=diameter_words(most, units),
-        )
+    _blade(said, know, cost, made, units)
     if limb is not None and live:
-        _growth(frame, limb, cost, made, say)
+        _growth(said, limb, made)
         if made.place == "between" and limb.foliage <= know.number("making/bare-below"):
-            say("nodes")
+            said.say("nodes")
         if made.place == "between":
-            say("browning")
+            said.say("browning")
         if made.place == "sheared":
-            say("sheared")
+            said.say("sheared")
     sick = limb is not None and limb.state == "diseased"
     if sick:
-        say("clean-each-cut")
-    elif set(dangers) & {"canker", "viroid", "sunblotch", "mal-secco"}:
-        say("clean-each-tree")
-    if f"species/{species}/sap" in know:
-        say("not-sap")
-    if made.tool == "chainsaw":
-        say("not-for-chainsaw")
-    elif made.height_m > know.number("cuts/pole-reach"):
-        say("not-for-ladder")
-    return tuple(found)
+        said.say("clean-each-cut")
+    elif set(dangers) & _ON_BLADES:
+        said.say("clean-each-tree")
+    _not_for(said, know, species, made)
+    return tuple(said.found)
 
 
-def _growth(frame: Frame, limb: Limb, cost: CutCost, made: Made, say: object) -> None:
-    """Which bud or side branch, and which way new growth will go."""
-    assert callable(say)
-    if made.heir is not None:
-        steep = (
-            "steeply"
-            if made.heir.rise_deg >= 60
-            else "slanting"
-            if made.heir.rise_deg >= 20
-            else "flat"
+_ON_BLADES = {"canker", "viroid", "sunblotch", "mal-secco"}
+
+
+def _blade(said: Notes, know: Knowledge, cost: CutCost, made: Made, units: Units) -> None:
+    """Which side the blade goes, and whether a larger tool would cut cleaner."""
+    if made.tool in ("hand-pruner", "lopper", "pole-pruner"):
+        said.say("blade-side")
+    elif made.tool not in ("hand-saw", "pole-saw"):
+        return
+    column = f"tools/{made.tool}/{'dead' if made.dead else 'green'}-mm"
+    most = know.number(column)
+    if cost.wound_mm > know.number("making/upper-size") * most:
+        said.say(
+            "upper-size",
+            used={"wound, mm": round(cost.wound_mm, 1), "tool's largest, mm": most},
+            ids=(column, "making/upper-size"),
+            size=Diameter(most, units),
         )
-        say(
+
+
+def _growth(said: Notes, limb: Limb, made: Made) -> None:
+    """Which bud or side branch, and which way new growth will go."""
+    if made.heir is not None:
+        rise = made.heir.rise_deg
+        said.say(
             "grows-with-heir",
-            {"rise, degrees": made.heir.rise_deg},
-            wind=wind(made.heir.bearing_deg),
-            steep=steep,
+            used={"rise, degrees": rise},
+            wind=Compass(made.heir.bearing_deg),
+            steep=say(
+                "heir-steep" if rise >= 60 else "heir-slanting" if rise >= 20 else "heir-flat"
+            ),
         )
     elif made.place == "between":
-        say(
+        said.say(
             "grows-from-bud",
-            {"bearing, degrees": limb.bearing_deg},
-            wind=wind(limb.bearing_deg),
-            side="under" if limb.rise_deg < 60 else "outer",
+            used={"bearing, degrees": limb.bearing_deg},
+            wind=Compass(limb.bearing_deg),
+            side=say("bud-under" if limb.rise_deg < 60 else "bud-outer"),
         )
     elif made.place == "collar":
-        say("grows-nowhere")
+        said.say("grows-nowhere")
+
+
+def _not_for(said: Notes, know: Knowledge, species: str, made: Made) -> None:
+    """Who must not make this cut."""
+    if f"species/{species}/sap" in know:
+        said.say("not-sap")
+    if made.tool == "chainsaw":
+        said.say("not-for-chainsaw")
+    elif made.height_m > know.number("cuts/pole-reach"):
+        said.say("not-for-ladder")
 
 
 def drawing(frame: Frame, cost: CutCost, made: Made, know: Knowledge) -> CutDrawing | None:

@@ -8,7 +8,8 @@ from ..frame.model import TRUNK, Frame, Limb
 from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import Units, diameter_words
+from ..words.units import Units
+from ..words.values import Diameter, say
 
 Place = Literal["origin", "collar", "side-branch", "junction", "between", "sheared"]
 
@@ -33,10 +34,7 @@ def placing_of(
         found += _weak_heir(heir, cost, know, units)
     largest = know.number(f"species/{species}/wound-max")
     if not dead and wound > largest:
-        text = (
-            f"A wound of {diameter_words(wound, units)} is larger than this kind closes well "
-            f"({diameter_words(largest, units)})."
-        )
+        text = say("wound-larger", wound=Diameter(wound, units), largest=Diameter(largest, units))
         ids = (f"species/{species}/wound-max",)
         found.append(Reason("large-wound", text, used, catalogue_ids=ids))
     trunk = frame.trunk.diameter_mm
@@ -46,16 +44,13 @@ def placing_of(
         both = {**used, "trunk, mm": trunk}
         found.append(Reason("third-of-trunk", _OF_TRUNK, both, catalogue_ids=ids))
     if cost.fruit_lost:
-        text = f"{cost.fruit_lost} fruit on it: pick first."
+        text = say("fruit-on-it", fruit_lost=cost.fruit_lost)
         found.append(Reason("fruit-on-it", text, {"fruit": cost.fruit_lost}))
     return found
 
 
-_BETWEEN = (
-    "Between branches a bunch of sprouts follows. Cut to a side branch, or off at the collar, if "
-    "you can."
-)
-_OF_TRUNK = "The wound is more than a third of the trunk's diameter: spread such cuts over years."
+_BETWEEN = say("between-branches")
+_OF_TRUNK = say("third-of-trunk")
 
 
 def _weak_heir(heir: Limb, cost: CutCost, know: Knowledge, units: Units) -> list[Reason]:
@@ -63,9 +58,8 @@ def _weak_heir(heir: Limb, cost: CutCost, know: Knowledge, units: Units) -> list
     wound = cost.wound_mm
     if heir.base_mm >= know.number("cuts/side-branch-ratio") * wound:
         return []
-    text = (
-        f"The side branch ({diameter_words(heir.base_mm, units)}) is under a third of the cut "
-        f"({diameter_words(wound, units)}): too weak to take over, sprouts will follow."
+    text = say(
+        "weak-side-branch", basem=Diameter(heir.base_mm, units), wound=Diameter(wound, units)
     )
     used = {"side branch, mm": heir.base_mm, "wound, mm": round(wound, 1)}
     ids = ("cuts/side-branch-ratio",)

@@ -11,8 +11,8 @@ from dataclasses import dataclass
 from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.units import Units, length_words
+from ..words.units import Units
+from ..words.values import Length, say
 from .technique import CutAdvice
 
 
@@ -38,12 +38,16 @@ def regrowth(
         starts = max(day + dt.timedelta(weeks=weeks), next_flush or day)
         select = starts + dt.timedelta(days=know.days("regrowth/select-after"))
         many = "cut" if len(cuts) == 1 else "cuts"
-        shoots = f"{low} to {high} shoots" if high > low else f"{low} shoots"
-        text = (
-            f"{len(cuts)} {many} {know.text(f'regrowth/{place}/says')}: {shoots} each from "
-            f"about {day_words(starts)}, up to {length_words(length, units)} by the end of "
-            "the season. "
-            f"Choose those that stay from {day_words(select)}."
+        shoots = say("shoots-from-to", low=low, high=high) if high > low else say("shoots", low=low)
+        text = say(
+            "regrowth-sprouts",
+            cuts=len(cuts),
+            many=many,
+            says=know.row(f"regrowth/{place}/says"),
+            shoots=shoots,
+            starts=starts,
+            length=Length(length, units),
+            select=select,
         )
         ids = (
             f"regrowth/{place}/least",
@@ -93,15 +97,19 @@ def measured_vigour(
     vigour = min(range(len(lengths)), key=lambda i: (abs(lengths[i] - length_m), i)) + 1
     expected = part * know.by_vigour("regrowth/season-m", thought)
     word = (
-        "as expected"
+        say("regrowth-as-expected")
         if vigour == thought
-        else "stronger than thought"
+        else say("regrowth-stronger")
         if vigour > thought
-        else "weaker than thought"
+        else say("regrowth-weaker")
     )
-    text = (
-        f"{length_words(length_m, units)} of regrowth after {days} days, "
-        f"{length_words(expected, units)} expected: {word}, vigour {vigour} of 5."
+    text = say(
+        "regrowth-measured",
+        length=Length(length_m, units),
+        days=days,
+        expected=Length(expected, units),
+        word=word,
+        vigour=vigour,
     )
     used: dict[str, float | str | None] = {
         "measured, m": length_m,

@@ -9,6 +9,7 @@ import numpy as np
 from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.values import say
 
 G = 9.80665
 _STEPS = 2000
@@ -90,9 +91,7 @@ def droop(
     reasons = [
         Reason(
             "droop",
-            "Bends as a tapered round beam held at its base."
-            if pull is None
-            else "Its stiffness was measured by the pull.",
+            say("droop-beam") if pull is None else say("droop-pulled"),
             {
                 "modulus, GPa": round(modulus / 1e9, 2),
                 "load, kg": load_kg,
@@ -105,10 +104,7 @@ def droop(
         reasons.append(
             Reason(
                 "not-linear",
-                (
-                    "It bends so far that the figure is only a lower bound of trouble: prop "
-                    "it, thin the fruit or shorten it."
-                ),
+                (say("droop-lower-bound")),
                 {"drop over length": round(drop / length_m, 2)},
             )
         )

@@ -10,6 +10,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from ..reasons import Reason
+from ..words.values import say
 from .check import checked
 from .finish import after_cuts, gone_limbs, void_cuts
 from .geometry import height_m, limb_ends, radius_m
@@ -144,10 +145,7 @@ def frame_answer(
     )
 
 
-_LEAFLESS = (
-    "No leaf is recorded on this tree, so no share of canopy can be given; the share of wood is "
-    "given instead."
-)
+_LEAFLESS = say("share-no-leaf")
 
 
 def _weights(
@@ -202,10 +200,7 @@ def _working(
         used[f"{cut.limb} cut at {cut.keep_m:g} m, diameter, mm"] = round(wound, 2)
         if cut.limb != TRUNK:
             used[f"{cut.limb}, foliage, 0 to 1"] = frame.limb(cut.limb).leafing
-    text = (
-        f"Leaf follows the cross-section: a cut costs foliage x diameter^{power:g}, against the "
-        "main limbs at their base."
-    )
+    text = say("share-model", power=power)
     return Reason("pipe-model", text, used, catalogue_ids=("wood/exponent",))
 
 

@@ -9,6 +9,7 @@ from ..aftercare.quantities import Whitewash, whitewash
 from ..frame.model import TRUNK, Frame, is_sucker
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.values import say
 
 
 @dataclass(frozen=True)
@@ -26,13 +27,7 @@ def bark_paint(
     afternoon's side first.
     """
     side = "south-west" if northern else "north-west"
-    text = (
-        "Whitewash now, before any cut, what lost its shade and is thicker than a finger: "
-        f"the trunk all round, limbs on their upper side, the {side} first. "
-        "It is for the sun, not against frost. White water-based paint for indoors without "
-        "oil, half water; the label decides, goggles on, none into wounds that must be "
-        "looked at again."
-    )
+    text = say("whitewash-now", side=side)
     where = Reason(
         "bark-paint", text, catalogue_ids=("whitewash/coats", "frost-class/F2/leaf-lost")
     )

@@ -11,6 +11,7 @@ from math import inf, log2
 from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.values import listed, say
 from .classes import CLASSES, FrostClass
 
 ORGANS = ("flush", "fruit", "leaf", "twig", "wood", "trunk", "union")
@@ -202,15 +203,15 @@ def frost_damage(
     reasons = _said(know, tree, min_c, held, at, worst, possible)
     if hours is None:
         said = (
-            f"{milder} if it held {short:g} h, {possible} if {long:g} h"
+            say("cold-by-hours", milder=milder or worst, short=short, possible=possible, long=long)
             if milder != possible
-            else f"{worst} whether it held {short:g} h or {long:g} h"
+            else say("cold-any-hours", worst=worst, short=short, long=long)
         )
         reasons = (
             *reasons,
             Reason(
                 "hours-unknown",
-                f"Nobody knows for how long: {said}.",
+                say("cold-unknown-hours", said=said),
                 catalogue_ids=("frost/hours-unknown",),
             ),
         )
@@ -245,11 +246,15 @@ def _said(
 ) -> tuple[Reason, ...]:
     row = cold_row(know, tree.species, tree.cultivar)
     hurt = _hurt_organs(know, at, min_c)
-    more = f", possibly {possible}" if possible > worst else ""
-    text = (
-        f"{worst}{more}: {min_c:g} °C for {hours:g} h hurts "
-        f"{', '.join(hurt) if hurt else 'nothing'}. "
-        f"Off by {know.number('frost/uncertain'):g} °C either way: the tree itself decides."
+    more = say("cold-possibly", possible=possible) if possible > worst else ""
+    text = say(
+        "cold-hurts",
+        worst=worst,
+        more=more,
+        min_c=min_c,
+        hours=hours,
+        hurt=listed(hurt) if hurt else say("nothing"),
+        uncertain=know.number("frost/uncertain"),
     )
     used: dict[str, float | str | None] = {
         "hardening, 0 to 1": round(tree.hardening, 3),

@@ -15,8 +15,8 @@ from ..frame.model import TRUNK, Cut, Frame, is_sucker, roots_of
 from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.units import Units, weight_words
+from ..words.units import Units
+from ..words.values import Value, Weight, say
 from .leaders import spacing_words
 
 STAGES = ("hazards", "suckers", "dead", "shaping")
@@ -24,19 +24,10 @@ Stock = Literal["off", "undecided", "kept"]
 """What becomes of shoots below the union: off where the top lives; undecided while nobody knows;
 kept where only the rootstock lives.
 """
-_SUCKERS: dict[Stock, str] = {
-    "off": (
-        "From below the union: ask whose shoot it is, then flush at its origin; looked for at "
-        "every flush of two seasons."
-    ),
-    "undecided": (
-        "While it is not known that anything lives above the union, shoots from below it stay: "
-        "they may be all that lives."
-    ),
-    "kept": (
-        "Only the rootstock lives: its shoots stay until you decide to re-bud it, keep it or "
-        "take it out."
-    ),
+_SUCKERS: dict[Stock, Value] = {
+    "off": (say("dead-below-union")),
+    "undecided": (say("dead-union-unknown")),
+    "kept": (say("dead-only-stock")),
 }
 
 
@@ -78,10 +69,7 @@ def dead_wood_notes(
     """
     found = []
     if cost.hand_kg > know.number("frost/weight-first"):
-        text = (
-            "Weight first: take its outer half off, then cut. "
-            f"{weight_words(cost.hand_kg, units)} of dead wood drops at once."
-        )
+        text = say("dead-weight-first", hand_kg=Weight(cost.hand_kg, units))
         found.append(
             Reason(
                 "weight-first",
@@ -91,25 +79,11 @@ def dead_wood_notes(
             )
         )
     if how.tool_id not in ("finger", "hand-pruner"):
-        found.append(
-            Reason(
-                "brittle",
-                "Dead wood is brittle: it pinches no saw but snaps early, and what hangs "
-                "above may come with it.",
-            )
-        )
+        found.append(Reason("brittle", say("dead-brittle")))
     if how.tool_id in ("hand-pruner", "lopper", "pole-pruner"):
-        found.append(
-            Reason("blade-side", "Blade on the side that stays, hook on the side that falls.")
-        )
+        found.append(Reason("blade-side", say("dead-blade")))
     if how.place == "collar" and cost.wound_mm >= know.number("cuts/three-cut-always-mm"):
-        found.append(
-            Reason(
-                "proud-stub",
-                "A stub that stands proud of the collar is sawn or ground down to it, not "
-                "into it, so that it can close over.",
-            )
-        )
+        found.append(Reason("proud-stub", say("dead-stub")))
     return tuple(found)
 
 
@@ -156,24 +130,16 @@ def stages(
         c.limb for c in found if c.limb != TRUNK and frame.limb(c.limb).diameter_mm(c.keep_m) < twig
     )
     taken = tuple(c for c in found if c.limb not in left)
-    day = day_words(cut_on)
-    texts = {
-        "hazards": (
-            "Broken wood that may fall comes off at once, to below the break; nothing else is "
-            "cut yet."
-        )
-        if broken
-        else "Nothing broken hangs in it. If something breaks, it comes off at once.",
+    texts: dict[str, Value] = {
+        "hazards": (say("dead-hazards")) if broken else say("dead-nothing-broken"),
         "suckers": _SUCKERS[stock],
         "dead": (
-            f"{'Open now' if may_cut else f'From {day}'}: weight first, three cuts on what is "
-            "heavy, into the green, no stubs; a proud stub is ground down to the collar. Dead "
-            "twigs may hang: they shade."
+            say(
+                "dead-into-green",
+                when=say("dead-open-now") if may_cut else say("from-day", day=cut_on),
+            )
         ),
-        "shaping": (
-            f"The frame is finished from {day_words(shape_on)}, when what lives has shown "
-            f"itself: one strong shoot per {spacing_words(know)} of limb, the rest off."
-        ),
+        "shaping": (say("dead-frame", shape_on=shape_on, spacing=spacing_words(know))),
     }
     ids = {
         "dead": ("frost/twig-mm", "frost/into-green"),

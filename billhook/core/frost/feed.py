@@ -9,8 +9,7 @@ from dataclasses import dataclass
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.units import share_words
+from ..words.values import Rounded, Share, say
 
 
 @dataclass(frozen=True)
@@ -44,23 +43,17 @@ def feed(
     )
     wraps = last_frost + dt.timedelta(days=know.days("frost/wrap-off")) if last_frost else None
     soak = (
-        (
-            "One soak if the soil is dry a hand down, then none until it sprouts: roots of a "
-            "leafless tree rot in wet soil"
-        )
+        (say("feed-soak-once"))
         if 1 - lost <= know.number("frost/leafless-share")
-        else (
-            f"Water {share_words(water)} of the usual, and only where the soil is dry a hand "
-            "down: roots with little leaf above them rot in wet soil"
-        )
+        else (say("feed-soak", water=Share(water)))
     )
-    text = (
-        "No nitrogen until new growth is a hand long "
-        f"({know.number('frost/nitrogen-growth') * 100:.0f} cm), then "
-        f"{share_words(nitrogen)} of the usual in three or four light splits"
-        f"{f', the last by {day_words(last)}' if last else ''}. {soak}. Zinc and manganese "
-        "only on the first full flush. No systemic herbicide under it this season. "
-        f"Mulch stays; wraps off {f'from {day_words(wraps)}' if wraps else 'after the last frost'}."
+    text = say(
+        "feed",
+        nitrogen_growth=Rounded(know.number("frost/nitrogen-growth") * 100),
+        nitrogen=Share(nitrogen),
+        last=say("feed-last", last=last) if last else "",
+        soak=soak,
+        wraps=say("feed-wraps", day=wraps) if wraps else say("feed-after-frost"),
     )
     ids = ("frost/least-nitrogen", "frost/least-water", "frost/nitrogen-last", "frost/wrap-off")
     return Feed(

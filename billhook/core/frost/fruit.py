@@ -11,7 +11,7 @@ from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
-from ..words.units import share_words
+from ..words.values import Rounded, Share, say
 
 
 @dataclass(frozen=True)
@@ -101,22 +101,21 @@ def cut_test(
         else "juice"
     )
     words = {
-        "sound": "sell it as usual, soon, and look again in a week",
-        "juice": (
-            f"pick for juice by {day_words(span.late)}, do not store it; what is hurt dries and "
-            "drops"
-        ),
-        "lost": (
-            "not worth sorting: what hangs comes off with the next work, so that it hides no wood"
-        ),
+        "sound": say("fruit-sell"),
+        "juice": (say("fruit-juice", late=span.late)),
+        "lost": (say("fruit-worthless")),
     }
     few = know.number("frost/cut-test-fruit")
-    more = (
-        f" Cut {few:.0f}, from inside and outside, high and low, to be surer." if cut < few else ""
-    )
-    text = (
-        f"{hurt} of {cut} hurt: {share_words(share)}, between {share_words(low)} and "
-        f"{share_words(high)} of the crop. {words[advice][:1].upper()}{words[advice][1:]}.{more}"
+    more = say("fruit-cut-more", few=Rounded(few)) if cut < few else ""
+    text = say(
+        "fruit-hurt",
+        hurt=hurt,
+        cut=cut,
+        share=Share(share),
+        low=Share(low),
+        high=Share(high),
+        advice=words[advice],
+        more=more,
     )
     ids = (
         "frost/cut-test-sound",

@@ -11,6 +11,7 @@ from dataclasses import dataclass
 from ..known import Knowledge
 from ..reasons import Reason
 from ..tasks import GrowOnTask
+from ..words.values import Capital, Rounded, Value, listed, say
 
 
 @dataclass(frozen=True)
@@ -64,16 +65,7 @@ def leaders(
     found = []
     for s in shoots:
         if not s.above_union:
-            found.append(
-                RankedShoot(
-                    s.id,
-                    None,
-                    Reason(
-                        "below-union",
-                        "From below the union: the rootstock. It is never grown on as the tree.",
-                    ),
-                )
-            )
+            found.append(RankedShoot(s.id, None, Reason("below-union", say("leader-stock"))))
             continue
         parts = {
             "line": 1 - min(1.0, s.off_m / most["off"]) if len(good) > 1 else 1.0,
@@ -98,16 +90,9 @@ def leaders(
         )
     ranked = tuple(sorted(found, key=lambda r: (r.points is None, -(r.points or 0.0), r.id)))
     keep = min(len(good), int(know.number(f"leader-form/{form}/keep")))
-    text = (
-        "All strong shoots stay this season: their leaf feeds the roots. In the second spring "
-        f"keep {keep}{', the first the leader' if form == 'leader' else ''}, to a soft tie on a "
-        "stake; suckers are looked for at every flush of two seasons."
-    )
+    text = say("leader-keep", keep=keep, form=form)
     first, last = know.numbers("frost/stake-months")
-    stake = (
-        "Two stakes beside the stem, a soft tie at the lowest point that holds, so that it can "
-        f"sway; off after {first:.0f} to {last:.0f} months. Thorns on shoots: gloves and eyes."
-    )
+    stake = say("leader-stakes", first=Rounded(first), last=Rounded(last))
     reasons = (
         Reason("keep", text, {"form": form}, catalogue_ids=(f"leader-form/{form}/keep",)),
         Reason("stake", stake, catalogue_ids=("frost/stake-months",)),
@@ -115,25 +100,27 @@ def leaders(
     return Leaders(ranked, len(good), keep, reasons)
 
 
-def spacing_words(know: Knowledge) -> str:
+def spacing_words(know: Knowledge) -> Value:
     """Limb per shoot that is left, in words."""
     near, far = know.numbers("frost/thin-spacing")
-    return f"{near * 100:.0f} to {far * 100:.0f} cm"
+    return say("hand-widths", near=Rounded(near * 100), far=Rounded(far * 100))
 
 
-def _said(know: Knowledge, parts: dict[str, float]) -> str:
+def _said(know: Knowledge, parts: dict[str, float]) -> Value:
     """What speaks for a shoot, the weightiest first, and what against it."""
     order = sorted(parts, key=lambda k: -know.number(f"leader/{k}/points"))
     good = [
-        know.text(f"leader/{k}/says")
-        for k in order
-        if parts[k] >= know.number("frost/shoot-strong")
+        know.row(f"leader/{k}/says") for k in order if parts[k] >= know.number("frost/shoot-strong")
     ]
     weak = [
-        know.text(f"leader/{k}/lacks") for k in order if parts[k] < know.number("frost/shoot-weak")
+        know.row(f"leader/{k}/lacks") for k in order if parts[k] < know.number("frost/shoot-weak")
     ]
-    text = ", ".join(good) or "nothing speaks strongly for it"
-    return f"{text[:1].upper()}{text[1:]}{'; but ' + ', '.join(weak) if weak else ''}."
+    text = Capital(listed(good) if good else say("leader-nothing"))
+    return (
+        say("leader-for-but", good=text, weak=listed(weak))
+        if weak
+        else say("leader-for", good=text)
+    )
 
 
 @dataclass(frozen=True)
@@ -144,7 +131,7 @@ class Dated:
 
     kind: GrowOnTask
     due: dt.date
-    does: str
+    does: Value
     rule: str
 
 
@@ -162,39 +149,30 @@ def grown_on(
     names = ", ".join(chosen)
     keep = int(know.number(f"leader-form/{form}/keep"))
     found = [
-        Dated(
-            "frost-stake",
-            today,
-            (
-                f"Stake what is grown on ({names}): a soft tie at the lowest point that holds, "
-                "loose enough for the stem to sway."
-            ),
-            "frost/tie-days",
-        ),
+        Dated("frost-stake", today, (say("leader-stake-these", names=names)), "frost/tie-days"),
         Dated(
             "frost-tie",
             today + dt.timedelta(days=know.days("frost/tie-days")),
-            f"Look at the ties on {names}: a finger must fit under them.",
+            say("leader-ties", names=names),
             "frost/tie-days",
         ),
         Dated(
             "frost-thin",
             shape_on,
             (
-                f"Second spring: keep {min(keep, len(chosen)) or keep} of the shoots, {names} "
-                f"first; one per {spacing_words(know)} of limb, the rest off."
+                say(
+                    "leader-second-spring",
+                    keep=min(keep, len(chosen)) or keep,
+                    names=names,
+                    spacing=spacing_words(know),
+                )
             ),
             "frost/thin-spacing",
         ),
     ]
     seasons = know.days("frost/sucker-seasons") * 365
     found += [
-        Dated(
-            "frost-sucker",
-            day,
-            "Look for suckers below the union; the rootstock grows fastest now.",
-            "frost/sucker-seasons",
-        )
+        Dated("frost-sucker", day, say("leader-suckers"), "frost/sucker-seasons")
         for day in flushes
         if today < day <= today + dt.timedelta(days=seasons)
     ]

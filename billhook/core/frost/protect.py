@@ -9,7 +9,7 @@ from dataclasses import dataclass
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
+from ..words.values import say
 
 
 @dataclass(frozen=True)
@@ -41,9 +41,7 @@ def protections(
             know.text(f"{row}/does"),
             know.text(f"{row}/off"),
         )
-        text = (
-            f"On by {day_words(on)}, off from {day_words(off)}, on trees up to {age} years: {does}."
-        )
+        text = say("protect", on=on, off=off, age=age, does=does)
         reason = Reason(
             "protect",
             text,
@@ -67,7 +65,7 @@ def tonight(know: Knowledge, min_c: float, youngest_years: float) -> list[Reason
             found.append(
                 Reason(
                     f"tonight-{row}",
-                    know.text(f"{at}/says"),
+                    know.row(f"{at}/says"),
                     {"foreseen, C": min_c},
                     catalogue_ids=(f"{at}/below", f"{at}/until-age"),
                 )

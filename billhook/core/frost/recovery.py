@@ -8,8 +8,7 @@ from dataclasses import dataclass
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.units import share_words
+from ..words.values import Capital, Rounded, Saying, Share, Value, say
 from .classes import CLASSES, FrostClass
 from .kinds import class_figure
 
@@ -63,12 +62,14 @@ def recovery(
     lost, lost_new = usual * sum(1 - s for s in heal), usual * sum(1 - s for s in fresh)
     must = _must_replant(know, frost_class, stand)
     advice = _advice(know, stand, bool(must), heal, fresh)
-    says = _words(know, advice, replant_on, must)
+    says: Saying = _words(know, advice, replant_on, must)
     if usual and advice != "as-usual":
-        many, them = (f"{trees} trees, over", "them") if trees > 1 else ("Over", "it")
-        says += (
-            f" {many} {years} years {lost:.0f} kg are lost by bringing {them} back, "
-            f"{lost_new:.0f} kg by replanting."
+        says = says + say(
+            "recovery-compared",
+            trees=trees,
+            years=years,
+            lost=Rounded(lost),
+            lost_new=Rounded(lost_new),
         )
     ids = (
         class_figure(know, frost_class, "recovery", species),
@@ -109,22 +110,19 @@ def _advice(
     return "rehabilitate" if sum(heal) >= sum(fresh) else "replant"
 
 
-def _words(know: Knowledge, advice: str, replant_on: dt.date | None, must: str) -> str:
+def _words(know: Knowledge, advice: str, replant_on: dt.date | None, must: Value) -> Saying:
     if advice != "replant":
         return _ADVICE[advice]
     near, far = know.numbers("frost/replant-off")
-    when = f" from {day_words(replant_on)}" if replant_on else ""
-    why = f" {must[:1].upper()}{must[1:]}." if must else ""
-    return (
-        f"Replant{when}, {near:g} to {far:g} m off the old hole, the old crown and main roots out "
-        f"where foot rot was. Ask first whether a quarantine holds back plants or the kind.{why}"
-    )
+    when = say("recovery-from", replant_on=replant_on) if replant_on else ""
+    why = say("recovery-must", must=Capital(must)) if must else ""
+    return say("recovery-replant", when=when, near=near, far=far, why=why)
 
 
 _ADVICE = {
-    "as-usual": "It bears as usual next year.",
-    "rehabilitate": "Bring it back: it costs less fruit than a new tree.",
-    "wait": "Between the two: wait for next spring.",
+    "as-usual": say("recovery-bears"),
+    "rehabilitate": say("recovery-bring-back"),
+    "wait": say("recovery-between"),
 }
 
 
@@ -143,24 +141,17 @@ def replant_day(
     return day
 
 
-def _must_replant(know: Knowledge, frost_class: FrostClass, stand: Stand) -> str:
+def _must_replant(know: Knowledge, frost_class: FrostClass, stand: Stand) -> Value:
     """Why no other way is open, in words; empty where one is."""
     if frost_class == "F6":
-        return (
-            "nothing of the tree lives above the union; if the stock is sound you may re-bud "
-            "it instead"
-        )
+        return say("recovery-nothing-lives")
     if stand.live_bark is not None and stand.live_bark < know.number("frost/replant-bark"):
-        return (
-            f"less than {share_words(know.number('frost/replant-bark'))} of the trunk's round lives"
+        return say(
+            "recovery-too-little-bark", replant_bark=Share(know.number("frost/replant-bark"))
         )
     if stand.regrowth_m is not None and stand.regrowth_m < know.number("frost/regrowth-least"):
-        return "its longest regrowth is too short half a year after the last frost"
-    return (
-        "it was failing before the frost took its top"
-        if frost_class == "F5" and stand.declining
-        else ""
-    )
+        return say("recovery-too-short")
+    return say("recovery-was-failing") if frost_class == "F5" and stand.declining else ""
 
 
 def healing(

@@ -8,8 +8,7 @@ from dataclasses import dataclass
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.directions import wind
-from ..words.units import share_words
+from ..words.values import Compass, Rounded, Share, Value, listed, say
 
 _QUARTERS = (0.0, 180.0, 90.0, 270.0)
 
@@ -42,7 +41,7 @@ class StemRound:
     live_share: float | None
     dead: tuple[DeadBark, ...]
     one_sided: bool
-    says: str
+    says: Value
 
 
 def stem_round(readings: Sequence[RoundReading], step_deg: float) -> StemRound:
@@ -55,7 +54,9 @@ def stem_round(readings: Sequence[RoundReading], step_deg: float) -> StemRound:
     at = {r.bearing_deg % 360: r.green for r in readings}
     for quarter in _QUARTERS:
         if not any(_apart(quarter, b) < step_deg for b in at):
-            return StemRound(quarter, None, (), False, f"Scratch the {wind(quarter)} side.")
+            return StemRound(
+                quarter, None, (), False, say("stem-scratch", quarter=Compass(quarter))
+            )
     order = sorted(at)
     arcs = [(a, order[(i + 1) % len(order)]) for i, a in enumerate(order)]
     edges = [(a, b) for a, b in arcs if at[a] != at[b]]
@@ -66,7 +67,7 @@ def stem_round(readings: Sequence[RoundReading], step_deg: float) -> StemRound:
     if wide is not None and _gap(*wide) > step_deg + 1e-9:
         middle = (wide[0] + _gap(*wide) / 2) % 360
         return StemRound(
-            middle, live, dead, one_sided, f"Scratch the {wind(middle)} side: the edge lies there."
+            middle, live, dead, one_sided, say("stem-scratch-edge", middle=Compass(middle))
         )
     return StemRound(None, live, dead, one_sided, _said(live, dead))
 
@@ -74,21 +75,20 @@ def stem_round(readings: Sequence[RoundReading], step_deg: float) -> StemRound:
 def bark_decides(know: Knowledge) -> Reason:
     """What the live share of the round decides."""
     ids = ("frost/replant-bark", "frost/keep-bark")
-    gone, enough = (share_words(know.number(i)) for i in ids)
-    text = (
-        f"With less than {gone} of the round alive a tree is replaced; from {enough} on it can "
-        "be brought back."
-    )
+    gone, enough = (Share(know.number(i)) for i in ids)
+    text = say("stem-means", gone=gone, enough=enough)
     return Reason("bark-decides", text, catalogue_ids=ids)
 
 
-def _said(live: float, dead: Sequence[DeadBark]) -> str:
+def _said(live: float, dead: Sequence[DeadBark]) -> Value:
     if live >= 1:
-        return "Green all round."
+        return say("stem-green")
     if live <= 0:
-        return "Brown all round at this height."
-    sides = " and ".join(f"from {wind(d.from_deg)} to {wind(d.to_deg)}" for d in dead)
-    return f"Dead {sides}: {live:.0%} of the round lives."
+        return say("stem-brown")
+    sides = tuple(
+        say("stem-from-to", from_deg=Compass(d.from_deg), to_deg=Compass(d.to_deg)) for d in dead
+    )
+    return say("stem-dead", sides=listed(sides, say("and-between")), live=Rounded(live * 100))
 
 
 def _dead(order: Sequence[float], at: dict[float, bool]) -> tuple[DeadBark, ...]:

@@ -9,7 +9,8 @@ from math import floor, pi, sqrt
 from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import Units, weight_words
+from ..words.units import Units
+from ..words.values import Rounded, Weight, say
 
 _Z = 1.959964  # both-sided 95 % of the normal distribution
 
@@ -62,9 +63,8 @@ def thinning(know: Knowledge, counts: Sequence[int], keep: int, clusters: int) -
     half = _t(n - 1) * spread / sqrt(n) * sqrt(max(0.0, 1 - n / clusters))
     low, high = max(0.0, mean - half), mean + half
     enough = mean == 0 or half <= know.number("thinning/sure-within") * mean
-    text = (
-        f"On {n} clusters {mean:.1f} fruit too many each; of {clusters} clusters that is "
-        f"{round(mean * clusters)}."
+    text = say(
+        "load-clusters", n=n, mean=Rounded(mean, 1), clusters=clusters, total=round(mean * clusters)
     )
     reasons = [
         Reason(
@@ -79,12 +79,7 @@ def thinning(know: Knowledge, counts: Sequence[int], keep: int, clusters: int) -
         )
     ]
     if not enough:
-        reasons.append(
-            Reason(
-                "count-more",
-                "The counts differ much: count more clusters before a day is spent on it.",
-            )
-        )
+        reasons.append(Reason("count-more", say("load-count-more")))
     return Thinning(
         mean,
         low,
@@ -127,10 +122,13 @@ def crop_load(
     most = floor(limit / fruit_kg + 1e-9)
     remove = max(0, fruit - most)
     ids = (row, "crop-limit/small-fruit-kg") if small else (row,)
-    text = (
-        f"A trunk of {section:.1f} cm² in year {year_in_ground} carries "
-        f"{weight_words(limit, units)}, about {most} fruit: "
-        f"{'take off ' + str(remove) if remove else 'it carries what hangs'}."
+    text = say(
+        "load-trunk",
+        section=Rounded(section, 1),
+        year_in_ground=year_in_ground,
+        limit=Weight(limit, units),
+        most=most,
+        remove=say("load-take-off") + str(remove) if remove else say("load-carries"),
     )
     used: dict[str, float | str | None] = {
         "trunk section, cm²": round(section, 2),

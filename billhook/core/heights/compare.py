@@ -12,7 +12,8 @@ import numpy as np
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import Units, length_words, share_words
+from ..words.units import Units
+from ..words.values import Length, Share, say
 from .renewal import Floats, School, Years, renew, row_groups
 from .standing import levels_to_hold
 from .ways import Way, way
@@ -158,13 +159,21 @@ def _why(
     units: Units,
 ) -> Reason:
     """What it brings and costs here, in words."""
-    good, bad = know.text(f"{what.row}/good"), know.text(f"{what.row}/bad")
+    good, bad = know.row(f"{what.row}/good"), know.row(f"{what.row}/bad")
     when = (
-        "never" if under is None else "from the start" if under == 0 else f"from year {under + 1}"
+        "never"
+        if under is None
+        else say("ways-from-start")
+        if under == 0
+        else say("ways-from-year", under=under + 1)
     )
-    text = (
-        f"{good} {bad} Crop {share_words(crop)} of uncut, under "
-        f"{length_words(stand.cap_m, units)} {when}."
+    text = say(
+        "ways-compared",
+        good=good,
+        bad=bad,
+        crop=Share(crop),
+        cap=Length(stand.cap_m, units),
+        when=when,
     )
     used: dict[str, float | str | None] = {
         "trees": len(stand.heights_m),
@@ -285,10 +294,7 @@ def _barred(know: Knowledge, stand: Stand, what: Way) -> tuple[Reason, ...]:
     """Why a school cannot work here."""
     found: list[Reason] = []
     if what.asks == "scaffolds" and stand.scaffolds < know.number("renewal/least-scaffolds"):
-        text = (
-            f"These trees have {stand.scaffolds} main limbs; a third needs three of about the "
-            "same size."
-        )
+        text = say("thirds-limbs", scaffolds=stand.scaffolds)
         found.append(
             Reason(
                 "few-scaffolds",
@@ -301,23 +307,18 @@ def _barred(know: Knowledge, stand: Stand, what: Way) -> tuple[Reason, ...]:
         found.append(
             Reason(
                 "few-rows",
-                f"Only {len(set(stand.rows))} rows: no third of them.",
+                say("thirds-rows", rows=len(set(stand.rows))),
                 {"rows": len(set(stand.rows))},
                 catalogue_ids=("renewal/least-rows",),
             )
         )
     if stand.frost_pocket and not what.cold_pocket:
-        found.append(
-            Reason(
-                "frost-pocket",
-                "A frost pocket: everything that was cut hard would meet the cold soft and low.",
-            )
-        )
+        found.append(Reason("frost-pocket", say("thirds-frost-pocket")))
     if not what.any_age and stand.age_years > know.number("renewal/too-old"):
         found.append(
             Reason(
                 "too-old",
-                f"At {stand.age_years} years too old to come back from bare limbs.",
+                say("thirds-too-old", age_years=stand.age_years),
                 {"age, years": stand.age_years},
                 catalogue_ids=("renewal/too-old",),
             )

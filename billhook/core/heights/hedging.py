@@ -11,7 +11,8 @@ from math import ceil, pi
 from ..aftercare.quantities import clippings, whitewash
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import Units, length_words
+from ..words.units import Units
+from ..words.values import Length, say
 from .section import Profile, wall_cost
 
 
@@ -118,16 +119,8 @@ def _paint_l(know: Knowledge, bared_m2: float) -> float:
 
 
 def _says(vigour: int, grown: float, every: int, rows: int, units: Units) -> Reason:
-    turns = (
-        "every face every year"
-        if every == 1
-        else "one face of each row a year, the two faces of an alley together"
-    )
-    text = (
-        f"Vigour {vigour} of 5 pushes about {length_words(grown, units)} into the alley on each "
-        f"side: {turns}. Fruit and nests are looked for before the machine comes; nobody in the "
-        "alley while it works, lines looked for first, the machine's own distance kept to poles."
-    )
+    turns = say("hedge-every-face") if every == 1 else say("hedge-one-face")
+    text = say("hedge-turns", vigour=vigour, grown=Length(grown, units), turns=turns)
     ids = (
         "hedging/cycle-vigorous",
         "hedging/regrow",

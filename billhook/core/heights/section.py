@@ -11,7 +11,8 @@ from ..aftercare.crop import YieldCost, yield_cost
 from ..known import Knowledge
 from ..light.rows import Rows, Section
 from ..reasons import Reason
-from ..words.units import Units, diameter_words, length_words, share_words
+from ..words.units import Units
+from ..words.values import Diameter, Length, Rounded, Share, say
 
 
 @dataclass(frozen=True)
@@ -119,11 +120,14 @@ def wall_cost(
     crop = yield_cost(know, min(1.0, part * bearing), ripe_on)
     share = taken / whole if whole else 0.0
     bar = wood <= most
-    text = (
-        f"The new wall takes {taken:.2f} m³ of a metre of row, {share_words(share)} of it "
-        f"and {share_words(part)} of the outer {length_words(depth, units)} that bears. "
-        f"Wood to {diameter_words(wood, units)}: "
-        f"{'a saw bar takes it' if bar else 'too thick for a saw bar, by hand to a side branch'}."
+    text = say(
+        "wall-takes",
+        taken=Rounded(taken, 2),
+        share=Share(share),
+        part=Share(part),
+        depth=Length(depth, units),
+        wood=Diameter(wood, units),
+        bar=say("wall-bar") if bar else say("wall-by-hand"),
     )
     ids = (
         "section/shell-m",
@@ -219,9 +223,12 @@ def trade_rules(
         ),
     ):
         kept = profile.peak_m <= most + 1e-9
-        text = (
-            f"{know.text(f'section-rules/{key}/says')}: {length_words(most, units)} here; "
-            f"{'kept' if kept else 'broken'} at {length_words(profile.peak_m, units)}."
+        text = say(
+            "section-rule",
+            says=know.row(f"section-rules/{key}/says"),
+            most=Length(most, units),
+            kept="kept" if kept else "broken",
+            peak=Length(profile.peak_m, units),
         )
         used: dict[str, float | str | None] = {
             "clear alley, m": round(alley, 3),

@@ -16,7 +16,7 @@ from ..walk.option import lost
 from ..walk.places import below_height
 from ..walk.suggest import limb_options
 from ..walk.tree import WalkTree
-from ..words.units import length_words
+from ..words.values import Capital, Length, Value, listed, say
 
 
 @dataclass(frozen=True)
@@ -89,10 +89,15 @@ def _ranked(
     heir = _heir(know, tree, limb, keep)
     height = along(tree.ends[limb.id][0], limb, keep)[2]
     top = sorted(parts, key=lambda k: (-weights[k] * parts[k], k))[:3]
-    said = ", ".join(know.text(f"which-limb/{k}/says") for k in top if parts[k] > 0.5)
+    speaks = [know.row(f"which-limb/{k}/says") for k in top if parts[k] > 0.5]
     fruit = lost(tree, know, Cut(limb.id, 0.0))[1]
     name = tree.names[limb.id]
-    text = f"{name.capitalize()}: {said or 'nothing speaks for it'}; {fruit} fruit on it."
+    text = say(
+        "which-limb",
+        name=Capital(name),
+        speaks=listed(speaks) if speaks else say("which-nothing"),
+        fruit=fruit,
+    )
     used = {**{k: round(v, 2) for k, v in parts.items()}, "points": round(points, 2)}
     ids = tuple(f"which-limb/{k}/points" for k in parts)
     cut_at = {"cut at, m": round(height, 2)}
@@ -123,17 +128,12 @@ def _heir(know: Knowledge, tree: WalkTree, limb: Limb, keep: float) -> Limb | No
     return next((x for x in live if 0 <= keep - x.at_m <= near), None)
 
 
-def _where(tree: WalkTree, keep: float, height: float, heir: Limb | None) -> str:
+def _where(tree: WalkTree, keep: float, height: float, heir: Limb | None) -> Value:
     if keep == 0:
-        return "Off at its collar: no side branch low enough would take over."
-    to = (
-        f", to the {tree.names[heir.id]}, which takes over"
-        if heir
-        else ", where nothing takes over: shoots will follow and are thinned twice"
-    )
-    return (
-        f"Cut {length_words(height, tree.units)} above ground, {length_words(keep, tree.units)} "
-        f"along it{to}."
+        return say("which-at-collar")
+    to = say("which-to-heir", names=tree.names[heir.id]) if heir else say("which-no-heir")
+    return say(
+        "which-where", height=Length(height, tree.units), keep=Length(keep, tree.units), to=to
     )
 
 

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.values import Rounded, say
 from .rows import bark_hours
 
 
@@ -34,10 +35,10 @@ def bark_sun(
 def bark_reason(know: Knowledge, found: BarkSun, day: dt.date, facing_deg: float) -> Reason:
     """What the sun does to the bark, in words."""
     means = (
-        f"it burns where maxima reach {know.number('season/sun-half'):g} °C, paint it the same day"
+        say("bark-burns", sun_half=know.number("season/sun-half"))
         if found.burns
-        else "little; leaf will shade it again"
+        else say("bark-little")
     )
-    text = f"{found.hours:.1f} h of steep sun after eleven: {means}."
+    text = say("bark-sun", hours=Rounded(found.hours, 1), means=means)
     ids = ("bark/hours", "season/sun-half")
     return Reason("bark-sun", text, {"faces, degrees": facing_deg}, date=day, catalogue_ids=ids)

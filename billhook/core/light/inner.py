@@ -14,6 +14,7 @@ from ..frame.model import TRUNK, Frame, is_sucker, roots_of
 from ..frame.share import leaf_beyond
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.values import Rounded, say
 
 
 def light_under(leaf_area: float, k: float) -> float:
@@ -38,12 +39,14 @@ def inside(know: Knowledge, species: str, group: str) -> Reason:
     k, full, target, need = (
         know.number(f"light/{row}/{c}") for c in ("k", "leaf-area", "target", "needed")
     )
-    text = (
-        f"Inside an uncut crown (leaf area {full:g}) {light_under(full, k) * 100:.0f} % of "
-        f"the light is left; thinned to a leaf area of {target:g} it is "
-        f"{light_under(target, k) * 100:.0f} %. "
-        f"Wood flowers from about {need * 100:.0f} %, which a leaf area of "
-        f"{leaf_area_for(need, k):.1f} lets through."
+    text = say(
+        "inner-crown",
+        full=full,
+        light=Rounded(light_under(full, k) * 100),
+        target=target,
+        thinned=Rounded(light_under(target, k) * 100),
+        need=Rounded(need * 100),
+        area=Rounded(leaf_area_for(need, k), 1),
     )
     ids = (f"light/{row}/k", f"light/{row}/leaf-area", f"light/{row}/target", f"light/{row}/needed")
     return Reason("inner-light", text, {"k": k, "leaf area": full}, catalogue_ids=ids)
@@ -85,9 +88,11 @@ def lower_light(
         "k": k,
     }
     need = know.number(f"light/{row}/needed")
-    text = (
-        f"Lower limbs get {was * 100:.0f} % of the light now and {now * 100:.0f} % after; wood "
-        f"flowers from about {need * 100:.0f} %."
+    text = say(
+        "inner-before-after",
+        was=Rounded(was * 100),
+        now=Rounded(now * 100),
+        need=Rounded(need * 100),
     )
     ids = (f"light/{row}/k", f"light/{row}/leaf-area", f"light/{row}/needed", "light/lower-part")
     return LowerLight(was, now, need, (Reason("lower-light", text, used, catalogue_ids=ids),))
@@ -118,7 +123,7 @@ def between_rows(know: Knowledge, alley_m: float) -> tuple[float, Reason]:
     """
     k, area = know.number("light/other/k"), know.number("light/other/leaf-area")
     left = light_under(area, k)
-    text = f"Inside a full wall {left * 100:.0f} % of the light is left."
+    text = say("inner-wall", left=Rounded(left * 100))
     used: dict[str, float | str | None] = {"alley, m": round(alley_m, 2), "k": k, "leaf area": area}
     ids = ("light/other/k", "light/other/leaf-area")
     return left, Reason("inner-light", text, used, catalogue_ids=ids)

@@ -16,6 +16,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..reasons import Reason
+from ..words.values import Rounded, listed, say
 from .sun import STEP_MIN, Floats, SunPath, sun_path
 
 _MOST_ROWS = 40
@@ -255,9 +256,13 @@ def bark_hours(
 def sun_reason(walls: Sequence[WallSun], day: dt.date, spacing_m: float) -> Reason:
     """Hours of direct sun on both walls, in words."""
     each = (
-        f"{min(w.sun_hours):.1f} to {max(w.sun_hours):.1f} h on the wall that faces "
-        f"{w.facing_deg:.0f}°"
+        say(
+            "rows-wall",
+            least=Rounded(min(w.sun_hours), 1),
+            most=Rounded(max(w.sun_hours), 1),
+            facing=Rounded(w.facing_deg),
+        )
         for w in walls
     )
-    text = f"Direct sun on {day.isoformat()}: {', '.join(each)}."
+    text = say("rows-sun", day=day.isoformat(), each=listed(each))
     return Reason("wall-sun", text, {"row spacing, m": spacing_m}, date=day)

@@ -10,8 +10,7 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..season.today import Verdict
 from ..walk.tree import WalkTree
-from ..words.dates import day_words
-from ..words.units import share_words
+from ..words.values import Share, Value, say
 from .choose import Choice
 from .offer import Proposed
 from .stages import Stage
@@ -24,7 +23,7 @@ class Left:
     """
 
     proposed: Proposed
-    why: str
+    why: Value
     until: dt.date | None
     idle: bool = False
 
@@ -46,15 +45,15 @@ def left_out(
     for off in choice.put_off:
         one = open_[off.id]
         says = {
-            "limit": f"it does not fit the {share_words(room)} left beside what brings more.",
-            "excluded": "the other of the pair goes.",
-            "covered": "it goes with a cut further down.",
-            "no-benefit": "it brings nothing under this goal.",
+            "limit": say("left-out-room", room=Share(room)),
+            "excluded": say("left-out-pair"),
+            "covered": say("left-out-further-down"),
+            "no-benefit": say("left-out-nothing"),
         }[off.reason]
         left.append(
             Left(
                 one,
-                says[0].upper() + says[1:],
+                says,
                 verdicts[one.work].opens if off.reason == "limit" else None,
                 off.reason != "limit",
             )
@@ -70,10 +69,7 @@ def why_left(
         "share left": round(room, 4),
         "points": round(choice.benefit, 2),
     }
-    text = (
-        f"Of all cuts that fit {share_words(room)}, these bring most when the aim is "
-        f"{know.text(f'goals/{goal}/says')}."
-    )
+    text = say("choice-best", room=Share(room), says=know.row(f"goals/{goal}/says"))
     found = [
         Reason(
             "chosen",
@@ -84,16 +80,10 @@ def why_left(
     ]
     if choice.over_limit:
         more = [s.day for s in stages[1:]]
-        when = f": in {len(stages)} stages, the next from {day_words(more[0])}" if more else ""
-        text = (
-            f"What must go alone takes {share_words(min(1.0, choice.share))}, more than the "
-            f"{share_words(room)} left{when}."
-        )
+        when = say("choice-stages", stages=len(stages), day=more[0]) if more else ""
+        text = say("choice-alone", share=Share(min(1.0, choice.share)), room=Share(room), when=when)
         found.append(Reason("over-limit", text, used, date=more[0] if more else None))
     if any(s.over for s in stages):
-        text = (
-            "One limb that must go is more than any window has room for: take it in two, first "
-            "shortened by half, and bear no other cut that year."
-        )
+        text = say("choice-too-big")
         found.append(Reason("one-too-large", text))
     return tuple(found)

@@ -16,7 +16,7 @@ from ..reasons import Reason
 from ..season.model import WORKS, Work
 from ..season.today import Verdict
 from ..walk.tree import WalkTree
-from ..words.units import share_words
+from ..words.values import Share, say
 from .choose import Choice, choose_cuts
 from .knapsack import Candidate
 from .left_out import Left, depth_of, left_out, why_left
@@ -244,7 +244,7 @@ def _waits(one: Proposed, verdict: Verdict, limit: float | None) -> Left | None:
     if verdict.max_share is None and verdict.status in ("go", "light"):
         return None
     if verdict.status in ("stop", "wait"):
-        reason = verdict.reasons[0].text if verdict.reasons else verdict.sentence
+        reason = verdict.reasons[0].says if verdict.reasons else verdict.sentence
         return Left(one, reason, verdict.opens)
     if (
         limit is None
@@ -254,10 +254,7 @@ def _waits(one: Proposed, verdict: Verdict, limit: float | None) -> Left | None:
     ):
         return Left(
             one,
-            (
-                f"{share_words(one.share)} is more than the {share_words(verdict.max_share)} "
-                "this work may take that day."
-            ),
+            say("left-out-more", share=Share(one.share), most=Share(verdict.max_share)),
             verdict.opens,
         )
     return None

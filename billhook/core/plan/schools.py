@@ -37,7 +37,7 @@ def school_reasons(
             found.append(
                 Reason(
                     f"school-{topic}",
-                    know.text(f"{row}/says"),
+                    know.row(f"{row}/says"),
                     {"weight times": by},
                     school=f"{topic}/{school}",
                     catalogue_ids=(f"{row}/factor",),

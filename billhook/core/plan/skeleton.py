@@ -16,8 +16,8 @@ from ..frame.model import TRUNK, Cut, Frame, Limb
 from ..known import Knowledge
 from ..reasons import Reason
 from ..walk.tree import WalkTree
-from ..words.dates import day_words
-from ..words.units import Units, diameter_words, length_words, share_words
+from ..words.units import Units
+from ..words.values import Diameter, Length, MonthOf, Rounded, Share, Value, listed, say
 
 _MOST_WEIGHED = 14  # of so many thickest limbs every choice is tried
 
@@ -80,9 +80,7 @@ def skeleton_cuts(know: Knowledge, tree: WalkTree) -> list[tuple[Cut, Reason]]:
     for limb in mains(tree):
         if limb.id not in stays:
             why = Reason(
-                "skeleton-goes",
-                "Not one of the limbs that stay.",
-                catalogue_ids=("skeleton/limbs-stay",),
+                "skeleton-goes", say("skeleton-not-staying"), catalogue_ids=("skeleton/limbs-stay",)
             )
             found.append((Cut(limb.id, 0.0), why))
             continue
@@ -91,10 +89,7 @@ def skeleton_cuts(know: Knowledge, tree: WalkTree) -> list[tuple[Cut, Reason]]:
             round(know.number("skeleton/longest-share") * limb.length_m, 2),
         )
         if keep < limb.length_m - 0.05:
-            text = (
-                f"Stays, cut where it is {diameter_words(limb.diameter_mm(keep), tree.units)} "
-                "thick."
-            )
+            text = say("skeleton-stays", keep=Diameter(limb.diameter_mm(keep), tree.units))
             found.append(
                 (
                     Cut(limb.id, keep),
@@ -112,10 +107,7 @@ def skeleton_cuts(know: Knowledge, tree: WalkTree) -> list[tuple[Cut, Reason]]:
             for x in tree.frame.limbs
             if x.on == limb.id and x.state == "live" and nurse < x.at_m <= keep
         ):
-            text = (
-                "Thin wood on the outer part of a limb that stays; what is nearer the trunk "
-                "stays as nurse leaf."
-            )
+            text = say("skeleton-nurse")
             found.append(
                 (
                     Cut(side.id, 0.0),
@@ -174,7 +166,7 @@ def warned(
 
 def _stays(know: Knowledge, tree: WalkTree) -> Reason:
     stays = [tree.names[x.id] for x in staying(know, tree)]
-    text = f"{len(stays)} limbs stay: {', '.join(stays)}. {_vase(tree)}"
+    text = say("skeleton-limbs", count=len(stays), stays=listed(stays), middle=_vase(tree))
     used = {"limbs that stay": len(stays)}
     return Reason("stays", text, used, catalogue_ids=("skeleton/limbs-stay",))
 
@@ -185,11 +177,13 @@ def _looks(
     assert tree.frame is not None
     left = after_cuts(tree.frame, cuts)
     crown = sum(pi / 4 * (x.end_mm / 1000) ** 2 for x in left.limbs)
-    poles = length_words(max((x.length_m for x in left.limbs), default=0.0), units)
-    text = (
-        f"It will look bare: {share_words(share)} of the leaf is gone, poles up to {poles} with "
-        f"cut ends, tufts of green after {know.number('skeleton/green-weeks'):.0f} weeks, a closed "
-        f"crown after {know.number('skeleton/closed-seasons'):.0f} seasons. Tell the owner now."
+    poles = Length(max((x.length_m for x in left.limbs), default=0.0), units)
+    text = say(
+        "skeleton-bare",
+        share=Share(share),
+        poles=poles,
+        green_weeks=Rounded(know.number("skeleton/green-weeks")),
+        closed_seasons=Rounded(know.number("skeleton/closed-seasons")),
     )
     used = {"share": round(share, 3), "cut faces left, m2": round(crown, 4)}
     ids = ("skeleton/green-weeks", "skeleton/closed-seasons")
@@ -197,32 +191,27 @@ def _looks(
 
 
 def _crop_lost(crop: YieldCost) -> Reason:
-    now, after, third = (share_words(s) for s in (crop.this_year, crop.next_year, crop.third_year))
-    text = (
-        f"Crop lost: {now} of the crop at hand, {after} of the season after, {third} of the one "
-        "after that."
-    )
+    now, after, third = (Share(s) for s in (crop.this_year, crop.next_year, crop.third_year))
+    text = say("skeleton-crop", now=now, after=after, third=third)
     return Reason("crop-lost", text, catalogue_ids=("hard-regrowth/citrus/recovery",))
 
 
 def _sun(know: Knowledge, day: dt.date, sun: dt.date) -> Reason:
     days = (sun - day).days
     short = days < know.days("skeleton/before-sun")
-    soon = ": too soon, the bark would burn before leaf shades it" if short else ""
-    text = (
-        f"Strong sun on bark from {day_words(sun)}, {max(0, days)} days away{soon}. Whitewash the "
-        "same day, every side of the trunk and the upper sides of the limbs."
-    )
+    soon = say("skeleton-too-soon") if short else ""
+    text = say("skeleton-sun", sun=sun, days=max(0, days), soon=soon)
     used, ids = {"days to strong sun": days}, ("skeleton/before-sun",)
     return Reason("sun-date", text, used, date=sun, catalogue_ids=ids)
 
 
 def _second_year(know: Knowledge, second: dt.date, units: Units) -> Reason:
-    gap = length_words(know.number("skeleton/shoot-gap-m"), units)
-    text = (
-        f"All strong shoots stay this season. In the second spring, about {day_words(second)}, "
-        f"thin them to one each {gap} of limb, {know.number('skeleton/shoots-an-end'):.0f} at each "
-        "cut end; suckers off at every look for two seasons."
+    gap = Length(know.number("skeleton/shoot-gap-m"), units)
+    text = say(
+        "skeleton-second-spring",
+        second=second,
+        gap=gap,
+        shoots_an_end=Rounded(know.number("skeleton/shoots-an-end")),
     )
     ids = ("skeleton/shoot-gap-m", "skeleton/shoots-an-end")
     return Reason("second-year", text, date=second, catalogue_ids=ids)
@@ -230,14 +219,11 @@ def _second_year(know: Knowledge, second: dt.date, units: Units) -> Reason:
 
 def _seasons_back(know: Knowledge, day: dt.date) -> Reason:
     back = day.replace(day=1).replace(year=day.year + int(know.number("skeleton/seasons-back")))
-    text = f"Back in bearing about {back:%B %Y}; no other live cut until then."
+    text = say("skeleton-bearing", back=MonthOf(back))
     return Reason("seasons-back", text, date=back, catalogue_ids=("skeleton/seasons-back",))
 
 
-def _vase(tree: WalkTree) -> str:
+def _vase(tree: WalkTree) -> Value:
     if tree.stances.get("middle") == "open-windows":
-        return (
-            "By your school the middle is opened: in a renewal only, and every bared limb is "
-            "painted."
-        )
-    return "No vase: an evergreen keeps a limb in the middle, so that bark stays shaded."
+        return say("skeleton-vase")
+    return say("skeleton-no-vase")

@@ -15,7 +15,7 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..walk.places import to_side_branch
 from ..walk.tree import WalkTree
-from ..words.units import diameter_words, length_words, share_words
+from ..words.values import Diameter, Length, Share, Value, say
 
 
 @dataclass(frozen=True)
@@ -37,14 +37,11 @@ def machine_cuts(know: Knowledge, tree: WalkTree, outline: Outline) -> list[Wall
         limb = tree.frame.limb(b.limb)
         wound = limb.diameter_mm(b.keep_m)
         if wound <= most:
-            text = (
-                f"Stands {length_words(b.beyond_m, tree.units)} past the wall: goes with the pass."
-            )
+            text = say("wall-past", beyond=Length(b.beyond_m, tree.units))
             found.append(WallCut(Cut(limb.id, b.keep_m), True, _why("past-wall", text, b, ())))
         else:
-            text = (
-                f"{diameter_words(wound, tree.units)} at the wall, thicker than the bar takes "
-                f"({diameter_words(most, tree.units)}): by hand, inside the wall."
+            text = say(
+                "wall-thick", wound=Diameter(wound, tree.units), most=Diameter(most, tree.units)
             )
             found.append(
                 WallCut(
@@ -73,15 +70,9 @@ def ragged_cuts(know: Knowledge, tree: WalkTree, outline: Outline) -> list[WallC
         keep = _inside(tree, know, limb, b)
         deeper = _deeper(tree, know, limb, keep) if nth % 2 else 0.0
         if deeper > 0:
-            text = (
-                f"Stands {length_words(b.beyond_m, tree.units)} past the wall: back to a fork "
-                "deep inside, a hole for light."
-            )
+            text = say("wall-hole", beyond=Length(b.beyond_m, tree.units))
         else:
-            text = (
-                f"Stands {length_words(b.beyond_m, tree.units)} past the wall: back to a fork "
-                "inside it."
-            )
+            text = say("wall-fork", beyond=Length(b.beyond_m, tree.units))
         found.append(WallCut(Cut(limb.id, deeper or keep), False, _why("ragged", text, b, ())))
     return found
 
@@ -126,9 +117,8 @@ def how(
     thick: int,
 ) -> Reason:
     """What hand or machine changes, in a sentence. thick: limbs that the bar does not take."""
-    wall = (
-        f"wall {length_words(outline.half_m, tree.units)} from the trunk at its foot, top at "
-        f"{length_words(outline.top_m, tree.units)}"
+    wall = say(
+        "wall-set", half=Length(outline.half_m, tree.units), top=Length(outline.top_m, tree.units)
     )
     used: dict[str, float | str | None] = {
         "half width, m": round(outline.half_m, 2),
@@ -137,32 +127,19 @@ def how(
     }
     if by == "machine":
         out = (
-            (
-                f" Set out by {length_words(set_out_m, tree.units)}, so that one pass stays "
-                f"within {share_words(limit)}."
-            )
+            (say("wall-set-out", set_out=Length(set_out_m, tree.units), limit=Share(limit)))
             if set_out_m
             else ""
         )
-        hand = (
-            f" {thick} {'limb is' if thick == 1 else 'limbs are'} left for the saw."
-            if thick
-            else ""
-        )
-        text = (
-            f"By machine: {wall}; every shoot past it goes in one pass, no bud is chosen, and a "
-            f"shell of sprouts follows.{out}{hand}"
-        )
+        hand = say("wall-for-the-saw", thick=thick) if thick else ""
+        text = say("wall-by-machine", wall=wall, out=out, hand=hand)
         return Reason(
             "by-machine",
             text,
             used,
             catalogue_ids=("machine/largest-mm", "machine/metres-a-minute"),
         )
-    text = (
-        f"By hand, ragged: {wall}; limbs past it go back to forks at uneven depths, so that "
-        "light gets through and fewer sprouts follow. Slower than a machine."
-    )
+    text = say("wall-ragged", wall=wall)
     return Reason("by-hand-ragged", text, used)
 
 
@@ -188,5 +165,5 @@ def _deeper(tree: WalkTree, know: Knowledge, limb: Limb, keep_m: float) -> float
     )
 
 
-def _why(code: str, text: str, b: Break, ids: tuple[str, ...]) -> Reason:
+def _why(code: str, text: Value, b: Break, ids: tuple[str, ...]) -> Reason:
     return Reason(code, text, {"past the wall, m": round(b.beyond_m, 2)}, catalogue_ids=ids)

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import share_words
+from ..words.values import Saying, Share, say
 from .model import FREE_WORK, TreeState, Work
 
 
@@ -36,30 +36,28 @@ def yearly_budget(tree: TreeState, age: int, know: Knowledge, barren: bool = Fal
     """
     group = know.text(f"species/{tree.species}/group")
     if tree.condition in ("weak", "diseased", "transplanted", "wilting"):
-        known, why = know["budget/weak"], f"the tree is {tree.condition}"
+        known, why = know["budget/weak"], say("year-condition", condition=tree.condition)
     elif tree.in_pot:
-        known, why = know["budget/pot"], "it stands in a pot"
+        known, why = know["budget/pot"], say("year-pot")
     elif age <= know.number("budget/first-years"):
-        known, why = know["budget/newly-planted"], f"it is in year {age + 1} after planting"
+        known, why = know["budget/newly-planted"], say("year-planted", age=age + 1)
     elif age < know.number("budget/mature-from"):
-        known, why = know["budget/young"], f"it is only {age} years old"
+        known, why = know["budget/young"], say("year-young", age=age)
     elif barren and (off := know.get(f"budget/{tree.species}-off-crop")) is not None:
-        known, why = off, "it carries no crop this year"
+        known, why = off, say("year-no-crop")
     else:
         known, why = (
             know.first(f"budget/{tree.species}-mature", f"budget/{group}-mature"),
-            "it is grown and neglected"
-            if tree.condition == "neglected"
-            else "it is grown and healthy",
+            say("year-neglected") if tree.condition == "neglected" else say("year-healthy"),
         )
     share = know.number(known.id)
-    text = (
-        f"This year at most {share_words(share)} of the canopy: {why}."
+    text: Saying = (
+        say("year-at-most", share=Share(share), why=why)
         if share > 0
-        else f"Nothing of the live canopy this year: {why}."
+        else say("year-nothing", why=why)
     )
     if tree.used_share > 0:
-        text += f" {share_words(tree.used_share)} is already cut."
+        text = text + say("year-used", used_share=Share(tree.used_share))
     return Budget(
         share,
         Reason(

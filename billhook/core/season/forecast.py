@@ -6,7 +6,7 @@ import datetime as dt
 from collections.abc import Sequence
 
 from ..reasons import Reason
-from ..words.dates import day_words
+from ..words.values import Rounded, Value, say
 from .claims import Asked, Claim
 from .model import LIVE, ForecastDay, Span, Status
 from .rules import claims_of
@@ -38,7 +38,7 @@ def forecast_stops(a: Asked, forecast: Sequence[ForecastDay]) -> list[Claim]:
     )
     clear, claims = know.days("forecast/clear-days"), []
     for day in forecast:
-        when = day_words(day.date)
+        when = day.date
         if not a.tree.under_cover and day.tmin <= frost:
             very = hard is not None and day.tmin <= know.number(hard.id)
             ids = (
@@ -46,15 +46,13 @@ def forecast_stops(a: Asked, forecast: Sequence[ForecastDay]) -> list[Claim]:
                 if very and hard
                 else ("forecast/frost-days", f"forecast/{group}-frost")
             )
-            text = (
-                f"Frost of {day.tmin:.1f} °C is forecast for {when}: no live cut before it is over."
-            )
+            text = say("forecast-frost", tmin=Rounded(day.tmin, 1), when=when)
             claims += _around(
                 LIVE, day, know.days(ids[0]), clear, "stop", "forecast-frost", text, ids
             )
         for limit_id, works in (("forecast/heat-leaf", LIVE), ("forecast/heat-bark", BARK)):
             if day.tmax >= know.number(limit_id):
-                text = f"{day.tmax:.0f} °C is forecast for {when}: no cut now, bark and leaf burn."
+                text = say("forecast-heat", tmax=Rounded(day.tmax), when=when)
                 claims += _around(
                     works,
                     day,
@@ -66,10 +64,7 @@ def forecast_stops(a: Asked, forecast: Sequence[ForecastDay]) -> list[Claim]:
                     ("forecast/heat-days", limit_id),
                 )
         if damp and day.rain_mm >= know.number("forecast/rain"):
-            text = (
-                f"{day.rain_mm:.0f} mm of rain is forecast for {when}: disease spreads on wet "
-                "leaves."
-            )
+            text = say("forecast-rain", rain=Rounded(day.rain_mm), when=when)
             claims += _around(
                 (*LIVE, "sanitation"), day, 1, 1, "wait", "forecast-wet", text, ("forecast/rain",)
             )
@@ -83,7 +78,7 @@ def _around(
     after: int,
     status: Status,
     code: str,
-    text: str,
+    text: Value,
     ids: tuple[str, ...],
 ) -> list[Claim]:
     when = Span(day.date - dt.timedelta(days=before), day.date + dt.timedelta(days=after))
@@ -102,10 +97,7 @@ def unforeseen(a: Asked, day: dt.date) -> list[Claim]:
     found = []
     for claim in claims_of(a):
         if claim.reason.code == "forecast-first" and claim.when.holds(day):
-            text = (
-                "No forecast is known here, and frost may come until "
-                f"{day_words(claim.when.end + dt.timedelta(days=1))}: look at yours and say."
-            )
+            text = say("forecast-unknown", end=claim.when.end + dt.timedelta(days=1))
             reason = Reason(
                 "forecast-unknown",
                 text,

@@ -14,9 +14,8 @@ import numpy.typing as npt
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.prices import crop_words
-from ..words.units import share_words
+from ..words.prices import NO_CROP
+from ..words.values import Crops, Share, Value, say
 from .best import Open, open_days, runs, useful_share
 from .budget import own_limit, yearly_budget
 from .claims import Asked, Claim
@@ -42,7 +41,7 @@ class Lane:
     shut: npt.NDArray[np.bool_]
     reasons: list[Reason] = field(default_factory=list)
     rounds: int | None = None
-    _bits: dict[tuple[str, str], int] = field(default_factory=dict)
+    _bits: dict[tuple[str, Value], int] = field(default_factory=dict)
 
     def part(self, begin: dt.date, end: dt.date) -> Lane:
         """The days from ``begin`` to ``end``, to be changed on their own."""
@@ -75,7 +74,7 @@ class Lane:
 
     def note(self, where: slice | npt.NDArray[Any], reason: Reason) -> None:
         """Add a reason to the days given, as a slice, a mask or indices."""
-        said = self._bits.setdefault((reason.code, reason.text), len(self.reasons))
+        said = self._bits.setdefault((reason.code, reason.says), len(self.reasons))
         if said == len(self.reasons):
             self.reasons.append(reason)
             if said == _BITS:
@@ -199,16 +198,13 @@ def _not_yet(lane: Lane, asked: Asked, shut: npt.NDArray[np.bool_], never_so: bo
     lane.cap[:] = 0.0
     lane.status = np.where(shut, lane.status, WAIT).astype(np.int8)
     if asked.tree.in_pot and never_so:
-        text, day = "Not done to a tree in a pot.", None
+        text, day = say("lane-no-pot"), None
     else:
         years = asked.know.number("budget/mature-from" if never_so else "budget/first-years") + (
             0 if never_so else 1
         )
         day = asked.year.start + dt.timedelta(days=round(365.25 * max(1.0, years - asked.age)))
-        text = (
-            "Not done to a tree this young: train it, and leave its leaf on until about "
-            f"{day_words(day)}."
-        )
+        text = say("lane-too-young", day=day)
     lane.note(~shut, Reason("no-share-left", text, {"age, years": asked.age}, date=day))
 
 
@@ -221,10 +217,7 @@ def _settle(lane: Lane, know: Knowledge, found: Open, shut: npt.NDArray[np.bool_
     lane.cap[found.wide] = np.minimum(lane.cap[found.wide], wide)
     lane.rounds = found.rounds
     if found.wide.any():
-        text = (
-            f"Small cuts of at most {share_words(wide)} may be made any time while the tree is "
-            "healthy; larger ones on a cheaper day."
-        )
+        text = say("lane-small-any-time", wide=Share(wide))
         lane.note(
             found.wide,
             Reason(
@@ -235,13 +228,10 @@ def _settle(lane: Lane, know: Knowledge, found: Open, shut: npt.NDArray[np.bool_
             ),
         )
     if light.any():
-        text = f"Small cuts only, at most {share_words(small)}."
+        text = say("lane-small-only", small=Share(small))
         lane.note(light, Reason("small-cuts", text, catalogue_ids=("season/light-share",)))
     if found.rounds is not None and found.go.any():
-        text = (
-            "No day of the year leaves more than this at once: an ordinary cut takes "
-            f"{found.rounds} such rounds."
-        )
+        text = say("lane-rounds", rounds=found.rounds)
         lane.note(
             found.go,
             Reason(
@@ -277,11 +267,13 @@ def look_ahead(lane: Lane, following: Lane | None) -> None:
         waits = lane.status[where] == WAIT
         priced = waits & (lane.price[where] > then + 1e-9)
         if priced.any():
-            now = crop_words(float(lane.price[where][priced].min()))
-            text = (
-                f"A cut now costs about {now} of what you cut; "
-                f"{'no crop' if then < 0.03 else 'about ' + crop_words(then)} from "
-                f"{day_words(day)}."
+            now = Crops(float(lane.price[where][priced].min()))
+            text = say(
+                "lane-costs",
+                now=now,
+                then=Crops(then),
+                none="yes" if then < NO_CROP else "no",
+                day=day,
             )
             lane.note(
                 begin + np.flatnonzero(priced),
@@ -299,17 +291,13 @@ def look_ahead(lane: Lane, following: Lane | None) -> None:
         if chosen.any():
             lane.note(
                 begin + np.flatnonzero(chosen),
-                Reason(
-                    "next-window",
-                    f"By the way you work other days come first: next from {day_words(day)}.",
-                    date=day,
-                ),
+                Reason("next-window", say("lane-other-days", day=day), date=day),
             )
         other = ~(priced | chosen)
         if other.any():
             lane.note(
                 begin + np.flatnonzero(other),
-                Reason("next-window", f"Next from {day_words(day)}.", date=day),
+                Reason("next-window", say("lane-next", day=day), date=day),
             )
 
 

@@ -11,8 +11,7 @@ from functools import lru_cache
 from ..choice import one_of
 from ..known import Knowledge, RuleText
 from ..reasons import Reason, Used
-from ..words.dates import day_words
-from ..words.units import share_words
+from ..words.values import Rounded, Row, Share, Value, listed, say
 from .claims import Asked, Claim, Price, concerns
 from .dates import Moment, RuleError, moment
 from .events import vigour_of
@@ -113,37 +112,34 @@ def _price(text: RuleText, a: Asked) -> Price | None:
     return Price(at_from, at_to, text.slots, text.rank, a.year.start)
 
 
-def fill(text: RuleText, a: Asked) -> str:
-    """The rule's sentence with dates, shares and figures in place. Raises: RuleError."""
+def fill(text: RuleText, a: Asked) -> Row:
+    """The rule's sentence with dates, shares and figures for its holes. Raises: RuleError."""
+    holes = dict.fromkeys(_HOLE.findall(text.says))
+    return Row(f"rule/{text.id}", text.says, tuple((h, _value(h, text, a)) for h in holes))
 
-    def word(hole: re.Match[str]) -> str:
-        name = hole.group(1)
-        if name == "share":
-            if text.share is None:
-                raise RuleError(f"{text.id} speaks of a share and has none")
-            return share_words(
-                a.know.number(text.share)
-                * (a.budget if a.know[text.share].unit == OF_THE_YEAR else 1.0)
-            )
-        if name == "first-branch":
-            return f"{a.tree.first_branch_m:.2f}"
-        if name == "spread":
-            return str(a.year.harvest_spread)
-        if name.startswith("@"):
-            value = a.know[name[1:]].value
-            return (
-                ", ".join(share_words(v) for v in value)
-                if isinstance(value, tuple)
-                else value
-                if isinstance(value, str)
-                else f"{value:g}"
-            )
-        if name.endswith(".why"):
-            return a.why(name[:-4])
-        day = moment(name).read(a)
-        return day_words(day) if day else "a date not known"
 
-    return _HOLE.sub(word, text.says)
+def _value(hole: str, text: RuleText, a: Asked) -> Value:
+    if hole == "share":
+        if text.share is None:
+            raise RuleError(f"{text.id} speaks of a share and has none")
+        of_year = a.know[text.share].unit == OF_THE_YEAR
+        return Share(a.know.number(text.share) * (a.budget if of_year else 1.0))
+    if hole == "first-branch":
+        return (
+            say("unknown") if a.tree.first_branch_m is None else Rounded(a.tree.first_branch_m, 2)
+        )
+    if hole == "spread":
+        return _known(a.year.harvest_spread)
+    if hole.startswith("@"):
+        value = a.know[hole[1:]].value
+        return listed(Share(v) for v in value) if isinstance(value, tuple) else value
+    if hole.endswith(".why"):
+        return a.why(hole[:-4])
+    return moment(hole).read(a) or say("date-unknown")
+
+
+def _known(value: Value | None) -> Value:
+    return say("unknown") if value is None else value
 
 
 def _used(words: str, a: Asked) -> Used:

@@ -16,7 +16,7 @@ import numpy as np
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
+from ..words.values import say
 from .budget import yearly_budget
 from .claims import Claim
 from .events import growing_year_of, growing_year_starts
@@ -148,7 +148,7 @@ def _charge(lane: Lane, year: Year, tree: TreeState) -> None:
     )
     left = max(0.0, budget.share - tree.used_share)
     lane.reasons[:] = [
-        budget.reason if r.code == "yearly-budget" and r.text == plain.reason.text else r
+        budget.reason if r.code == "yearly-budget" and r.says == plain.reason.says else r
         for r in lane.reasons
     ]
     lane.cap = np.minimum(lane.cap, round(left, 9))
@@ -160,7 +160,7 @@ def _charge(lane: Lane, year: Year, tree: TreeState) -> None:
     at = following.first_go()
     again = following.day(at) if at is not None else asked.after.start
     lane.unsay(slice(None), _AHEAD | {"any-time", "small-cuts", "in-rounds"})
-    text = f"This year's share is used: nothing more of the live canopy before {day_words(again)}."
+    text = say("year-share-used", again=again)
     lane.note(
         slice(None), Reason("no-share-left", text, {"left, share": round(left, 4)}, date=again)
     )

@@ -10,8 +10,8 @@ from dataclasses import dataclass
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.units import Units, length_words
+from ..words.units import Units
+from ..words.values import Length, Value, say
 from .model import Work
 
 
@@ -53,23 +53,23 @@ def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric
         return work in tree.done and tree.done[work] >= tree.year_start
 
     def want(
-        work: Work, code: str, text: str, ids: tuple[str, ...] = (), needed: bool = True
+        work: Work, code: str, text: Value, ids: tuple[str, ...] = (), needed: bool = True
     ) -> None:
         if not this_year(work):
             found.append(Wanted(work, Reason(code, text, catalogue_ids=ids), needed))
 
     over = None if tree.height_m is None or tree.cap_m is None else tree.height_m - tree.cap_m
     if tree.in_pot:
-        want("pot", "pot-yearly", "A tree in a pot is shaped once a year.")
+        want("pot", "pot-yearly", say("wanted-pot"))
     elif tree.hedgerow:
-        want("hedge", "hedge-yearly", "A hedgerow wall is kept every year.")
+        want("hedge", "hedge-yearly", say("wanted-wall"))
     elif tree.condition == "neglected":
-        want("renewal", "neglected", "Neglected: it is renewed by thirds over three years.")
+        want("renewal", "neglected", say("wanted-neglected"))
     elif over is not None and tree.cap_m and over > know.number("today/over-cap"):
         want(
             "height",
             "over-cap",
-            f"Over the cap of {length_words(tree.cap_m, units)}.",
+            say("wanted-over-cap", cap=Length(tree.cap_m, units)),
             ("today/over-cap",),
         )
     last = tree.done.get("thin")
@@ -79,17 +79,11 @@ def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric
         and not tree.young
         and (day - last).days > know.days("today/thin-after")
     ):
-        want("thin", "thin-again", f"Last thinned {day_words(last)}.", ("today/thin-after",))
+        want("thin", "thin-again", say("wanted-thinned", last=last), ("today/thin-after",))
     if tree.young:
         if tree.bears:
-            want("fruit", "young-fruit", "A young tree makes wood before crop.")
-        want("young", "training", "A young tree is trained once a year.", (), False)
+            want("fruit", "young-fruit", say("wanted-wood-first"))
+        want("young", "training", say("wanted-trained"), (), False)
     if not found and not tree.young and over is not None and over <= know.number("today/over-cap"):
-        want(
-            "tip",
-            "in-order",
-            "At its cap and in order: tips and dead wood only, an open window is no reason to cut.",
-            (),
-            False,
-        )
+        want("tip", "in-order", say("wanted-in-order"), (), False)
     return found

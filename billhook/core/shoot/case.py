@@ -12,16 +12,12 @@ import numpy.typing as npt
 
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.values import Value
 
 Floats = npt.NDArray[np.float64]
 Kind = Literal["rootstock_sucker", "water_sprout", "scion_shoot"]
 KINDS: tuple[Kind, ...] = ("rootstock_sucker", "water_sprout", "scion_shoot")
 Whose = Literal["rootstock_sucker", "water_sprout", "scion_shoot", "uncertain"]
-SAID: dict[str, str] = {
-    "rootstock_sucker": "a sucker of the rootstock",
-    "water_sprout": "a water sprout of the tree itself",
-    "scion_shoot": "a shoot that will bear",
-}
 BELOW = ("soil", "below_union")
 
 
@@ -71,10 +67,10 @@ class ShootAnswer:
     probabilities: Mapping[str, float]
     evidence: tuple[Evidence, ...]
     ask_next: str | None
-    action: str
+    action: Value
     reasons: tuple[Reason, ...]
     comes_off: bool = False
-    headline: str = ""
+    headline: Value = ""
 
 
 def family(know: Knowledge, species: str) -> str:

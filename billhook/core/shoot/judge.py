@@ -12,11 +12,10 @@ import numpy as np
 from ..errors import FieldProblem, InvalidInput
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.values import Capital, say
 from .case import KINDS, Floats, ShootAnswer, ShootCase, family
 from .decide import decide
 from .odds import Odds, asks, evidence_of, index_of, posterior_of, powers_of, prior_of, states
-
-_THORNY_ITSELF = "This kind is thorny itself, so it tells nothing."
 
 
 def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAnswer:
@@ -35,7 +34,7 @@ def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAn
     posterior = posterior_of(odds, prior, seen, powers)
     evidence = tuple(evidence_of(odds, case, c, i, powers[c], know) for c, i in seen.items())
     void = [c for c in case.clues if c in odds.void]
-    thorny = (f"{asks(know, odds.family, c)} {_THORNY_ITSELF}" for c in void)
+    thorny = (say("clue-thorny-kind", asks=asks(know, odds.family, c)) for c in void)
     found = decide(case, odds, posterior, know)
     return ShootAnswer(
         found.verdict,
@@ -86,11 +85,7 @@ def _doubts(case: ShootCase, odds: Odds, know: Knowledge) -> list[Reason]:
             word = know.text(f"{odds.family}-clues/{clue}/words").split(" | ")[
                 index_of(know, odds.family, clue, value)
             ]
-            text = (
-                f"{asks(know, odds.family, clue)} {word.capitalize()}: neither the recorded "
-                "stock nor the recorded kind bears such a leaf. Which is wrong, the stock or "
-                "the kind? The leaf outranks the label."
-            )
+            text = say("clue-neither", asks=asks(know, odds.family, clue), word=Capital(word))
             found.append(
                 Reason(
                     "record-doubt",

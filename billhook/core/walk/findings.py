@@ -13,6 +13,7 @@ from ..frame.model import Cut
 from ..known import Knowledge
 from ..reasons import Reason
 from ..season.model import WORKS, Work
+from ..words.values import say
 from .looks import notes
 from .questions import LATER, Question, chosen_limb, opened
 from .suggest import limb_options
@@ -93,15 +94,9 @@ def summary(
             if finding is not None:
                 found.append(finding)
     found.sort(key=lambda f: step_order.index(f.step))
-    again, why = (
-        tree.day + dt.timedelta(days=know.days("walk/look-again")),
-        "A tree in order is walked again after three months.",
-    )
+    again, why = (tree.day + dt.timedelta(days=know.days("walk/look-again")), say("again-in-order"))
     if tree.next_flush is not None and tree.day < tree.next_flush < again:
-        again, why = (
-            tree.next_flush,
-            "Look again before the next flush: suckers and sprouts are small then.",
-        )
+        again, why = (tree.next_flush, say("again-before-flush"))
     return Summary(
         tuple(found),
         not any(f.work for f in found),

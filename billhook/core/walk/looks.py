@@ -9,8 +9,7 @@ from collections.abc import Callable
 from ..known import Knowledge
 from ..pots import tip_dieback
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.units import length_words
+from ..words.values import Length, say
 from .looks_load import clearance_note, crop_load_note, pull_note, thinning_note
 from .looks_pot import pot_note
 from .looks_young import form_note, tie_note, young_pinch, young_trunk
@@ -27,10 +26,7 @@ def notes(look: str, tree: WalkTree, know: Knowledge, answers: Answers) -> tuple
 def _frost(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     if tree.waiting_until is None or tree.day >= tree.waiting_until:
         return []
-    text = (
-        f"Frost hurt it: wood is not called dead before {day_words(tree.waiting_until)}. Broken "
-        "limbs and suckers may come off."
-    )
+    text = say("look-frost", waiting_until=tree.waiting_until)
     return [Note(Reason("frost-waits", text, date=tree.waiting_until), ("dead-dead",))]
 
 
@@ -44,7 +40,7 @@ def _dieback(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
         Note(
             Reason(
                 r.code,
-                r.text,
+                r.says,
                 r.used,
                 date=r.date,
                 school=r.school,
@@ -55,15 +51,17 @@ def _dieback(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
         for r in found.reasons
     ]
     if height and found.shorten_to_m > 0:
-        least, most = (
-            length_words(x, tree.units) for x in (found.shorten_from_m, found.shorten_to_m)
+        least, most = (Length(x, tree.units) for x in (found.shorten_from_m, found.shorten_to_m))
+        much = (
+            say("look-at-most", most=most)
+            if least == most
+            else say("look-from-to", least=least, most=most)
         )
-        much = f"At most {most}" if least == most else f"{least} to {most}"
         out.append(
             Note(
                 Reason(
                     "dieback-cut",
-                    f"{much} off its {length_words(height, tree.units)}, to a living side shoot.",
+                    say("look-tips", much=much, height=Length(height, tree.units)),
                     {"height, m": height},
                 ),
                 ("dead-tips",),
@@ -75,26 +73,32 @@ def _dieback(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
 def _reach(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     found = []
     if tree.height_m is not None:
-        height = length_words(tree.height_m, tree.units)
+        height = Length(tree.height_m, tree.units)
         by = (
-            "by hand"
+            say("look-by-hand")
             if tree.height_m <= tree.reach_m
-            else "with a pole"
+            else say("look-pole")
             if tree.height_m <= tree.pole_m
-            else "only from a ladder"
+            else say("look-ladder")
         )
         cap = (
             (
-                f" Its cap is {length_words(tree.cap_m, tree.units)}: "
-                f"{'over it' if tree.height_m > tree.cap_m else 'under it'}."
+                say(
+                    "look-cap",
+                    cap=Length(tree.cap_m, tree.units),
+                    where=say("look-over") if tree.height_m > tree.cap_m else say("look-under"),
+                )
             )
             if tree.cap_m is not None
             else ""
         )
-        text = (
-            f"{height} tall: its top is reached {by} (hand "
-            f"{length_words(tree.reach_m, tree.units)}, pole "
-            f"{length_words(tree.pole_m, tree.units)}).{cap}"
+        text = say(
+            "look-reach",
+            height=height,
+            by=by,
+            reach=Length(tree.reach_m, tree.units),
+            pole=Length(tree.pole_m, tree.units),
+            cap=cap,
         )
         found.append(
             Note(
@@ -111,15 +115,17 @@ def _reach(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
         clear = tree.row_gap_m - tree.spread_m
         foot, tractor = know.number("alley/foot"), know.number("alley/tractor")
         word = (
-            "enough for a tractor"
+            say("look-tractor")
             if clear >= tractor
-            else "enough on foot, not for a tractor"
+            else say("look-on-foot")
             if clear >= foot
-            else "too little to walk and work"
+            else say("look-too-little")
         )
-        text = (
-            f"{length_words(tree.spread_m, tree.units)} wide: a like row beside it leaves "
-            f"{length_words(max(0.0, clear), tree.units)} clear, {word}."
+        text = say(
+            "look-clear",
+            spread=Length(tree.spread_m, tree.units),
+            clear=Length(max(0.0, clear), tree.units),
+            word=word,
         )
         used: dict[str, float | str | None] = {
             "spread, m": round(tree.spread_m, 2),

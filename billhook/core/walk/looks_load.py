@@ -7,7 +7,7 @@ from ..frame.droop import Pull, pulled_modulus_gpa
 from ..fruit.load import crop_load, thinning
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import length_words, share_words, weight_words
+from ..words.values import Length, Rounded, Share, Weight, say
 from .note import Answers, Note, number_in
 from .questions import LATER, chosen_limb
 from .skirt import clearance
@@ -21,11 +21,8 @@ def clearance_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[No
         cut = {chosen_limb(p)[0] for p in answers["skirt-limbs"].split()}
         all_fruit = sum(x.fruit for x in tree.frame.limbs)
         lost = sum(x.fruit for x in tree.frame.limbs if x.id in cut)
-        share = f", {share_words(lost / all_fruit)} of what hangs" if all_fruit else ""
-        text = (
-            f"The crop given up: {lost} fruit{share}; the skirt bears again higher up within a "
-            "year or two."
-        )
+        share = say("crop-given-of", lost=Share(lost / all_fruit)) if all_fruit else ""
+        text = say("crop-given", lost=lost, share=share)
         found.append(
             Note(
                 Reason("skirt-crop", text, {"fruit on them": lost, "fruit on the tree": all_fruit}),
@@ -49,16 +46,13 @@ def pull_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     usual = know.number(row)
     ratio = usual / modulus
     word = (
-        "as one would expect of its wood"
+        say("bends-expected")
         if abs(ratio - 1) < know.number("droop/as-expected")
-        else f"{ratio:.1f} times what its wood usually bends"
+        else say("bends-times", ratio=Rounded(ratio, 1))
         if ratio > 1
-        else "less than its wood usually does"
+        else say("bends-less")
     )
-    text = (
-        f"It came down {length_words(drop, tree.units)} under {weight_words(mass, tree.units)}: "
-        f"it bends {word}. The sag of the others is worked out with that."
-    )
+    text = say("bends", drop=Length(drop, tree.units), mass=Weight(mass, tree.units), word=word)
     return [
         Note(
             Reason(
@@ -89,12 +83,15 @@ def thinning_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Not
     except InvalidInput as refused:
         return [
             Note(
-                Reason("thin-more", f"For the sum, {refused.problems[0].message}."), ("crop-many",)
+                Reason("thin-more", say("for-the-sum", message=refused.problems[0].message)),
+                ("crop-many",),
             )
         ]
-    text = (
-        f"Take off about {found.remove} fruit, between {found.remove_low} and "
-        f"{found.remove_high} nineteen times in twenty."
+    text = say(
+        "thin-fruit",
+        remove=found.remove,
+        remove_low=found.remove_low,
+        remove_high=found.remove_high,
     )
     used: dict[str, float | str | None] = {
         "take off": found.remove,
@@ -118,14 +115,6 @@ def crop_load_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[No
     if fruit is None:
         return []
     if trunk is None:
-        return [
-            Note(
-                Reason(
-                    "load-trunk",
-                    "Measure the trunk above the union: how much it may carry follows from that.",
-                ),
-                ("crop-young",),
-            )
-        ]
+        return [Note(Reason("load-trunk", say("measure-trunk")), ("crop-young",))]
     found = crop_load(know, [trunk], max(1, tree.age_years), int(fruit), tree.fruit_kg, tree.units)
     return [Note(r, ("crop-young",)) for r in found.reasons]

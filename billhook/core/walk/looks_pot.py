@@ -6,8 +6,7 @@ from ..errors import InvalidInput
 from ..known import Knowledge
 from ..pots import pot_cap
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.units import length_words, weight_words
+from ..words.values import Length, Weight, say
 from .note import Answers, Note, number_in
 from .tree import WalkTree
 
@@ -27,17 +26,20 @@ def pot_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
         return [
             Note(
                 Reason(
-                    "pot-room", f"The winter room {refused.problems[0].message}.", {"room, m": room}
+                    "pot-room",
+                    say("winter-room", message=refused.problems[0].message),
+                    {"room, m": room},
                 ),
                 of,
             )
         ]
     found = [Note(r, of) for r in cap.reasons]
     if height and cap.shorten_m > 0:
-        text = (
-            f"It is {length_words(cap.shorten_m, tree.units)} too tall for its {cap.by}: "
-            f"shorten it to {length_words(cap.cap_m, tree.units)} in its window, no more than a "
-            "third at once."
+        text = say(
+            "pot-too-tall",
+            shorten=Length(cap.shorten_m, tree.units),
+            by=cap.by,
+            cap=Length(cap.cap_m, tree.units),
         )
         found.append(
             Note(
@@ -51,13 +53,13 @@ def pot_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
             )
         )
     weight = tree.pot_l * know.number("pot/wet-density")
-    carry = f"Watered it weighs about {weight_words(weight, tree.units)}" + (
-        ": two people or a trolley." if weight > know.number("pot/two-people-kg") else "."
+    carry = say("pot-weighs", weight=Weight(weight, tree.units)) + (
+        say("pot-two-people") if weight > know.number("pot/two-people-kg") else "."
     )
-    for day, words in ((tree.carry_in, " In by"), (tree.carry_out, " Out from")):
-        carry += f"{words} {day_words(day)}." if day else ""
+    for day, words in ((tree.carry_in, say("pot-in")), (tree.carry_out, say("pot-out"))):
+        carry += say("pot-on-day", words=words, day=day) if day else ""
     if tree.carry_out:
-        carry += f" Then {know.number('pot/shade-weeks'):g} weeks of shade, thick at first."
+        carry += say("pot-shade", shade_weeks=know.number("pot/shade-weeks"))
     return [
         *found,
         Note(

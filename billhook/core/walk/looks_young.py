@@ -8,8 +8,7 @@ from math import ceil
 from ..frame.share import canopy_total, leaf_beyond
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.dates import day_words
-from ..words.units import diameter_words, length_words, share_words
+from ..words.values import Diameter, Length, Share, say
 from .note import Answers, Note, number_in, vigour_in
 from .tree import WalkTree, clear_trunk_m, low_limbs
 
@@ -18,26 +17,26 @@ def form_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     """The cost of delay: what the low branches cost today, and what they would in a year."""
     form = answers.get("form", "tree")
     low = low_limbs(tree, know, form) if form != "bush" else []
-    height = length_words(clear_trunk_m(tree, know, form), tree.units)
+    height = Length(clear_trunk_m(tree, know, form), tree.units)
     if not low or tree.frame is None:
         wait = vigour_in(know, "form/thickens-mm-a-year", tree)
-        text = (
-            f"As a {form} its lowest branch stays {height} up. A low branch that waits thickens "
-            f"about {diameter_words(wait, tree.units)} a year, and so does its wound."
-        )
+        text = say("low-branch-waits", form=form, height=height, wait=Diameter(wait, tree.units))
         return [Note(Reason("form-delay", text, catalogue_ids=("form/thickens-mm-a-year",)))]
     power, more = know.number("wood/exponent"), vigour_in(know, "form/thickens-mm-a-year", tree)
     total = canopy_total(tree.frame, power)
     now = sum(leaf_beyond(x, 0, power) for x in low) / total if total else 0.0
     grown = sum(leaf_beyond(x, 0, power) * ((x.base_mm + more) / x.base_mm) ** power for x in low)
     later = grown / (total + grown - now * total) if total else 0.0
-    words = [diameter_words(low[0].base_mm + d, tree.units) for d in (0.0, more)]
-    text = (
-        f"As a {form} its lowest branch stays {height} up. "
-        f"{'One branch' if len(low) == 1 else f'{len(low)} branches'} below it cost "
-        f"{share_words(now)} of the leaf "
-        f"and wounds to {words[0]} today; left for a year, {share_words(later)} and "
-        f"{words[1]}. They go in stages, half of them at once at most."
+    words = [Diameter(low[0].base_mm + d, tree.units) for d in (0.0, more)]
+    text = say(
+        "low-branches",
+        form=form,
+        height=height,
+        branches=say("one-branch") if len(low) == 1 else say("branches", low=len(low)),
+        now=Share(now),
+        wounds=words[0],
+        later=Share(later),
+        wounds_later=words[1],
     )
     used: dict[str, float | str | None] = {
         "low branches": len(low),
@@ -67,20 +66,19 @@ def tie_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     ids = ("tie/act", "tie/growth-mm-a-month", "tie/check")
     used: dict[str, float | str | None] = {"gap, mm": gap, "trunk grows, mm a month": rate}
     if gap < act:
-        text = (
-            f"A gap of {diameter_words(gap, tree.units)} is closed by now: the tie comes off "
-            "today, another goes on with a finger's slack if it is still needed."
-        )
+        text = say("tie-off", gap=Diameter(gap, tree.units))
         return [
             Note(Reason("tie-now", text, used, date=tree.day, catalogue_ids=ids), ("union-bites",))
         ]
     days = ceil((gap - act) / rate * 30.4)
     off = tree.day + dt.timedelta(days=days)
     look = min(off, tree.day + dt.timedelta(days=check))
-    text = (
-        f"With {diameter_words(gap, tree.units)} of slack, and a trunk that thickens about "
-        f"{diameter_words(rate, tree.units)} a month while it grows, it must come off by "
-        f"{day_words(off)}; look again {day_words(look)}."
+    text = say(
+        "tie-until",
+        gap=Diameter(gap, tree.units),
+        rate=Diameter(rate, tree.units),
+        off=off,
+        look=look,
     )
     return [
         Note(
@@ -94,10 +92,7 @@ def tie_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
 
 def young_trunk(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     at, clear = know.number("young/trunk-shoot-mm"), clear_trunk_m(tree, know, answers.get("form"))
-    text = (
-        f"Below {length_words(clear, tree.units)} nothing stays for good; what is thicker than "
-        f"{diameter_words(at, tree.units)} comes off, the rest feeds the trunk for another year."
-    )
+    text = say("clear-below", clear=Length(clear, tree.units), at=Diameter(at, tree.units))
     return [
         Note(
             Reason(
@@ -115,13 +110,12 @@ def young_pinch(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]
     row = next(r for r in (tree.species, tree.group, "other") if f"first-pinch/{r}/from" in know)
     low, high = know.number(f"first-pinch/{row}/from"), know.number(f"first-pinch/{row}/to")
     stands = (
-        f" It stands {length_words(tree.height_m, tree.units)} tall."
+        say("stands-tall", height=Length(tree.height_m, tree.units))
         if tree.height_m is not None
         else ""
     )
-    text = (
-        f"First pinch between {length_words(low, tree.units)} and "
-        f"{length_words(high, tree.units)}.{stands}"
+    text = say(
+        "first-pinch", low=Length(low, tree.units), high=Length(high, tree.units), stands=stands
     )
     ids = (f"first-pinch/{row}/from", f"first-pinch/{row}/to")
     return [

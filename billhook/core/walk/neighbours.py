@@ -6,8 +6,8 @@ from __future__ import annotations
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.directions import points_to, wind
-from ..words.units import length_words
+from ..words.directions import points_to
+from ..words.values import Compass, Length, say
 from .tree import WalkTree
 
 
@@ -19,9 +19,8 @@ def lagging(tree: WalkTree, know: Knowledge) -> Reason | None:
         or tree.height_m >= know.number("walk/lags") * tree.row_mean_m
     ):
         return None
-    text = (
-        f"It is {length_words(tree.height_m, tree.units)} tall, its like in the row "
-        f"{length_words(tree.row_mean_m, tree.units)} on the mean: it lags."
+    text = say(
+        "lags", height=Length(tree.height_m, tree.units), rowean=Length(tree.row_mean_m, tree.units)
     )
     return Reason(
         "lags",
@@ -43,9 +42,11 @@ def balance(tree: WalkTree, know: Knowledge) -> tuple[Reason, ...]:
     found = []
     margin = know.number("walk/outgrows")
     for other in tree.companions:
-        where = (
-            f"{other.name}, {length_words(other.distance_m, tree.units)} to the "
-            f"{wind(other.bearing_deg)}"
+        where = say(
+            "neighbour",
+            name=other.name,
+            distance=Length(other.distance_m, tree.units),
+            bearing_deg=Compass(other.bearing_deg),
         )
         used: dict[str, float | str | None] = {
             "this tree, m": tree.height_m,
@@ -54,23 +55,30 @@ def balance(tree: WalkTree, know: Knowledge) -> tuple[Reason, ...]:
         noonward = points_to(other.bearing_deg, "north" if tree.southern else "south")
         away = points_to(other.bearing_deg, "south" if tree.southern else "north")
         if tree.height_m > other.height_m * (1 + margin):
-            shade = ", and throws its shade there" if away else ""
-            text = (
-                f"It outgrows {where} ({length_words(other.height_m, tree.units)}){shade}: the "
-                "two are kept as one, so this one is lowered first."
+            shade = say("neighbour-shade") if away else ""
+            text = say(
+                "neighbour-outgrown",
+                where=where,
+                height=Length(other.height_m, tree.units),
+                shade=shade,
             )
             found.append(Reason("outgrows", text, used, catalogue_ids=("walk/outgrows",)))
         elif other.height_m > tree.height_m * (1 + margin):
-            shade = "stands in the sun before it" if noonward else "outgrows it"
-            text = (
-                f"{where} ({length_words(other.height_m, tree.units)}) {shade}: lower that one "
-                "first and spare this one's leaf."
+            shade = say("neighbour-before") if noonward else say("neighbour-outgrows")
+            text = say(
+                "neighbour-lower",
+                where=where,
+                height=Length(other.height_m, tree.units),
+                shade=shade,
             )
             found.append(Reason("outgrown", text, used, catalogue_ids=("walk/outgrows",)))
         else:
             found.append(
                 Reason(
-                    "balanced", f"In balance with {where}.", used, catalogue_ids=("walk/outgrows",)
+                    "balanced",
+                    say("neighbour-balance", where=where),
+                    used,
+                    catalogue_ids=("walk/outgrows",),
                 )
             )
     return tuple(found)

@@ -9,7 +9,7 @@ from ..frame.droop import Droop, Pull, droop, pulled_modulus_gpa
 from ..frame.model import Limb
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import length_words, weight_words
+from ..words.values import Length, Weight, say
 from .option import Found, live_limbs
 from .places import to_side_branch
 from .questions import chosen_limb
@@ -74,14 +74,17 @@ def hanging_low(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> 
             keep = lifted(tree, know, limb, clear)
             tip = tree.ends[limb.id][1][2]
             end = (
-                "on the ground"
+                say("tip-on-ground")
                 if bent.touches_ground
-                else f"{length_words(bent.tip_height_loaded_m, tree.units)} up"
+                else say("tip-up", tip_height_loaded=Length(bent.tip_height_loaded_m, tree.units))
             )
-            load = weight_words(float(bent.reasons[0].used["load, kg"] or 0.0), tree.units)
-            text = (
-                f"Its tip hangs {length_words(tip, tree.units)} up, {end} under {load} of "
-                f"fruit; {length_words(clear, tree.units)} is wanted."
+            load = Weight(float(bent.reasons[0].used["load, kg"] or 0.0), tree.units)
+            text = say(
+                "tip-hangs",
+                tip=Length(tip, tree.units),
+                end=end,
+                load=load,
+                clear=Length(clear, tree.units),
             )
             found[limb.id] = (
                 keep,

@@ -6,7 +6,7 @@ from collections.abc import Mapping
 
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import length_words
+from ..words.values import Length, say
 from .tree import WalkTree, facts, heeding, holds
 
 
@@ -18,9 +18,8 @@ def clearance(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> tu
     rows = [r for r in know.rows("clearance") if holds(know.text(f"clearance/{r}/when"), known)]
     best = max(rows, key=lambda r: know.number(f"clearance/{r}/height"))
     height = know.number(f"clearance/{best}/height")
-    text = (
-        f"The loaded skirt hangs {length_words(height, tree.units)} clear: "
-        f"{know.text(f'clearance/{best}/says')}."
+    text = say(
+        "skirt-clear", height=Length(height, tree.units), says=know.row(f"clearance/{best}/says")
     )
     return height, Reason(
         "clearance", text, {"clearance, m": height}, catalogue_ids=(f"clearance/{best}/height",)

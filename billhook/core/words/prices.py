@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
+NO_CROP = 0.03
 _WORDS = (
-    (0.03, "no crop"),
+    (NO_CROP, "no crop"),
     (0.075, "a twentieth of a crop"),
     (0.15, "a tenth of a crop"),
     (0.225, "a fifth of a crop"),

@@ -1,18 +1,28 @@
-"""What a sentence names: measured values that are not yet words, so that every language can say
+"""Sentences before they are words: a message's name and its values, so that every language can say
 them.
 """
 
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Mapping
-from dataclasses import dataclass, field
+from collections.abc import Iterable
+from dataclasses import dataclass
 
 from .units import Units
 
 
+class Saying:
+    """What can be put one after the other; the edge makes words of it."""
+
+    def __add__(self, other: Value) -> Listed:
+        return Listed((*_parts(self), *_parts(other)), "")
+
+    def __radd__(self, other: str) -> Listed:
+        return Listed((other, *_parts(self)), "")
+
+
 @dataclass(frozen=True)
-class Length:
+class Length(Saying):
     """A length [m], said in the reader's units."""
 
     m: float
@@ -20,7 +30,7 @@ class Length:
 
 
 @dataclass(frozen=True)
-class Diameter:
+class Diameter(Saying):
     """A diameter [mm], said in the reader's units."""
 
     mm: float
@@ -28,7 +38,7 @@ class Diameter:
 
 
 @dataclass(frozen=True)
-class Weight:
+class Weight(Saying):
     """A weight [kg], said in the reader's units."""
 
     kg: float
@@ -36,14 +46,14 @@ class Weight:
 
 
 @dataclass(frozen=True)
-class Share:
+class Share(Saying):
     """A share [0..1], said as per cent."""
 
     of_one: float
 
 
 @dataclass(frozen=True)
-class Rounded:
+class Rounded(Saying):
     """A number with so many digits behind the point."""
 
     number: float
@@ -51,21 +61,94 @@ class Rounded:
 
 
 @dataclass(frozen=True)
-class Phrase:
-    """Part of a sentence that is a message itself."""
+class Compass(Saying):
+    """A direction [degrees from north, clockwise], said as a side of the sky."""
 
-    says: str
-    values: Mapping[str, Value] = field(default_factory=dict)
+    deg: float
 
 
 @dataclass(frozen=True)
-class Listed:
+class MonthOf(Saying):
+    """The month and year of a day."""
+
+    day: dt.date
+
+
+@dataclass(frozen=True)
+class Capital(Saying):
+    """Said with its first letter large."""
+
+    value: Value
+
+
+@dataclass(frozen=True)
+class Phrase(Saying):
+    """A message by its name, with its values by theirs; part of a sentence may be one itself."""
+
+    says: str
+    values: tuple[tuple[str, Value], ...] = ()
+
+
+@dataclass(frozen=True)
+class Row(Saying):
+    """A sentence that stands in a catalogue row: its id, its first words, and what fills its
+    holes.
+    """
+
+    known_id: str
+    words: str
+    values: tuple[tuple[str, Value], ...] = ()
+
+
+@dataclass(frozen=True)
+class Crops(Saying):
+    """What a cut costs [crops of what is cut]."""
+
+    price: float
+
+
+@dataclass(frozen=True)
+class Listed(Saying):
     """Several things in a row, with what stands between them."""
 
     items: tuple[Value, ...]
-    between: str = ", "
+    between: Value = ", "
 
 
-Value = (
-    str | int | float | dt.date | Length | Diameter | Weight | Share | Rounded | Phrase | Listed
-)
+Value = str | int | float | dt.date | Saying
+
+
+def say(says: str, /, **values: Value) -> Phrase:
+    """A message with its values; an underscore of a name is a dash in the message."""
+    return Phrase(says, tuple((name.replace("_", "-"), v) for name, v in values.items()))
+
+
+def listed(items: Iterable[Value], between: Value = ", ") -> Listed:
+    """Things in a row."""
+    return Listed(tuple(items), between)
+
+
+def plain(value: Value) -> object:
+    """A saying as plain data, for the record: every part by the name of its kind."""
+    match value:
+        case dt.date():
+            return {"day": value.isoformat()}
+        case Saying():
+            parts = {name: _plain_part(part) for name, part in vars(value).items()}
+            return {type(value).__name__.lower(): parts}
+        case _:
+            return value
+
+
+def _plain_part(part: object) -> object:
+    if not isinstance(part, tuple):
+        return plain(part) if isinstance(part, (Saying, dt.date)) else part
+    if part and isinstance(part[0], tuple):
+        return {name: plain(value) for name, value in part}
+    return [plain(value) for value in part]
+
+
+def _parts(value: Value) -> tuple[Value, ...]:
+    if isinstance(value, Listed) and not value.between:
+        return value.items
+    return () if value == "" else (value,)

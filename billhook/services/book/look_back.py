@@ -10,7 +10,7 @@ from dataclasses import dataclass
 from ...core.known import Knowledge
 from ...core.reasons import Reason
 from ...core.season.budget import tree_age, yearly_budget
-from ...core.words.units import share_words
+from ...core.words.values import Rounded, Share, say
 from ...store import harvests, logbook, places, plans
 from ...store.tables import Harvest, LogEntry
 from ...store.trees import tree_record, tree_records
@@ -176,13 +176,11 @@ def _reasons(
     found = []
     for year in years[:2]:
         if year.done_share > budget + 1e-9 and budget > 0:
-            text = (
-                f"In {year.year} {share_words(year.done_share)} went, more than the "
-                f"{share_words(budget)} the tree bears in a year. It is no disaster: it "
-                "answers with sprouts and bears "
-                "less for a season or two. Paint the bark that sees new sun, choose among "
-                "the sprouts when they are a hand long, and take only suckers and dead "
-                "wood next year."
+            text = say(
+                "year-overrun",
+                year=year.year,
+                done_share=Share(year.done_share),
+                budget=Share(budget),
             )
             found.append(
                 Reason(
@@ -192,9 +190,6 @@ def _reasons(
                 )
             )
     if pace is not None and abs(pace - 1) > know.number("look-back/pace-off"):
-        text = (
-            f"Visits took {pace:.1f} times the minutes reckoned: plans and sheets count by that "
-            "now."
-        )
+        text = say("pace", pace=Rounded(pace, 1))
         found.append(Reason("pace", text, {"taken over reckoned": round(pace, 2)}))
     return tuple(found)

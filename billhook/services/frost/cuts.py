@@ -6,6 +6,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from ...catalogue.wording import said
 from ...core.cuts.technique import CutAdvice
 from ...core.errors import invalid
 from ...core.frame.finish import whole_limbs_gone
@@ -134,7 +135,7 @@ def stage_sheet(at: Workplace, tree_id: str, plan_id: str, stage: str) -> Plan:
         if case is None or wanted is None or case.view is None:
             raise invalid("/stage", "scratch the limbs on the tree's drawing first")
         if not wanted.may:
-            raise invalid("/stage", f"not open: {wanted.reason.text}")
+            raise invalid("/stage", f"not open: {said(wanted.reason)}")
         frame, row = case.dead_frame, case.view.row
         assert frame is not None
         frame_id = row.id

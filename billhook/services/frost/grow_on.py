@@ -9,6 +9,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from math import cos, radians
 
+from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.frame.check import checked
 from ...core.frame.model import TRUNK, Frame, Limb, is_sucker
@@ -177,7 +178,7 @@ def choose(at: Workplace, tree_id: str, keep: Sequence[str], form: str | None = 
                     scope="tree",
                     scope_id=tree_id,
                     kind=dated.kind,
-                    does=dated.does,
+                    does=said(dated.does),
                     due=dated.due,
                     rule=dated.rule,
                 ),

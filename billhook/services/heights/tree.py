@@ -24,6 +24,7 @@ from ...core.reasons import Reason
 from ...core.season.budget import tree_age
 from ...core.season.events import vigour_of
 from ...core.words.units import Units
+from ...core.words.values import Rounded, say
 from ...store import frames
 from ...store.acts import new_id
 from ...store.tables import FrameRow
@@ -242,13 +243,17 @@ def shade_of(
         if s.lost < know.number("light/shade-told"):
             continue
         cure = (
-            f" At {s.lower_to_m:.1f} m it would leave {wanted:.0f} h."
+            say("shade-cure", lower_to=Rounded(s.lower_to_m, 1), wanted=Rounded(wanted))
             if s.lower_to_m is not None
             else ""
         )
-        text = (
-            f"{s.by} takes {s.lost:.1f} of the {s.hours:.1f} h of sun from the lower limbs of "
-            f"{s.name}.{cure}"
+        text = say(
+            "shade-taken",
+            by=s.by,
+            lost=Rounded(s.lost, 1),
+            hours=Rounded(s.hours, 1),
+            name=s.name,
+            cure=cure,
         )
         reasons.append(
             Reason(

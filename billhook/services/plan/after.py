@@ -7,9 +7,10 @@ from __future__ import annotations
 from collections.abc import Collection, Mapping
 
 from ...core.known import Knowledge
+from ...core.notes import Notes
 from ...core.reasons import Reason
 from ...core.walk.tree import WalkTree
-from ...core.words.units import share_words, weight_words
+from ...core.words.values import Share, Weight, listed
 
 # disease and quarantine beat every other place for clippings, in this order
 _BEATS = ("quarantine", "canker", "psyllid", "mal-secco", "borer")
@@ -32,62 +33,37 @@ def after_words(
     """
     if not cuts:
         return ()
-    found: list[Reason] = []
-
-    def say(code: str, row: str, school: str | None = None, **parts: str) -> None:
-        known = f"after-words/{row}/says"
-        found.append(
-            Reason(code, know.text(known).format(**parts), school=school, catalogue_ids=(known,))
-        )
-
+    said = Notes(know, "after-words")
     if heat is not None:
-        found.append(heat)
+        said.found.append(heat)
     if fruit:
-        say("after-pick", "pick-first", kg=weight_words(fruit * tree.fruit_kg, tree.units))
-    say("after-wounds", stance["wounds"], f"wounds/{stance['wounds']}")
+        said.say("pick-first", code="after-pick", kg=Weight(fruit * tree.fruit_kg, tree.units))
+    said.say(stance["wounds"], code="after-wounds", school=f"wounds/{stance['wounds']}")
     if bark is not None:
-        found.append(bark)
+        said.found.append(bark)
     held = [d for d in _BEATS if d in dangers]
     for danger in held:
-        say(f"after-{danger}", danger)
+        said.say(danger, code=f"after-{danger}")
     if not _BAGGED & set(held):
-        say("after-vigour", stance["vigour"], f"vigour/{stance['vigour']}")
-        _animals(know, tree, found)
+        said.say(stance["vigour"], code="after-vigour", school=f"vigour/{stance['vigour']}")
+        _animals(know, tree, said)
     hard = share > know.number("plan/hard-share")
     if stance["vigour"] == "calm" and not hard:
-        say("after-feed", "no-feed", "vigour/calm")
+        said.say("no-feed", code="after-feed", school="vigour/calm")
     elif hard:
-        say("after-feed", "feed-hard", left=share_words(max(0.0, 1 - share)))
+        said.say("feed-hard", code="after-feed", left=Share(max(0.0, 1 - share)))
     else:
-        say("after-feed", "feed-usual")
-    say("after-ties", "ties")
-    return tuple(found)
+        said.say("feed-usual", code="after-feed")
+    said.say("ties", code="after-ties")
+    return tuple(said.found)
 
 
-def _animals(know: Knowledge, tree: WalkTree, found: list[Reason]) -> None:
+def _animals(know: Knowledge, tree: WalkTree, said: Notes) -> None:
     """Whether prunings may be fed: never avocado, and the list of what else is not."""
     row = next((r for r in (tree.species, tree.group) if f"not-fodder/{r}/says" in know), None)
     if row is not None:
-        found.append(
-            Reason(
-                "not-fodder",
-                know.text(f"not-fodder/{row}/says"),
-                catalogue_ids=(f"not-fodder/{row}/says",),
-            )
-        )
+        known_id = f"not-fodder/{row}/says"
+        said.found.append(Reason("not-fodder", know.row(known_id), catalogue_ids=(known_id,)))
     else:
-        none = ", ".join(know.rows("not-fodder"))
-        found.append(
-            Reason(
-                "fodder",
-                know.text("after-words/animals/says").format(none=none),
-                catalogue_ids=("after-words/animals/says",),
-            )
-        )
-    found.append(
-        Reason(
-            "sprayed",
-            know.text("after-words/sprayed/says"),
-            catalogue_ids=("after-words/sprayed/says",),
-        )
-    )
+        said.say("animals", code="fodder", none=listed(know.rows("not-fodder")))
+    said.say("sprayed")

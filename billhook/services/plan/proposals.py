@@ -29,7 +29,7 @@ from ...core.season.model import OWN_BUDGET, WORKS, SeasonAnswer, Work
 from ...core.season.schools import check_stance
 from ...core.season.today import Verdict, verdict
 from ...core.walk.tree import WalkTree
-from ...core.words.dates import day_words
+from ...core.words.values import say
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, tree_record
 from ..heights.row_lines import outline_of, spacing_in_row
@@ -65,7 +65,7 @@ def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
         then = _plan_on(at, session, record, replace(wish, day=opens))
         if not then.proposal.cuts:
             return found
-        text = f"Not today: from {day_words(opens)}. Here is that day's plan. {wanted.why}"
+        text = say("plan-not-today", opens=opens, why=wanted.why)
         return replace(
             then, not_today=Reason("not-today", text, {"asked": wish.day.isoformat()}, date=opens)
         )

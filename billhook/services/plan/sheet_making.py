@@ -4,15 +4,16 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Mapping, Sequence
-from dataclasses import asdict
 
 from sqlmodel import Session
 
 from ...catalogue import catalogue_version
+from ...catalogue.wording import said
 from ...core.days import planned_problem
 from ...core.errors import invalid, refuse
 from ...core.frame.model import Cut
 from ...core.season.model import Work
+from ...core.words.values import plain
 from ...store.logbook import save_tasks
 from ...store.plans import save_plan
 from ...store.tables import Plan, PlanCut, Task
@@ -111,11 +112,20 @@ def _frozen(found: Preview) -> dict[str, object]:
         "max_share": verdict.max_share,
         "removed": found.against.removed,
         "over": found.against.over,
-        "total": found.against.sentence,
+        "total": said(found.against.sentence),
         "minutes": round(found.minutes / found.pace, 2),
         "pace": round(found.pace, 3),
         "reasons": [
-            asdict(r) | {"used": dict(r.used), "date": r.date.isoformat() if r.date else None}
+            {
+                "code": r.code,
+                "says": plain(r.says),
+                "text": said(r),
+                "used": dict(r.used),
+                "date": r.date.isoformat() if r.date else None,
+                "school": r.school,
+                "catalogue_ids": list(r.catalogue_ids),
+                "remedy": r.remedy,
+            }
             for r in verdict.reasons
         ],
     }

@@ -20,7 +20,7 @@ from ...core.season.normals import values_on
 from ...core.walk.findings import summary
 from ...core.walk.questions import questions_of
 from ...core.walk.tree import WalkTree
-from ...core.words.dates import day_words
+from ...core.words.values import Rounded, say
 from ...store import walks
 from ...store.trees import TreeRecord
 from ..season.desk import SeasonDesk
@@ -89,11 +89,8 @@ def bark_in_sun(
     limb = tree.frame.limb(max(wounds, key=lambda c: c.wound_mm).limb)
     on = hot.start + (hot.end - hot.start) / 2
     found = bark_sun(at.know, latitude, on, limb.bearing_deg, 90 - limb.rise_deg)
-    does = "paint it the same day" if found.burns else "leaf will shade it again"
-    text = (
-        f"Bark bared at the {tree.names[limb.id]} gets {found.hours:.1f} h of steep sun about "
-        f"{day_words(on)}: {does}."
-    )
+    does = say("bared-paint") if found.burns else say("bared-leaf")
+    text = say("bared", names=tree.names[limb.id], hours=Rounded(found.hours, 1), on=on, does=does)
     return Reason(
         "bark-sun",
         text,

@@ -8,6 +8,7 @@ import datetime as dt
 import uuid
 from collections import Counter
 
+from ...catalogue.wording import said_all
 from ...core.season.model import WORKS, Segment
 from ...core.season.today import LANE_WORDS
 from ...core.words.units import share_words
@@ -98,7 +99,7 @@ def _windows(desk: SeasonDesk, records: list[TreeRecord], today: dt.date) -> lis
                     _NAMES, f"{record.block.id} {kind} {work} {first.start.year} {nth}"
                 )
                 share = f", to {share_words(first.max_share)}" if first.max_share else ""
-                why = " ".join(r.text for r in first.reasons[:2])
+                why = said_all(first.reasons[:2])
                 found.append(
                     Entry(
                         f"{uid}@billhook",

@@ -10,7 +10,8 @@ from sqlmodel import Session
 
 from ...core.reasons import Reason
 from ...core.season.next_need import main_work
-from ...core.words.units import Units, weight_words
+from ...core.words.units import Units
+from ...core.words.values import Weight, say
 from ...store import frames
 from ...store.trees import TreeRecord
 from ..workplace import Workplace
@@ -30,7 +31,7 @@ class OnePass:
 
 def pick_and_cut(ripe: Reason) -> Reason:
     """One job out of two, with one date."""
-    text = "Pick and cut in one pass: fruit off first from the limbs that go, then the cut."
+    text = say("one-pass")
     return Reason("one-pass", text, ripe.used, date=ripe.date, catalogue_ids=ripe.catalogue_ids)
 
 
@@ -63,16 +64,9 @@ def one_pass(
     if not due:
         return None
     kg = weight if drawn else None
-    about = f", about {weight_words(kg, units)} of it" if kg else ""
-    how = (
-        "fruit{} off before the bar, bins and clippings on opposite sides"
-        if machine
-        else "fruit{} off the limbs that go, then the cut"
-    )
-    text = (
-        f"{due} {'tree is' if due == 1 else 'trees are'} ripe and open to the cut: pick and cut "
-        f"in one pass, {how.format(about)}."
-    )
+    about = say("one-pass-kg", kg=Weight(kg, units)) if kg else ""
+    how = say("one-pass-machine" if machine else "one-pass-limbs", about=about)
+    text = say("one-pass-block", due=due, how=how)
     return OnePass(
         due,
         kg,

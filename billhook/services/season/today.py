@@ -9,6 +9,7 @@ from collections.abc import Sequence
 
 from sqlmodel import Session
 
+from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.reasons import Reason
 from ...core.season.forecast import FORECAST_CODES
@@ -19,6 +20,7 @@ from ...core.tasks import FROST_TASKS
 from ...core.words.dates import day_words
 from ...core.words.prices import cost_words
 from ...core.words.units import Units, share_words
+from ...core.words.values import say
 from ...store import frames, logbook, plans
 from ...store.tables import PutOff
 from ...store.trees import TreeRecord, tree_records
@@ -83,14 +85,7 @@ class _Fortnight:
         )
         here = [i for i in ordered if i.later is None]
         ahead = self.desk.forecast(self.records[0]) if self.records else ()
-        missing = (
-            None
-            if ahead
-            else (
-                "No forecast: frost and heat are judged from the normals alone. Look at your "
-                "own forecast before you cut."
-            )
-        )
+        missing = None if ahead else said(say("no-forecast"))
         late = sorted(self.late.values(), key=lambda i: (i.trees[0].site.name, i.block, i.rows[0]))
         return TodayView(
             self.day, self.until, here, [i for i in ordered if i.later is not None], late, missing
@@ -163,12 +158,17 @@ class _Fortnight:
             if task.scope_id not in by_scope or task.due > self.until:
                 continue
             known = self.at.know.get(task.rule)
-            late = f" It was due {day_words(task.due)}." if task.due < self.day else ""
-            put = f" Put off: {task.why_later}." if task.why_later else ""
+            late = say("task-was-due", due=task.due) if task.due < self.day else ""
+            put = say("task-put-off", why=task.why_later) if task.why_later else ""
             reason = Reason(
                 "come-back",
-                f"Due {day_words(task.due)} after the "
-                f"{'frost' if task.kind in FROST_TASKS else 'last work'}.{late}{put}",
+                say(
+                    "task-due",
+                    due=task.due,
+                    after="frost" if task.kind in FROST_TASKS else "work",
+                    late=late,
+                    put=put,
+                ),
                 date=task.due,
                 catalogue_ids=(known.id,) if known else (),
             )
@@ -192,7 +192,7 @@ class _Fortnight:
         by_tree = {r.tree.id: r for r in self.records}
         for plan in plans.open_plans(self.session):
             if (record := by_tree.get(plan.tree_id)) is not None:
-                reason = Reason("open-sheet", f"Its cut sheet of {day_words(plan.day)} is open.")
+                reason = Reason("open-sheet", say("sheet-open", day=plan.day))
                 item = self._item(
                     record,
                     "sheet",
@@ -212,11 +212,7 @@ class _Fortnight:
         since = self.drawn.get(record.stem.id, self.day)
         ticked = {e.work for e in self.desk.log(record) if since <= e.date <= self.day}
         if size is not None and size.suckers and "sucker" not in ticked:
-            reason = Reason(
-                "sucker",
-                "Suckers were seen below the union: they come off any day, the sooner the better.",
-                catalogue_ids=("rule/sucker",),
-            )
+            reason = Reason("sucker", say("suckers-seen"), catalogue_ids=("rule/sucker",))
             self._add(
                 record,
                 self._item(
@@ -231,11 +227,7 @@ class _Fortnight:
                 ),
             )
         if size is not None and size.dead and "sanitation" not in ticked:
-            reason = Reason(
-                "sanitation",
-                "Dead limbs are marked: off to a live junction on a dry day.",
-                catalogue_ids=("rule/sanitation",),
-            )
+            reason = Reason("sanitation", say("dead-marked"), catalogue_ids=("rule/sanitation",))
             self._add(
                 record,
                 self._item(
@@ -261,10 +253,7 @@ class _Fortnight:
                 for e in self.desk.log(record)
             ):
                 continue
-            text = (
-                f"A flush starts about {day_words(event.end + dt.timedelta(days=1))}: suckers "
-                "are small now and rub off."
-            )
+            text = say("flush-starts", end=event.end + dt.timedelta(days=1))
             reason = Reason(
                 "sucker-sweep", text, date=event.end, catalogue_ids=("windows/sweep-before-flush",)
             )
@@ -345,7 +334,7 @@ class _Fortnight:
                         None,
                     )
                     item.tone = "stop"
-                    item.closed_by = stop.text if stop else "The forecast closes this window."
+                    item.closed_by = said(stop or say("forecast-closes"))
                     item.key += "|closed"
             self._add(record, item)
 

@@ -8,8 +8,10 @@ from typing import Annotated, Any
 
 from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints
 
+from ...catalogue.wording import said
 from ...core.season.model import Work
 from ...core.words.units import Units
+from ...core.words.values import Saying
 
 __all__ = [
     "Against",
@@ -20,6 +22,7 @@ __all__ = [
     "LongText",
     "MonthDayText",
     "Number",
+    "Said",
     "Text",
     "Units",
     "Uuid",
@@ -52,6 +55,14 @@ class Against(Written):
     """
 
     as_of: Annotated[int, Field(strict=True, ge=0)] | None = None
+
+
+def _worded(value: object) -> object:
+    return said(value) if isinstance(value, Saying) else value
+
+
+Said = Annotated[str, BeforeValidator(_worded)]
+"""A sentence of the answer; a message with its values becomes words here."""
 
 
 class Answer(BaseModel):

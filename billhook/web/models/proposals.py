@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.frame.outline import Shape
-from .base import Answer, Asked, IsoDate, Key, Number, Share, Uuid, Work
+from .base import Answer, Asked, IsoDate, Key, Number, Said, Share, Uuid, Work
 from .calc.plan import ClippingsOut, WhitewashOut, YieldCostOut
 from .cutting import PreviewOut
 from .frames import DrawnFrame
@@ -62,7 +62,7 @@ class ProposedOut(Answer):
 class LeftOut(ProposedOut):
     """A cut that is left: why, and from when it may be made."""
 
-    left_why: str
+    left_why: Said
     until: IsoDate | None
 
 

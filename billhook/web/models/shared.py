@@ -4,15 +4,17 @@ from __future__ import annotations
 
 from typing import Literal
 
+from pydantic import AliasChoices, Field
+
 from ...core.season.model import Status
-from .base import Answer, IsoDate, Work
+from .base import Answer, IsoDate, Said, Work
 
 
 class ReasonOut(Answer):
     """Why: code, sentence, the inputs of this very answer, and the catalogue values it rests on."""
 
     code: str
-    text: str
+    text: Said = Field(validation_alias=AliasChoices("text", "says"))
     used: dict[str, float | str | None] = {}
     date: IsoDate | None = None
     school: str | None = None

@@ -55,7 +55,7 @@ def _sheet(view: SheetView) -> dict[str, Any]:
     stock = name_of("rootstocks", record.stem.rootstock)
     on_stock = f" on {stock}" if stock else ""
     cautions = {
-        c.text: c
+        c.says: c
         for line in view.lines
         for c in line.advice.cautions
         if c.code not in ("between-branches", "weak-side-branch", "fruit-on-it")

@@ -15,9 +15,9 @@ routes = APIBlueprint("season_today", __name__, url_prefix="/api")
 
 
 def _item(item: item.Item) -> dict[str, Any]:
-    seen: dict[str, Any] = {}
+    seen: dict[Any, Any] = {}
     for reason in item.reasons:
-        seen.setdefault(reason.text, reason)
+        seen.setdefault(reason.says, reason)
     return {
         **vars(item),
         "reasons": list(seen.values()),

@@ -6,6 +6,7 @@ import datetime as dt
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.cuts.comeback import come_backs
 from billhook.core.cuts.limits import against_limit
 from billhook.core.cuts.names import forks, limb_names, position_words
@@ -168,7 +169,7 @@ def test_running_total_against_the_limit(know, wood):
     answer = frame_answer(hand_worked(), [Cut("b", 1.2)], wood)
     over = against_limit(answer, limit, know, False)
     assert (over.fits, over.over) == (False, pytest.approx(0.20))
-    assert "6 Feb 2027" in over.sentence
+    assert "6 Feb 2027" in said(over.sentence)
     assert over.reasons[0].code == "lowered-too-much"
     suckers = frame_answer(hand_worked(), [Cut("s", 0)], wood)
     assert against_limit(suckers, limit, know, False).fits

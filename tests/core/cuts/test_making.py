@@ -9,6 +9,7 @@ from math import cos, hypot, radians, sin
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.cuts.technique import advise
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.frame.outline import Outline, breaks
@@ -62,7 +63,7 @@ def test_what_takes_over_is_drawn_and_the_slope_leads_away_from_it(know):
     heir = next(p for p in found.drawing.pieces if p.role == "heir")
     assert heir.start_w == pytest.approx(0.030)
     assert "grows-with-heir" in codes(found)
-    assert "north-east" in next(r.text for r in found.making if r.code == "grows-with-heir")
+    assert "north-east" in next(said(r) for r in found.making if r.code == "grows-with-heir")
 
 
 def test_between_branches_a_bud_is_named_and_bare_stems_are_explained(know):

@@ -15,6 +15,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.frost.after import AfterFrost
 from billhook.core.frost.classes import CLASSES
@@ -98,7 +99,7 @@ def test_damage_by_the_worked_examples(know, tree, min_c, hours, worst, possible
     assert (found.worst, found.possible) == (worst, possible)
     for organ, c in at.items():
         assert found.thresholds[organ] == pytest.approx(c, abs=0.02)
-    assert "1.5 °C either way" in found.reasons[0].text
+    assert "1.5 °C either way" in said(found.reasons[0])
 
 
 def test_hardening_by_the_worked_example(know):

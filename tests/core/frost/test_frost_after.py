@@ -12,6 +12,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 from scipy.stats import binomtest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.finish import after_cuts
 from billhook.core.frame.model import Cut
@@ -48,7 +49,7 @@ def test_hours_nobody_knows_lie_between_a_short_and_a_long_night(know):
         frost_damage(know, tree, -4.7, 6).worst, frost_damage(know, tree, -4.7, 4).possible
     )
     assert (found.milder, found.possible) == ("F1", "F2")
-    assert "for how long" in found.reasons[-1].text
+    assert "for how long" in said(found.reasons[-1])
     assert frost_damage(know, tree, -4.7, 4).milder is None
 
 
@@ -143,7 +144,7 @@ def test_a_provisional_green_is_asked_again_after_hot_days(know):
     assert frost_verdict(know, case).when == "Judge from 30 May 2026 · cut from 29 Jun 2026"
     hot = frost_verdict(know, AfterFrost(**{**vars(case), "hot_since": on(97)}))
     assert hot.look_again == on(100)
-    assert "look again now" in next(r.text for r in hot.reasons if r.code == "false-start")
+    assert "look again now" in next(said(r) for r in hot.reasons if r.code == "false-start")
 
 
 def test_a_cut_missed_in_its_season_waits_for_the_next_spring_and_then_opens(know):
@@ -245,28 +246,28 @@ def test_shoots_say_what_speaks_for_and_against_them(know):
     shoots = [Shoot("up", 0.4, 0.02, 16, 88, 5, True), Shoot("flat", 0.8, 0.5, 4, 12, 1, True)]
     up, flat = leaders(know, shoots, "tree", 0.3).shoots
     assert up.id == "up"
-    assert "but" not in up.reason.text
-    assert "grows flat" in flat.reason.text
+    assert "but" not in said(up.reason)
+    assert "grows flat" in said(flat.reason)
     dated = grown_on(know, ["up"], "leader", on(80), [on(90), on(200), on(2000)], on(400))
     assert [d.kind for d in dated].count("frost-sucker") == 2  # two seasons, no further
     assert all(d.due >= on(80) for d in dated)
-    assert "keep 1" in next(d.does for d in dated if d.kind == "frost-thin")
+    assert "keep 1" in next(said(d.does) for d in dated if d.kind == "frost-thin")
 
 
 def test_a_leafless_tree_gets_one_soak(know):
     found = feed(know, 1.0, dt.date(2026, 12, 1), dt.date(2026, 3, 1))
-    assert "One soak" in found.reason.text
+    assert "One soak" in said(found.reason)
     assert found.last_nitrogen == dt.date(2026, 10, 2)
     assert found.wraps_off == dt.date(2026, 3, 15)
-    assert "One soak" not in feed(know, 0.5).reason.text
+    assert "One soak" not in said(feed(know, 0.5).reason)
 
 
 def test_paint_covers_what_lives(know):
     whole = bark_paint(know, forked_frame(), {}, True)
     half = bark_paint(know, forked_frame(), {"e": 1.0, "w": 1.0}, True)
     assert half.paint.area_m2 < whole.paint.area_m2
-    assert "south-west" in whole.where.text
-    assert "north-west" in bark_paint(know, None, {}, False).where.text
+    assert "south-west" in said(whole.where)
+    assert "north-west" in said(bark_paint(know, None, {}, False).where)
     assert bark_paint(know, None, {}, True).paint is None
 
 
@@ -296,7 +297,7 @@ def test_before_the_cold_the_union_comes_first(know):
 def test_whether_to_heal_or_replant_by_what_is_left(know, stand, advice):
     found = recovery(know, "F5", 12, 100, stand=stand, replant_on=dt.date(2026, 3, 15))
     assert found.advice == advice
-    assert ("quarantine" in found.reasons[0].text) == (advice == "replant")
+    assert ("quarantine" in said(found.reasons[0])) == (advice == "replant")
 
 
 def test_a_new_tree_is_planted_after_the_frosts_and_never_just_before_them(know):

@@ -8,6 +8,7 @@ import datetime as dt
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.frost.after import AfterFrost
 from billhook.core.frost.classes import CLASSES
 from billhook.core.frost.damage import ColdTree, frost_damage, thresholds
@@ -169,7 +170,7 @@ def test_a_kinds_own_word_stands_in_the_verdict(know):
             "F2", dt.date(2026, 1, 19), dt.date(2026, 3, 1), dt.date(2026, 2, 1), species="mango"
         ),
     )
-    assert any("shield" in r.text for r in found.reasons if r.code == "kind")
+    assert any("shield" in said(r) for r in found.reasons if r.code == "kind")
     plain = frost_verdict(
         know,
         AfterFrost(

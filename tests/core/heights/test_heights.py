@@ -10,6 +10,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from billhook.catalogue.wording import said
 from billhook.core.cuts.names import limb_names
 from billhook.core.frame.generator import habit, sketch_frame
 from billhook.core.frame.geometry import height_m
@@ -97,7 +98,7 @@ def test_the_most_upright_limb_with_little_fruit_goes_first(know):
     assert first.limb == "up"
     assert first.takes_over == limb_names(tree.frame)["ups"]
     assert first.cut_height_m <= 1.8
-    assert "most upright" in first.reasons[0].text
+    assert "most upright" in said(first.reasons[0])
 
 
 def test_a_limb_cut_last_year_waits(know):

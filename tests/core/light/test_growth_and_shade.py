@@ -11,6 +11,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from billhook.catalogue.wording import said
 from billhook.core.aftercare.crop import yield_cost
 from billhook.core.cuts.regrowth import measured_vigour
 from billhook.core.errors import InvalidInput
@@ -92,9 +93,9 @@ def test_schools_multiply_and_name_themselves(know):
         know.number("plan-schools/open-windows/factor")
     )
     assert factor(know, stances, "dead") == 1
-    said = school_reasons(know, stances, {"cluster", "dead"})
-    assert [r.code for r in said] == ["school-middle"]  # no limb was weighed by height
-    assert said[0].school == "middle/open-windows"
+    note = school_reasons(know, stances, {"cluster", "dead"})
+    assert [r.code for r in note] == ["school-middle"]  # no limb was weighed by height
+    assert note[0].school == "middle/open-windows"
 
 
 def test_a_skeleton_too_near_the_sun_is_called_out(know):
@@ -105,8 +106,8 @@ def test_a_skeleton_too_near_the_sun_is_called_out(know):
         warned(know, tree, cuts, 0.7, tree.day, tree.day + dt.timedelta(days=d), None, crop)
         for d in (30, 120)
     )
-    assert "too soon" in next(r.text for r in near if r.code == "sun-date")
-    assert "too soon" not in next(r.text for r in far if r.code == "sun-date")
+    assert "too soon" in next(said(r) for r in near if r.code == "sun-date")
+    assert "too soon" not in next(said(r) for r in far if r.code == "sun-date")
     second = next(r for r in far if r.code == "second-year")
     assert second.date > tree.day + dt.timedelta(days=300)
     assert bare_bark(know, tree.frame, cuts).area_m2 != pytest.approx(
@@ -124,9 +125,9 @@ def test_a_skeleton_too_near_the_sun_is_called_out(know):
     ],
 )
 def test_inner_light_names_a_leaf_area_that_lets_enough_through(know, species, group):
-    said = inside(know, species, group)
-    row = said.catalogue_ids[0].split("/")[1]
+    note = inside(know, species, group)
+    row = note.catalogue_ids[0].split("/")[1]
     need, k = know.number(f"light/{row}/needed"), know.number(f"light/{row}/k")
     assert light_under(leaf_area_for(need, k), k) == pytest.approx(need)
     assert know.number(f"light/{row}/target") < know.number(f"light/{row}/leaf-area")
-    assert f"{leaf_area_for(need, k):.1f}" in said.text
+    assert f"{leaf_area_for(need, k):.1f}" in said(note)

@@ -11,6 +11,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from billhook.catalogue.wording import said
 from billhook.core.cuts.names import limb_names
 from billhook.core.cuts.sheet_words import limb_words
 from billhook.core.frame.generator import habit, sketch_frame
@@ -116,7 +117,7 @@ def test_obligations_over_the_limit_are_laid_out_over_windows_and_years(know):
     assert all(s.share <= s.limit + 1e-9 for s in plan.stages)
     assert [s.day for s in plan.stages] == sorted(s.day for s in plan.stages)
     assert f"in {len(plan.stages)} stages" in next(
-        r.text for r in plan.reasons if r.code == "over-limit"
+        said(r) for r in plan.reasons if r.code == "over-limit"
     )
 
 

@@ -12,6 +12,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from billhook.catalogue.wording import said
 from billhook.core.season.claims import Asked
 from billhook.core.season.events import growing_year, growing_year_starts
 from billhook.core.season.model import STRICTNESS, WORKS, ForecastDay, Span, TreeState
@@ -271,7 +272,7 @@ def test_frozen_trees_wait_for_their_class(know):
         for r in at(know, site, hurt, "thin", dt.date(2026, 6, 28)).reasons
         if r.code == "after-freeze"
     )
-    assert "29 Jun 2026" in reason.text  # from memory: last frost 1 March and 120 days
+    assert "29 Jun 2026" in said(reason)  # from memory: last frost 1 March and 120 days
     assert at(know, site, hurt, "thin", dt.date(2026, 6, 29)).status != "stop"
 
 

@@ -9,6 +9,7 @@ from dataclasses import replace
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.frame.model import Cut
 from billhook.services.book.pace import pace_of
 from billhook.services.heights.row_lines import outline_of, row_bearing_deg, spacing_in_row
@@ -47,7 +48,7 @@ def test_disease_and_quarantine_beat_every_other_place(drawn):
     assert not {"after-vigour", "fodder", "not-fodder"} & set(
         codes(bound)
     )  # nothing leaves, nothing is fed
-    assert "property" in next(r.text for r in bound if r.code == "after-quarantine")
+    assert "property" in next(said(r) for r in bound if r.code == "after-quarantine")
 
 
 @pytest.mark.parametrize("species", ["avocado", "mango", "cherimoya"])
@@ -61,11 +62,11 @@ def test_prunings_that_harm_are_never_fed(drawn, species):
 def test_feed_and_water_follow_the_leaf_that_is_left(drawn):
     at, tree = drawn
     light, hard = words(at, tree, 0.1), words(at, tree, 0.6)
-    assert "as usual" in next(r.text for r in light if r.code == "after-feed")
-    assert "40 %" in next(r.text for r in hard if r.code == "after-feed")
+    assert "as usual" in next(said(r) for r in light if r.code == "after-feed")
+    assert "40 %" in next(said(r) for r in hard if r.code == "after-feed")
     calm = words(at, tree, 0.1, {"wounds": "paint", "vigour": "calm"})
-    assert "No nitrogen" in next(r.text for r in calm if r.code == "after-feed")
-    assert "leave the site" in next(r.text for r in calm if r.code == "after-vigour")
+    assert "No nitrogen" in next(said(r) for r in calm if r.code == "after-feed")
+    assert "leave the site" in next(said(r) for r in calm if r.code == "after-vigour")
     assert next(r.school for r in calm if r.code == "after-wounds") == "wounds/paint"
 
 
@@ -73,7 +74,7 @@ def test_fruit_on_a_cut_is_picked_first_with_its_weight(drawn):
     at, tree = drawn
     found = words(at, tree, fruit=20)
     assert codes(found)[0] == "after-pick"
-    assert "2.2 kg" in found[0].text  # twenty mandarins of 110 g
+    assert "2.2 kg" in said(found[0])  # twenty mandarins of 110 g
 
 
 def visit(at, tree, frame_id, limb, minutes, day):
@@ -135,7 +136,7 @@ def test_a_ripe_row_due_for_shearing_is_one_pass(garden):
     assert (found is not None) is due
     if found is not None:
         assert found.trees == 5
-        assert "one pass" in found.reason.text
+        assert "one pass" in said(found.reason)
 
 
 def test_a_row_on_the_ground_gives_bearing_spacing_and_wall(garden):

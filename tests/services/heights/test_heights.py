@@ -9,6 +9,7 @@ import datetime as dt
 import pytest
 from sqlmodel import select
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.core.heights.section import Profile
@@ -197,7 +198,7 @@ def test_schools_side_by_side_for_one_tree(orchard):
     assert cap == 2.4
     assert thirds.height_m[-1] < nothing.height_m[-1]
     assert thirds.mean_crop < nothing.mean_crop
-    assert thirds.reasons[0].text
+    assert said(thirds.reasons[0])
 
 
 def test_two_trees_shade_each_other_and_the_taller_is_lowered(at):
@@ -207,14 +208,14 @@ def test_two_trees_shade_each_other_and_the_taller_is_lowered(at):
     ).tree_ids
     for tree, height in zip(pair, (5.2, 2.2), strict=True):
         framing.sketch_tree(at, tree, height, 2.6, 120, TODAY)
-    _, found, said = tree_heights.shade_of(at, pair[0], dt.date(2027, 6, 21))
+    _, found, note = tree_heights.shade_of(at, pair[0], dt.date(2027, 6, 21))
     assert len(found) == 2
     low = next(s for s in found if s.lost == max(x.lost for x in found))
     assert low.lost > 0.25
     assert (
         low.by == views.tree_view(at, pair[0], TODAY, ("thin",)).record.name
     )  # the taller shades the lower
-    assert said
+    assert note
     alone = planting.plant(at, site.id, "Alto", 1, 1, "avocado", 2014, None, None).tree_ids[0]
     framing.sketch_tree(at, alone, 4, 4, 150, TODAY)
     assert tree_heights.shade_of(at, alone)[1] == []

@@ -10,6 +10,7 @@ import io
 import pytest
 from pypdf import PdfReader
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
 from billhook.services.plan import proposals, sheet_making
@@ -213,4 +214,4 @@ def test_heat_and_prunings_that_poison_are_said_with_the_plan(crowded):
         row.species = "avocado"
         session.add(row)
     avocado = proposals.plan_for(at, tree, Wish("recover", TODAY)).after
-    assert "poison" in next(r.text for r in avocado if r.code == "not-fodder")
+    assert "poison" in next(said(r) for r in avocado if r.code == "not-fodder")

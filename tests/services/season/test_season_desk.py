@@ -9,6 +9,7 @@ import icalendar
 import pytest
 import vobject
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.season.normals import Normals
 from billhook.devices.stand_in import SCENARIOS, StandIn
@@ -281,9 +282,9 @@ def test_an_open_window_is_no_reason_to_cut(grove):
     over = found["Baixo", "height", "work"]
     assert len(over.trees) == 3
     assert over.last_good > TODAY
-    assert "Over the cap of 2.80 m" in over.reasons[0].text
+    assert "Over the cap of 2.80 m" in said(over.reasons[0])
     assert ("Alto", "height", "work") not in found
-    assert "no reason to cut" in found["Alto", "tip", "work"].reasons[0].text
+    assert "no reason to cut" in said(found["Alto", "tip", "work"].reasons[0])
 
 
 def test_sweeps_come_before_each_flush_and_once_logged_are_gone(grove):

@@ -10,6 +10,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.season.model import WORKS
 from billhook.core.walk.findings import summary
@@ -119,7 +120,7 @@ def test_findings_come_in_working_order_with_their_days(garden):
     ]
     assert not view.end.nothing
     bites = view.end.findings[0]
-    assert "must come off by" in bites.reasons[0].text
+    assert "must come off by" in said(bites.reasons[0])
     assert TODAY < bites.again <= TODAY + dt.timedelta(days=60)
     walks.finish(garden.at, view.walk.id)
     assert {t.due for t in tasks(garden)} == {
@@ -327,7 +328,7 @@ def test_a_young_tree_and_a_pot_have_their_own_walk(garden):
         "young-pinch-overgrown",
         "crop-young",
     ]
-    assert "take off" in view.end.findings[-1].reasons[0].text
+    assert "take off" in said(view.end.findings[-1].reasons[0])
     pot = planting.plant(
         garden.at,
         garden.site.id,
@@ -352,10 +353,10 @@ def test_a_young_tree_and_a_pot_have_their_own_walk(garden):
         pot_room="2.4",
         pot_roots="bound",
     )
-    said = " ".join(r.text for f in view.end.findings for r in f.reasons)
-    assert "0.55 m to 0.73 m off its 2.20 m" in said  # a quarter to a third
-    assert "too tall for its winter room" in said or "too tall for its pot" in said
-    assert "kg" in said
+    words = " ".join(said(r) for f in view.end.findings for r in f.reasons)
+    assert "0.55 m to 0.73 m off its 2.20 m" in words  # a quarter to a third
+    assert "too tall for its winter room" in words or "too tall for its pot" in words
+    assert "kg" in words
     walks.finish(garden.at, view.walk.id)
     assert not {"pot-room", "pot-height"} & walked(garden.at, pot).answers.keys()
 
