@@ -6,7 +6,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 from .units import Units
 
@@ -92,10 +92,10 @@ class Phrase(Saying):
 @dataclass(frozen=True)
 class Row(Saying):
     """A sentence that stands in a catalogue row: its id, its first words, and what fills its
-    holes.
+    holes. Two rows that say the same are one.
     """
 
-    known_id: str
+    known_id: str = field(compare=False)
     words: str
     values: tuple[tuple[str, Value], ...] = ()
 

@@ -106,28 +106,28 @@ def _phrases(code: str) -> Phrases:
 def printed(at: Workplace, plan_id: str, code: str, units: Units) -> PrintedSheet:
     """What a sheet says in a language. Raises: NotFound."""
     phrases, view = _phrases(code), sheets.sheet(at, plan_id, units)
-    frame, say = view.frame.frame, phrases.say
-    tools = list(dict.fromkeys(say(f"tool-{x.advice.tool_id}") for x in view.lines))
+    frame, words = view.frame.frame, phrases.say
+    tools = list(dict.fromkeys(words(f"tool-{x.advice.tool_id}") for x in view.lines))
     return PrintedSheet(
-        say("sheet"),
+        words("sheet"),
         view.record.name,
         _said(view, phrases, units),
-        say("hazards"),
+        words("hazards"),
         _hazards(at, view, phrases, units),
-        say("tools"),
+        words("tools"),
         tools,
-        say("order"),
-        (say("wound"), say("weight"), say("share"), say("done"), say("who")),
+        words("order"),
+        (words("wound"), words("weight"), words("share"), words("done"), words("who")),
         _limbs(view),
         frame.trunk.diameter_mm / 1000,
         frame.trunk.height_m,
         frame.union_m,
         view.answer.before.height_m,
-        f"{say('seen-from')} {phrases.wind(_FROM)}",
+        f"{words('seen-from')} {phrases.wind(_FROM)}",
         (1.0, "1 m") if units == "metric" else (0.9144, "3 ft"),
         _cuts(at, view, phrases, units),
-        say("unplanned"),
-        say("page"),
+        words("unplanned"),
+        words("page"),
         code,
     )
 
@@ -194,12 +194,13 @@ def _hazards(at: Workplace, view: SheetView, phrases: Phrases, units: Units) -> 
 
 def _said(view: SheetView, phrases: Phrases, units: Units) -> list[str]:
     """The day, what is taken of how much, from which height to which, and the minutes."""
-    say, plan, answer = phrases.say, view.plan, view.answer
+    words, plan, answer = phrases.say, view.plan, view.answer
     total, limit = share_words(plan.answer["removed"]), plan.answer["max_share"]
-    most = f", {say('limit').lower()} {share_words(limit)}" if limit is not None else ""
+    most = f", {words('limit').lower()} {share_words(limit)}" if limit is not None else ""
     before, after = (length_words(m.height_m, units) for m in (answer.before, answer.after))
     minutes = max(1, round(view.minutes))
     return [
-        f"{say('day')} {plan.day.isoformat()}. {say('total')} {total} {say('of-canopy')}{most}.",
-        f"{say('height')} {before} {say('to')} {after}. {minutes} {say('minutes')}.",
+        f"{words('day')} {plan.day.isoformat()}. "
+        f"{words('total')} {total} {words('of-canopy')}{most}.",
+        f"{words('height')} {before} {words('to')} {after}. {minutes} {words('minutes')}.",
     ]
