@@ -8,7 +8,7 @@ import datetime as dt
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 
-from .words.values import Value
+from .words.values import Saying
 
 Used = float | str | None
 
@@ -24,7 +24,7 @@ class Reason:
     """
 
     code: str
-    says: Value
+    says: Saying
     used: Mapping[str, Used] = field(default_factory=dict)
     date: dt.date | None = None
     school: str | None = None

@@ -78,19 +78,23 @@ def _given_id() -> str | None:
     return found.lower() if isinstance(found, str) and _UUID.fullmatch(found) else None
 
 
+def _writes() -> bool:
+    """Whether a request changes what is kept; calculators do not."""
+    path = request.path
+    return (
+        request.method not in SAFE
+        and path.startswith("/api/")
+        and not path.startswith("/api/calc/")
+    )
+
+
 def register(app: Flask) -> None:
     """Make every unsafe request an act."""
     answers = _Answers()
 
     @app.before_request
     def _begin() -> Response | None:
-        if (
-            request.method in SAFE
-            or not request.path.startswith("/api/")
-            or request.path.startswith("/api/calc/")
-        ):
-            return None
-        act_id = _given_id()
+        act_id = _given_id() if _writes() else None
         if act_id is None:
             return None
         g.act_stack = ExitStack()

@@ -255,20 +255,15 @@ def disinfectant(
     if agent not in know.rows("disinfectants"):
         raise invalid("/agent", f"must be one of {', '.join(know.rows('disinfectants'))}")
     row = f"disinfectants/{agent}"
-    bought, used = (
-        stock if stock is not None else know.number(f"{row}/stock"),
-        target if target is not None else know.number(f"{row}/strength"),
-    )
+    bought = stock if stock is not None else know.number(f"{row}/stock")
+    used = target if target is not None else know.number(f"{row}/strength")
     if used > bought:
         raise invalid("/target", f"is stronger than what is bought, {bought:g}")
-    mix = (
-        volume_l
-        if volume_l is not None
-        else trees * tools * dips_per_tree * know.number("disinfectant/per-tool")
-    )
+    dips = trees * tools * dips_per_tree
+    mix = volume_l if volume_l is not None else dips * know.number("disinfectant/per-tool")
     of_stock = mix * used / bought
     rags = max(1, -(-trees // int(know.number("disinfectant/rag-trees"))))
-    care, seconds = know.row(f"{row}/care"), know.number(f"{row}/seconds")
+    seconds = know.number(f"{row}/seconds")
     text = say(
         "dip",
         name=know.row(f"{row}/name"),
@@ -277,7 +272,7 @@ def disinfectant(
         seconds=Rounded(seconds),
         against=know.row(f"{row}/against"),
         not_against=know.row(f"{row}/not-against"),
-        care=care,
+        care=know.row(f"{row}/care"),
     )
     ids = (
         f"{row}/strength",

@@ -26,7 +26,7 @@ def cautions_at(
         found.append(Reason("chainsaw", _CHAINSAW))
     sap = know.get(f"species/{species}/sap")
     if sap is not None and cost.counts:
-        found.append(Reason("sap", str(sap.value), catalogue_ids=(sap.id,)))
+        found.append(Reason("sap", know.row(sap.id), catalogue_ids=(sap.id,)))
     row = f"species/{species}/thorn-mm"
     thorn = know.number(row)
     if thorn >= know.number("cuts/thorn-mm"):

@@ -14,7 +14,8 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units, diameter_words
 from .cautions import cautions_at
-from .making import CutDrawing, Made, drawing, notes
+from .drawing import CutDrawing, drawing
+from .making import Made, notes
 from .names import limb_names, position_words, taking_over
 from .placing import Place, placing_of
 
@@ -76,6 +77,17 @@ def cut_height_m(frame: Frame, limb_id: str, keep_m: float) -> float:
     return along(limb_ends(frame)[limb_id][0], limb, keep_m)[2]
 
 
+def _place(cost: CutCost, heir: Limb | None, sucker: bool, dead: bool, work: str) -> Place:
+    """Where on the limb the cut lies."""
+    if sucker:
+        return "origin"
+    if cost.keep_m == 0:
+        return "collar"
+    if heir:
+        return "junction" if dead else "side-branch"
+    return "sheared" if work in SHEARING and not dead else "between"
+
+
 def advise(
     frame: Frame,
     cost: CutCost,
@@ -100,19 +112,7 @@ def advise(
     sucker = limb is not None and is_sucker(frame, roots_of(frame)[limb.id])
     dead = limb is not None and limb.state == "dead"
     height = cut_height_m(frame, cost.limb, cost.keep_m)
-    place: Place = (
-        "origin"
-        if sucker
-        else "collar"
-        if cost.keep_m == 0
-        else "junction"
-        if heir and dead
-        else "side-branch"
-        if heir
-        else "sheared"
-        if work in SHEARING and not dead
-        else "between"
-    )
+    place = _place(cost, heir, sucker, dead, work)
     tool = _tool(cost.wound_mm, dead, height, sucker, know)
     count = _cuts_needed(cost, tool, know)
     text = _technique(place, cost, heir, tool, count, know, names, units)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from math import isfinite
 
 from ..errors import FieldProblem, InvalidInput
@@ -91,19 +91,26 @@ def frame_problems(frame: Frame, root: str = "/frame") -> list[FieldProblem]:
         if limb.headed_mm > limb.base_mm + _SLACK:
             add(f"{at}/headed_mm", f"the old cut is thicker than the base ({limb.base_mm:g} mm)")
     for i, limb in enumerate(frame.limbs):
-        at = f"/limbs/{i}"
         if limb.id in looped:
-            add(f"{at}/on", "these limbs bear each other in a circle")
-        elif limb.on == TRUNK:
-            if limb.at_m > frame.trunk.height_m + _SLACK:
-                add(f"{at}/at_m", f"the trunk ends at {frame.trunk.height_m:g} m")
-        elif limb.on != SOIL:
-            parent = by_id.get(limb.on)
-            if parent is None:
-                add(f"{at}/on", f"there is no limb {limb.on!r}")
-            elif limb.at_m > parent.length_m + _SLACK:
-                add(f"{at}/at_m", f"the limb it grows on ends at {parent.length_m:g} m")
+            add(f"/limbs/{i}/on", "these limbs bear each other in a circle")
+        else:
+            name, message = _place_problem(frame, by_id, limb)
+            add(f"/limbs/{i}/{name}", message)
     return found
+
+
+def _place_problem(frame: Frame, by_id: Mapping[str, Limb], limb: Limb) -> tuple[str, str | None]:
+    """What is wrong with where a limb grows: the field, and what is said."""
+    if limb.on == TRUNK:
+        beyond = limb.at_m > frame.trunk.height_m + _SLACK
+        return "at_m", f"the trunk ends at {frame.trunk.height_m:g} m" if beyond else None
+    if limb.on == SOIL:
+        return "on", None
+    parent = by_id.get(limb.on)
+    if parent is None:
+        return "on", f"there is no limb {limb.on!r}"
+    beyond = limb.at_m > parent.length_m + _SLACK
+    return "at_m", f"the limb it grows on ends at {parent.length_m:g} m" if beyond else None
 
 
 def cut_problems(frame: Frame, cuts: Iterable[Cut], root: str = "/cuts") -> list[FieldProblem]:

@@ -16,15 +16,20 @@ from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units
-from ..words.values import Value, Weight, say
+from ..words.values import Saying, Weight, say
 from .leaders import spacing_words
 
 STAGES = ("hazards", "suckers", "dead", "shaping")
+_RESTS_ON = {
+    "dead": ("frost/twig-mm", "frost/into-green"),
+    "shaping": ("frost/shape-before", "frost/thin-spacing"),
+    "suckers": ("frost/sucker-seasons",),
+}
 Stock = Literal["off", "undecided", "kept"]
 """What becomes of shoots below the union: off where the top lives; undecided while nobody knows;
 kept where only the rootstock lives.
 """
-_SUCKERS: dict[Stock, Value] = {
+_SUCKERS: dict[Stock, Saying] = {
     "off": (say("dead-below-union")),
     "undecided": (say("dead-union-unknown")),
     "kept": (say("dead-only-stock")),
@@ -130,21 +135,12 @@ def stages(
         c.limb for c in found if c.limb != TRUNK and frame.limb(c.limb).diameter_mm(c.keep_m) < twig
     )
     taken = tuple(c for c in found if c.limb not in left)
-    texts: dict[str, Value] = {
-        "hazards": (say("dead-hazards")) if broken else say("dead-nothing-broken"),
+    open_now = say("dead-open-now") if may_cut else say("from-day", day=cut_on)
+    texts: dict[str, Saying] = {
+        "hazards": say("dead-hazards" if broken else "dead-nothing-broken"),
         "suckers": _SUCKERS[stock],
-        "dead": (
-            say(
-                "dead-into-green",
-                when=say("dead-open-now") if may_cut else say("from-day", day=cut_on),
-            )
-        ),
-        "shaping": (say("dead-frame", shape_on=shape_on, spacing=spacing_words(know))),
-    }
-    ids = {
-        "dead": ("frost/twig-mm", "frost/into-green"),
-        "shaping": ("frost/shape-before", "frost/thin-spacing"),
-        "suckers": ("frost/sucker-seasons",),
+        "dead": say("dead-into-green", when=open_now),
+        "shaping": say("dead-frame", shape_on=shape_on, spacing=spacing_words(know)),
     }
 
     def stage(
@@ -156,7 +152,7 @@ def stages(
             may,
             tuple(wanted),
             hang,
-            Reason(name, texts[name], date=when, catalogue_ids=ids.get(name, ())),
+            Reason(name, texts[name], date=when, catalogue_ids=_RESTS_ON.get(name, ())),
         )
 
     return (

@@ -7,11 +7,11 @@ from dataclasses import dataclass
 from math import sqrt
 from statistics import NormalDist
 
-from ..errors import FieldProblem, InvalidInput
+from ..errors import refuse
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.dates import day_words
-from ..words.values import Rounded, Share, say
+from ..words.values import Rounded, Saying, Share, say
 
 
 @dataclass(frozen=True)
@@ -62,6 +62,19 @@ def wilson_interval(hits: int, count: int, confidence: float) -> tuple[float, fl
     return max(0.0, middle - half), min(1.0, middle + half)
 
 
+def _advice(know: Knowledge, hurt: int, low: float, high: float) -> str:
+    """``sound``, ``juice`` or ``lost``, by the bounds of the share that is hurt."""
+    if high <= know.number("frost/cut-test-sound") or hurt == 0:
+        return "sound"
+    return "lost" if low >= know.number("frost/cut-test-lost") else "juice"
+
+
+def _says(advice: str, late: dt.date) -> Saying:
+    if advice == "juice":
+        return say("fruit-juice", late=late)
+    return say("fruit-sell" if advice == "sound" else "fruit-worthless")
+
+
 def cut_test(
     know: Knowledge,
     cut: int,
@@ -76,37 +89,22 @@ def cut_test(
     Raises: InvalidInput for a sample of none, more hurt than cut, or a day before fruit shows what
     froze.
     """
-    wrong = []
-    if cut < 1:
-        wrong.append(FieldProblem("/cut", "cut at least one fruit"))
-    if not 0 <= hurt <= max(cut, 0):
-        wrong.append(FieldProblem("/hurt", "cannot be more than were cut"))
     span = salvage(know, night, mean_c)
-    if today < span.test_from:
-        wrong.append(
-            FieldProblem(
-                "/cut",
-                f"too early: what froze shows from {day_words(span.test_from)}; cut again then",
-            )
-        )
-    if wrong:
-        raise InvalidInput(wrong)
+    early = f"too early: what froze shows from {day_words(span.test_from)}; cut again then"
+    refuse(
+        {
+            "/cut": "cut at least one fruit"
+            if cut < 1
+            else early
+            if today < span.test_from
+            else None,
+            "/hurt": None if 0 <= hurt <= max(cut, 0) else "cannot be more than were cut",
+        }
+    )
     low, high = wilson_interval(hurt, cut, know.number("frost/cut-test-confidence"))
     share = hurt / cut
-    advice = (
-        "sound"
-        if high <= know.number("frost/cut-test-sound") or hurt == 0
-        else "lost"
-        if low >= know.number("frost/cut-test-lost")
-        else "juice"
-    )
-    words = {
-        "sound": say("fruit-sell"),
-        "juice": (say("fruit-juice", late=span.late)),
-        "lost": (say("fruit-worthless")),
-    }
+    advice = _advice(know, hurt, low, high)
     few = know.number("frost/cut-test-fruit")
-    more = say("fruit-cut-more", few=Rounded(few)) if cut < few else ""
     text = say(
         "fruit-hurt",
         hurt=hurt,
@@ -114,8 +112,8 @@ def cut_test(
         share=Share(share),
         low=Share(low),
         high=Share(high),
-        advice=words[advice],
-        more=more,
+        advice=_says(advice, span.late),
+        more=say("fruit-cut-more", few=Rounded(few)) if cut < few else "",
     )
     ids = (
         "frost/cut-test-sound",

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from ..known import Knowledge
 from ..reasons import Reason
 from ..tasks import GrowOnTask
-from ..words.values import Capital, Rounded, Value, listed, say
+from ..words.values import Capital, Rounded, Saying, Value, listed, say
 
 
 @dataclass(frozen=True)
@@ -106,7 +106,7 @@ def spacing_words(know: Knowledge) -> Value:
     return say("hand-widths", near=Rounded(near * 100), far=Rounded(far * 100))
 
 
-def _said(know: Knowledge, parts: dict[str, float]) -> Value:
+def _said(know: Knowledge, parts: dict[str, float]) -> Saying:
     """What speaks for a shoot, the weightiest first, and what against it."""
     order = sorted(parts, key=lambda k: -know.number(f"leader/{k}/points"))
     good = [

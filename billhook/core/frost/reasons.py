@@ -41,7 +41,7 @@ def why(
         found += _days(know, tree, days)
     kind = know.get(f"frost-kind/{tree.species}/says")
     if kind is not None and tree.frost_class != "F0":
-        found.append(Reason("kind", str(kind.value), catalogue_ids=(kind.id,)))
+        found.append(Reason("kind", know.row(kind.id), catalogue_ids=(kind.id,)))
     return (*found, Reason("cautions", _CAUTIONS))
 
 

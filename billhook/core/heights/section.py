@@ -93,6 +93,14 @@ class WallCost:
     reasons: tuple[Reason, ...]
 
 
+_WALL_RESTS_ON = (
+    "section/shell-m",
+    "section/shell-bears",
+    "machine/largest-mm",
+    "wood/length-coefficient",
+)
+
+
 def wall_cost(
     know: Knowledge,
     now: Profile,
@@ -129,12 +137,6 @@ def wall_cost(
         wood=Diameter(wood, units),
         bar=say("wall-bar") if bar else say("wall-by-hand"),
     )
-    ids = (
-        "section/shell-m",
-        "section/shell-bears",
-        "machine/largest-mm",
-        "wood/length-coefficient",
-    )
     used: dict[str, float | str | None] = {
         "deepest cut, m": round(deep, 2),
         "area before, m2": round(whole, 3),
@@ -148,7 +150,7 @@ def wall_cost(
         wood,
         bar,
         crop,
-        (Reason("wall", text, used, catalogue_ids=ids), *crop.reasons),
+        (Reason("wall", text, used, catalogue_ids=_WALL_RESTS_ON), *crop.reasons),
     )
 
 

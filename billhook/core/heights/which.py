@@ -16,7 +16,7 @@ from ..walk.option import lost
 from ..walk.places import below_height
 from ..walk.suggest import limb_options
 from ..walk.tree import WalkTree
-from ..words.values import Capital, Length, Value, listed, say
+from ..words.values import Capital, Length, Saying, listed, say
 
 
 @dataclass(frozen=True)
@@ -128,7 +128,7 @@ def _heir(know: Knowledge, tree: WalkTree, limb: Limb, keep: float) -> Limb | No
     return next((x for x in live if 0 <= keep - x.at_m <= near), None)
 
 
-def _where(tree: WalkTree, keep: float, height: float, heir: Limb | None) -> Value:
+def _where(tree: WalkTree, keep: float, height: float, heir: Limb | None) -> Saying:
     if keep == 0:
         return say("which-at-collar")
     to = say("which-to-heir", names=tree.names[heir.id]) if heir else say("which-no-heir")

@@ -60,6 +60,17 @@ def _joined(a: _Front, b: _Front, room: float) -> _Front:
     return _pruned(_Front(share, benefit, bits), room)
 
 
+def _at_most(
+    rest: list[Candidate], costs: Mapping[str, float], room: NDArray[np.float64]
+) -> NDArray[np.float64]:
+    """The best that fractions of the rest could still bring; what costs nothing comes on top."""
+    free = sum(c.benefit for c in rest if costs[c.id] <= TINY)
+    paid = sorted((c for c in rest if costs[c.id] > TINY), key=lambda c: -c.benefit / costs[c.id])
+    shares = np.cumsum([0.0, *(costs[c.id] for c in paid)])
+    brought = np.cumsum([0.0, *(c.benefit for c in paid)])
+    return np.asarray(free + np.interp(room, shares, brought), dtype=np.float64)
+
+
 def knapsack(
     items: list[Candidate],
     costs: Mapping[str, float],
@@ -103,16 +114,7 @@ def knapsack(
     for n, tree in enumerate(trees):
         front = _joined(front, of(tree), room)
         rest = [c for t in trees[n + 1 :] for c in members[t.id]]
-        # the best that fractions of the rest could still bring; what costs nothing comes on top
-        free = sum(c.benefit for c in rest if costs[c.id] <= TINY)
-        paid = sorted(
-            (c for c in rest if costs[c.id] > TINY), key=lambda c: -c.benefit / costs[c.id]
-        )
-        most = free + np.interp(
-            room - front.share,
-            np.cumsum([0.0, *(costs[c.id] for c in paid)]),
-            np.cumsum([0.0, *(c.benefit for c in paid)]),
-        )
+        most = _at_most(rest, costs, room - front.share)
         keep = front.benefit + most >= incumbent - TINY
         front = _Front(front.share[keep], front.benefit[keep], front.bits[keep])
     last = front.bits[int(np.argmax(front.benefit))]

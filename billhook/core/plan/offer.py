@@ -5,15 +5,16 @@ a goal, a school and a way of working.
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
-from ..frame.model import Cut
+from ..frame.model import Cut, Frame
 from ..frame.outline import Outline
 from ..known import Knowledge
 from ..reasons import Reason
 from ..walk.option import LimbOption, lost
 from ..walk.suggest import limb_options
 from ..walk.tree import WalkTree
+from ..words.values import say
 from .schools import factor
 from .skeleton import mains, skeleton_cuts
 from .wall import WallCut, machine_cuts, ragged_cuts
@@ -48,6 +49,15 @@ def cut_id(cut: Cut) -> str:
     return f"{cut.limb}@{cut.keep_m:g}"
 
 
+def _named(know: Knowledge, tree: WalkTree, frame: Frame, cut: Cut) -> tuple[str, LimbOption]:
+    """A cut that only the walk names: what it is weighed as, and the option moved to its place."""
+    sucker, dead = cut.limb in tree.suckers, frame.limb(cut.limb).state != "live"
+    look = "dead" if dead else "sucker" if sucker else "rub"
+    options = limb_options("sucker" if look == "sucker" else "dead", tree, know, {})
+    option = next(o for o in options if o.limb == cut.limb)
+    return look, replace(option, keep_m=cut.keep_m, why=Reason("named", say("named-on-walk")))
+
+
 def offered(
     know: Knowledge,
     tree: WalkTree,
@@ -64,15 +74,16 @@ def offered(
     looks = [k for k in know.rows("plan-weights") if goal != "skeleton" or k in _WITH_SKELETON]
     walls = _wall(know, tree, by, outline)
     musts = {(w.cut.limb, w.cut.keep_m) for w in walls if w.must}
+
+    def weight_of(look: str) -> float:
+        own = weights.get(look, know.number(f"plan-weights/{look}/{goal}"))
+        return own * factor(know, tree.stances, look)
+
     for look in looks:
-        weight = weights.get(look, know.number(f"plan-weights/{look}/{goal}")) * factor(
-            know, tree.stances, look
-        )
+        weight = weight_of(look)
         for option in _options(know, tree, look, goal, walls):
             on_walk = (option.limb, round(option.keep_m, 3)) in meant
-            if (option.why is None or option.why.code in _SPARED) and not (
-                on_walk and option.why is not None
-            ):
+            if option.why is None or (option.why.code in _SPARED and not on_walk):
                 continue
             pass_ = look == "wall" and (option.limb, option.keep_m) in musts
             one = _weighed(know, tree, look, option, weight, on_walk, fruit, pass_)
@@ -81,32 +92,8 @@ def offered(
     known = {(p.cut.limb, round(p.cut.keep_m, 3)) for p in found.values()}
     for cut in named:
         if (cut.limb, round(cut.keep_m, 3)) not in known and tree.frame is not None:
-            look = (
-                "dead"
-                if tree.frame.limb(cut.limb).state != "live"
-                else "sucker"
-                if cut.limb in tree.suckers
-                else "rub"
-            )
-            option = next(
-                o
-                for o in limb_options("sucker" if look == "sucker" else "dead", tree, know, {})
-                if o.limb == cut.limb
-            )
-            why = Reason("named", "Named on the walk.")
-            moved = LimbOption(
-                option.limb,
-                option.name,
-                cut.keep_m,
-                option.share,
-                option.fruit,
-                option.wound_mm,
-                why,
-            )
-            weight = weights.get(look, know.number(f"plan-weights/{look}/{goal}")) * factor(
-                know, tree.stances, look
-            )
-            found[cut_id(cut)] = _weighed(know, tree, look, moved, weight, True, fruit)
+            look, moved = _named(know, tree, tree.frame, cut)
+            found[cut_id(cut)] = _weighed(know, tree, look, moved, weight_of(look), True, fruit)
     return found
 
 
@@ -145,11 +132,7 @@ def _options(
         # the strongest upright limb is the leader and stays; the next one competes with it
         rivals = [x for x in big if x.id in upright and x is not strongest]
         strongest = max(rivals, key=lambda x: (x.rise_deg * x.base_mm, x.id), default=None)
-    said = Reason(
-        "most-upright",
-        "The most upright and strongest of the main limbs.",
-        catalogue_ids=("plan/upright-rise",),
-    )
+    said = Reason("most-upright", say("most-upright"), catalogue_ids=("plan/upright-rise",))
     return [
         LimbOption(o.limb, o.name, o.keep_m, o.share, o.fruit, o.wound_mm, said)
         for o in limb_options("wide", tree, know, {})

@@ -25,6 +25,8 @@ from .schools import school_reasons
 from .stages import Stage, Window, staged
 from .wall import fitting, how
 
+MAY = ("go", "light")
+
 
 @dataclass(frozen=True)
 class Proposal:
@@ -72,46 +74,26 @@ def propose(
         pass_ = verdicts["hedge"].max_share if limit is None else limit
         outline, set_out = fitting(know, tree, outline, 1.0 if pass_ is None else pass_)
     offers = offered(know, tree, goal, named, weights or {}, by, outline)
-    works = {p.work for p in offers.values()}
-    shares = [
-        v.max_share
-        for w in works
-        if (v := verdicts[w]).max_share is not None and v.status in ("go", "light")
-    ]
-    room = limit if limit is not None else max(shares, default=0.0)
-    open_: dict[str, Proposed] = {}
-    left: list[Left] = []
-    for key, one in offers.items():
-        wait = None if key in pins_in else _waits(one, verdicts[one.work], limit)
-        if key in pins_out:
-            left.append(Left(one, "you took it out", None))
-        elif wait is not None:
-            left.append(wait)
-        else:
-            open_[key] = one
+    room = limit if limit is not None else _widest(offers, verdicts)
+    open_, left = _sorted_out(offers, verdicts, pins_in, pins_out, limit)
     candidates = [_candidate(know, tree, one, open_, key in pins_in) for key, one in open_.items()]
     choice, dropped = choose_cuts(candidates, min(1.0, room)), set[str]()
     if limit is None:
         choice, room, dropped = _each_within(candidates, choice, room, open_, verdicts)
-    left += [
-        Left(
-            open_[i],
-            "The other cuts of its kind take what this work may that day.",
-            verdicts[open_[i].work].opens,
-        )
-        for i in sorted(dropped)
-    ]
+    others = say("left-out-others")
+    left += [Left(open_[i], others, verdicts[open_[i].work].opens) for i in sorted(dropped)]
     left += left_out(choice, open_, verdicts, room)
     cuts = tuple(open_[i] for i in choice.chosen if i not in choice.covered)
     stages, unplaced = _staged(
         know, tree, offers, pins_out, choice, {c.id for c in cuts}, tuple(left), windows, room
     )
+    looks = [(p.look, p.must) for p in offers.values()]
     reasons = [
         *why_left(know, goal, choice, room, stages),
-        *school_reasons(know, tree.stances, {p.look for p in offers.values()}),
+        *school_reasons(know, tree.stances, {look for look, _ in looks}),
     ]
     if outline is not None and by != "hand":
-        thick = sum(p.look == "wall" and not p.must for p in offers.values())
+        thick = sum(look == "wall" and not must for look, must in looks)
         reasons.append(how(know, tree, by, outline, set_out, room, thick))
     return Proposal(
         goal,
@@ -237,6 +219,33 @@ def _staged(
         dict.fromkeys({o.work for k, o in waiting.items() if k in cuts}, room),
     )
     return staged(candidates, {k: o.work for k, o in waiting.items()}, (today, *windows), 0.0)
+
+
+def _widest(offers: Mapping[str, Proposed], verdicts: Mapping[str, Verdict]) -> float:
+    """The largest share that any of the works may take that day."""
+    open_ = [v for w in {p.work for p in offers.values()} if (v := verdicts[w]).status in MAY]
+    return max((v.max_share for v in open_ if v.max_share is not None), default=0.0)
+
+
+def _sorted_out(
+    offers: Mapping[str, Proposed],
+    verdicts: Mapping[str, Verdict],
+    pins_in: frozenset[str],
+    pins_out: frozenset[str],
+    limit: float | None,
+) -> tuple[dict[str, Proposed], list[Left]]:
+    """What may be chosen today, and what may not, with why."""
+    open_: dict[str, Proposed] = {}
+    left: list[Left] = []
+    for key, one in offers.items():
+        wait = None if key in pins_in else _waits(one, verdicts[one.work], limit)
+        if key in pins_out:
+            left.append(Left(one, say("left-out-by-you"), None))
+        elif wait is not None:
+            left.append(wait)
+        else:
+            open_[key] = one
+    return open_, left
 
 
 def _waits(one: Proposed, verdict: Verdict, limit: float | None) -> Left | None:

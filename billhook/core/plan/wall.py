@@ -15,7 +15,7 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..walk.places import to_side_branch
 from ..walk.tree import WalkTree
-from ..words.values import Diameter, Length, Share, Value, say
+from ..words.values import Diameter, Length, Saying, Share, say
 
 
 @dataclass(frozen=True)
@@ -165,5 +165,5 @@ def _deeper(tree: WalkTree, know: Knowledge, limb: Limb, keep_m: float) -> float
     )
 
 
-def _why(code: str, text: Value, b: Break, ids: tuple[str, ...]) -> Reason:
+def _why(code: str, text: Saying, b: Break, ids: tuple[str, ...]) -> Reason:
     return Reason(code, text, {"past the wall, m": round(b.beyond_m, 2)}, catalogue_ids=ids)

@@ -6,7 +6,7 @@ import datetime as dt
 from collections.abc import Sequence
 
 from ..reasons import Reason
-from ..words.values import Rounded, Value, say
+from ..words.values import Rounded, Saying, say
 from .claims import Asked, Claim
 from .model import LIVE, ForecastDay, Span, Status
 from .rules import claims_of
@@ -78,7 +78,7 @@ def _around(
     after: int,
     status: Status,
     code: str,
-    text: Value,
+    text: Saying,
     ids: tuple[str, ...],
 ) -> list[Claim]:
     when = Span(day.date - dt.timedelta(days=before), day.date + dt.timedelta(days=after))

@@ -134,6 +134,19 @@ def price_days(claims: Sequence[Claim], lane_first: dt.date, count: int) -> Pric
     return total, found
 
 
+def _blank(work: Work, first: dt.date, days: int) -> Lane:
+    """Days on which nothing is known yet."""
+    return Lane(
+        work,
+        first,
+        np.zeros(days, dtype=np.int8),
+        np.full(days, np.inf),
+        np.zeros(days),
+        np.zeros(days, dtype=np.int64),
+        np.zeros(days, dtype=bool),
+    )
+
+
 def year_lane(
     asked: Asked, work: Work, claims: Sequence[Claim], priced: dict[tuple[int, ...], Priced]
 ) -> Lane:
@@ -142,15 +155,7 @@ def year_lane(
     """
     know, first = asked.know, asked.year.start
     count = (asked.year.end - first).days + 1
-    lane = Lane(
-        work,
-        first,
-        np.zeros(count, dtype=np.int8),
-        np.full(count, np.inf),
-        np.zeros(count),
-        np.zeros(count, dtype=np.int64),
-        np.zeros(count, dtype=bool),
-    )
+    lane = _blank(work, first, count)
     shut, dear = np.zeros(count, dtype=bool), np.zeros(count, dtype=bool)
     for claim in (c for c in claims if c.kind in ("never", "limit", "always")):
         where = lane.days_of(claim.when)

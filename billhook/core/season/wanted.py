@@ -11,7 +11,7 @@ from dataclasses import dataclass
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units
-from ..words.values import Length, Value, say
+from ..words.values import Length, Saying, say
 from .model import Work
 
 
@@ -53,7 +53,7 @@ def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric
         return work in tree.done and tree.done[work] >= tree.year_start
 
     def want(
-        work: Work, code: str, text: Value, ids: tuple[str, ...] = (), needed: bool = True
+        work: Work, code: str, text: Saying, ids: tuple[str, ...] = (), needed: bool = True
     ) -> None:
         if not this_year(work):
             found.append(Wanted(work, Reason(code, text, catalogue_ids=ids), needed))

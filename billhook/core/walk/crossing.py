@@ -9,7 +9,7 @@ from ..frame.model import SOIL, TRUNK, Limb
 from ..frame.near import angle_deg, nearest
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import length_words
+from ..words.values import Length, say
 from .option import Found, inwardness, live_limbs
 from .tree import WalkTree
 
@@ -33,23 +33,19 @@ def rubbing(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
         worse, better = sorted(
             (a, b), key=lambda x: (-round(inwardness(tree, x), 2), x.base_mm, x.id)
         )
-        where = (
-            length_words(s * a.length_m, tree.units)
-            if worse is a
-            else length_words(t * b.length_m, tree.units)
-        )
-        why = (
-            "grows inward"
-            if inwardness(tree, worse) > max(0.2, inwardness(tree, better))
-            else "is the thinner one"
-        )
+        where = Length(s * a.length_m if worse is a else t * b.length_m, tree.units)
+        inward = inwardness(tree, worse) > max(0.2, inwardness(tree, better))
         ids = ("walk/rub-gap",)
         used: dict[str, float | str | None] = {"bark to bark, m": round(bark, 3)}
         found[worse.id] = (
             0.0,
             Reason(
                 "rubs",
-                f"Rubs the {tree.names[better.id]} {where} out, and {why}.",
+                say(
+                    "rubs-inward" if inward else "rubs-thinner",
+                    limb=tree.names[better.id],
+                    out=where,
+                ),
                 used,
                 catalogue_ids=ids,
             ),
@@ -58,12 +54,7 @@ def rubbing(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
             better.id,
             (
                 0.0,
-                Reason(
-                    "rubbed",
-                    f"The other of the pair: it is better placed than the {tree.names[worse.id]}.",
-                    used,
-                    catalogue_ids=ids,
-                ),
+                Reason("rubbed", say("rubbed", limb=tree.names[worse.id]), used, catalogue_ids=ids),
             ),
         )
     return found
@@ -91,7 +82,7 @@ def side_by_side(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) ->
             0.0,
             Reason(
                 "parallel-lower",
-                f"Runs under the {tree.names[high.id]} and is shaded first: the lower goes.",
+                say("parallel-lower", limb=tree.names[high.id]),
                 used,
                 catalogue_ids=ids,
             ),
@@ -102,7 +93,7 @@ def side_by_side(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) ->
                 0.0,
                 Reason(
                     "parallel-upper",
-                    f"The upper of the pair over the {tree.names[low.id]}.",
+                    say("parallel-upper", limb=tree.names[low.id]),
                     used,
                     catalogue_ids=ids,
                 ),
@@ -129,8 +120,9 @@ def crowded(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
                     keep,
                     Reason(
                         "below-cluster",
-                        f"{len(crowd)} shoots spring {length_words(first.at_m, tree.units)} "
-                        "along it: cut below the cluster.",
+                        say(
+                            "below-cluster", shoots=len(crowd), along=Length(first.at_m, tree.units)
+                        ),
                         catalogue_ids=("walk/cluster-count",),
                     ),
                 )
@@ -143,8 +135,7 @@ def crowded(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
                             0.0,
                             Reason(
                                 "in-cluster",
-                                f"One of {len(crowd)} from one point; the "
-                                f"{tree.names[best.id]} stands best.",
+                                say("in-cluster", shoots=len(crowd), limb=tree.names[best.id]),
                                 catalogue_ids=("walk/cluster-count",),
                             ),
                         ),

@@ -65,14 +65,7 @@ def summary(
             continue
         for answer in answers.get(question.id, "").split():
             row = f"{question.id}-{answer}"
-            variant = next(
-                (
-                    v
-                    for v in (f"walk-variants/{r}" for r in know.rows("walk-variants"))
-                    if know.text(f"{v}/of") == row and holds(know.text(f"{v}/when"), known)
-                ),
-                f"walk-answers/{row}",
-            )
+            variant = _variant(know, row, known)
             meant = [
                 q
                 for q in questions
@@ -103,6 +96,14 @@ def summary(
         again,
         (Reason("look-again", why, date=again, catalogue_ids=("walk/look-again",)),),
     )
+
+
+def _variant(know: Knowledge, row: str, known: frozenset[str]) -> str:
+    """The first way of saying an answer that holds for this tree."""
+    for variant in (f"walk-variants/{r}" for r in know.rows("walk-variants")):
+        if know.text(f"{variant}/of") == row and holds(know.text(f"{variant}/when"), known):
+            return variant
+    return f"walk-answers/{row}"
 
 
 def _finding(

@@ -8,8 +8,8 @@ from collections.abc import Callable
 
 from ..known import Knowledge
 from ..pots import tip_dieback
-from ..reasons import Reason
-from ..words.values import Length, say
+from ..reasons import Reason, Used
+from ..words.values import Length, Value, say
 from .looks_load import clearance_note, crop_load_note, pull_note, thinning_note
 from .looks_pot import pot_note
 from .looks_young import form_note, tie_note, young_pinch, young_trunk
@@ -73,73 +73,55 @@ def _dieback(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
 def _reach(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     found = []
     if tree.height_m is not None:
-        height = Length(tree.height_m, tree.units)
-        by = (
-            say("look-by-hand")
-            if tree.height_m <= tree.reach_m
-            else say("look-pole")
-            if tree.height_m <= tree.pole_m
-            else say("look-ladder")
-        )
-        cap = (
-            (
-                say(
-                    "look-cap",
-                    cap=Length(tree.cap_m, tree.units),
-                    where=say("look-over") if tree.height_m > tree.cap_m else say("look-under"),
-                )
-            )
-            if tree.cap_m is not None
-            else ""
-        )
-        text = say(
-            "look-reach",
-            height=height,
-            by=by,
-            reach=Length(tree.reach_m, tree.units),
-            pole=Length(tree.pole_m, tree.units),
-            cap=cap,
-        )
-        found.append(
-            Note(
-                Reason(
-                    "reach",
-                    text,
-                    {"height, m": tree.height_m, "cap, m": tree.cap_m},
-                    catalogue_ids=("cuts/reach", "cuts/pole-reach"),
-                ),
-                ("height-over",),
-            )
-        )
+        found.append(Note(_top(tree, tree.height_m), ("height-over",)))
     if tree.row_gap_m is not None and tree.spread_m is not None:
-        clear = tree.row_gap_m - tree.spread_m
-        foot, tractor = know.number("alley/foot"), know.number("alley/tractor")
-        word = (
-            say("look-tractor")
-            if clear >= tractor
-            else say("look-on-foot")
-            if clear >= foot
-            else say("look-too-little")
-        )
-        text = say(
-            "look-clear",
-            spread=Length(tree.spread_m, tree.units),
-            clear=Length(max(0.0, clear), tree.units),
-            word=word,
-        )
-        used: dict[str, float | str | None] = {
-            "spread, m": round(tree.spread_m, 2),
-            "to the next row, m": round(tree.row_gap_m, 2),
-        }
-        found.append(
-            Note(
-                Reason("alley", text, used, catalogue_ids=("alley/foot", "alley/tractor")),
-                ("height-wide",),
-            )
-        )
+        found.append(Note(_alley(know, tree, tree.row_gap_m, tree.spread_m), ("height-wide",)))
     if (lag := lagging(tree, know)) is not None:
         found.append(Note(lag, ("height-lags",)))
     return found + [Note(r, ("height-shades", "height-shaded")) for r in balance(tree, know)]
+
+
+def _top(tree: WalkTree, height_m: float) -> Reason:
+    """By what the top is reached, and whether it is over its cap."""
+    units, cap_m = tree.units, tree.cap_m
+    by = (
+        say("look-by-hand")
+        if height_m <= tree.reach_m
+        else say("look-pole" if height_m <= tree.pole_m else "look-ladder")
+    )
+    cap: Value = ""
+    if cap_m is not None:
+        where = say("look-over" if height_m > cap_m else "look-under")
+        cap = say("look-cap", cap=Length(cap_m, units), where=where)
+    text = say(
+        "look-reach",
+        height=Length(height_m, units),
+        by=by,
+        reach=Length(tree.reach_m, units),
+        pole=Length(tree.pole_m, units),
+        cap=cap,
+    )
+    used = {"height, m": height_m, "cap, m": cap_m}
+    return Reason("reach", text, used, catalogue_ids=("cuts/reach", "cuts/pole-reach"))
+
+
+def _alley(know: Knowledge, tree: WalkTree, gap_m: float, spread_m: float) -> Reason:
+    """What a like row beside it leaves clear, and for whom that is enough."""
+    clear = gap_m - spread_m
+    foot, tractor = know.number("alley/foot"), know.number("alley/tractor")
+    word = (
+        say("look-tractor")
+        if clear >= tractor
+        else say("look-on-foot" if clear >= foot else "look-too-little")
+    )
+    text = say(
+        "look-clear",
+        spread=Length(spread_m, tree.units),
+        clear=Length(max(0.0, clear), tree.units),
+        word=word,
+    )
+    used: dict[str, Used] = {"spread, m": round(spread_m, 2), "to the next row, m": round(gap_m, 2)}
+    return Reason("alley", text, used, catalogue_ids=("alley/foot", "alley/tractor"))
 
 
 _LOOKS: dict[str, Callable[[WalkTree, Knowledge, Answers], list[Note]]] = {

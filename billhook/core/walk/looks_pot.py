@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from ..errors import InvalidInput
 from ..known import Knowledge
-from ..pots import pot_cap
+from ..pots import PotCap, pot_cap
 from ..reasons import Reason
 from ..words.values import Length, Weight, say
 from .note import Answers, Note, number_in
@@ -23,52 +23,34 @@ def pot_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     try:
         cap = pot_cap(know, tree.pot_l, height or 0.0, False, room, pot_height, tree.units)
     except InvalidInput as refused:
-        return [
-            Note(
-                Reason(
-                    "pot-room",
-                    say("winter-room", message=refused.problems[0].message),
-                    {"room, m": room},
-                ),
-                of,
-            )
-        ]
-    found = [Note(r, of) for r in cap.reasons]
+        text = say("winter-room", message=refused.problems[0].message)
+        return [Note(Reason("pot-room", text, {"room, m": room}), of)]
+    found = [*cap.reasons]
     if height and cap.shorten_m > 0:
-        text = say(
-            "pot-too-tall",
-            shorten=Length(cap.shorten_m, tree.units),
-            by=cap.by,
-            cap=Length(cap.cap_m, tree.units),
-        )
-        found.append(
-            Note(
-                Reason(
-                    "pot-tall",
-                    text,
-                    {"height, m": height, "cap, m": round(cap.cap_m, 2)},
-                    catalogue_ids=("pot/height-factor",),
-                ),
-                of,
-            )
-        )
-    weight = tree.pot_l * know.number("pot/wet-density")
-    carry = say("pot-weighs", weight=Weight(weight, tree.units)) + (
-        say("pot-two-people") if weight > know.number("pot/two-people-kg") else "."
+        found.append(_too_tall(tree, cap, height))
+    found.append(_carry(tree, know, tree.pot_l * know.number("pot/wet-density")))
+    return [Note(r, of) for r in found]
+
+
+def _too_tall(tree: WalkTree, cap: PotCap, height_m: float) -> Reason:
+    text = say(
+        "pot-too-tall",
+        shorten=Length(cap.shorten_m, tree.units),
+        by=cap.by,
+        cap=Length(cap.cap_m, tree.units),
+    )
+    used = {"height, m": height_m, "cap, m": round(cap.cap_m, 2)}
+    return Reason("pot-tall", text, used, catalogue_ids=("pot/height-factor",))
+
+
+def _carry(tree: WalkTree, know: Knowledge, weight_kg: float) -> Reason:
+    """What the watered pot weighs, and when it is carried."""
+    carry = say("pot-weighs", weight=Weight(weight_kg, tree.units)) + (
+        say("pot-two-people") if weight_kg > know.number("pot/two-people-kg") else "."
     )
     for day, words in ((tree.carry_in, say("pot-in")), (tree.carry_out, say("pot-out"))):
         carry += say("pot-on-day", words=words, day=day) if day else ""
     if tree.carry_out:
         carry += say("pot-shade", shade_weeks=know.number("pot/shade-weeks"))
-    return [
-        *found,
-        Note(
-            Reason(
-                "pot-carry",
-                carry,
-                {"weight, kg": round(weight)},
-                catalogue_ids=("pot/wet-density", "pot/two-people-kg", "pot/shade-weeks"),
-            ),
-            of,
-        ),
-    ]
+    ids = ("pot/wet-density", "pot/two-people-kg", "pot/shade-weeks")
+    return Reason("pot-carry", carry, {"weight, kg": round(weight_kg)}, catalogue_ids=ids)

@@ -9,6 +9,7 @@ from functools import lru_cache
 from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
+from ..words.values import Row
 from .tree import WalkTree, facts, holds
 
 CLOSED = ("one", "many")
@@ -85,7 +86,9 @@ def questions_of(know: Knowledge, tree: WalkTree) -> tuple[Question, ...]:
         if not holds(_cell(know, f"{at}/when"), known):
             if not (why := _cell(know, f"{at}/otherwise")):
                 continue
-            skipped = Reason(f"skip-{row}", why, catalogue_ids=(f"{at}/when",))
+            skipped = Reason(
+                f"skip-{row}", Row(f"{at}/otherwise", why), catalogue_ids=(f"{at}/when",)
+            )
         after = tuple(_cell(know, f"{at}/after").split())
         if after and not offered & set(after):
             continue  # nothing this tree is asked can open it

@@ -11,7 +11,7 @@ from ..frame.model import SOIL, TRUNK, Cut, Limb
 from ..frame.share import canopy_total
 from ..known import Knowledge
 from ..reasons import Reason
-from ..words.units import length_words
+from ..words.values import Length, Share, say
 from .crossing import crowded, rubbing, side_by_side
 from .option import Found, LimbOption, at_collar, live_limbs, lost
 from .places import below_height, to_live_junction, to_side_branch, within_radius
@@ -44,7 +44,10 @@ def limb_options(
 def _dead(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
     assert tree.frame is not None
     return {
-        x.id: (to_live_junction(tree, know, x), Reason("drawn-dead", f"Drawn as {x.state}."))
+        x.id: (
+            to_live_junction(tree, know, x),
+            Reason("drawn-dead", say("drawn-dead", state=x.state)),
+        )
         for x in tree.frame.limbs
         if x.state != "live" and x.id not in tree.suckers
     }
@@ -57,7 +60,7 @@ def _tuft(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
             0.0,
             Reason(
                 "tuft",
-                f"Little leaf for its wood: {x.foliage:.0%} of what its girth could carry.",
+                say("tuft", leaf=Share(x.foliage)),
                 {"leaf, 0 to 1": x.foliage},
                 catalogue_ids=("walk/tuft-foliage",),
             ),
@@ -74,7 +77,7 @@ def _sprout(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
             0.0,
             Reason(
                 "sprout",
-                "Upright off a main limb.",
+                say("sprout-upright"),
                 {"rise, degrees": x.rise_deg},
                 catalogue_ids=("walk/upright",),
             ),
@@ -85,10 +88,7 @@ def _sprout(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
 
 
 def _sucker(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
-    return {
-        x: (0.0, Reason("below-union", "Starts below the union or in the soil."))
-        for x in tree.suckers
-    }
+    return {x: (0.0, Reason("below-union", say("starts-below-union"))) for x in tree.suckers}
 
 
 def _form_low(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
@@ -99,7 +99,7 @@ def _form_low(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Fo
             0.0,
             Reason(
                 "low-branch",
-                "Among the thickest below the lowest kept branch.",
+                say("low-branch-thickest"),
                 {"thickness, mm": x.base_mm},
                 catalogue_ids=("form/stage",),
             ),
@@ -121,14 +121,14 @@ def _height(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
     found: Found = {}
     for nth, limb in enumerate(over):
         keep = below_height(tree, know, limb, cap)
-        sets = "Sets the top" if nth == 0 else "Stands above the cap"
         found[limb.id] = (
             keep,
             Reason(
                 "over-cap",
-                (
-                    f"{sets}: {length_words(tops[limb.id], tree.units)} against "
-                    f"{length_words(cap, tree.units)}."
+                say(
+                    "over-cap-sets" if nth == 0 else "over-cap-stands",
+                    top=Length(tops[limb.id], tree.units),
+                    cap=Length(cap, tree.units),
                 ),
                 {"top, m": round(tops[limb.id], 2), "cap, m": round(cap, 2)},
             ),
@@ -154,8 +154,9 @@ def _wide(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
             within_radius(tree, know, x, wanted),
             Reason(
                 "wide",
-                f"Reaches {length_words(reach[x.id], tree.units)} out; "
-                f"{length_words(wanted, tree.units)} would be in line with the others.",
+                say(
+                    "wide", reach=Length(reach[x.id], tree.units), wanted=Length(wanted, tree.units)
+                ),
                 {"reach, m": round(reach[x.id], 2)},
                 catalogue_ids=("walk/wide",),
             ),

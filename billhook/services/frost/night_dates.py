@@ -90,30 +90,14 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
             )
         for due, kind, does, rule in wanted:
             if len(trees) > many:
-                save_tasks(
-                    desk.session,
-                    Task(
-                        scope="row",
-                        scope_id=trees[0].row.id,
-                        kind=kind,
-                        does=f"{does}: {named(trees)}.",
-                        due=due,
-                        rule=rule,
-                    ),
+                scopes = [("row", trees[0].row.id, f"{does}: {named(trees)}.")]
+            else:
+                scopes = [("tree", r.tree.id, f"{does}.") for r in trees]
+            for scope, scope_id, says in scopes:
+                task = Task(
+                    scope=scope, scope_id=scope_id, kind=kind, does=says, due=due, rule=rule
                 )
-                continue
-            for record in trees:
-                save_tasks(
-                    desk.session,
-                    Task(
-                        scope="tree",
-                        scope_id=record.tree.id,
-                        kind=kind,
-                        does=f"{does}.",
-                        due=due,
-                        rule=rule,
-                    ),
-                )
+                save_tasks(desk.session, task)
 
 
 def named(trees: Sequence[TreeRecord]) -> str:

@@ -59,6 +59,11 @@ class TreeFrost:
     frame: FrameView | None
 
 
+def _paint(case: FrostCase) -> BarkPaint:
+    frame = case.view.frame if case.view else None
+    return bark_paint(case.at.know, frame, case.dead_from, case.record.site.latitude >= 0)
+
+
 def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
     """What is known of a tree since its last cold night; None for a tree that bears no class.
     Raises: NotFound.
@@ -68,25 +73,16 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
         case = frost_case(at, session, tree_id)
         if case is None:
             return None
-        record = case.record
-        usual = usual_kg(
-            session,
-            [
-                record,
-                *[r for r in tree_records(session, row_id=record.row.id) if r.tree.id != tree_id],
-            ],
-        )
-        dead = case.dead_share
+        record, cold, dead = case.record, case.next_cold, case.dead_share
+        beside = [r for r in tree_records(session, row_id=record.row.id) if r.tree.id != tree_id]
+        usual = usual_kg(session, [record, *beside])
         lost = (
             dead if dead is not None else know.number(f"frost-class/{case.frost_class}/leaf-lost")
         )
         replant_on = replant_day(
-            know,
-            case.today,
-            case.last_frost,
-            (case.next_cold.start, case.next_cold.end) if case.next_cold else None,
+            know, case.today, case.last_frost, (cold.start, cold.end) if cold else None
         )
-        first_frost = case.next_cold.start if case.next_cold else None
+        first_frost = cold.start if cold else None
         return TreeFrost(
             record.name,
             case.frost_class,
@@ -102,12 +98,7 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
             lost,
             dead is not None,
             feed(know, lost, first_frost, case.last_frost),
-            bark_paint(
-                know,
-                case.view.frame if case.view else None,
-                case.dead_from,
-                record.site.latitude >= 0,
-            ),
+            _paint(case),
             recovery(
                 know,
                 case.frost_class,

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput, invalid
+from ...core.errors import invalid, refuse
 from ...core.heights.standing import levels_to_hold
 from ...core.heights.ways import way, ways
 from ...core.season.events import vigour_of
@@ -54,18 +54,16 @@ def adopt(
 
     Raises: NotFound; InvalidInput for a school or scope that is none, or heights that cannot be.
     """
-    wrong = []
     known_ways = [w.id for w in ways(at.know) if w.adopted]
-    if school not in known_ways:
-        wrong.append(FieldProblem("/school", f"must be one of {', '.join(known_ways)}"))
-    if scope not in SCOPES:
-        wrong.append(FieldProblem("/scope", f"must be one of {', '.join(SCOPES)}"))
-    if low_m > tip_m:
-        wrong.append(
-            FieldProblem("/low_m", "must not lie above the height the others are tipped at")
-        )
-    if wrong:
-        raise InvalidInput(wrong)
+    refuse(
+        {
+            "/school": None if school in known_ways else f"must be one of {', '.join(known_ways)}",
+            "/scope": None if scope in SCOPES else f"must be one of {', '.join(SCOPES)}",
+            "/low_m": "must not lie above the height the others are tipped at"
+            if low_m > tip_m
+            else None,
+        }
+    )
     today = at.today()
     with at.store.writing() as session:
         if (known := kept.known(session, rotation_id)) is not None:

@@ -208,60 +208,54 @@ def shade_of(
     know, on = at.know, date or at.today()
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
-        planting = planting_of(at, session, record)
-        rows = {r.stem_id: r for r in frames.current_rows(session, [r.stem.id for r in planting])}
-        crowns = []
-        for one in planting:
-            if one.stem.id in rows:
-                frame = frames.frame_of(session, rows[one.stem.id])[0]
-                size, shape = at.size(rows[one.stem.id].id, frame), envelope(frame)
-                crowns.append(
-                    Crown(
-                        one.name,
-                        one.place.x,
-                        one.place.y,
-                        size.height_m,
-                        size.spread_m / 2,
-                        shape.skirt_m or know.number("wall/skirt"),
-                    )
-                )
-    wanted = know.number("section/hours-wanted")
+        crowns = _crowns(at, session, planting_of(at, session, record))
+    wanted, site = know.number("section/hours-wanted"), record.site
     found = (
         shades(
             crowns,
-            record.site.latitude,
+            site.latitude,
             on,
             know.number("light/lower-part"),
             wanted,
-            record.site.longitude or 0.0,
+            site.longitude or 0.0,
         )
         if len(crowns) > 1
         else []
     )
-    reasons = []
-    for s in sorted(found, key=lambda x: -x.lost):
-        if s.lost < know.number("light/shade-told"):
+    told = [s for s in found if s.lost >= know.number("light/shade-told")]
+    told.sort(key=lambda s: -s.lost)
+    return on, found, tuple(_shade_reason(s, wanted, on) for s in told)
+
+
+def _crowns(at: Workplace, session: Session, planting: Sequence[TreeRecord]) -> list[Crown]:
+    """The drawn crowns of a planting."""
+    rows = {r.stem_id: r for r in frames.current_rows(session, [r.stem.id for r in planting])}
+    crowns = []
+    for one in planting:
+        row = rows.get(one.stem.id)
+        if row is None:
             continue
-        cure = (
-            say("shade-cure", lower_to=Rounded(s.lower_to_m, 1), wanted=Rounded(wanted))
-            if s.lower_to_m is not None
-            else ""
-        )
-        text = say(
-            "shade-taken",
-            by=s.by,
-            lost=Rounded(s.lost, 1),
-            hours=Rounded(s.hours, 1),
-            name=s.name,
-            cure=cure,
-        )
-        reasons.append(
-            Reason(
-                "shades",
-                text,
-                {"hours": round(s.hours, 2), "lost, h": round(s.lost, 2)},
-                date=on,
-                catalogue_ids=("section/hours-wanted", "light/lower-part"),
-            )
-        )
-    return on, found, tuple(reasons)
+        frame = frames.frame_of(session, row)[0]
+        size, skirt = at.size(row.id, frame), envelope(frame).skirt_m
+        foot = skirt or at.know.number("wall/skirt")
+        place = one.place
+        crowns.append(Crown(one.name, place.x, place.y, size.height_m, size.spread_m / 2, foot))
+    return crowns
+
+
+def _shade_reason(shade: Shade, wanted: float, on: dt.date) -> Reason:
+    lower = shade.lower_to_m
+    cure = (
+        "" if lower is None else say("shade-cure", lower=Rounded(lower, 1), wanted=Rounded(wanted))
+    )
+    text = say(
+        "shade-taken",
+        by=shade.by,
+        lost=Rounded(shade.lost, 1),
+        hours=Rounded(shade.hours, 1),
+        name=shade.name,
+        cure=cure,
+    )
+    used = {"hours": round(shade.hours, 2), "lost, h": round(shade.lost, 2)}
+    ids = ("section/hours-wanted", "light/lower-part")
+    return Reason("shades", text, used, date=on, catalogue_ids=ids)

@@ -10,7 +10,7 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...core.errors import FieldProblem, InvalidInput, invalid
+from ...core.errors import invalid, refuse
 from ...core.season.place import month_day
 from ...core.season.station import StationClimate, station_climate
 from ...formats.daily_csv import ACCEPTABLE, DayProblem, read_days
@@ -36,6 +36,9 @@ def site_view(at: Workplace, site_id: str) -> SiteView:
         return SiteView(places.site(session, site_id), places.normals(session, site_id))
 
 
+_BOTH_OR_NONE = "where there is frost both dates are needed; where there is none, neither"
+
+
 def describe_site(
     at: Workplace,
     site_id: str,
@@ -54,42 +57,34 @@ def describe_site(
     """Correct a place. New normals are added; the old ones stay on record. Raises: InvalidInput by
     field, NotFound, StaleVersion.
     """
-    wrong = [
-        FieldProblem(f"/tmax_c/{i}", f"the maximum lies below the minimum, {tmin_c[i]:g} °C")
-        for i in range(12)
-        if tmax_c[i] < tmin_c[i]
-    ]
-    if climate not in at.know.rows("climates"):
-        wrong.append(
-            FieldProblem("/climate", f"must be one of {', '.join(at.know.rows('climates'))}")
-        )
-    wrong += [
-        FieldProblem(f"/dangers/{i}", f"must be one of {', '.join(at.know.rows('dangers'))}")
-        for i, d in enumerate(dangers)
-        if d not in at.know.rows("dangers")
-    ]
-    if (last_frost is None) != (first_frost is None):
-        missing = "last_frost" if last_frost is None else "first_frost"
-        wrong.append(
-            FieldProblem(
-                f"/{missing}",
-                "where there is frost both dates are needed; where there is none, neither",
-            )
-        )
-    if wrong:
-        raise InvalidInput(wrong)
+    climates, known = at.know.rows("climates"), at.know.rows("dangers")
+    one_frost = (last_frost is None) != (first_frost is None)
+    refuse(
+        {
+            f"/tmax_c/{i}": f"the maximum lies below the minimum, {low:g} °C"
+            for i, (low, high) in enumerate(zip(tmin_c, tmax_c, strict=True))
+            if high < low
+        }
+        | {"/climate": None if climate in climates else f"must be one of {', '.join(climates)}"}
+        | {
+            f"/dangers/{i}": f"must be one of {', '.join(known)}"
+            for i, d in enumerate(dangers)
+            if d not in known
+        }
+        | {
+            "/last_frost" if last_frost is None else "/first_frost": _BOTH_OR_NONE
+            if one_frost
+            else None
+        }
+    )
     with at.store.writing() as session:
         site = places.site(session, site_id)
         if site.version != version:
             raise StaleVersion(
                 "Someone else changed this place in the meantime.", {"version": site.version}
             )
-        site.latitude, site.longitude, site.climate, site.elevation_m = (
-            latitude,
-            longitude,
-            climate,
-            elevation_m,
-        )
+        site.latitude, site.longitude = latitude, longitude
+        site.climate, site.elevation_m = climate, elevation_m
         site.dangers = list(dangers)
         _climate_of(session, site, tmin_c, tmax_c, last_frost, first_frost, origin)
     at.weather_changes += 1

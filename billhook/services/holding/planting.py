@@ -58,6 +58,16 @@ def _md(day: tuple[int, int] | None) -> str | None:
     return f"{day[0]:02d}-{day[1]:02d}" if day else None
 
 
+def _holding(session: Session, name: str, units: str) -> Holding:
+    """The one holding, made with its first site."""
+    holding = places.holding(session)
+    if holding is None:
+        holding = Holding(name=name, units=units)
+        save_places(session, holding)
+        session.flush()
+    return holding
+
+
 def set_up(
     at: Workplace,
     holding_name: str,
@@ -95,14 +105,10 @@ def set_up(
         last_frost, first_frost = last_frost or _md(last), first_frost or _md(first)
     else:
         raise invalid("/climate", "pick the nearest climate, or type twelve minima and maxima")
-    for name, text in (("last_frost", last_frost), ("first_frost", first_frost)):
-        frost_day(f"/{name}", text)
+    frost_day("/last_frost", last_frost)
+    frost_day("/first_frost", first_frost)
     with at.store.writing() as session:
-        holding = places.holding(session)
-        if holding is None:
-            holding = Holding(name=holding_name, units=units)
-            save_places(session, holding)
-            session.flush()
+        holding = _holding(session, holding_name, units)
         site = Site(
             holding_id=holding.id,
             name=site_name,

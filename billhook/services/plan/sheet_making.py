@@ -88,19 +88,15 @@ def sheet_in(
             PlanCut(plan_id=plan_id, limb_key=cuts[i].limb, keep_m=cuts[i].keep_m, nth=nth + 1),
         )
     for due, says in (later or {}).items():
-        does = f"Next stage of the plan: {says}"
-        save_tasks(
-            session,
-            Task(
-                scope="tree",
-                scope_id=tree_id,
-                kind="stage",
-                does=does,
-                due=due,
-                rule="plan/years-ahead",
-            ),
-        )
+        save_tasks(session, _stage_task(tree_id, due, says))
     return plan
+
+
+def _stage_task(tree_id: str, due: dt.date, says: str) -> Task:
+    does = f"Next stage of the plan: {says}"
+    return Task(
+        scope="tree", scope_id=tree_id, kind="stage", does=does, due=due, rule="plan/years-ahead"
+    )
 
 
 def _frozen(found: Preview) -> dict[str, object]:

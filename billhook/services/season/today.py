@@ -13,7 +13,7 @@ from ...catalogue.wording import said
 from ...core.errors import invalid
 from ...core.reasons import Reason
 from ...core.season.forecast import FORECAST_CODES
-from ...core.season.model import WORKS, Segment, Status
+from ...core.season.model import WORKS, Segment, Status, Work
 from ...core.season.today import WORK_WORDS, acts_of, priced
 from ...core.season.wanted import Standing, Wanted, wanted
 from ...core.tasks import FROST_TASKS
@@ -321,22 +321,19 @@ class _Fortnight:
                 item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
                 item.key += "|asked"
             if self.desk.forecast(record):
-                ahead = self.desk.season(record, (want.work,)).segments
-                if open_run(ahead, self.day, self.until) is None:
-                    stop = next(
-                        (
-                            r
-                            for s in ahead
-                            if s.end >= max(first, self.day)
-                            for r in s.reasons
-                            if r.code in FORECAST_CODES
-                        ),
-                        None,
-                    )
-                    item.tone = "stop"
-                    item.closed_by = said(stop or say("forecast-closes"))
-                    item.key += "|closed"
+                self._close(record, want.work, max(first, self.day), item)
             self._add(record, item)
+
+    def _close(self, record: TreeRecord, work: Work, from_day: dt.date, item: Item) -> None:
+        """Where the forecast leaves no day of a window open, say what closes it."""
+        ahead = self.desk.season(record, (work,)).segments
+        if open_run(ahead, self.day, self.until) is not None:
+            return
+        coming = (r for s in ahead if s.end >= from_day for r in s.reasons)
+        stop = next((r for r in coming if r.code in FORECAST_CODES), None)
+        item.tone = "stop"
+        item.closed_by = said(stop or say("forecast-closes"))
+        item.key += "|closed"
 
     def _too_late(self, record: TreeRecord, want: Wanted, ahead: Sequence[Segment]) -> None:
         start = self.desk.growing_year(record)

@@ -17,17 +17,21 @@ from ...store.tables import LogEntry, Observation, Task, Walk
 from ...store.trees import save_observations, save_trees
 from .view import WalkView
 
+_MEASURED = ("union-height", "union-trunk", "load-trunk", "pot-height", "pot-room")
+_OBSERVED = {
+    "union-trunk": "trunk_mm",
+    "load-trunk": "trunk_mm",
+    "pot-height": "height_m",
+    "pot-room": "winter_room_m",
+}
+
 
 def keep_measures(session: Session, view: WalkView) -> None:
     """What was measured on the walk goes to the tree's record; its drawing gets the new union and
     trunk.
     """
     answers, record, day = view.answers, view.walked.record, view.day
-    number = {
-        q: float(answers[q])
-        for q in ("union-height", "union-trunk", "load-trunk", "pot-height", "pot-room")
-        if answers.get(q, LATER) != LATER
-    }
+    number = {q: float(answers[q]) for q in _MEASURED if answers.get(q, LATER) != LATER}
     row = frames.current_row(session, record.stem.id)
     if row is not None and {"union-height", "union-trunk", "load-trunk"} & number.keys():
         frames.correct_foot(
@@ -44,34 +48,17 @@ def keep_measures(session: Session, view: WalkView) -> None:
     if answers.get("union-mark", "not") != "not":
         record.stem.union_mark = f"{answers['union-mark']}, {day_words(day)}"
         save_trees(session, record.stem)
-    kinds = {
-        "union-trunk": "trunk_mm",
-        "load-trunk": "trunk_mm",
-        "pot-height": "height_m",
-        "pot-room": "winter_room_m",
-    }
-    for question, kind in kinds.items():
-        if question in number and not (row is not None and kind in ("trunk_mm", "height_m")):
-            save_observations(
-                session,
-                Observation(
-                    scope="tree",
-                    scope_id=record.tree.id,
-                    kind=kind,
-                    value=answers[question],
-                    date=day,
-                ),
-            )
+    drawn = () if row is None else ("trunk_mm", "height_m")
+    seen = [
+        ("tree", record.tree.id, kind, answers[question])
+        for question, kind in _OBSERVED.items()
+        if question in number and kind not in drawn
+    ]
     if "ground" in answers:
+        seen.append(("block", record.block.id, "ground", answers["ground"]))
+    for scope, scope_id, kind, value in seen:
         save_observations(
-            session,
-            Observation(
-                scope="block",
-                scope_id=record.block.id,
-                kind="ground",
-                value=answers["ground"],
-                date=day,
-            ),
+            session, Observation(scope=scope, scope_id=scope_id, kind=kind, value=value, date=day)
         )
     if "form" in answers:
         stances.choose(session, "tree", record.tree.id, "form", FORM_SCHOOLS[answers["form"]])

@@ -317,7 +317,7 @@ tip-hangs = Its tip hangs { $tip } up, { $end } under { $load } of fruit; { $cle
 skirt-clear = The loaded skirt hangs { $height } clear: { $says }.
 year-overrun = In { $year } { $done-share } went, more than the { $budget } the tree bears in a year. It is no disaster: it answers with sprouts and bears less for a season or two. Paint the bark that sees new sun, choose among the sprouts when they are a hand long, and take only suckers and dead wood next year.
 pace = Visits took { $pace } times the minutes reckoned: plans and sheets count by that now.
-shade-cure = { " " }At { $lower-to } m it would leave { $wanted } h.
+shade-cure = { " " }At { $lower } m it would leave { $wanted } h.
 shade-taken = { $by } takes { $lost } of the { $hours } h of sun from the lower limbs of { $name }.{ $cure }
 plan-not-today = Not today: from { $opens }. Here is that day's plan. { $why }
 bared-paint = paint it the same day
@@ -357,3 +357,26 @@ heir-flat = flat
 bud-under = under
 bud-outer = outer
 feed-wraps = from { $day }
+named-on-walk = Named on the walk.
+rubs-inward = Rubs the { $limb } { $out } out, and grows inward.
+rubs-thinner = Rubs the { $limb } { $out } out, and is the thinner one.
+rubbed = The other of the pair: it is better placed than the { $limb }.
+parallel-lower = Runs under the { $limb } and is shaded first: the lower goes.
+parallel-upper = The upper of the pair over the { $limb }.
+below-cluster = { $shoots } shoots spring { $along } along it: cut below the cluster.
+in-cluster = One of { $shoots } from one point; the { $limb } stands best.
+drawn-dead = Drawn as { $state ->
+    [dead] dead
+    [broken] broken
+   *[diseased] diseased
+}.
+tuft = Little leaf for its wood: { $leaf } of what its girth could carry.
+sprout-upright = Upright off a main limb.
+starts-below-union = Starts below the union or in the soil.
+low-branch-thickest = Among the thickest below the lowest kept branch.
+over-cap-sets = Sets the top: { $top } against { $cap }.
+over-cap-stands = Stands above the cap: { $top } against { $cap }.
+wide = Reaches { $reach } out; { $wanted } would be in line with the others.
+most-upright = The most upright and strongest of the main limbs.
+left-out-others = The other cuts of its kind take what this work may that day.
+left-out-by-you = you took it out
