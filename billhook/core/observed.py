@@ -5,11 +5,42 @@ so does whoever reads what is stored.
 from __future__ import annotations
 
 import datetime as dt
+from typing import Literal, get_args
 
 from .days import seen_problem
 from .frost.classes import CLASSES
 from .season.seen import OBSERVABLE
 
+ObservationKind = Literal[
+    "condition",
+    "vigour",
+    "freeze_class",
+    "fruit_on",
+    "frost_ahead",
+    "low_bloom",
+    "frost_above",
+    "frost_below",
+    "too_tall",
+    "ground",
+    "first_branch_m",
+    "trunk_mm",
+    "height_m",
+    "winter_room_m",
+    "flush_start",
+    "flush_hard",
+    "bloom_start",
+    "harvest_start",
+    "harvest_end",
+    "first_frost",
+    "last_frost",
+    "carry_out",
+    "carry_in",
+    "frost_open",
+    "frost_look",
+    "cut_test",
+    "grow_on",
+]
+"""What can be written down; the last four by the pages of the frost alone."""
 WORDS: dict[str, tuple[str, ...]] = {
     "condition": ("healthy", "weak", "neglected", "transplanted", "diseased", "wilting"),
     "vigour": tuple("12345"),
@@ -22,13 +53,13 @@ WORDS: dict[str, tuple[str, ...]] = {
     "too_tall": ("yes", "no"),
     "ground": ("mulch", "mown", "sprayed", "bare"),
 }
-MEASURED = {
+MEASURED: dict[str, tuple[float, float]] = {
     "first_branch_m": (0.05, 2.5),
     "trunk_mm": (3.0, 2000.0),
     "height_m": (0.05, 60.0),
     "winter_room_m": (0.5, 10.0),
 }
-SAYS = {
+SAYS: dict[str, str] = {
     "condition": "condition",
     "vigour": "vigour",
     "freeze_class": "what the frost killed",
@@ -55,7 +86,8 @@ SAYS = {
     "frost_open": "the day cuts open after the frost",
 }
 """What an observation is of, in the grower's words."""
-KINDS = (*WORDS, *MEASURED, *OBSERVABLE)
+OTHERS = ("frost_open", "frost_look", "cut_test", "grow_on")
+KINDS = tuple(k for k in get_args(ObservationKind) if k not in OTHERS)
 TAKEN_OUT = ""
 """The value that takes an entry out without putting another in its place."""
 

@@ -25,6 +25,7 @@ from ..services.season.desk import SeasonDesk
 from ..services.tree import framing, observing, records, views
 from ..services.workplace import Workplace, open_workplace
 from ..settings import Settings
+from .finds import found_on, held_together
 from .frost import ColdNight
 from .layout import NORTH, SOUTH, SOUTHERN, TERRACES, tree_lines
 
@@ -192,7 +193,7 @@ class Almirelo:
             view = views.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
             assert view.frame is not None
             limbs = tuple(self._taped(x) for x in view.frame.frame.limbs)
-            frame = _held_together(replace(view.frame.frame, limbs=limbs))
+            frame = held_together(replace(view.frame.frame, limbs=limbs))
             framing.save_frame(
                 self.at,
                 tree.record.tree.id,
@@ -353,67 +354,11 @@ class Almirelo:
         for i, tree in enumerate(measured):
             view = views.tree_view(self.at, tree.record.tree.id, self.today, ("sucker",))
             assert view.frame is not None
-            frame, added = view.frame.frame, []
+            frame = view.frame.frame
             if not self._bears(tree, seen_on):
                 frame = replace(frame, limbs=tuple(replace(x, fruit=0) for x in frame.limbs))
-            union = frame.union_m
-            scaffolds = [
-                x for x in frame.limbs if x.on == TRUNK and (union is None or x.at_m >= union)
-            ]
-            if union is not None and i % 3 != 2:
-                for k in range(1 + i % 2):
-                    low, side = (
-                        round(max(0.02, union - 0.06 - 0.03 * k), 2),
-                        (40 + 150 * k + 37 * i) % 360,
-                    )
-                    added.append(
-                        Limb(
-                            f"k{k + 1}",
-                            TRUNK,
-                            low,
-                            8 + 3 * ((i + k) % 3),
-                            0.35 + 0.06 * k,
-                            74,
-                            side,
-                            3,
-                            kind="sucker",
-                        )
-                    )
-            if i % 2 == 0 and scaffolds:
-                host = scaffolds[i % len(scaffolds)]
-                along, length = round(host.length_m * 0.35, 2), round(0.9 + 0.1 * (i % 4), 2)
-                added.append(
-                    Limb(
-                        "w1",
-                        host.id,
-                        along,
-                        17 + i % 5,
-                        length,
-                        86,
-                        (host.bearing_deg + 20) % 360,
-                        6,
-                        foliage=0.3,
-                        kind="sprout",
-                    )
-                )
-            if i % 4 < 2 and scaffolds:
-                host = scaffolds[(i + 1) % len(scaffolds)]
-                bearing = (host.bearing_deg - 35) % 360
-                added.append(
-                    Limb(
-                        "d1",
-                        host.id,
-                        round(host.length_m * 0.6, 2),
-                        18 + i % 7,
-                        0.7,
-                        8,
-                        bearing,
-                        6,
-                        state="dead",
-                        foliage=0,
-                    )
-                )
-            full = _held_together(replace(frame, limbs=(*frame.limbs, *added)))
+            added = found_on(frame, i)
+            full = held_together(replace(frame, limbs=(*frame.limbs, *added)))
             keep = view.frame.measured | {x.id for x in added}
             framing.save_frame(
                 self.at, tree.record.tree.id, full, view.frame.row.id, keep, seen_on, self._id()
@@ -438,19 +383,3 @@ class Almirelo:
                     view.frame.row.id,
                 )
                 return
-
-
-def _held_together(frame: Frame) -> Frame:
-    """Attachments and tips brought back within what a scattered measurement left of the parent."""
-    lengths = {x.id: x.length_m for x in frame.limbs} | {TRUNK: frame.trunk.height_m}
-    limbs = tuple(
-        replace(
-            x,
-            at_m=min(x.at_m, lengths[x.on]),
-            base_mm=max(2.0, x.base_mm),
-            tip_mm=None if x.tip_mm is None else min(x.tip_mm, max(2.0, x.base_mm)),
-            rise_deg=max(-80.0, min(88.0, x.rise_deg)),
-        )
-        for x in frame.limbs
-    )
-    return replace(frame, limbs=limbs)

@@ -7,11 +7,12 @@ from __future__ import annotations
 import datetime as dt
 from calendar import monthrange
 from collections.abc import Mapping
+from typing import Literal, get_args
 
 from .model import MonthDay, Origin, Site, Span
 from .normals import YEAR_DAYS
 
-OBSERVABLE = (
+Observable = Literal[
     "flush_start",
     "flush_hard",
     "bloom_start",
@@ -21,7 +22,8 @@ OBSERVABLE = (
     "last_frost",
     "carry_out",
     "carry_in",
-)
+]
+OBSERVABLE: tuple[Observable, ...] = get_args(Observable)
 Observed = Mapping[str, dt.date]
 Moved = Mapping[str, int]
 

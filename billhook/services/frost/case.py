@@ -13,18 +13,16 @@ from sqlmodel import Session
 
 from ...core.choice import one_of
 from ...core.errors import invalid
-from ...core.frame.model import TRUNK, Frame, Limb, is_sucker, roots_of
+from ...core.frame.model import Frame
 from ...core.frost.after import AfterFrost
 from ...core.frost.classes import CLASSES, FrostClass
+from ...core.frost.dates import dates_after
 from ...core.frost.dead_wood import killed
 from ...core.frost.looks import Look, Seen, weigh_looks
-from ...core.frost.scratch import Reading, Scratched, scratched
-from ...core.frost.stem import RoundReading, StemRound, bark_decides, stem_round
+from ...core.frost.readings import Noted, all_brown, dead_leaf_share, green_days, steady_since
 from ...core.frost.verdict import FrostVerdict, frost_verdict
 from ...core.known import Knowledge
-from ...core.reasons import Reason
 from ...core.season.budget import tree_age
-from ...core.season.model import Event
 from ...store import frames, frost_nights
 from ...store import scratches as kept
 from ...store.frost_tables import FrostAssessment, FrostNight, Scratch
@@ -33,40 +31,12 @@ from ...store.trees import TreeRecord, observations, tree_record
 from ..season.desk import SeasonDesk
 from ..tree.views import FrameView, frame_view
 from ..workplace import Workplace
+from .tested import limb_tests, stem_test
 
 _AHEAD_DAYS = 520
 """From a cold night past the spring after next: judging, cutting and the shaping of the next spring
 lie within.
 """
-
-
-@dataclass(frozen=True)
-class LimbTest:
-    """A limb's scratches: the next place or the boundary and cut; moved_m: how far its edge went
-    down since the test before, None without one.
-
-    again_at_m: where one scratch shows whether the edge still holds, on a later day than the last
-    test; None where nothing needs asking again.
-    """
-
-    limb: str
-    name: str
-    length_m: float
-    readings: tuple[Reading, ...]
-    found: Scratched
-    moved_m: float | None
-    tested_on: dt.date | None
-    again_at_m: float | None
-
-
-@dataclass(frozen=True)
-class StemTest:
-    """Scratches round the trunk at a height above ground [m]."""
-
-    at_m: float
-    readings: tuple[RoundReading, ...]
-    found: StemRound
-    decides: Reason
 
 
 @dataclass
@@ -91,30 +61,22 @@ class FrostCase:
         season = self.desk.season_between(
             self.record, self.night, self.night + dt.timedelta(days=_AHEAD_DAYS), ("thin",)
         )
-        self.events: list[Event] = sorted(season.events, key=lambda e: e.start)
-        self.open_from = [s.start for s in season.segments if s.status == "go"]
-        soon = self.night + dt.timedelta(days=self.at.know.days("frost/winter-within"))
-        self.last_frost = next(
-            (
-                e.end
-                for e in self.events
-                if e.name == "frost likely" and e.end >= self.night and e.start <= soon
-            ),
+        know = self.at.know
+        self.dates = dates_after(
             self.night,
-        )
-        self.next_cold = next(
-            (e for e in self.events if e.name == "frost likely" and e.start > self.last_frost), None
-        )
-        self.flush_start = next(
-            (e.start for e in self.events if e.name == "first flush" and e.start >= self.night),
-            None,
+            season.events,
+            [x.start for x in season.segments if x.status == "go"],
+            know.days("frost/winter-within"),
         )
         self.age = tree_age(self.desk.state(self.record), self.today.year)
-        self.along = [s for s in self.made if s.bearing_deg is None]
+        self.along = [
+            Noted(s.limb_key, s.at_m, s.green, s.day) for s in self.made if s.bearing_deg is None
+        ]
         self.verdict, self.looks = self._judged()
         self.judged = self.today >= self.verdict.judge_on or self.verdict.may_cut
-        self.limbs = self._limbs()
-        self.stem = self._stem()
+        view = self.view
+        self.limbs = limb_tests(know, view, self.along, self.judged, self.today) if view else ()
+        self.stem = stem_test(know, view, self.made) if view else None
 
     @property
     def species(self) -> str:
@@ -127,49 +89,16 @@ class FrostCase:
         return self.night + dt.timedelta(days=self.at.know.days("frost-signs/scratch/from-day"))
 
     @property
-    def warm_from(self) -> dt.date | None:
-        """When strong sun and hot days usually begin after the night."""
-        return next(
-            (
-                e.start
-                for e in self.events
-                if e.name == "strong sun on bark" and e.start > self.night
-            ),
-            None,
-        )
-
-    @property
-    def second_flush(self) -> dt.date | None:
-        """When the almanac has the second flush begin."""
-        return next(
-            (
-                e.start
-                for e in self.events
-                if e.name == "later flush" and self.flush_start and e.start > self.flush_start
-            ),
-            None,
-        )
-
-    @property
     def second_flush_hard(self) -> dt.date | None:
         """When the second flush had hardened: the day it was seen, else the almanac's."""
         seen = [s.date for s in self._signs() if s.value == "second-flush"]
-        later = next(
-            (
-                e.end
-                for e in self.events
-                if e.name == "later flush" and self.flush_start and e.start > self.flush_start
-            ),
-            None,
-        )
-        return min(seen) if seen else later
+        later = self.dates.second_flush
+        return min(seen) if seen else later.end if later else None
 
     @property
     def shape_on(self) -> dt.date:
         """When the season opens whole branches in the next spring."""
-        spring = self.next_cold.end if self.next_cold else self.last_frost + dt.timedelta(days=365)
-        before = spring - dt.timedelta(days=self.at.know.days("frost/shape-before"))
-        return max(self.today, next((d for d in self.open_from if d >= before), before))
+        return self.dates.shape_on(self.today, self.at.know.days("frost/shape-before"))
 
     @property
     def dead_from(self) -> dict[str, float]:
@@ -213,12 +142,12 @@ class FrostCase:
             self.frost_class,
             signs,
             frost_verdict(know, plain).judge_on,
-            self.warm_from,
+            self.dates.warm_from,
         )
         green = self._green_on(first.collapsed_on)
         above = self._alive_above(green, first.collapsed_on)
         case = self._after(
-            above, first.collapsed_on, self._hot_since(green), _steady_since(self.along, fine)
+            above, first.collapsed_on, self._hot_since(green), steady_since(self.along, fine)
         )
         return frost_verdict(know, case), first
 
@@ -226,16 +155,10 @@ class FrostCase:
         """The last day on which bark above the union was green that was not found brown since; a
         flush alone may be the rootstock's.
         """
-        limbs = {s.limb_key for s in self.along}
-        holding = [
-            max(s.day for s in self.along if s.limb_key == x)
-            for x in limbs
-            if any(r.green for r in counting(self.along, x))
-        ]
         sides = {s.bearing_deg: s for s in self.made if s.bearing_deg is not None}
         found = [
             d
-            for d in (*holding, *(s.day for s in sides.values() if s.green))
+            for d in (*green_days(self.along), *(s.day for s in sides.values() if s.green))
             if not self._gone_by(d, collapsed_on)
         ]
         return max(found, default=None)
@@ -256,40 +179,24 @@ class FrostCase:
         hot_since: dt.date | None,
         steady_since: dt.date | None = None,
     ) -> AfterFrost:
-        latest = next(
-            (
-                e.start
-                for e in self.events
-                if e.name == "last safe hard cut" and e.start > self.night
-            ),
-            None,
-        )
-        hot = next(
-            (
-                e.start
-                for e in self.events
-                if e.name == "strong sun on bark" and e.end >= self.today
-            ),
-            None,
-        )
-        opens = next((d for d in self.open_from if latest is not None and d > latest), None)
+        dates, second = self.dates, self.dates.second_flush
         return AfterFrost(
             self.frost_class,
             self.night,
-            self.last_frost,
+            dates.last_frost,
             self.today,
-            self.flush_start,
+            dates.first_flush,
             self.second_flush_hard,
             above,
             self._said("frost_below", None),
             steady_since,
-            latest,
-            hot,
+            dates.last_hard_cut,
+            dates.hot_from(self.today),
             self.species,
             collapsed_on,
             hot_since,
-            self.second_flush,
-            opens,
+            second.start if second else None,
+            dates.opens_again,
         )
 
     def _gone_by(self, day: dt.date, collapsed_on: dt.date | None) -> bool:
@@ -310,19 +217,8 @@ class FrostCase:
 
     def _all_brown(self) -> bool:
         """Every main limb was scratched brown at its base."""
-        if self.view is None:
-            return False
-        mains = [
-            x.id
-            for x in self.view.frame.limbs
-            if x.on == TRUNK and not is_sucker(self.view.frame, x) and x.state != "dead"
-        ]
-        brown = {
-            s.limb_key
-            for s in self.along
-            if not s.green and s.at_m <= self.at.know.number("frost/resolution")
-        }
-        return bool(mains) and set(mains) <= brown
+        fine = self.at.know.number("frost/resolution")
+        return self.view is not None and all_brown(self.view.frame, self.along, fine)
 
     def _hot_since(self, green: dt.date | None) -> dt.date | None:
         """The first measured day hot enough to show a false start since green was last seen."""
@@ -333,99 +229,14 @@ class FrostCase:
         days = (measured.first + dt.timedelta(days=int(i)) for i in hot)
         return next((d for d in days if green < d <= self.today), None)
 
-    def _limbs(self) -> tuple[LimbTest, ...]:
-        if self.view is None:
-            return ()
-        frame, ends = self.view.frame, self.view.ends
-        roots = roots_of(frame)
-        found = [
-            self._limb(x, self.view)
-            for x in frame.limbs
-            if not is_sucker(frame, roots[x.id]) and x.state != "dead"
-        ]
-
-        def order(test: LimbTest) -> tuple[bool, bool, float]:
-            return not test.readings, frame.limb(test.limb).on != TRUNK, ends[test.limb][0][2]
-
-        return tuple(sorted(found, key=order))
-
-    def _limb(self, limb: Limb, view: FrameView) -> LimbTest:
-        know, frame, long = self.at.know, view.frame, limb.length_m
-        fine = min(know.number("frost/resolution"), long)
-        ratio = know.number("cuts/side-branch-ratio")
-
-        def read(until: dt.date | None = None) -> list[Reading]:
-            # what was cut off since is no longer there to be read
-            return [r for r in counting(self.along, limb.id, until) if r.at_m <= long]
-
-        # a side branch takes over only if it is at least a third of the cut
-        live = (x for x in frame.limbs if x.on == limb.id and x.state == "live")
-        placed = ((min(x.at_m, long), x.base_mm) for x in live)
-        sides = [at for at, base in placed if base >= ratio * limb.diameter_mm(at)]
-        readings, into = read(), know.number("frost/into-green")
-        now = scratched(long, readings, fine, into, sides, self.judged)
-        days = sorted({s.day for s in self.along if s.limb_key == limb.id})
-        moved = None
-        if len(days) > 1:
-            before = scratched(long, read(days[-2]), fine)
-            moved = max(0.0, (before.boundary[0] or 0.0) - (now.boundary[0] or 0.0))
-        tested = days[-1] if days else None
-        settled = now.next_at_m is None and tested is not None and tested < self.today
-        return LimbTest(
-            limb.id,
-            view.names[limb.id],
-            long,
-            tuple(sorted(readings, key=lambda r: r.at_m)),
-            now,
-            moved,
-            tested,
-            now.boundary[0] if settled else None,
-        )
-
-    def _stem(self) -> StemTest | None:
-        if self.view is None:
-            return None
-        frame, know = self.view.frame, self.at.know
-        height = min(
-            frame.trunk.height_m, (frame.union_m or 0.0) + know.number("frost/round-above")
-        )
-        latest: dict[float, Scratch] = {
-            s.bearing_deg: s for s in self.made if s.bearing_deg is not None
-        }
-        readings = tuple(RoundReading(b, s.green) for b, s in sorted(latest.items()))
-        return StemTest(
-            round(height, 2),
-            readings,
-            stem_round(readings, know.number("frost/round-step")),
-            bark_decides(know),
-        )
-
     @property
     def dead_share(self) -> float | None:
-        """Share of the leaf that hung on wood found dead, by the cross-section where each scratched
-        main limb goes brown; the others are taken to be like them.
-
-        Of 1; None before a main limb was scratched.
+        """Share [0..1] of the leaf that hung on wood found dead; None before a main limb was
+        scratched.
         """
         row = frames.row_on(self.session, self.record.stem.id, self.night) if self.along else None
-        if row is None:
-            return None
         # as the tree stood on the night: what was cut since was dead too
-        frame = frames.frame_of(self.session, row)[0]
-        tested = {s.limb_key for s in self.along}
-        mains = [
-            x for x in frame.limbs if x.on == TRUNK and not is_sucker(frame, x) and x.id in tested
-        ]
-        if not mains:
-            return None
-        dead = 0.0
-        for limb in mains:
-            readings = [r for r in counting(self.along, limb.id) if r.at_m <= limb.length_m]
-            browns = [r.at_m for r in readings if not r.green]
-            greens = [r.at_m for r in readings if r.green and r.at_m < min(browns, default=0.0)]
-            if browns:
-                dead += limb.diameter_mm(min(browns) if greens else 0.0) ** 2
-        return min(1.0, dead / sum(x.base_mm**2 for x in mains))
+        return dead_leaf_share(frames.frame_of(self.session, row)[0], self.along) if row else None
 
 
 def hurt_since(
@@ -484,40 +295,3 @@ def hurt_case(at: Workplace, session: Session, tree_id: str) -> FrostCase:
     if case is None:
         raise invalid("", "no class of frost damage is written down for this tree")
     return case
-
-
-def counting(made: list[Scratch], limb: str, until: dt.date | None = None) -> list[Reading]:
-    """Readings that hold on a limb: the last word of a place holds; brown stays, green counts only
-    from the newest day the limb was tested on.
-    """
-    here = [s for s in made if s.limb_key == limb and (until is None or s.day <= until)]
-    if not here:
-        return []
-    newest = max(s.day for s in here)
-    last = {round(s.at_m, 3): s for s in here}
-    greens = sorted(a for a, s in last.items() if s.green and s.day == newest)
-    return [
-        *(Reading(a, True) for a in greens),
-        *(Reading(a, False) for a in sorted(a for a, s in last.items() if not s.green)),
-    ]
-
-
-def _steady_since(made: list[Scratch], fine_m: float) -> dt.date | None:
-    """The day since which no edge has moved by more than the resolution; None before every limb
-    with an edge was tested a second time.
-    """
-    found: list[dt.date] = []
-    for limb in {s.limb_key for s in made if not s.green}:
-        days = sorted({s.day for s in made if s.limb_key == limb})
-        edges = {
-            d: max((r.at_m for r in counting(made, limb, d) if r.green), default=0.0) for d in days
-        }
-        held = [
-            d
-            for i, d in enumerate(days[:-1])
-            if all(edges[d] - edges[later] <= fine_m for later in days[i + 1 :])
-        ]
-        if not held:
-            return None
-        found.append(min(held))
-    return max(found, default=None)

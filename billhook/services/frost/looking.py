@@ -41,7 +41,7 @@ def look(at: Workplace, tree_id: str, look_id: str, sign: str, day: dt.date | No
                 case.frost_class,
                 [Look(on, sign)],
                 case.verdict.judge_on,
-                case.warm_from,
+                case.dates.warm_from,
             )
             save_observations(
                 session,

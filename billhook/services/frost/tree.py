@@ -19,8 +19,9 @@ from ...store.frost_tables import FrostAssessment
 from ...store.trees import observations, tree_records
 from ..tree.views import FrameView
 from ..workplace import Workplace
-from .case import FrostCase, LimbTest, StemTest, frost_case, hurt_since
+from .case import FrostCase, frost_case, hurt_since
 from .night import usual_kg
+from .tested import LimbTest, StemTest
 
 
 @dataclass(frozen=True)
@@ -73,14 +74,14 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
         case = frost_case(at, session, tree_id)
         if case is None:
             return None
-        record, cold, dead = case.record, case.next_cold, case.dead_share
+        record, cold, dead = case.record, case.dates.next_cold, case.dead_share
         beside = [r for r in tree_records(session, row_id=record.row.id) if r.tree.id != tree_id]
         usual = usual_kg(session, [record, *beside])
         lost = (
             dead if dead is not None else know.number(f"frost-class/{case.frost_class}/leaf-lost")
         )
         replant_on = replant_day(
-            know, case.today, case.last_frost, (cold.start, cold.end) if cold else None
+            know, case.today, case.dates.last_frost, (cold.start, cold.end) if cold else None
         )
         first_frost = cold.start if cold else None
         return TreeFrost(
@@ -97,7 +98,7 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
             case.stem,
             lost,
             dead is not None,
-            feed(know, lost, first_frost, case.last_frost),
+            feed(know, lost, first_frost, case.dates.last_frost),
             _paint(case),
             recovery(
                 know,
@@ -136,7 +137,7 @@ def _stand(case: FrostCase) -> Stand:
         union, trunk = case.view.frame.union_m or 0.0, case.view.frame.trunk.height_m
         greens = [g for t in case.limbs if (g := t.found.boundary[0]) is not None]
         above = trunk - union + max(greens, default=0.0) if greens else 0.0 if bark == 0 else None
-        if case.today >= case.last_frost + dt.timedelta(days=know.days("frost/regrowth-by")):
+        if case.today >= case.dates.last_frost + dt.timedelta(days=know.days("frost/regrowth-by")):
             fresh = [
                 x.length_m
                 for x in case.view.frame.limbs
