@@ -5,11 +5,13 @@ A new folder is a new language.
 from __future__ import annotations
 
 import tomllib
+from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import lru_cache
 from importlib.resources import files
 
 from ..core.cuts.sheet_words import Phrases
+from ..core.words.grammar import Grammar, Said
 
 _FOLDER = files("billhook.catalogue") / "languages"
 _FIRST = "en"
@@ -43,3 +45,33 @@ def _read(code: str) -> Language:
     raw = tomllib.loads((_FOLDER / code / "sheet.toml").read_text(encoding="utf-8"))
     phrases = Phrases(raw["phrases"], tuple(raw["winds"]), tuple(raw["ordinals"]))
     return Language(code, raw["name"], phrases)
+
+
+@lru_cache(maxsize=8)
+def grammar(code: str = _FIRST) -> Grammar:
+    """The words with which people of a language say what stands there.
+
+    Raises: FileNotFoundError for a language without them.
+    """
+    raw = tomllib.loads((_FOLDER / code / "planting.toml").read_text(encoding="utf-8"))
+    phrases = {
+        tuple(words.split()): Said(entry["field"], entry.get("value", ""))
+        for entry in raw["phrases"]
+        for words in entry["say"]
+    }
+    return Grammar(
+        _floats(raw["numbers"]),
+        _floats(raw["multiples"]),
+        raw["ordinals"],
+        {dimension: _floats(units) for dimension, units in raw["units"].items()},
+        {name: frozenset(words) for name, words in raw["words"].items()},
+        phrases,
+        raw["unsure"],
+        frozenset(raw["needs_kind"]["words"]),
+        frozenset(raw["drops_leaves"]["words"]),
+        raw["asks"],
+    )
+
+
+def _floats(raw: Mapping[str, float]) -> dict[str, float]:
+    return {word: float(value) for word, value in raw.items()}

@@ -25,6 +25,7 @@ ObservationKind = Literal[
     "first_branch_m",
     "trunk_mm",
     "height_m",
+    "spread_m",
     "winter_room_m",
     "flush_start",
     "flush_hard",
@@ -57,6 +58,7 @@ MEASURED: dict[str, tuple[float, float]] = {
     "first_branch_m": (0.05, 2.5),
     "trunk_mm": (3.0, 2000.0),
     "height_m": (0.05, 60.0),
+    "spread_m": (0.05, 60.0),
     "winter_room_m": (0.5, 10.0),
 }
 SAYS: dict[str, str] = {
@@ -72,6 +74,7 @@ SAYS: dict[str, str] = {
     "ground": "the ground under it",
     "trunk_mm": "trunk",
     "height_m": "height",
+    "spread_m": "spread",
     "first_branch_m": "height of its first branches",
     "winter_room_m": "height of its winter room",
     "flush_start": "first flush",

@@ -68,10 +68,18 @@ class Row(SQLModel, table=True):
     block_id: str = Field(foreign_key="block.id", index=True)
     n: int
     kind: str = "trees"
+    name: str | None = None
+
+    @property
+    def called(self) -> str:
+        """As people call it: by its name, else by its number."""
+        return self.name or str(self.n)
 
 
 class Place(SQLModel, table=True):
-    """Where a tree stands; it outlives the tree. x east and y north of the site's corner [m]."""
+    """Where a tree stands; it outlives the tree. x east and y north of the site's corner [m].
+    together: the same for places in one hole or pot.
+    """
 
     __table_args__ = (UniqueConstraint("row_id", "n"),)
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -79,6 +87,7 @@ class Place(SQLModel, table=True):
     n: int
     x: float = 0.0
     y: float = 0.0
+    together: str | None = None
 
 
 class Tree(SQLModel, table=True):
@@ -90,6 +99,10 @@ class Tree(SQLModel, table=True):
     pot_l: float | None = None
     under_cover: bool = False
     note: str = ""
+    name: str = ""
+    origin: str | None = None
+    medium: str | None = None
+    form: str | None = None
     version: int = 1
 
 
@@ -191,6 +204,8 @@ class PlanCut(SQLModel, table=True):
     keep_m: float
     nth: int
     extra: bool = False
+    work: str | None = None
+    counted: dict[str, Any] | None = Field(default=None, sa_column=Column(JSON, nullable=True))
 
 
 class CutDone(Acted, table=True):
@@ -231,6 +246,32 @@ class LogEntry(Acted, table=True):
     who: str = ""
     note: str = ""
     corrects: str | None = Field(default=None, foreign_key="logentry.id")
+    made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class CutCount(Acted, table=True):
+    """Like cuts of an entry of the log, counted: so many as thick as a thumb. mm: across."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    log_id: str = Field(foreign_key="logentry.id", index=True)
+    thickness: str | None = None
+    mm: float
+    n: int
+    sprout: bool = False
+    dead: bool = False
+
+
+class Aim(Acted, table=True):
+    """How high and how wide a tree, a row, a block or the holding is wanted [m]; the newest of a
+    scope holds, and one with neither takes it back.
+    """
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    scope: str
+    scope_id: str = Field(index=True)
+    height_m: float | None = None
+    width_m: float | None = None
+    said_on: dt.date
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 

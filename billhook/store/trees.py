@@ -31,7 +31,7 @@ class TreeRecord:
     @property
     def name(self) -> str:
         """As on its tag: ``Baixo 4·11``."""
-        return f"{self.block.name} {self.row.n}·{self.place.n}"
+        return self.tree.name or f"{self.block.name} {self.row.called}·{self.place.n}"
 
 
 Box = tuple[float, float, float, float]

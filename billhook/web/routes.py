@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from .book import logbook, look_back, photos
+from .calc import counting as calc_counting
 from .calc import frame as calc_frame
 from .calc import frost as calc_frost
 from .calc import fruit as calc_fruit
@@ -62,6 +63,7 @@ BLUEPRINTS = tuple(
         calc_fruit,
         calc_heights,
         calc_limb,
+        calc_counting,
         calc_plan,
         calc_pot,
         calc_season,

@@ -23,17 +23,25 @@ def test_five_minutes_from_nothing(browser, empty):
     hand.sees("What stands in my garden?")
 
     hand.type("Say it", "row 3, 24 navels alike")
-    hand.click("Read it")
     hand.until(lambda: hand.field("Trees").get_attribute("value") == "24")
     assert hand.field("Row").get_attribute("value") == "3"
+    assert hand.field("Planted, year").get_attribute("value") == ""  # not said, not filled in
+    hand.sees("Planted in which year, or how old?")
+    hand.type("or how old, years", "12")
     hand.click("They stand there")
     planted = hand.one('[data-test="planted"]').text
     assert "and 23 more stand there" in planted
     assert "Today: Whole branches: go, at most 20 %" in planted
 
-    hand.type("Say it", "some trees")
-    hand.click("Read it")
-    hand.sees("Still to be said: how many, which kind of tree.")
+    hand.type("Say it", "one old orange, 15 ft tall, 20 years, and a lemon in a 15 gallon pot")
+    hand.until(lambda: len(hand.all('[data-test="group"]')) == 2)
+    assert hand.one("s").text == "old"
+    hand.sees("Which orange")
+    assert hand.field("Height").get_attribute("value") == "4.57 m"
+    assert hand.field("Pot, litres").get_attribute("value") == "56.8"
+    hand.type("Say it", "two plum trees")
+    hand.sees("drops its leaves")
+    hand.type("Say it", "")
 
     hand.type("Paste the list", "block,row,place,species,planted_year\nAlto,1,1,oak,2016\n")
     hand.click("Import it")

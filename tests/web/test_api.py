@@ -187,7 +187,17 @@ def test_first_steps_over_the_api(served):
         == "mediterranean-coast"
     )
     said = post(served, "/api/plantings/understand", {"text": "a lemon in a 40-litre pot"})
-    assert (said["species"], said["pot_l"], said["missing"]) == ("lemon", 40, [])
+    assert said["groups"] == [
+        {
+            "count": 1,
+            "species": "lemon",
+            "cultivar": None,
+            "rootstock": None,
+            "in_pot": True,
+            "pot_l": 40,
+        }
+    ]
+    assert [(a["group"], a["field"]) for a in said["asks"]] == [(0, "planted_year")]
     post(
         served,
         "/api/sites",

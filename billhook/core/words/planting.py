@@ -1,126 +1,179 @@
-"""What stands there, as growers say it: "row 3, 24 navels alike", "a lemon in a 40-litre pot"."""
+"""What stands there, as growers say it: "row 3, 24 navels alike"; "one old orange, 15 ft tall, and
+a lemon in a pot".
+
+What was not said stays open or is asked; nothing is filled in.
+"""
 
 from __future__ import annotations
 
-import re
-from dataclasses import dataclass
+import datetime as dt
+from dataclasses import dataclass, fields, replace
+from typing import Any
 
 from ..known import Knowledge
+from .clauses import clauses_of
+from .grammar import Grammar
+from .group import Group, Reading, read_clause
+from .unread import unread_runs
 
-_NUMBERS = {
-    "a": 1,
-    "an": 1,
-    "one": 1,
-    "two": 2,
-    "three": 3,
-    "four": 4,
-    "five": 5,
-    "six": 6,
-    "seven": 7,
-    "eight": 8,
-    "nine": 9,
-    "ten": 10,
-    "twelve": 12,
-    "twenty": 20,
-}
-_LITRES = {
-    "litre": 1.0,
-    "litres": 1.0,
-    "liter": 1.0,
-    "liters": 1.0,
-    "l": 1.0,
-    "gallon": 3.785,
-    "gallons": 3.785,
-    "gal": 3.785,
-}
-# metres, feet: lengths that may be said of a planting, such as its spacing
-_POT = re.compile(r"(\d+(?:\.\d+)?)[\s-]*(litres?|liters?|l|gallons?|gal)\b")
-_ROW = re.compile(r"\brow\s+(\d+)")
-_YEAR = re.compile(r"\b(19\d\d|20\d\d)\b")
-_STOCK = re.compile(r"\bon\s+([a-z][a-z0-9' -]*?)(?=$|,|\bin\b|\brow\b|\bplanted\b|\balike\b)")
+HANDED_ON = ("block", "row", "planted_year", "age_years", "rootstock", "in_pot", "under_cover")
+
+
+@dataclass(frozen=True)
+class Ask:
+    """What must still be said of a group: the field, and the question."""
+
+    group: int
+    field: str
+    words: str
 
 
 @dataclass(frozen=True)
 class Planting:
-    """What was understood. ``missing`` names what must still be said, in plain words."""
+    """Groups in the order they were said; unread: runs of words that were not used."""
 
-    count: int
-    species: str | None
-    cultivar: str | None
-    rootstock: str | None
-    row: int | None
-    pot_l: float | None
-    planted_year: int | None
-    missing: tuple[str, ...]
+    groups: tuple[Group, ...]
+    unread: tuple[str, ...]
+    asks: tuple[Ask, ...]
 
 
-def _plain(text: str) -> str:
-    return re.sub(r"\s+", " ", text.lower().replace("-", " ")).strip()
+def understand_planting(text: str, know: Knowledge, words: Grammar, day: dt.date) -> Planting:
+    """Read what stands there out of a sentence. day: from which ages are counted. In English:
+    a number with a unit is never a count; one noun counts one, a bare plural is asked.
+    """
+    readings: list[Reading] = []
+    waiting: list[Reading] = []
+    handed: dict[str, Any] = {}
+    for clause in clauses_of(text, know, words):
+        one = read_clause(clause, words, day)
+        if clause.kind is None and not one.stranger:
+            if readings and not _clash(readings[-1].group, one.group):
+                readings[-1] = _joined(readings[-1], one)
+            else:
+                waiting.append(one)
+            if clause.introduces:
+                handed = {f: v for f in HANDED_ON if (v := getattr(one.group, f))}
+            continue
+        for before in reversed(waiting):
+            one = _joined(before, one)
+        waiting = []
+        here = {f: v for f, v in handed.items() if getattr(one.group, f) is None}
+        readings.append(replace(one, group=replace(one.group, **here)))
+    readings = _leftover(readings, waiting)
+    readings = _one_place(_without_total(readings))
+    groups = tuple(_counted(r) for r in readings)
+    unread = unread_runs(text, [a for r in readings for a in r.unread], words)
+    asks = tuple(
+        ask
+        for nth, (reading, group) in enumerate(zip(readings, groups, strict=True))
+        for ask in _asks(nth, group, reading, words)
+    )
+    return Planting(groups, unread, asks)
 
 
-def _has(words: str, phrase: str) -> bool:
-    return re.search(rf"\b{re.escape(phrase)}s?\b", words) is not None
+def _said(group: Group) -> dict[str, Any]:
+    return {f.name: v for f in fields(Group) if (v := getattr(group, f.name)) is not None}
 
 
-def _named(know: Knowledge, table: str, words: str) -> str | None:
-    """The row of a table whose name is said; the longest name wins."""
-    names = [(_plain(know.text(f"{table}/{row}/name")), row) for row in know.rows(table)]
-    return max(
-        ((name, row) for name, row in names if _has(words, name)),
-        key=lambda pair: len(pair[0]),
-        default=(None, None),
-    )[1]
+def _clash(held: Group, more: Group) -> bool:
+    """Whether a clause says again what a group has: it then speaks of what follows."""
+    return any(name in _said(held) for name in _said(more) if name not in ("about", "in_pot"))
 
 
-def _species(know: Knowledge, words: str) -> str | None:
-    direct = _named(know, "species", words)
-    said = [
-        (word, row)
-        for row in know.rows("species")
-        for word in know.text(f"species/{row}/also").split()
-        if re.search(rf"\b{word}\b", words)
+def _joined(first: Reading, second: Reading) -> Reading:
+    return Reading(
+        replace(second.group, **_said(first.group))
+        if second.kind
+        else replace(first.group, **_said(second.group)),
+        first.kind or second.kind,
+        first.unsure or second.unsure,
+        first.plural or second.plural,
+        first.stranger or second.stranger,
+        (*first.unread, *second.unread),
+        first.all_of or second.all_of,
+        first.pair or second.pair,
+    )
+
+
+def _leftover(readings: list[Reading], waiting: list[Reading]) -> list[Reading]:
+    """Clauses after the last kind, or where none was named at all."""
+    if not waiting:
+        return readings
+    left = waiting[0]
+    for more in waiting[1:]:
+        left = _joined(left, more)
+    if readings:
+        return [*readings[:-1], replace(readings[-1], unread=(*readings[-1].unread, *left.unread))]
+    return [left]
+
+
+def _without_total(readings: list[Reading]) -> list[Reading]:
+    """Two avocados, one Hass and one Fuerte: the first only counts those that follow."""
+    if len(readings) < 3:
+        return readings
+    first, rest = readings[0].group, [r.group for r in readings[1:]]
+    same = all(g.species == first.species and g.cultivar for g in rest)
+    counts = [
+        g.count or (1 if not r.plural else 0) for g, r in zip(rest, readings[1:], strict=True)
     ]
-    other = max(said, key=lambda pair: len(pair[0]), default=(None, None))[1]
-    if (
-        direct is not None
-        and other is not None
-        and _has(words, _plain(know.text(f"species/{direct}/name")))
-    ):
-        return direct
-    return direct or other
+    plain = set(_said(first)) <= {"count", "species"}
+    return readings[1:] if same and plain and first.count == sum(counts) else readings
 
 
-def understand_planting(text: str, know: Knowledge) -> Planting:
-    """Read one planting out of a sentence; nothing is guessed that was not said."""
-    words = _plain(text)
-    pot = _POT.search(words)
-    pot_l = round(float(pot.group(1)) * _LITRES[pot.group(2)], 1) if pot else None
-    row, year = _ROW.search(words), _YEAR.search(words)
-    rest = words
-    for found in (pot, row, year):
-        if found:
-            rest = rest.replace(found.group(0), " ")
-    stock_words = _STOCK.search(rest)
-    rootstock = _named(know, "rootstocks", stock_words.group(1)) if stock_words else None
-    if stock_words and rootstock:
-        rest = rest.replace(stock_words.group(0), " ")
-    cultivar = _named(know, "cultivars", rest)
-    species = know.text(f"cultivars/{cultivar}/species") if cultivar else _species(know, rest)
-    number = re.search(r"\b(\d{1,4})\b", rest)
-    spoken = next((n for word, n in _NUMBERS.items() if re.search(rf"\b{word}\b", rest)), None)
-    count = int(number.group(1)) if number else spoken
-    missing = tuple(
-        what
-        for what, lacks in (("how many", count is None), ("which kind of tree", species is None))
-        if lacks
-    )
-    return Planting(
-        count or 1,
-        species,
-        cultivar,
-        rootstock,
-        int(row.group(1)) if row else None,
-        pot_l,
-        int(year.group(1)) if year else None,
-        missing,
-    )
+def _one_place(readings: list[Reading]) -> list[Reading]:
+    """In one pot, in one hole: said of those named before it too, where they have no place."""
+    found = list(readings)
+    for nth, reading in enumerate(found):
+        if not reading.all_of:
+            continue
+        place = {f: getattr(reading.group, f) for f in ("together", "in_pot", "pot_l")}
+        for before in range(nth - 1, -1, -1):
+            group = found[before].group
+            if group.in_pot or group.together or group.row or group.block:
+                break
+            found[before] = replace(found[before], group=replace(group, **place))
+    return found
+
+
+def _counted(reading: Reading) -> Group:
+    """A single noun is one tree; rows of so many are so many."""
+    group = reading.group
+    count = group.count
+    if count is None and group.rows and group.per_row:
+        count = group.rows * group.per_row
+    if count is None and not reading.plural and not group.rows and not group.per_row:
+        count = 1
+    return _paired(replace(group, count=count), reading.pair)
+
+
+def _paired(group: Group, pair: tuple[float, float] | None) -> Group:
+    """So much by so much is height by spread of one tree, spacing in and between rows of more."""
+    if pair is None:
+        return group
+    if group.count != 1 or group.rows or group.per_row:
+        return replace(group, spacing_m=pair[0], row_spacing_m=pair[1])
+    return replace(group, height_m=group.height_m or pair[0], spread_m=group.spread_m or pair[1])
+
+
+def _asks(nth: int, group: Group, reading: Reading, words: Grammar) -> list[Ask]:
+    found = []
+    if group.count is None:
+        found.append(("count", words.asks["count"]))
+    if group.species is None:
+        found.append(("species", _kind_ask(reading, words)))
+    elif reading.unsure:
+        found.append(("species", words.unsure[reading.unsure]))
+    if group.planted_year is None:
+        found.append(("planted_year", words.asks["planted_year"]))
+    if group.in_pot and group.pot_l is None:
+        found.append(("pot_l", words.asks["pot_l"]))
+    return [Ask(nth, field, question) for field, question in found]
+
+
+def _kind_ask(reading: Reading, words: Grammar) -> str:
+    sheds = next((a.low for a in reading.unread if a.low in words.drops_leaves), None)
+    if sheds:
+        return words.asks["drops_leaves"].replace("{word}", sheds)
+    nouns = [a.low for a in reading.unread if a.sort == "word"]
+    nouns = [n for n in nouns if n not in words.words["filler"]]
+    return words.asks["own_kind"].replace("{word}", nouns[-1]) if nouns else words.asks["species"]

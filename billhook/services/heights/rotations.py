@@ -145,7 +145,7 @@ def view(at: Workplace, scope: str, scope_id: str) -> list[RotationView]:
         for r in records:
             names |= {
                 r.tree.id: r.name,
-                r.row.id: f"{r.block.name} row {r.row.n}",
+                r.row.id: f"{r.block.name} row {r.row.called}",
                 r.block.id: r.block.name,
             }
         return [_viewed(at, session, r, names.get(r.scope_id, "")) for r in found]
@@ -157,7 +157,7 @@ def one(at: Workplace, rotation_id: str) -> RotationView:
         found = kept.rotation(session, rotation_id)
         records = _trees(session, found.scope, found.scope_id)
         r = records[0]
-        name = {"tree": r.name, "row": f"{r.block.name} row {r.row.n}", "block": r.block.name}[
+        name = {"tree": r.name, "row": f"{r.block.name} row {r.row.called}", "block": r.block.name}[
             found.scope
         ]
         return _viewed(at, session, found, name)

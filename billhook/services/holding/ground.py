@@ -32,14 +32,18 @@ class Ground:
         self._blocks.add(line[0])
         self._lowest = y if self._lowest is None else min(self._lowest, y)
 
-    def next(self, line: Line, step: float) -> tuple[float, float]:
-        """On in its row, or in a new line below everything of the site."""
+    def next(self, line: Line, step: float, apart: float | None = None) -> tuple[float, float]:
+        """On in its row, or in a new line below everything of the site; apart: from the row before
+        it in its block [m].
+        """
         before = self._last.get(line)
         if before is not None:
             return before[0] + step, before[1]
         if self._lowest is None:
             return 0.0, 0.0
-        return 0.0, self._lowest - step * (_ROW_GAP if line[0] in self._blocks else _BLOCK_GAP)
+        if line[0] in self._blocks:
+            return 0.0, self._lowest - (apart or step * _ROW_GAP)
+        return 0.0, self._lowest - step * _BLOCK_GAP
 
 
 def ground_of(session: Session, site_id: str) -> Ground:

@@ -2,20 +2,35 @@
 
 from __future__ import annotations
 
+import datetime as dt
 from dataclasses import dataclass
 
 from sqlmodel import Session
 
+from ...catalogue.languages import grammar
 from ...core.days import planted_problem
 from ...core.errors import invalid, refuse
+from ...core.frame.sizes import size_problems
 from ...core.season.normals import Normals
 from ...core.season.place import climate_frost, climate_normals, nearest_climate
 from ...core.words.planting import Planting, understand_planting
 from ...store import places
 from ...store.database import NotFound, StaleVersion
 from ...store.places import save_places
-from ...store.tables import Block, Graft, Holding, Place, Row, Site, SiteNormals, Stem, Tree
-from ...store.trees import save_trees
+from ...store.tables import (
+    Block,
+    Graft,
+    Holding,
+    Observation,
+    Place,
+    Row,
+    Site,
+    SiteNormals,
+    Stem,
+    Tree,
+)
+from ...store.trees import save_observations, save_trees, tree_record
+from ..tree import framing
 from ..workplace import Workplace
 from .ground import ground_of
 from .place import frost_day
@@ -140,9 +155,9 @@ def set_units(at: Workplace, units: str) -> Holding:
         return holding
 
 
-def understand(at: Workplace, text: str) -> Planting:
-    """Read a planting out of a sentence."""
-    return understand_planting(text, at.know)
+def understand(at: Workplace, text: str, day: dt.date | None = None) -> Planting:
+    """Read what stands there out of a sentence. day: from which ages count."""
+    return understand_planting(text, at.know, grammar(), day or at.today())
 
 
 def describe_block(
@@ -189,13 +204,22 @@ def block_for(session: Session, site_id: str, name: str) -> Block:
     return found
 
 
-def _row_for(session: Session, block_id: str, n: int, kind: str) -> Row:
-    found = places.row_numbered(session, block_id, n)
-    if found is None:
-        found = Row(block_id=block_id, n=n, kind=kind)
-        save_places(session, found)
-        session.flush()
-    return found
+def _row_for(session: Session, block_id: str, called: str | None, kind: str) -> Row:
+    """The row of a block that is called so, by name or number; else a new one, after the last."""
+    mine = [r for r in places.rows(session) if r.block_id == block_id]
+    found = next((r for r in mine if called and called.lower() == r.called.lower()), None)
+    if found is not None:
+        return found
+    numbers = {r.n for r in mine}
+    n = int(called) if called and called.isdecimal() and 0 < int(called) < 1000 else None
+    if n is None or n in numbers:
+        name, n = called, max(numbers, default=0) + 1
+    else:
+        name = None
+    made = Row(block_id=block_id, n=n, kind=kind, name=name)
+    save_places(session, made)
+    session.flush()
+    return made
 
 
 @dataclass(frozen=True)
@@ -207,15 +231,32 @@ class Planted:
     tree_ids: list[str]
 
 
+@dataclass(frozen=True)
+class Like:
+    """What else is known of like trees: sizes [m, mm across], how they were raised, in what, in
+    which form. together: the mark of those in one hole or pot.
+    """
+
+    height_m: float | None = None
+    spread_m: float | None = None
+    trunk_mm: float | None = None
+    origin: str | None = None
+    medium: str | None = None
+    form: str | None = None
+    together: str | None = None
+
+
 _UNKNOWN = "is not in the catalogue"
 _NO_CULTIVAR = "is not a cultivar of that kind in the catalogue"
+_CLOSE_M = 0.35
+"""Between trees in one hole or pot."""
 
 
 def plant(
     at: Workplace,
     site_id: str,
     block_name: str,
-    row_n: int | None,
+    row: int | str | None,
     count: int,
     species: str,
     planted_year: int,
@@ -225,10 +266,53 @@ def plant(
     under_cover: bool = False,
     spacing_m: float | None = None,
     row_kind: str = "trees",
+    *,
+    rows: int = 1,
+    row_spacing_m: float | None = None,
+    like: Like | None = None,
 ) -> Planted:
-    """Put ``count`` like trees into a row, after those that stand there already. Raises:
-    InvalidInput by field, NotFound.
+    """Put ``count`` like trees into a row, after those that stand there already; or spread over so
+    many new rows. row: its number or what it is called. Raises: InvalidInput by field, NotFound.
     """
+    like = like or Like()
+    _check_kind(at, species, cultivar, rootstock, planted_year)
+    refuse(size_problems(like.height_m, like.spread_m, like.trunk_mm))
+    if rows > count:
+        raise invalid("/rows", "more rows than trees")
+    with at.store.writing() as session:
+        places.site(session, site_id)
+        block = block_for(session, site_id, block_name)
+        ids: list[str] = []
+        made: Row | None = None
+        for nth in range(rows):
+            called = None if row is None or nth else str(row)
+            line = _row_for(session, block.id, called, row_kind)
+            made = made or line
+            here = count // rows + (nth < count % rows)
+            step = spacing_m or _step(at, species, pot_l, like)
+            for place in _places(session, site_id, block, line, here, step, row_spacing_m, like):
+                ids.append(
+                    add_tree(
+                        session,
+                        place,
+                        species,
+                        planted_year,
+                        cultivar,
+                        rootstock,
+                        pot_l,
+                        under_cover,
+                        None,
+                        like=like,
+                    )
+                )
+                _size(at, session, ids[-1], like)
+        assert made is not None
+        return Planted(block.id, made.id, ids)
+
+
+def _check_kind(
+    at: Workplace, species: str, cultivar: str | None, rootstock: str | None, planted_year: int
+) -> None:
     know = at.know
     of_kind = cultivar in know.rows("cultivars") and (
         know.text(f"cultivars/{cultivar}/species") == species
@@ -243,26 +327,60 @@ def plant(
             "/planted_year": planted_problem(planted_year, at.today()),
         }
     )
-    with at.store.writing() as session:
-        places.site(session, site_id)
-        block = block_for(session, site_id, block_name)
-        mine = [r for r in places.rows(session) if r.block_id == block.id]
-        next_n = max([r.n for r in mine], default=0) + 1
-        row = _row_for(session, block.id, next_n if row_n is None else row_n, row_kind)
-        ground, line = ground_of(session, site_id), (block.name, row.n)
-        step = spacing_m or (
-            1.0 if pot_l else sum(at.know.numbers(f"species/{species}/spread")) / 2
+
+
+def _step(at: Workplace, species: str, pot_l: float | None, like: Like) -> float:
+    if like.together:
+        return _CLOSE_M
+    return 1.0 if pot_l else sum(at.know.numbers(f"species/{species}/spread")) / 2
+
+
+def _places(
+    session: Session,
+    site_id: str,
+    block: Block,
+    row: Row,
+    count: int,
+    step: float,
+    apart: float | None,
+    like: Like,
+) -> list[Place]:
+    """So many new places at the end of a row."""
+    ground, line = ground_of(session, site_id), (block.name, row.n)
+    x0, y = ground.next(line, step, apart)
+    first = max(ground.places[line], default=0) + 1
+    made = [
+        Place(row_id=row.id, n=first + k, x=x0 + step * k, y=y, together=like.together)
+        for k in range(count)
+    ]
+    for place in made:
+        save_places(session, place)
+    session.flush()
+    return made
+
+
+def _size(at: Workplace, session: Session, tree_id: str, like: Like) -> None:
+    """What was said of a tree's size: an outline where all of it is known, else as seen."""
+    sizes = {"height_m": like.height_m, "spread_m": like.spread_m, "trunk_mm": like.trunk_mm}
+    known = {kind: value for kind, value in sizes.items() if value is not None}
+    if len(known) == len(sizes) and not like.form:
+        framing.sketch(
+            at,
+            session,
+            tree_record(session, tree_id),
+            known["height_m"],
+            known["spread_m"],
+            known["trunk_mm"],
+            at.today(),
         )
-        x0, y = ground.next(line, step)
-        first = max(ground.places[line], default=0) + 1
-        ids = []
-        for k in range(count):
-            place = Place(row_id=row.id, n=first + k, x=x0 + step * k, y=y)
-            save_places(session, place)
-            session.flush()
-            like = (species, planted_year, cultivar, rootstock, pot_l, under_cover, None)
-            ids.append(add_tree(session, place, *like))
-        return Planted(block.id, row.id, ids)
+        return
+    for kind, value in known.items():
+        save_observations(
+            session,
+            Observation(
+                scope="tree", scope_id=tree_id, kind=kind, value=f"{value:g}", date=at.today()
+            ),
+        )
 
 
 def add_tree(
@@ -276,14 +394,19 @@ def add_tree(
     under_cover: bool,
     union_m: float | None,
     union_mark: str | None = None,
+    like: Like | None = None,
 ) -> str:
     """One tree with its stem and graft on a place."""
+    like = like or Like()
     tree = Tree(
         place_id=place.id,
         species=species,
         planted_year=planted_year,
         pot_l=pot_l,
         under_cover=under_cover,
+        origin=like.origin,
+        medium=like.medium,
+        form=like.form,
     )
     save_trees(session, tree)
     session.flush()

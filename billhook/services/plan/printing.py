@@ -86,7 +86,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
     )
     first = RoundList(
         phrases.say("sheet"),
-        f"{records[0].block.name} {records[0].row.n}",
+        f"{records[0].block.name} {records[0].row.called}",
         said,
         columns,
         rows,

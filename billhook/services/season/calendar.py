@@ -38,7 +38,7 @@ def calendar(at: Workplace, block_id: str | None = None) -> bytes:
             if (block is None or r.block.id == block.id) and desk.sound(r)
         ]
         names = {r.tree.id: r.name for r in records} | {
-            r.row.id: f"{r.block.name} row {r.row.n}" for r in records
+            r.row.id: f"{r.block.name} row {r.row.called}" for r in records
         }
         entries = [
             Entry(

@@ -84,8 +84,8 @@ def put_units(body: UnitsIn) -> dict[str, Any]:
 
 @routes.post("/plantings/understand", responses={200: PlantingOut})
 def post_understand(body: PhraseIn) -> dict[str, Any]:
-    """Read a planting out of a sentence."""
-    return answer(PlantingOut, planting.understand(here(), body.text))
+    """Read what stands there out of a sentence."""
+    return answer(PlantingOut, planting.understand(here(), body.text, body.day))
 
 
 @routes.post("/plantings", responses={201: PlantedOut})
@@ -104,6 +104,17 @@ def post_planting(body: PlantIn) -> tuple[dict[str, Any], int]:
         body.pot_l,
         body.under_cover,
         body.spacing_m,
+        rows=body.rows,
+        row_spacing_m=body.row_spacing_m,
+        like=planting.Like(
+            body.height_m,
+            body.spread_m,
+            body.trunk_mm,
+            body.origin,
+            body.medium,
+            body.form,
+            body.together,
+        ),
     )
     return answer(PlantedOut, made), 201
 

@@ -6,8 +6,10 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, MonthDayText, Number, Text, Units, Written
+from .base import Answer, Asked, Counted, IsoDate, MonthDayText, Number, Text, Units, Uuid, Written
 from .calc.season import Temperature, Twelve
+
+RowNumber = Annotated[Counted, Field(ge=1, le=999)]
 
 
 class BlockIn(Written):
@@ -75,22 +77,58 @@ class UnitsOut(Answer):
 
 
 class PhraseIn(Asked):
-    """A planting as it is said."""
+    """What stands there, as it is said; ``day`` from which ages count, today if none is given."""
 
-    text: Annotated[str, Field(min_length=1, max_length=300)]
+    text: Annotated[str, Field(min_length=1, max_length=600)]
+    day: IsoDate | None = None
 
 
-class PlantingOut(Answer):
-    """What was understood; ``missing`` names what must still be said."""
+UNSAID = Field(exclude_if=lambda value: value is None)
+"""Left out of the answer where it was not said."""
 
-    count: int
+
+class GroupOut(Answer):
+    """Like trees; what was not said is left out, or null where it is asked."""
+
+    count: int | None
     species: str | None
     cultivar: str | None
     rootstock: str | None
-    row: int | None
-    pot_l: float | None
-    planted_year: int | None
-    missing: list[str]
+    block: Annotated[str | None, UNSAID] = None
+    row: Annotated[str | None, UNSAID] = None
+    rows: Annotated[int | None, UNSAID] = None
+    per_row: Annotated[int | None, UNSAID] = None
+    spacing_m: Annotated[float | None, UNSAID] = None
+    row_spacing_m: Annotated[float | None, UNSAID] = None
+    in_pot: Annotated[bool | None, UNSAID] = None
+    pot_l: Annotated[float | None, UNSAID] = None
+    under_cover: Annotated[bool | None, UNSAID] = None
+    planted_year: Annotated[int | None, UNSAID] = None
+    age_years: Annotated[float | None, UNSAID] = None
+    about: Annotated[bool | None, UNSAID] = None
+    height_m: Annotated[float | None, UNSAID] = None
+    spread_m: Annotated[float | None, UNSAID] = None
+    trunk_mm: Annotated[float | None, UNSAID] = None
+    origin: Annotated[Literal["grafted", "seedling", "cutting", "layered"] | None, UNSAID] = None
+    medium: Annotated[Literal["water"] | None, UNSAID] = None
+    form: Annotated[Literal["whip"] | None, UNSAID] = None
+    together: Annotated[bool | None, UNSAID] = None
+
+
+class PlantingAskOut(Answer):
+    """What must still be said of a group."""
+
+    group: int
+    field: str
+    words: str
+
+
+class PlantingOut(Answer):
+    """What was understood, group by group; runs of words that were not used; what is asked."""
+
+    groups: list[GroupOut]
+    unread: list[str]
+    asks: list[PlantingAskOut]
 
 
 class PlantIn(Written):
@@ -98,7 +136,9 @@ class PlantIn(Written):
 
     site_id: Text
     block: Text
-    row: Annotated[Counted, Field(ge=1, le=999)] | None = None
+    row: Annotated[Counted, Field(ge=1, le=999)] | Annotated[str, Field(max_length=40)] | None = (
+        None
+    )
     count: Annotated[Counted, Field(ge=1, le=2000)]
     species: Text
     cultivar: Text | None = None
@@ -107,6 +147,15 @@ class PlantIn(Written):
     pot_l: Annotated[Number, Field(ge=1, le=2000)] | None = None
     under_cover: bool = False
     spacing_m: Annotated[Number, Field(ge=0.2, le=30)] | None = None
+    rows: Annotated[Counted, Field(ge=1, le=200)] = 1
+    row_spacing_m: Annotated[Number, Field(ge=0.5, le=40)] | None = None
+    height_m: Annotated[Number, Field(ge=0.05, le=30)] | None = None
+    spread_m: Annotated[Number, Field(ge=0.05, le=30)] | None = None
+    trunk_mm: Annotated[Number, Field(ge=2, le=2000)] | None = None
+    origin: Literal["grafted", "seedling", "cutting", "layered"] | None = None
+    medium: Literal["water"] | None = None
+    form: Literal["whip"] | None = None
+    together: Uuid | None = None
 
 
 class PlantedOut(Answer):

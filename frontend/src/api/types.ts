@@ -252,7 +252,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Read a planting out of a sentence. */
+        /** Read what stands there out of a sentence. */
         post: operations["holding_planting_post_understand_plantings_understand_post"];
         delete?: never;
         options?: never;
@@ -1909,6 +1909,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/cut-count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Share of the canopy that so many cuts take, with its range, by the trunk alone. */
+        post: operations["calc_counting_cut_count_cut_count_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to look for and count on a tree of which only sizes are known. */
+        post: operations["calc_counting_get_recipe_recipe_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/stairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The visits that bring a tree down to the wanted height. */
+        post: operations["calc_counting_get_stairs_stairs_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/cut-plan": {
         parameters: {
             query?: never;
@@ -2733,33 +2784,89 @@ export interface components {
         };
         /**
          * PlantingOut
-         * @description What was understood; ``missing`` names what must still be said.
+         * @description What was understood, group by group; runs of words that were not used; what is asked.
          */
         PlantingOut: {
+            /** Groups */
+            groups: components["schemas"]["GroupOut"][];
+            /** Unread */
+            unread: string[];
+            /** Asks */
+            asks: components["schemas"]["PlantingAskOut"][];
+        };
+        /**
+         * GroupOut
+         * @description Like trees; what was not said is left out, or null where it is asked.
+         */
+        GroupOut: {
             /** Count */
-            count: number;
+            count: number | null;
             /** Species */
             species: string | null;
             /** Cultivar */
             cultivar: string | null;
             /** Rootstock */
             rootstock: string | null;
+            /** Block */
+            block?: string | null;
             /** Row */
-            row: number | null;
+            row?: string | null;
+            /** Rows */
+            rows?: number | null;
+            /** Per Row */
+            per_row?: number | null;
+            /** Spacing M */
+            spacing_m?: number | null;
+            /** Row Spacing M */
+            row_spacing_m?: number | null;
+            /** In Pot */
+            in_pot?: boolean | null;
             /** Pot L */
-            pot_l: number | null;
+            pot_l?: number | null;
+            /** Under Cover */
+            under_cover?: boolean | null;
             /** Planted Year */
-            planted_year: number | null;
-            /** Missing */
-            missing: string[];
+            planted_year?: number | null;
+            /** Age Years */
+            age_years?: number | null;
+            /** About */
+            about?: boolean | null;
+            /** Height M */
+            height_m?: number | null;
+            /** Spread M */
+            spread_m?: number | null;
+            /** Trunk Mm */
+            trunk_mm?: number | null;
+            /** Origin */
+            origin?: ("grafted" | "seedling" | "cutting" | "layered") | null;
+            /** Medium */
+            medium?: "water" | null;
+            /** Form */
+            form?: "whip" | null;
+            /** Together */
+            together?: boolean | null;
+        };
+        /**
+         * PlantingAskOut
+         * @description What must still be said of a group.
+         */
+        PlantingAskOut: {
+            /** Group */
+            group: number;
+            /** Field */
+            field: string;
+            /** Words */
+            words: string;
         };
         /**
          * PhraseIn
-         * @description A planting as it is said.
+         * @description What stands there, as it is said; ``day`` from which ages count, today if none is given.
          */
         PhraseIn: {
             /** Text */
             text: string;
+            /** Day */
+            day?: string | null;
         };
         /**
          * PlantedOut
@@ -2785,7 +2892,7 @@ export interface components {
             /** Block */
             block: string;
             /** Row */
-            row?: number | null;
+            row?: number | string | null;
             /** Count */
             count: number;
             /** Species */
@@ -2805,6 +2912,27 @@ export interface components {
             under_cover: boolean;
             /** Spacing M */
             spacing_m?: number | null;
+            /**
+             * Rows
+             * @default 1
+             */
+            rows: number;
+            /** Row Spacing M */
+            row_spacing_m?: number | null;
+            /** Height M */
+            height_m?: number | null;
+            /** Spread M */
+            spread_m?: number | null;
+            /** Trunk Mm */
+            trunk_mm?: number | null;
+            /** Origin */
+            origin?: ("grafted" | "seedling" | "cutting" | "layered") | null;
+            /** Medium */
+            medium?: "water" | null;
+            /** Form */
+            form?: "whip" | null;
+            /** Together */
+            together?: string | null;
         };
         /**
          * BlockIn
@@ -7895,6 +8023,217 @@ export interface components {
             mass_kg: number;
             /** Drop M */
             drop_m: number;
+        };
+        /**
+         * CutCountOut
+         * @description Shares of the canopy with their range; wounds; masses.
+         */
+        CutCountOut: {
+            /** Share */
+            share: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /** Year Share */
+            year_share: number;
+            /** Wounds */
+            wounds: components["schemas"]["WoundsOut"][];
+            /** Hand Kg */
+            hand_kg: number;
+            /** Heaviest Kg */
+            heaviest_kg: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WoundsOut
+         * @description So many wounds as wide.
+         */
+        WoundsOut: {
+            /** Mm */
+            mm: number;
+            /** N */
+            n: number;
+        };
+        /**
+         * CutCountIn
+         * @description One trunk or several stems [mm across], what is cut, and what of the year was used before.
+         */
+        CutCountIn: {
+            /** Trunk Mm */
+            trunk_mm?: number | null;
+            /** Stems Mm */
+            stems_mm?: number[] | null;
+            /** Cuts */
+            cuts: components["schemas"]["CountedIn"][];
+            /**
+             * Used Share
+             * @default 0
+             */
+            used_share: number;
+            /** Limit */
+            limit?: number | null;
+            /** Species */
+            species?: string | null;
+        };
+        /**
+         * CountedIn
+         * @description Like cuts: their thickness by class or in mm, and how many.
+         */
+        CountedIn: {
+            /** Class */
+            class?: string | null;
+            /** Mm */
+            mm?: number | null;
+            /** N */
+            n: number;
+            /**
+             * Sprout
+             * @default false
+             */
+            sprout: boolean;
+            /**
+             * Dead
+             * @default false
+             */
+            dead: boolean;
+        };
+        /**
+         * RecipeOut
+         * @description Lines in the order of the work.
+         */
+        RecipeOut: {
+            /** Lines */
+            lines: components["schemas"]["RecipeLineOut"][];
+            /** Share */
+            share: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * RecipeLineOut
+         * @description Like cuts to look for and count.
+         */
+        RecipeLineOut: {
+            /** Where */
+            where: string;
+            /** What */
+            what: string;
+            /** Kind */
+            kind: string;
+            /** Class */
+            class: string;
+            /** Whole */
+            whole: boolean;
+            /** N */
+            n: number;
+            /** Share */
+            share: number;
+        };
+        /**
+         * RecipeIn
+         * @description Sizes, what it is for, and what the day leaves.
+         */
+        RecipeIn: {
+            /** Trunk Mm */
+            trunk_mm: number;
+            /** Height M */
+            height_m: number;
+            /** Spread M */
+            spread_m: number;
+            /** Species */
+            species: string;
+            /**
+             * Vigour
+             * @default 3
+             */
+            vigour: number;
+            /** Goal */
+            goal: string;
+            /** Limit */
+            limit: number;
+            /** Work */
+            work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young") | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * StairsOut
+         * @description The visits down.
+         */
+        StairsOut: {
+            /** Visits */
+            visits: components["schemas"]["VisitOut"][];
+            /** Reached */
+            reached: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * VisitOut
+         * @description A visit: down to, share, price, and the height at the next.
+         */
+        VisitOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** To M */
+            to_m: number;
+            /** Share */
+            share: number;
+            /** Price */
+            price: number | null;
+            /** After M */
+            after_m: number;
+        };
+        /**
+         * StairsIn
+         * @description Sizes and kind, or a frame; the wanted height, and what it regrows in a year.
+         */
+        StairsIn: {
+            /** Trunk Mm */
+            trunk_mm?: number | null;
+            /** Height M */
+            height_m?: number | null;
+            /** Spread M */
+            spread_m?: number | null;
+            /** Species */
+            species?: string | null;
+            frame?: components["schemas"]["FrameIn"] | null;
+            /** Wanted M */
+            wanted_m: number;
+            /** Regrow M */
+            regrow_m: number;
+            /** Limits */
+            limits: components["schemas"]["DayLimitIn"][];
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
+         * DayLimitIn
+         * @description What a day allows, and its price [crops per share].
+         */
+        DayLimitIn: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Share */
+            share: number;
+            /** Price */
+            price?: number | null;
         };
         /**
          * CutPlanOut
@@ -17901,6 +18240,240 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DroopOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_counting_cut_count_cut_count_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutCountIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutCountOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_counting_get_recipe_recipe_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_counting_get_stairs_stairs_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StairsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StairsOut"];
                 };
             };
             /** @description Not readable as JSON */

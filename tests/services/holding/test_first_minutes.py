@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
+from itertools import pairwise
+
 import pytest
 
 from billhook.core.errors import InvalidInput
-from billhook.core.words.planting import understand_planting
 from billhook.services.holding import planting
 from billhook.services.holding.grove import grove
 from billhook.services.plan import cutting
@@ -15,47 +16,49 @@ from billhook.store.database import NotFound
 from ...places import TODAY
 
 
-@pytest.mark.parametrize(
-    ("said", "understood"),
-    [
-        ("row 3, 24 navels alike", (24, "navel-orange", None, None, 3, None, None)),
-        ("a lemon in a 40-litre pot", (1, "lemon", None, None, None, 40.0, None)),
-        (
-            "12 Hass avocados on clonal Mexican, planted 2015",
-            (12, "avocado", "hass", "clonal-mexican", None, None, 2015),
-        ),
-        ("two meyer lemons in 15 gallon pots", (2, "meyer-lemon", None, None, None, 56.8, None)),
-        ("Row 12: 8 Tommy Atkins", (8, "mango", "tommy-atkins", None, 12, None, None)),
-        (
-            "6 clementines on flying dragon in row 2",
-            (6, "mandarin", "clementine", "flying-dragon", 2, None, None),
-        ),
-        ("30 key limes", (30, "key-lime", None, None, None, None, None)),
-        ("one finger lime", (1, "finger-lime", None, None, None, None, None)),
-        ("5 grapefruit, planted 1998", (5, "grapefruit", None, None, None, None, 1998)),
-    ],
-)
-def test_plantings_are_understood_as_they_are_said(know, said, understood):
-    found = understand_planting(said, know)
-    assert (
-        found.count,
-        found.species,
-        found.cultivar,
-        found.rootstock,
-        found.row,
-        found.pot_l,
-        found.planted_year,
-    ) == understood
-    assert found.missing == ()
-
-
-def test_what_was_not_said_is_asked_for_and_not_guessed(know):
-    assert understand_planting("some nice trees", know).missing == (
-        "how many",
-        "which kind of tree",
+def test_what_is_said_is_planted_as_it_was_said(at):
+    """Ten rows of twenty, their spacing, their sizes and how they were raised."""
+    site = planting.set_up(at, "Grove", "Grove", 27.9, "humid-gulf").id
+    found = planting.understand(at, "6 rows of 4 Keitt, 3 m by 6 m, planted 2019")
+    (group,) = found.groups
+    made = planting.plant(
+        at,
+        site,
+        "Grove",
+        None,
+        group.count,
+        group.species,
+        group.planted_year,
+        group.cultivar,
+        spacing_m=group.spacing_m,
+        rows=group.rows,
+        row_spacing_m=group.row_spacing_m,
+        like=planting.Like(height_m=4.0, spread_m=3.5, trunk_mm=150, origin="grafted"),
     )
-    assert understand_planting("14 of them", know).missing == ("which kind of tree",)
-    assert understand_planting("oranges by the wall", know).missing == ("how many",)
+    trees = [t for t in grove(at, TODAY).trees if t.record.tree.id in made.tree_ids]
+    assert len({t.record.row.n for t in trees}) == 6
+    at_x = sorted({t.record.place.x for t in trees})
+    at_y = sorted({t.record.place.y for t in trees})
+    assert [round(b - a, 2) for a, b in pairwise(at_x)] == [3, 3, 3]
+    assert {round(b - a, 2) for a, b in pairwise(at_y)} == {6}
+    assert {t.record.tree.origin for t in trees} == {"grafted"}
+    assert all(t.size is not None and round(t.size.height_m, 1) == 4.0 for t in trees)
+
+
+def test_a_row_by_its_name_and_trees_close_together(at):
+    site = planting.set_up(at, "Grove", "Grove", 27.9, "humid-gulf").id
+    mark = planting.Like(together="c0ffee00-0000-4000-8000-000000000001")
+    one = planting.plant(at, site, "Yard", "by the wall", 3, "lemon", 2020, like=mark)
+    two = planting.plant(at, site, "Yard", "By the wall", 1, "mango", 2020)
+    assert one.row_id == two.row_id
+    names = {t.record.name: t for t in grove(at, TODAY).trees}
+    assert "Yard by the wall·1" in names
+    xs = [names[f"Yard by the wall·{n}"].record.place.x for n in (1, 2, 3)]
+    assert max(xs) - min(xs) < 1
+    with pytest.raises(InvalidInput):
+        planting.plant(at, site, "Yard", None, 2, "lemon", 2020, rows=3)
+    with pytest.raises(InvalidInput):
+        planting.plant(at, site, "Yard", None, 1, "lemon", 2020, like=planting.Like(0.3, 4.0))
 
 
 def test_a_verdict_and_a_limit_before_anything_is_measured(at):

@@ -380,3 +380,16 @@ wide = Reaches { $reach } out; { $wanted } would be in line with the others.
 most-upright = The most upright and strongest of the main limbs.
 left-out-others = The other cuts of its kind take what this work may that day.
 left-out-by-you = you took it out
+counted = About { $share } of the canopy, between { $low } and { $high }: by the cross-section of what is cut against the trunk's.
+counted-mass = The heaviest piece weighs about { $heaviest }; plan the lift for { $twice }. Without fruit.
+counted-over = Over today's { $limit } by { $over }.
+counted-may-be-over = It may be over today's { $limit }: up to { $high }.
+recipe = For { $aim }: about { $share } of today's { $limit }. Nothing thicker than { $thickest }, a third of the trunk. Count what you take; stop where the limit is reached.
+recipe-above = { $where }, above { $height }
+stairs = { $visits ->
+    [one] One visit brings it from { $now } to { $wanted }, on { $day }.
+   *[other] { $visits } visits bring it from { $now } to { $wanted }, the last on { $day }.
+}
+stairs-low-enough = It is no higher than { $wanted }.
+stairs-too-few = These days bring it from { $now } to { $lowest }, not to { $wanted }: more visits, or a renewal.
+recipe-none = { $aim }: this cannot be said by counting. Draw the tree, or trace it on a photo, and plan it limb by limb.

@@ -1,0 +1,222 @@
+<script setup lang="ts">
+/** Like trees as they were understood: what was said, what is asked, and the rest to be added. */
+import type { Grove, Schemas } from '@/api/client'
+import MeasureField from '@/controls/MeasureField.vue'
+import VolumeField from '@/controls/VolumeField.vue'
+import { useNames } from '@/composables/useNames'
+import { useSettings } from '@/composables/useSettings'
+import { computed, useId } from 'vue'
+import { ORIGINS, openOf, type Draft } from './said'
+
+const props = defineProps<{
+  grove: Grove
+  nth: number
+  asks: Schemas['PlantingAskOut'][]
+  wrong: Record<string, string>
+}>()
+const draft = defineModel<Draft>({ required: true })
+const { rows, cultivars } = useNames()
+const { units } = useSettings()
+const id = useId()
+const open = computed(() => openOf(draft.value))
+/** Questions that are still open; a kind that was read but may be another stays asked. */
+const asked = computed(() =>
+  props.asks.filter((a) => open.value.includes(a.field) || a.field === 'species'),
+)
+const questionOf = (field: string) => asked.value.find((a) => a.field === field)?.words
+const kind = computed(() => rows('species').find((s) => s.id === draft.value.species)?.name)
+const age = computed({
+  get: () =>
+    draft.value.planted_year === null
+      ? ''
+      : String(new Date(props.grove.day).getFullYear() - draft.value.planted_year),
+  set: (typed: string) => {
+    const years = Number(typed)
+    draft.value.planted_year =
+      typed.trim() !== '' && years >= 0
+        ? new Date(props.grove.day).getFullYear() - Math.floor(years)
+        : null
+  },
+})
+const sizes = computed(() => draft.value.height_m || draft.value.spread_m || draft.value.trunk_mm)
+function year(event: Event) {
+  draft.value.planted_year = Number((event.target as HTMLInputElement).value) || null
+}
+</script>
+
+<template>
+  <fieldset class="sheet-card" data-test="group">
+    <legend class="plate">
+      {{ draft.count ?? '?' }} {{ kind ?? 'of a kind not known' }}
+      <span v-if="draft.together" class="text-ink2">in one hole or pot</span>
+    </legend>
+    <p v-for="ask in asked" :key="ask.field" class="keep mb-2">{{ ask.words }}</p>
+    <div class="grid grid-cols-2 sm:grid-cols-4 gap-3">
+      <div>
+        <label class="label" :for="`${id}-count`">Trees</label>
+        <input
+          :id="`${id}-count`"
+          v-model.number="draft.count"
+          type="number"
+          min="1"
+          max="2000"
+          class="field"
+          :aria-invalid="!!wrong['/count']"
+        />
+        <p v-if="wrong['/count']" class="wrong">{{ wrong['/count'] }}</p>
+      </div>
+      <div>
+        <label class="label" :for="`${id}-species`">Kind</label>
+        <select :id="`${id}-species`" v-model="draft.species" class="field">
+          <option value="" disabled>pick one</option>
+          <option v-for="s in rows('species')" :key="s.id" :value="s.id">{{ s.name }}</option>
+        </select>
+        <RouterLink v-if="!draft.species" class="underline" to="/place">
+          a kind of your own
+        </RouterLink>
+      </div>
+      <div>
+        <label class="label" :for="`${id}-year`">Planted, year</label>
+        <input
+          :id="`${id}-year`"
+          type="number"
+          min="1850"
+          max="2200"
+          class="field"
+          :value="draft.planted_year ?? ''"
+          :aria-invalid="!!wrong['/planted_year']"
+          @input="year"
+        />
+        <p v-if="wrong['/planted_year']" class="wrong">{{ wrong['/planted_year'] }}</p>
+      </div>
+      <div>
+        <label class="label" :for="`${id}-age`">or how old, years</label>
+        <input :id="`${id}-age`" v-model="age" inputmode="numeric" class="field" />
+      </div>
+      <VolumeField v-if="draft.in_pot" v-model="draft.pot_l" label="Pot" :wrong="wrong['/pot_l']" />
+      <label v-if="draft.in_pot" class="flex gap-2 items-center self-end min-h-11">
+        <input v-model="draft.under_cover" type="checkbox" class="size-5" />
+        under cover in winter
+      </label>
+    </div>
+    <details class="mt-3" :open="!!sizes">
+      <summary class="tag text-lg">How large: height, spread, trunk</summary>
+      <div class="grid grid-cols-3 gap-3 mt-2">
+        <MeasureField
+          v-model="draft.height_m"
+          label="Height"
+          kind="length"
+          :wrong="wrong['/height_m']"
+        />
+        <MeasureField
+          v-model="draft.spread_m"
+          label="Spread"
+          kind="length"
+          :wrong="wrong['/spread_m']"
+        />
+        <MeasureField
+          v-model="draft.trunk_mm"
+          label="Trunk, across"
+          kind="diameter"
+          :placeholder="units === 'us' ? '8&quot;' : '200 mm'"
+          :wrong="wrong['/trunk_mm']"
+        />
+      </div>
+      <p class="text-ink2 mt-1">
+        The trunk above the union and below the first branch, straight across. Without a tape: a
+        closed fist is about 8 cm (3 in), a span from thumb to little finger about 20 cm (8 in).
+      </p>
+    </details>
+    <details class="mt-3" :open="!!(draft.rootstock || draft.cultivar || draft.origin)">
+      <summary class="tag text-lg">Which: cultivar, rootstock, how raised</summary>
+      <div class="grid grid-cols-1 sm:grid-cols-3 gap-3 mt-2">
+        <div>
+          <label class="label" :for="`${id}-cultivar`">Cultivar</label>
+          <select :id="`${id}-cultivar`" v-model="draft.cultivar" class="field">
+            <option value="">not known</option>
+            <option v-for="s in cultivars(draft.species)" :key="s.id" :value="s.id">
+              {{ s.name }}
+            </option>
+          </select>
+        </div>
+        <div>
+          <label class="label" :for="`${id}-stock`">Rootstock</label>
+          <select :id="`${id}-stock`" v-model="draft.rootstock" class="field">
+            <option value="">not known</option>
+            <option v-for="s in rows('rootstocks')" :key="s.id" :value="s.id">{{ s.name }}</option>
+          </select>
+        </div>
+        <div>
+          <label class="label" :for="`${id}-origin`">How it was raised</label>
+          <select :id="`${id}-origin`" v-model="draft.origin" class="field">
+            <option value="">not known</option>
+            <option v-for="o in ORIGINS" :key="o.id" :value="o.id">{{ o.name }}</option>
+          </select>
+        </div>
+      </div>
+    </details>
+    <details class="mt-3" :open="!!(draft.row || draft.rows > 1 || draft.spacing_m)">
+      <summary class="tag text-lg">
+        Where: {{ draft.block }}{{ draft.row && `, row ${draft.row}` }}
+      </summary>
+      <div class="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2">
+        <div>
+          <label class="label" :for="`${id}-block`">Block</label>
+          <input
+            :id="`${id}-block`"
+            v-model="draft.block"
+            class="field"
+            maxlength="120"
+            :list="`${id}-blocks`"
+          />
+          <datalist :id="`${id}-blocks`">
+            <option v-for="b in grove.blocks" :key="b.id" :value="b.name" />
+          </datalist>
+        </div>
+        <div>
+          <label class="label" :for="`${id}-row`">Row</label>
+          <input
+            :id="`${id}-row`"
+            v-model="draft.row"
+            class="field"
+            maxlength="40"
+            placeholder="a new one"
+          />
+        </div>
+        <div v-if="(draft.count ?? 0) > 1">
+          <label class="label" :for="`${id}-rows`">In how many rows</label>
+          <input
+            :id="`${id}-rows`"
+            v-model.number="draft.rows"
+            type="number"
+            min="1"
+            max="200"
+            class="field"
+            :aria-invalid="!!wrong['/rows']"
+          />
+          <p v-if="wrong['/rows']" class="wrong">{{ wrong['/rows'] }}</p>
+        </div>
+        <label class="flex gap-2 items-center self-end min-h-11">
+          <input v-model="draft.in_pot" type="checkbox" class="size-5" /> in a pot
+        </label>
+        <MeasureField
+          v-if="(draft.count ?? 0) > 1"
+          v-model="draft.spacing_m"
+          label="Apart in the row"
+          kind="length"
+          :wrong="wrong['/spacing_m']"
+        />
+        <MeasureField
+          v-if="draft.rows > 1"
+          v-model="draft.row_spacing_m"
+          label="Between rows"
+          kind="length"
+          :wrong="wrong['/row_spacing_m']"
+        />
+      </div>
+    </details>
+    <p v-if="questionOf('species') && !draft.species && wrong['/species']" class="wrong">
+      {{ wrong['/species'] }}
+    </p>
+  </fieldset>
+</template>

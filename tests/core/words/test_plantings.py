@@ -1,0 +1,107 @@
+"""What people say of what stands there, and what is made of it."""
+
+from __future__ import annotations
+
+import datetime as dt
+import json
+from dataclasses import asdict
+from pathlib import Path
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from billhook.catalogue.languages import grammar
+from billhook.core.words.planting import Planting, understand_planting
+
+DAY = dt.date(2027, 3, 24)
+DATA = Path(__file__).parents[2] / "data"
+ALWAYS = ("count", "species")
+
+
+def read(name: str) -> list[dict]:
+    return json.loads((DATA / name).read_text(encoding="utf-8"))
+
+
+def understood(know, text: str) -> Planting:
+    return understand_planting(text, know, grammar(), DAY)
+
+
+def as_said(found: Planting) -> dict:
+    return {
+        "groups": [
+            {k: v for k, v in asdict(g).items() if v is not None or k in ALWAYS}
+            for g in found.groups
+        ],
+        "unread": list(found.unread),
+        "asks": [[a.group, a.field] for a in found.asks],
+    }
+
+
+def test_forty_sentences_written_before_the_reader(know):
+    """Not edited after: at least 38 of them are right in every field."""
+    wrong = [
+        s["text"]
+        for s in read("plantings-before.json")
+        if as_said(understood(know, s["text"])) != {k: s[k] for k in ("groups", "unread", "asks")}
+    ]
+    assert len(wrong) <= 2, wrong
+
+
+@pytest.mark.parametrize("said", read("plantings.json"), ids=lambda s: s["text"])
+def test_sentences_read_one_by_one_by_hand(know, said):
+    expected = {k: said[k] for k in ("groups", "unread", "asks")}
+    assert as_said(understood(know, said["text"])) == expected
+
+
+KINDS = (("lemon", "lemon"), ("mango", "mango"), ("avocado", "avocado"), ("loquat", "loquat"))
+UNITS = (
+    ("m", "height_m", 1.0),
+    ("ft", "height_m", 0.3048),
+    ("cm", "height_m", 0.01),
+    ("litres", "pot_l", 1.0),
+    ("gallons", "pot_l", 3.785411784),
+    ("years old", "age_years", 1.0),
+)
+NUMBERS = st.integers(min_value=2, max_value=60)
+
+
+@given(NUMBERS, st.sampled_from(UNITS), st.sampled_from(KINDS), st.booleans(), st.booleans())
+def test_a_number_with_a_unit_is_never_a_count(know, n, unit, kind, first, comma):
+    """In any order; and what is said is in its own field, in metres, litres or years."""
+    word, field, factor = unit
+    parts = [f"{n} {word}", kind[0]] if first else [kind[0], f"{n} {word}"]
+    found = understood(know, (", " if comma else " ").join(parts))
+    (group,) = found.groups
+    assert group.count == 1
+    assert group.species == kind[1]
+    assert getattr(group, field) == pytest.approx(n * factor, abs=0.06)
+    told = {k for k, v in asdict(group).items() if v is not None}
+    entailed = {"pot_l": {"in_pot"}, "age_years": {"planted_year"}}.get(field, set())
+    assert told == {"count", "species", field} | entailed  # nothing is filled in
+
+
+@given(st.lists(st.tuples(NUMBERS, st.sampled_from(KINDS)), min_size=1, max_size=4))
+def test_every_kind_that_is_counted_is_a_group(know, said):
+    found = understood(know, " and ".join(f"{n} {name}s" for n, (name, _) in said))
+    assert [(g.count, g.species) for g in found.groups] == [(n, kind) for n, (_, kind) in said]
+    assert found.unread == ()
+
+
+@given(st.text(max_size=60))
+def test_whatever_is_typed_is_answered(know, text):
+    found = understood(know, text)
+    assert all(run in text for run in found.unread)
+
+
+def test_short_words_are_not_bent_into_kinds(know):
+    assert understood(know, "three trees").groups[0].species is None
+    assert understood(know, "a line").groups[0].species is None
+    assert understood(know, "4 lemmons").groups[0].species == "lemon"
+
+
+def test_a_tree_that_drops_its_leaves_is_told_so(know):
+    asks = {a.field: a.words for a in understood(know, "two plum trees").asks}
+    assert "drops its leaves" in asks["species"]
+    asks = {a.field: a.words for a in understood(know, "two jaboticaba trees").asks}
+    assert "kind of your own" in asks["species"]
