@@ -8,6 +8,7 @@ import json
 import logging
 import signal
 import sys
+import threading
 from dataclasses import replace
 from pathlib import Path
 
@@ -120,6 +121,7 @@ def serve(settings: Settings) -> None:
     """Serve until interrupted; loopback unless told otherwise, over TLS where a certificate and its
     key are given. Raises: BillhookError for one without the other.
     """
+    from .services.holding import towns
     from .services.holding.grove import grove
     from .services.workplace import open_workplace
     from .web.app import create_app
@@ -136,6 +138,7 @@ def serve(settings: Settings) -> None:
             grove(at, at.today())  # so that the first view finds its answers ready
         except Exception:  # a page may fail, the holding opens all the same
             logging.getLogger("billhook").exception("the grove cannot be shown")
+        threading.Thread(target=towns.warm, daemon=True).start()
         print(
             (
                 "Billhook is open at "

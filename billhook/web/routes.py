@@ -19,7 +19,7 @@ from .heights import block as heights_block
 from .heights import rotations as heights_rotations
 from .heights import tree as heights_tree
 from .heights import ways as heights_ways
-from .holding import catalogue, grove, odd, own_species, place, planting, tree_lists
+from .holding import catalogue, grove, odd, own_species, place, planting, towns, tree_lists
 from .plan import cutting, proposals, sheets
 from .season import almanac, calendar, says, stances, today, weather
 from .tree import observing, trees
@@ -34,6 +34,7 @@ BLUEPRINTS = tuple(
         own_species,
         place,
         planting,
+        towns,
         tree_lists,
         observing,
         trees,

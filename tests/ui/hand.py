@@ -72,7 +72,7 @@ class Hand:
     def button(self, name: str) -> WebElement:
         """A button, link or tab by what is written on it."""
         path = (
-            f"//*[self::button or self::a or @role='tab'][contains(normalize-space(.), \"{name}\")]"
+            f"//*[self::button or self::a or self::summary or @role='tab'][contains(normalize-space(.), \"{name}\")]"
         )
         return self.until(
             lambda: next(

@@ -13,6 +13,7 @@ from pypdf import PdfReader
 from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
+from billhook.core.words.values import say
 from billhook.services.plan import proposals, sheet_making
 from billhook.services.plan.printing import row_pdf, sheet_pdf
 from billhook.services.plan.wishes import Wish
@@ -80,8 +81,8 @@ def test_pins_and_limits_re_plan(crowded):
     pinned = next(c.id for c in view.proposal.cuts if c.cut.limb == "e1")
     without = proposals.plan_for(at, tree, Wish("tidy", TODAY, pins_out=[pinned]))
     assert "e1" not in ids(without)
-    assert (
-        next(x.why for x in without.proposal.left if x.proposed.id == pinned) == "you took it out"
+    assert next(x.why for x in without.proposal.left if x.proposed.id == pinned) == say(
+        "left-out-by-you"
     )
     assert "e1" in ids(proposals.plan_for(at, tree, Wish("recover", TODAY, pins_in=[pinned])))
     none = proposals.plan_for(at, tree, Wish("tidy", TODAY, limit=0.0))

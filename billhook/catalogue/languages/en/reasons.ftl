@@ -393,3 +393,6 @@ stairs = { $visits ->
 stairs-low-enough = It is no higher than { $wanted }.
 stairs-too-few = These days bring it from { $now } to { $lowest }, not to { $wanted }: more visits, or a renewal.
 recipe-none = { $aim }: this cannot be said by counting. Draw the tree, or trace it on a photo, and plan it limb by limb.
+climate-of = { $name }: { $zone }, at { $latitude }° from the equator.
+climate-by-latitude = { $name }: by the latitude alone; the map does not reach here.
+climate-of-zone = Zone { $zone } falls to about { $low } °C in a usual year: nearest is { $name }.

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-/** Where the trees stand: the nearest climate, or twelve pairs of temperatures. */
+/**
+ * Where the trees stand: a town, or here; the climate is proposed with its reason and may be
+ * corrected, or typed as twelve pairs of temperatures.
+ */
 import { useAct } from '@/composables/useAct'
 import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { monthDayWords } from '@/geometry/measure'
 import { useQuery } from '@tanstack/vue-query'
-import { computed, reactive, useId } from 'vue'
+import { computed, reactive, ref, useId } from 'vue'
+import TownField, { type Town } from './TownField.vue'
 
 const props = defineProps<{ holding?: string }>()
 const { units } = useSettings()
@@ -15,6 +19,8 @@ const draft = reactive({
   holding: props.holding ?? '',
   site: '',
   latitude: '',
+  longitude: null as number | null,
+  zone: '',
   climate: '',
   own: false,
   tmin: Array<string>(12).fill(''),
@@ -35,6 +41,29 @@ const { data } = useQuery({
     ),
   staleTime: Infinity,
 })
+const proposal = ref<{ climate: string; why: string; runner_up: string } | null>(null)
+const named = (climate: string) => data.value?.climates.find((c) => c.id === climate)?.name
+function propose(found: { climate: string; why: string; runner_up: string }) {
+  proposal.value = found
+  draft.climate = found.climate
+}
+function pickTown(town: Town) {
+  draft.latitude = String(town.latitude)
+  draft.longitude = town.longitude
+  if (!draft.site) draft.site = town.name
+  propose(town)
+}
+const wrongZone = ref('')
+async function byZone() {
+  wrongZone.value = ''
+  if (!draft.zone.trim()) return
+  try {
+    const query = { zone: draft.zone.trim() }
+    propose(await heed(api.GET('/api/places/zone', { params: { query } })))
+  } catch {
+    wrongZone.value = 'is no hardiness zone; they go from 1a to 13b, such as 7b'
+  }
+}
 const picked = computed(() => data.value?.climates.find((c) => c.id === draft.climate))
 const celsius = (text: string) => {
   const value = Number(text.replace(',', '.'))
@@ -58,7 +87,9 @@ const toDate = (monthDay: string) => (monthDay ? `2027-${monthDay}` : '')
 async function save() {
   const latitude = Number(draft.latitude.replace(',', '.'))
   if (draft.latitude.trim() === '' || Number.isNaN(latitude)) {
-    fields.value = { '/latitude': 'must be a number, minus in the south' }
+    fields.value = {
+      '/latitude': 'pick a town, or give the latitude: a number, minus in the south',
+    }
     return
   }
   await act(async () => {
@@ -66,6 +97,7 @@ async function save() {
       holding: draft.holding || draft.site,
       site: draft.site || draft.holding,
       latitude,
+      longitude: draft.longitude,
       climate: draft.own ? null : draft.climate || null,
       tmin_c: draft.own ? draft.tmin.map(celsius) : null,
       tmax_c: draft.own ? draft.tmax.map(celsius) : null,
@@ -94,48 +126,82 @@ async function save() {
         />
         <p v-if="fields['/site']" class="wrong">{{ fields['/site'] }}</p>
       </div>
-      <div>
-        <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
-        <input
-          :id="`${id}l`"
-          v-model="draft.latitude"
-          class="field"
-          inputmode="text"
-          placeholder="36.8"
-          :aria-invalid="!!fields['/latitude']"
-        />
-        <p v-if="fields['/latitude']" class="wrong">{{ fields['/latitude'] }}</p>
-      </div>
     </div>
-    <fieldset v-if="!draft.own">
-      <legend class="label">Nearest climate</legend>
-      <div class="grid sm:grid-cols-2 gap-2">
-        <label
-          v-for="c in data?.climates ?? []"
-          :key="c.id"
-          class="pick"
-          :class="{ on: draft.climate === c.id }"
-        >
-          <input
-            v-model="draft.climate"
-            type="radio"
-            name="climate"
-            :value="c.id"
-            class="sr-only"
-          />
-          <b class="tag text-lg">{{ c.name }}</b>
-          <span class="text-[0.88rem]">
-            coldest month {{ shown(Math.min(...c.tmin_c)) }}, warmest
-            {{ shown(Math.max(...c.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
-            {{ c.last_frost ? `frost to ${monthDayWords(c.last_frost)}` : 'no frost' }}
-          </span>
-        </label>
-      </div>
-      <p v-if="fields['/climate']" class="wrong">{{ fields['/climate'] }}</p>
-      <button type="button" class="link mt-2" @click="takeOwn">
-        Type your own twelve months{{ picked ? ', starting from this one' : '' }}
+    <TownField @picked="pickTown" />
+    <p v-if="proposal" class="keep" data-test="proposal">
+      {{ proposal.why }}
+      <button
+        v-if="draft.climate === proposal.climate"
+        type="button"
+        class="link"
+        @click="draft.climate = proposal.runner_up"
+      >
+        Rather {{ named(proposal.runner_up) }}
       </button>
-    </fieldset>
+      <span v-else>Taken: {{ named(draft.climate) }}.</span>
+    </p>
+    <details :open="!!fields['/latitude']">
+      <summary class="tag text-lg">No town near: latitude, or a hardiness zone</summary>
+      <div class="grid sm:grid-cols-2 gap-3 mt-2">
+        <div>
+          <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
+          <input
+            :id="`${id}l`"
+            v-model="draft.latitude"
+            class="field"
+            inputmode="text"
+            placeholder="36.8"
+            :aria-invalid="!!fields['/latitude']"
+          />
+        </div>
+        <div>
+          <label class="label" :for="`${id}z`">Hardiness zone</label>
+          <input
+            :id="`${id}z`"
+            v-model="draft.zone"
+            class="field"
+            maxlength="10"
+            placeholder="9a"
+            :aria-invalid="!!wrongZone"
+            @change="byZone"
+          />
+          <p v-if="wrongZone" class="wrong">{{ wrongZone }}</p>
+        </div>
+      </div>
+    </details>
+    <p v-if="fields['/latitude']" class="wrong">{{ fields['/latitude'] }}</p>
+    <details v-if="!draft.own" :open="!!fields['/climate']">
+      <summary class="tag text-lg">Nearest climate{{ picked ? `: ${picked.name}` : '' }}</summary>
+      <fieldset>
+        <legend class="sr-only">Nearest climate</legend>
+        <div class="grid sm:grid-cols-2 gap-2">
+          <label
+            v-for="c in data?.climates ?? []"
+            :key="c.id"
+            class="pick"
+            :class="{ on: draft.climate === c.id }"
+          >
+            <input
+              v-model="draft.climate"
+              type="radio"
+              name="climate"
+              :value="c.id"
+              class="sr-only"
+            />
+            <b class="tag text-lg">{{ c.name }}</b>
+            <span class="text-[0.88rem]">
+              coldest month {{ shown(Math.min(...c.tmin_c)) }}, warmest
+              {{ shown(Math.max(...c.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
+              {{ c.last_frost ? `frost to ${monthDayWords(c.last_frost)}` : 'no frost' }}
+            </span>
+          </label>
+        </div>
+        <p v-if="fields['/climate']" class="wrong">{{ fields['/climate'] }}</p>
+        <button type="button" class="link mt-2" @click="takeOwn">
+          Type your own twelve months{{ picked ? ', starting from this one' : '' }}
+        </button>
+      </fieldset>
+    </details>
     <fieldset v-else>
       <legend class="label">
         Mean daily minimum and maximum of each month, {{ units === 'metric' ? '°C' : '°F' }}
