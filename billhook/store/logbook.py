@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Sequence
 
 from sqlmodel import Session, col, select
 
 from .acts import arrival
 from .database import NotFound
-from .tables import LogEntry, PutOff, Task
+from .tables import CutCount, LogEntry, PutOff, Task
 
 
 def entries(
@@ -70,6 +71,20 @@ def put_offs(session: Session) -> list[PutOff]:
 def save_entries(session: Session, *rows: LogEntry) -> None:
     """Write log entries."""
     session.add_all(rows)
+
+
+def save_counts(session: Session, *rows: CutCount) -> None:
+    """Write counted cuts of log entries."""
+    session.add_all(rows)
+
+
+def counts(session: Session, log_ids: Sequence[str]) -> dict[str, list[CutCount]]:
+    """Counted cuts by the entry they belong to."""
+    found: dict[str, list[CutCount]] = {}
+    query = select(CutCount).where(col(CutCount.log_id).in_(log_ids)).order_by(col(CutCount.mm))
+    for one in session.exec(query).all():
+        found.setdefault(one.log_id, []).append(one)
+    return found
 
 
 def save_tasks(session: Session, *rows: Task) -> None:

@@ -71,6 +71,7 @@ def drawn(view: FrameView) -> dict[str, Any]:
         "id": row.id,
         "date": row.date.isoformat(),
         "origin": row.origin,
+        "drawn": view.drawn,
         "seq": row.seq,
         "union_m": row.union_m,
         "trunk_mm": row.trunk_mm,

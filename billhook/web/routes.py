@@ -20,7 +20,7 @@ from .heights import rotations as heights_rotations
 from .heights import tree as heights_tree
 from .heights import ways as heights_ways
 from .holding import catalogue, grove, odd, own_species, place, planting, towns, tree_lists
-from .plan import cutting, proposals, sheets
+from .plan import counted, cutting, proposals, sheets
 from .season import almanac, calendar, says, stances, today, weather
 from .tree import observing, trees
 from .walk import rows, shoots, walks
@@ -49,6 +49,7 @@ BLUEPRINTS = tuple(
         walks,
         cutting,
         proposals,
+        counted,
         sheets,
         heights_block,
         heights_rotations,

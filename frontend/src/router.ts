@@ -30,6 +30,12 @@ export const router = createRouter({
       props: true,
     },
     {
+      path: '/tree/:id/count',
+      name: 'count',
+      component: () => import('@/pages/CountPage.vue'),
+      props: true,
+    },
+    {
       path: '/tree/:id/shoot',
       name: 'shoot',
       component: () => import('@/pages/ShootPage.vue'),

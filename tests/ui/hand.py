@@ -71,9 +71,8 @@ class Hand:
 
     def button(self, name: str) -> WebElement:
         """A button, link or tab by what is written on it."""
-        path = (
-            f"//*[self::button or self::a or self::summary or @role='tab'][contains(normalize-space(.), \"{name}\")]"
-        )
+        kinds = "self::button or self::a or self::summary or @role='tab'"
+        path = f'//*[{kinds}][contains(normalize-space(.), "{name}")]'
         return self.until(
             lambda: next(
                 (e for e in self.driver.find_elements(By.XPATH, path) if e.is_displayed()), None

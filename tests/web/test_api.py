@@ -178,7 +178,7 @@ def test_measuring_and_a_conflict_that_says_what_holds(served):
 
 def test_first_steps_over_the_api(served):
     climates = served.client.get("/api/climates?southern=true").get_json()["climates"]
-    assert len(climates) == 10
+    assert len(climates) == 13
     assert next(c for c in climates if c["id"] == "low-desert")["tmax_c"][0] == 42
     assert (
         post(served, "/api/climates/nearest", {"latitude": 36.8, "tmin_c": TMIN, "tmax_c": TMAX})[

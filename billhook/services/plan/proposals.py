@@ -112,7 +112,10 @@ def _day(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> _Da
     )
 
 
-_NOT_DRAWN = "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it"
+_NOT_DRAWN = (
+    "this tree is not drawn: its limbs are not known, only its size. Count cuts by their "
+    "thickness, or measure its main limbs"
+)
 
 
 def _proposed(know: Knowledge, day: _Day, wish: Wish) -> Proposal:

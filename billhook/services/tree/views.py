@@ -9,6 +9,7 @@ from sqlmodel import Session
 
 from ...core.cuts.names import limb_names
 from ...core.frame.geometry import Envelope, Point, envelope, limb_ends
+from ...core.frame.known import Standing, is_drawn
 from ...core.frame.model import Frame, is_sucker, roots_of
 from ...core.season.budget import tree_age, yearly_budget
 from ...core.season.model import WORKS, Work
@@ -19,6 +20,7 @@ from ...store.tables import FrameRow, LogEntry, Observation, Photo, Plan, Task
 from ...store.trees import TreeRecord, observations, tree_record
 from ..season.desk import SeasonDesk
 from ..workplace import Size, Workplace
+from .sizes import Sizes, sizes_of
 
 
 @dataclass(frozen=True)
@@ -36,6 +38,11 @@ class FrameView:
     outline: Envelope
     size: Size
 
+    @property
+    def drawn(self) -> bool:
+        """Its main limbs were measured or traced; else it is an outline from sizes."""
+        return is_drawn(self.frame, self.measured)
+
 
 @dataclass(frozen=True)
 class TreeView:
@@ -44,6 +51,7 @@ class TreeView:
     record: TreeRecord
     frame: FrameView | None
     seen: dict[str, Observation]
+    sizes: Sizes
     used_share: float
     year_share: float
     main_work: Work
@@ -52,6 +60,14 @@ class TreeView:
     sheets: list[Plan]
     log: list[LogEntry]
     photos: list[Photo]
+
+    @property
+    def standing(self) -> Standing:
+        """How well it is known."""
+        if self.frame is not None and self.frame.drawn:
+            return "drawn"
+        sized = self.sizes.trunk_mm is not None and self.sizes.height_m is not None
+        return "sized" if sized else "said"
 
 
 def frame_view(at: Workplace, session: Session, row: FrameRow) -> FrameView:
@@ -91,6 +107,7 @@ def tree_view(
             record,
             drawn,
             dict(observations(session, [tree_id]).get(tree_id, {})),
+            sizes_of(at, session, record),
             desk.used(record),
             yearly_budget(state, tree_age(state, day.year), at.know).share,
             main,

@@ -12,6 +12,7 @@ from math import atan2, degrees, hypot
 from sqlmodel import Session
 
 from ...core.cuts.names import limb_names
+from ...core.frame.known import is_drawn
 from ...core.frame.model import Frame
 from ...core.frame.share import canopy_total
 from ...core.frost.classes import at_least
@@ -51,7 +52,16 @@ def walked_tree(at: Workplace, session: Session, record: TreeRecord, day: dt.dat
     tree = _measured(desk, record, tree, _seen(session, record))
     tree = _in_its_year(desk, record, tree, events)
     size = at.size(row.id, frame) if row and frame else None
-    if frame is not None and size is not None:
+    if frame is not None and size is not None and not is_drawn(frame, measured):
+        # an outline from sizes: its limbs are made up, and nothing is found on them
+        tree = replace(
+            tree,
+            trunk_mm=tree.trunk_mm or frame.trunk.diameter_mm,
+            height_m=size.height_m,
+            spread_m=size.spread_m,
+            trunk_measured=True,
+        )
+    elif frame is not None and size is not None:
         tree = replace(
             tree,
             frame=frame,

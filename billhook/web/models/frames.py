@@ -149,6 +149,7 @@ class DrawnFrame(Answer):
     id: str
     date: str
     origin: str
+    drawn: bool
     seq: int
     union_m: float | None
     trunk_mm: float

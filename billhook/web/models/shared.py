@@ -22,6 +22,14 @@ class ReasonOut(Answer):
     remedy: str | None = None
 
 
+class SizesOut(Answer):
+    """What is known of a tree's size."""
+
+    height_m: float | None
+    spread_m: float | None
+    trunk_mm: float | None
+
+
 class ActOut(Answer):
     """Something to say that would change the verdict: what it is called, what the button says, and
     a day to be shown.

@@ -6,10 +6,11 @@ from typing import Annotated
 
 from pydantic import Field
 
+from ...core.frame.known import Standing
 from .base import Against, Answer, Counted, IsoDate, LongText, Number, Text, Work, Written
 from .frames import DrawnFrame
 from .logbook import LogOut, TaskOut
-from .shared import PhotoOut, VerdictOut
+from .shared import PhotoOut, SizesOut, VerdictOut
 from .sheets import SheetLink
 
 
@@ -52,6 +53,8 @@ class TreeOut(Answer):
     main_work: Work
     seen: list[SeenOut]
     frame: DrawnFrame | None
+    standing: Standing
+    sizes: SizesOut
     verdicts: list[VerdictOut]
     tasks: list[TaskOut]
     sheets: list[SheetLink]

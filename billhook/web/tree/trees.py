@@ -61,6 +61,8 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
             "main_work": view.main_work,
             "seen": list(view.seen.values()),
             "frame": drawn(view.frame) if view.frame else None,
+            "standing": view.standing,
+            "sizes": view.sizes,
             "verdicts": view.verdicts,
             "tasks": view.tasks,
             "sheets": [sheet_link(s) for s in view.sheets],

@@ -920,6 +920,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trees/{id}/recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What to look for and count on a tree of which only sizes are known. Nothing is saved. */
+        post: operations["plan_counted_post_recipe__id__recipe_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What counted cuts take of a tree, against the day. Nothing is saved. */
+        post: operations["plan_counted_post_count__id__count_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/counted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Log cuts by counting. */
+        post: operations["plan_counted_post_counted__id__counted_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}": {
         parameters: {
             query?: never;
@@ -3225,6 +3276,12 @@ export interface components {
             /** Seen */
             seen: components["schemas"]["SeenOut"][];
             frame: components["schemas"]["DrawnFrame"] | null;
+            /**
+             * Standing
+             * @enum {string}
+             */
+            standing: "said" | "sized" | "drawn";
+            sizes: components["schemas"]["SizesOut"];
             /** Verdicts */
             verdicts: components["schemas"]["VerdictOut"][];
             /** Tasks */
@@ -3273,6 +3330,8 @@ export interface components {
             date: string;
             /** Origin */
             origin: string;
+            /** Drawn */
+            drawn: boolean;
             /** Seq */
             seq: number;
             /** Union M */
@@ -3455,6 +3514,18 @@ export interface components {
             work_words: string;
             /** State */
             state: string;
+        };
+        /**
+         * SizesOut
+         * @description What is known of a tree's size.
+         */
+        SizesOut: {
+            /** Height M */
+            height_m: number | null;
+            /** Spread M */
+            spread_m: number | null;
+            /** Trunk Mm */
+            trunk_mm: number | null;
         };
         /**
          * TaskOut
@@ -5352,6 +5423,171 @@ export interface components {
             top_m?: number | null;
             /** Half M */
             half_m?: number | null;
+        };
+        /**
+         * TreeRecipeOut
+         * @description What to look for and count, within what the day allows.
+         */
+        TreeRecipeOut: {
+            /** Name */
+            name: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Goal */
+            goal: string;
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            verdict: components["schemas"]["VerdictOut"];
+            sizes: components["schemas"]["SizesOut"];
+            /** Lines */
+            lines: components["schemas"]["RecipeLineOut"][];
+            /** Share */
+            share: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Goals */
+            goals: components["schemas"]["GoalOut"][];
+        };
+        /**
+         * RecipeLineOut
+         * @description Like cuts to look for and count.
+         */
+        RecipeLineOut: {
+            /** Where */
+            where: string;
+            /** What */
+            what: string;
+            /** Kind */
+            kind: string;
+            /** Class */
+            class: string;
+            /** Whole */
+            whole: boolean;
+            /** N */
+            n: number;
+            /** Share */
+            share: number;
+        };
+        /**
+         * TreeRecipeIn
+         * @description What it is for, on a day; today if none is given.
+         */
+        TreeRecipeIn: {
+            /** Goal */
+            goal: string;
+            /** Day */
+            day?: string | null;
+        };
+        /**
+         * TreeCountOut
+         * @description What they take, against the day.
+         */
+        TreeCountOut: {
+            /** Share */
+            share: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /** Year Share */
+            year_share: number;
+            /** Wounds */
+            wounds: components["schemas"]["WoundsOut"][];
+            /** Hand Kg */
+            hand_kg: number;
+            /** Heaviest Kg */
+            heaviest_kg: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+            /** Limit */
+            limit: number | null;
+            verdict: components["schemas"]["VerdictOut"];
+        };
+        /**
+         * WoundsOut
+         * @description So many wounds as wide.
+         */
+        WoundsOut: {
+            /** Mm */
+            mm: number;
+            /** N */
+            n: number;
+        };
+        /**
+         * TreeCountIn
+         * @description Counted cuts on a day, for a kind of work.
+         */
+        TreeCountIn: {
+            /** Day */
+            day?: string | null;
+            /**
+             * Work
+             * @default thin
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Cuts */
+            cuts: components["schemas"]["CountedIn"][];
+        };
+        /**
+         * CountedIn
+         * @description Like cuts: their thickness by class or in mm, and how many.
+         */
+        CountedIn: {
+            /** Class */
+            class?: string | null;
+            /** Mm */
+            mm?: number | null;
+            /** N */
+            n: number;
+            /**
+             * Sprout
+             * @default false
+             */
+            sprout: boolean;
+            /**
+             * Dead
+             * @default false
+             */
+            dead: boolean;
+        };
+        /**
+         * CountedLogIn
+         * @description Counted cuts that were made.
+         */
+        CountedLogIn: {
+            /** Id */
+            id: string;
+            /**
+             * Date
+             * Format: date
+             */
+            date: string;
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Cuts */
+            cuts: components["schemas"]["CountedIn"][];
+            /**
+             * Who
+             * @default
+             */
+            who: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /** Minutes */
+            minutes?: number | null;
         };
         /**
          * SheetOut
@@ -8158,16 +8394,6 @@ export interface components {
             reasons: components["schemas"]["ReasonOut"][];
         };
         /**
-         * WoundsOut
-         * @description So many wounds as wide.
-         */
-        WoundsOut: {
-            /** Mm */
-            mm: number;
-            /** N */
-            n: number;
-        };
-        /**
          * CutCountIn
          * @description One trunk or several stems [mm across], what is cut, and what of the year was used before.
          */
@@ -8189,28 +8415,6 @@ export interface components {
             species?: string | null;
         };
         /**
-         * CountedIn
-         * @description Like cuts: their thickness by class or in mm, and how many.
-         */
-        CountedIn: {
-            /** Class */
-            class?: string | null;
-            /** Mm */
-            mm?: number | null;
-            /** N */
-            n: number;
-            /**
-             * Sprout
-             * @default false
-             */
-            sprout: boolean;
-            /**
-             * Dead
-             * @default false
-             */
-            dead: boolean;
-        };
-        /**
          * RecipeOut
          * @description Lines in the order of the work.
          */
@@ -8221,26 +8425,6 @@ export interface components {
             share: number;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * RecipeLineOut
-         * @description Like cuts to look for and count.
-         */
-        RecipeLineOut: {
-            /** Where */
-            where: string;
-            /** What */
-            what: string;
-            /** Kind */
-            kind: string;
-            /** Class */
-            class: string;
-            /** Whole */
-            whole: boolean;
-            /** N */
-            n: number;
-            /** Share */
-            share: number;
         };
         /**
          * RecipeIn
@@ -13650,6 +13834,255 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_counted_post_recipe__id__recipe_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeRecipeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeRecipeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_counted_post_count__id__count_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TreeCountIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeCountOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_counted_post_counted__id__counted_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountedLogIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogOut"];
                 };
             };
             /** @description Not readable as JSON */

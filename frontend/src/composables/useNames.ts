@@ -27,5 +27,10 @@ export function useNames() {
     )
     return rows('cultivars').filter((c) => of.has(c.id))
   }
-  return { rows, cultivars }
+  /** A number of the catalogue. */
+  function number(id: string): number | null {
+    const value = values.value.find((v) => v.id === id)?.value
+    return typeof value === 'number' ? value : null
+  }
+  return { rows, cultivars, number }
 }

@@ -21,6 +21,7 @@ const frame: Frame = {
   id: 'f',
   date: '2027-03-24',
   origin: 'measured',
+  drawn: true,
   seq: 1,
   union_m: 0.2,
   trunk_mm: 100,

@@ -167,7 +167,12 @@ async function makeSheet() {
         <RouterLink class="plate" :to="`/tree/${id}`">{{ plan?.name ?? 'the tree' }}</RouterLink>
       </div>
       <p v-if="isPending">Weighing the cuts …</p>
-      <p v-else-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
+      <div v-else-if="error" class="grid gap-2">
+        <p class="wrong" role="alert">{{ sentence(error) }}</p>
+        <RouterLink class="btn w-fit" :to="`/tree/${id}/count`"
+          >What to look for, and count</RouterLink
+        >
+      </div>
       <template v-if="plan">
         <PlanAsk v-model="wish" :plan="plan" />
         <p class="text-[0.95rem]">

@@ -70,12 +70,13 @@ function step(by: number) {
 }
 function nudge(by: number) {
   const l = limb.value
-  if (!l || l.sucker || tab.value !== 0) return
+  if (!l || l.sucker || tab.value !== 0 || !frame.value?.drawn) return
   const cut = marking.cuts.value.find((c) => c.limb === l.id)
   marking.mark(l.id, Math.max(0, Math.min((cut?.keep_m ?? 0) + by, l.length_m * 0.995)))
 }
 function pick(id: string, keep: number) {
   const known = marking.cuts.value.some((c) => c.limb === id)
+  if (tab.value === 0 && !frame.value?.drawn) return
   selected.value = id
   if (tab.value === 0 && !known) marking.mark(id, keep)
 }
@@ -88,7 +89,8 @@ useKeys([
   {
     keys: ['Enter'],
     says: 'mark a cut at the collar of the limb',
-    run: () => limb.value && tab.value === 0 && marking.mark(limb.value.id, 0),
+    run: () =>
+      frame.value?.drawn && limb.value && tab.value === 0 && marking.mark(limb.value.id, 0),
   },
   {
     keys: ['ArrowRight'],
@@ -162,7 +164,7 @@ useKeys([
         <h2 class="text-2xl">Not measured yet</h2>
         <p class="mt-2 text-ink2">
           The verdict beside stands without a measurement. To cost a cut, give height, spread and
-          trunk for a sketch, and correct it limb by limb.
+          trunk: cuts are then counted by their thickness.
         </p>
         <FirstSizes :tree="tree" />
       </div>
@@ -176,8 +178,8 @@ useKeys([
           >, planted {{ tree.planted_year }}<br />
           <template v-if="frame"
             >{{
-              frame.origin === 'sketched'
-                ? 'sketched'
+              !frame.drawn
+                ? 'outline from sizes'
                 : frame.origin === 'after-plan'
                   ? 'cut'
                   : 'measured'
@@ -193,6 +195,7 @@ useKeys([
           >After frost</RouterLink
         >
         <RouterLink class="btn btn-small no-print" :to="`/tree/${tree.id}/walk`">Walk</RouterLink>
+        <RouterLink class="btn btn-small no-print" :to="`/tree/${tree.id}/count`">Count</RouterLink>
         <RouterLink class="btn btn-small no-print" :to="`/row/${tree.row_id}/walk`">Row</RouterLink>
       </div>
       <TabGroup :selected-index="tab" @change="tab = $event">

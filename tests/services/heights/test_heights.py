@@ -39,6 +39,9 @@ LIMBS = (
 )
 
 
+MEASURED = {x.id for x in LIMBS}
+
+
 @pytest.fixture
 def orchard(at):
     """Six rows of four clementines, sketched, the first of them measured."""
@@ -54,7 +57,7 @@ def orchard(at):
             framing.sketch_tree(at, tree, 3.4, 2.4, 130, TODAY)
     first = rows[0].tree_ids[0]
     drawn = views.tree_view(at, first, TODAY, ("thin",)).frame.row.id
-    framing.save_frame(at, first, Frame(Trunk(140, 0.9), LIMBS, 0.25), drawn, set(), TODAY)
+    framing.save_frame(at, first, Frame(Trunk(140, 0.9), LIMBS, 0.25), drawn, MEASURED, TODAY)
     return (
         at,
         views.tree_view(at, first, TODAY, ("thin",)).record.block.id,

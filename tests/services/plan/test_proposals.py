@@ -42,7 +42,7 @@ def crowded(garden):
         garden.tree_ids[0],
         Frame(Trunk(110, 0.75), limbs, 0.25),
         garden.frame_id,
-        set(),
+        {x.id for x in limbs},
         TODAY,
     )
     return garden.at, garden.tree_ids[0]

@@ -106,7 +106,17 @@ async function save() {
       :block-id="tree.block_id"
       @day="day = $event"
     />
-    <template v-if="tree.frame">
+    <div v-if="tree.standing !== 'drawn'" class="grid gap-2">
+      <p v-if="tree.frame" class="text-ink2">
+        This is an outline from the sizes you gave; what is drawn inside is only typical for the
+        kind, so no limb of it is planned. Count what you cut by its thickness, or measure its main
+        limbs under <i>Limbs</i> to plan limb by limb.
+      </p>
+      <RouterLink class="btn btn-go" :to="`/tree/${tree.id}/count`"
+        >What to look for, and count</RouterLink
+      >
+    </div>
+    <template v-else-if="tree.frame">
       <ShareMeasure
         :pieces="pieces"
         :limit="verdict?.max_share ?? null"

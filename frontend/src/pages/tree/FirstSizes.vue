@@ -47,7 +47,7 @@ async function sketch() {
       class="btn btn-go col-span-3"
       :disabled="!sizes.height || !sizes.spread || !sizes.trunk"
     >
-      Sketch the tree
+      Draw its outline
     </button>
   </form>
 </template>
