@@ -12,13 +12,16 @@ from sqlmodel import Session, col, select
 
 from ..core.observed import SAYS, TAKEN_OUT, value_problem, value_words
 from .acts import Act, arrival
+from .aims import aims, nearest
 from .database import NotFound, StaleVersion
 from .tables import Block, Graft, Observation, OwnSpecies, Place, Row, Site, Stem, Tree
 
 
 @dataclass(frozen=True)
 class TreeRecord:
-    """One tree and what it hangs on."""
+    """One tree and what it hangs on. cap_m, width_m: how high and wide it is wanted [m], by the
+    nearest that says so.
+    """
 
     tree: Tree
     stem: Stem
@@ -27,6 +30,8 @@ class TreeRecord:
     row: Row
     block: Block
     site: Site
+    cap_m: float | None = None
+    width_m: float | None = None
 
     @property
     def name(self) -> str:
@@ -74,8 +79,18 @@ def tree_records(
         query = query.where(
             col(Place.x).between(box[0], box[2]), col(Place.y).between(box[1], box[3])
         )
+    known = aims(session)
     return [
-        TreeRecord(t, s, g.cultivar if g else None, p, r, b, site)
+        TreeRecord(
+            t,
+            s,
+            g.cultivar if g else None,
+            p,
+            r,
+            b,
+            site,
+            *nearest(known, ((t.id, None), (r.id, None), (b.id, b.cap_m), (site.holding_id, None))),
+        )
         for t, s, g, p, r, b, site in session.execute(query).all()
     ]
 

@@ -15,6 +15,7 @@ from .calc import season as calc_season
 from .calc import shoot as calc_shoot
 from .frost import site as frost_site
 from .frost import tree as frost_tree
+from .heights import aims as heights_aims
 from .heights import block as heights_block
 from .heights import rotations as heights_rotations
 from .heights import tree as heights_tree
@@ -51,6 +52,7 @@ BLUEPRINTS = tuple(
         proposals,
         counted,
         sheets,
+        heights_aims,
         heights_block,
         heights_rotations,
         heights_tree,

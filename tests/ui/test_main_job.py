@@ -145,13 +145,13 @@ def test_from_finding_a_tree_to_its_log(browser, demo):
 def test_units_switch_everywhere_and_stay(browser, demo):
     hand = Hand(browser, demo.url)
     hand.open(f"/tree/{tree_named(demo, 'Alto 1·2')}")
-    hand.sees("cap 4.50 m")
+    hand.sees("wanted 4.50 m")
     hand.press("u")
-    hand.sees("cap 14'9\"")
+    hand.sees("wanted 14'9\"")
     browser.refresh()
-    hand.sees("cap 14'9\"")
+    hand.sees("wanted 14'9\"")
     hand.press("u")
-    hand.sees("cap 4.50 m")
+    hand.sees("wanted 4.50 m")
 
 
 def test_suckers_come_off_whole_and_free(browser, demo):

@@ -109,14 +109,10 @@ def _form_low(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Fo
 
 
 def _height(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
+    cap = tree.cap_m
+    if cap is None:
+        return {}  # nobody said how high it is wanted: its height is no finding
     tops = {x.id: max(p[2] for p in tree.ends[x.id]) for x in live_limbs(tree)}
-    if not tops:
-        return {}
-    cap = (
-        tree.cap_m
-        if tree.cap_m is not None
-        else max(tops.values()) * (1 - know.number("cuts/height-share"))
-    )
     over = sorted((x for x in live_limbs(tree) if tops[x.id] > cap), key=lambda x: -tops[x.id])
     found: Found = {}
     for nth, limb in enumerate(over):

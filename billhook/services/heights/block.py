@@ -165,7 +165,7 @@ def _stand(
         age_years=tree_age(state, desk.day.year),
         vigour=vigour_of(state, know),
         natural_m=natural_height(know, typical.tree.species, height),
-        cap_m=usual_cap_m if typical.block.cap_m is None else typical.block.cap_m,
+        cap_m=usual_cap_m if typical.cap_m is None else typical.cap_m,
         frost_pocket=typical.block.frost_pocket,
         group=know.text(f"species/{typical.tree.species}/group"),
     )

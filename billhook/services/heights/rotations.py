@@ -199,6 +199,6 @@ def levels(at: Workplace, tree_id: str) -> tuple[float, float]:
             if row
             else know.number("renewal/low-m") * 2
         )
-    cap = record.block.cap_m or tall
+    cap = record.cap_m or tall
     low, tip = levels_to_hold(know, vigour, cap)
     return round(low, 2), round(max(low, tip), 2)

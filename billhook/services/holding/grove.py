@@ -77,7 +77,7 @@ def trees_with_needs(
         size = sizes[frame.id] if frame else None
         height = size.height_m if size else None
         in_pot, hedged = record.tree.pot_l is not None, record.row.kind == "hedgerow"
-        work = main_work(in_pot, hedged, height, record.block.cap_m, desk.young(record))
+        work = main_work(in_pot, hedged, height, record.cap_m, desk.young(record))
         need = (
             _need(desk, record, work, frame, size, due, sheets)
             if desk.sound(record)

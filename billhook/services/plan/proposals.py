@@ -93,6 +93,9 @@ def _day(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> _Da
         raise invalid("", _NOT_DRAWN)
     desk = SeasonDesk(session, at, wish.day)
     tree = replace(walked.tree, stances=desk.stance(record) | dict(wish.stance))
+    if wish.goal == "lower" and tree.cap_m is None and tree.height_m is not None:
+        # lowering is asked for, and no height was named: as much as a tree takes in one go
+        tree = replace(tree, cap_m=tree.height_m * (1 - at.know.number("cuts/height-share")))
     until = wish.day + dt.timedelta(days=HORIZON_DAYS)
     season = desk.season_between(record, wish.day, until, WORKS, None, wish.stance)
     outline = None
@@ -173,7 +176,7 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
         ),
         unplaced=tuple(offered[i] for i in proposal.unplaced),
         frame=frame_view(at, session, day.row),
-        cap_m=record.block.cap_m,
+        cap_m=record.cap_m,
         preview=preview,
         minutes=_minutes(at, session, day, wish, proposal, preview),
         light=lower_light(know, tree.species, tree.group, day.frame, after_cuts(day.frame, cuts)),

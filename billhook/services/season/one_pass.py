@@ -48,7 +48,7 @@ def one_pass(
             record.tree.pot_l is not None,
             record.row.kind == "hedgerow",
             size.height_m if size else None,
-            record.block.cap_m,
+            record.cap_m,
             desk.young(record),
         )
         found = desk.verdict(record, work)

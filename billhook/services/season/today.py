@@ -280,7 +280,7 @@ class _Fortnight:
             self.desk.bears(record),
             state.condition,
             size.height_m if size else None,
-            record.block.cap_m,
+            record.cap_m,
             start,
             done,
         )

@@ -11,7 +11,7 @@ from sqlmodel import Session
 from ...core.days import done_problem
 from ...core.errors import invalid, refuse
 from ...core.frame.check import checked
-from ...core.frame.generator import habit, sketch_frame
+from ...core.frame.generator import Habit, habit, sketch_frame
 from ...core.frame.model import Frame
 from ...store import frames
 from ...store.tables import FrameRow
@@ -72,12 +72,16 @@ def sketched_frame(
     """A frame of these sizes in the kind's habit. The tree's name and year seed it, so that it is
     always the same. Raises: InvalidInput for sizes no tree has.
     """
-    form = "hedgerow" if hedgerow else None
-    if form is None:
-        of_cultivar = at.know.get(f"cultivars/{cultivar}/habit")
-        form = str(of_cultivar.value) if of_cultivar else at.know.text(f"species/{species}/habit")
+    form = habit(at.know, "hedgerow") if hedgerow else form_of(at, species, cultivar)
     seed = zlib.crc32(f"{name} {planted_year}".encode())
-    return sketch_frame(height_m, spread_m, trunk_mm, habit(at.know, form), seed, union_m, fruit)
+    return sketch_frame(height_m, spread_m, trunk_mm, form, seed, union_m, fruit)
+
+
+def form_of(at: Workplace, species: str, cultivar: str | None) -> Habit:
+    """The habit of a cultivar, else of its kind."""
+    of_cultivar = at.know.get(f"cultivars/{cultivar}/habit")
+    name = str(of_cultivar.value) if of_cultivar else at.know.text(f"species/{species}/habit")
+    return habit(at.know, name)
 
 
 def sketch(

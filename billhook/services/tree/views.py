@@ -100,7 +100,7 @@ def tree_view(
             state.in_pot,
             record.row.kind == "hedgerow",
             drawn.size.height_m if drawn else None,
-            record.block.cap_m,
+            record.cap_m,
             desk.young(record),
         )
         return TreeView(

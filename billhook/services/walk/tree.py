@@ -97,7 +97,7 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
         own_roots=stands_on_own_roots(shoot),
         union_m=stem.union_m,
         row_gap_m=gap,
-        cap_m=record.block.cap_m,
+        cap_m=record.cap_m,
         reach_m=know.number("cuts/reach"),
         pole_m=know.number("cuts/pole-reach"),
         pot_l=tree.pot_l,

@@ -80,7 +80,7 @@ def _sheet(view: SheetView) -> dict[str, Any]:
             "before": view.answer.before,
             "after": view.answer.after,
             "minutes": view.minutes,
-            "cap_m": record.block.cap_m,
+            "cap_m": record.cap_m,
             "reach_m": here().know.number("cuts/reach"),
             "gone": view.gone,
             "cautions": list(cautions.values()),

@@ -53,7 +53,7 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
             "union_m": record.stem.union_m,
             "union_mark": record.stem.union_mark,
             "note": tree.note,
-            "cap_m": record.block.cap_m,
+            "cap_m": record.cap_m,
             "reach_m": at.know.number("cuts/reach"),
             "day": day,
             "used_share": view.used_share,

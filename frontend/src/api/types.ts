@@ -1073,6 +1073,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trees/{id}/aim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How high a tree is wanted, by the nearest that says so. */
+        get: operations["heights_aims_get_aim__id__aim_get"];
+        /** Say how high a tree, or what it stands in, is wanted. */
+        put: operations["heights_aims_put_aim__id__aim_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blocks/{id}/heights": {
         parameters: {
             query?: never;
@@ -5755,6 +5773,100 @@ export interface components {
             note: string;
         };
         /**
+         * AimOut
+         * @description What is wanted of a tree, who says so, and the visits down to it; null where nothing is.
+         */
+        AimOut: {
+            /** Height M */
+            height_m: number | null;
+            /** Width M */
+            width_m: number | null;
+            /** Said By */
+            said_by: ("tree" | "row" | "block" | "holding") | null;
+            /** Picks */
+            picks: components["schemas"]["PickOut"][];
+            /** Scopes */
+            scopes: components["schemas"]["ScopeAimOut"][];
+            stairs: components["schemas"]["StairsOut"] | null;
+        };
+        /**
+         * PickOut
+         * @description A height by how fruit is picked.
+         */
+        PickOut: {
+            /** Says */
+            says: string;
+            /** Height M */
+            height_m: number;
+        };
+        /**
+         * ScopeAimOut
+         * @description What a scope says itself.
+         */
+        ScopeAimOut: {
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "tree" | "row" | "block" | "holding";
+            /** Height M */
+            height_m: number | null;
+            /** Width M */
+            width_m: number | null;
+        };
+        /**
+         * StairsOut
+         * @description The visits down.
+         */
+        StairsOut: {
+            /** Visits */
+            visits: components["schemas"]["VisitOut"][];
+            /** Reached */
+            reached: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * VisitOut
+         * @description A visit: down to, share, price, and the height at the next.
+         */
+        VisitOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** To M */
+            to_m: number;
+            /** Share */
+            share: number;
+            /** Price */
+            price: number | null;
+            /** After M */
+            after_m: number;
+        };
+        /**
+         * AimIn
+         * @description A height and a width [m] for a tree or what it stands in; neither takes it back.
+         *     ``off_top_m``: so much off this tree's top in place of a height.
+         */
+        AimIn: {
+            /** Id */
+            id?: string | null;
+            /**
+             * Scope
+             * @default tree
+             * @enum {string}
+             */
+            scope: "tree" | "row" | "block" | "holding";
+            /** Height M */
+            height_m?: number | null;
+            /** Width M */
+            width_m?: number | null;
+            /** Off Top M */
+            off_top_m?: number | null;
+        };
+        /**
          * BlockHeightsOut
          * @description What heights of a block are planned from.
          */
@@ -8456,37 +8568,6 @@ export interface components {
              * @enum {string}
              */
             units: "metric" | "us";
-        };
-        /**
-         * StairsOut
-         * @description The visits down.
-         */
-        StairsOut: {
-            /** Visits */
-            visits: components["schemas"]["VisitOut"][];
-            /** Reached */
-            reached: boolean;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
-        };
-        /**
-         * VisitOut
-         * @description A visit: down to, share, price, and the height at the next.
-         */
-        VisitOut: {
-            /**
-             * Day
-             * Format: date
-             */
-            day: string;
-            /** To M */
-            to_m: number;
-            /** Share */
-            share: number;
-            /** Price */
-            price: number | null;
-            /** After M */
-            after_m: number;
         };
         /**
          * StairsIn
@@ -14578,6 +14659,165 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FinishedOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_aims_get_aim__id__aim_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AimOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_aims_put_aim__id__aim_put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AimIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AimOut"];
                 };
             };
             /** @description Not readable as JSON */

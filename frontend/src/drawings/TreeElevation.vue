@@ -158,7 +158,7 @@ const pointers = computed(() => {
     if (at !== null && at !== undefined && at > 0.03)
       list.push({ at, text: `${name} ${lengthWords(at, props.units)}`, tone, dash })
   }
-  add(props.cap, 'cap', 'var(--tape)', '10 5')
+  add(props.cap, 'wanted', 'var(--tape)', '10 5')
   if (!props.plain) add(props.reach, 'reach', 'var(--ink2)', '2 5')
   add(props.frame.skirt_m, 'skirt', 'var(--ink2)', '2 5')
   const y = (m: number) => view.value.y0 - m * view.value.scale

@@ -80,9 +80,9 @@ const view = {
 describe('the elevation', () => {
   it('names its pointers in the units of the day', () => {
     const text = mount(TreeElevation, { props: view }).text()
-    for (const words of ['cap 2.20 m', 'reach 2.05 m', 'skirt 0.50 m', 'union 0.20 m', '60 mm'])
+    for (const words of ['wanted 2.20 m', 'reach 2.05 m', 'skirt 0.50 m', 'union 0.20 m', '60 mm'])
       expect(text).toContain(words)
-    expect(mount(TreeElevation, { props: { ...view, units: 'us' } }).text()).toContain('cap 7\'3"')
+    expect(mount(TreeElevation, { props: { ...view, units: 'us' } }).text()).toContain('wanted 7\'3"')
   })
   it('hatches dead wood and breaks the lines of what was not measured', () => {
     const html = mount(TreeElevation, { props: view }).html()

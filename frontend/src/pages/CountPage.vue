@@ -8,6 +8,7 @@ import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useNames } from '@/composables/useNames'
 import { useSettings } from '@/composables/useSettings'
+import AimPanel from '@/controls/AimPanel.vue'
 import MeasureField from '@/controls/MeasureField.vue'
 import StepCount from '@/controls/StepCount.vue'
 import VerdictBox from '@/controls/VerdictBox.vue'
@@ -147,6 +148,7 @@ const where = (line: { whole: boolean }) => (line.whole ? 'whole' : 'shortened')
         </li>
       </ol>
     </section>
+    <AimPanel v-if="goal === 'lower'" :tree-id="tree.id" :height="tree.sizes.height_m" />
     <section aria-label="How many did you take, how thick" class="grid gap-1">
       <h2 class="text-[1.5rem]">How many did you take, how thick?</h2>
       <p v-if="trunk" class="text-ink2">

@@ -8,6 +8,7 @@ import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
 import { useTree } from '@/composables/useTree'
+import AimPanel from '@/controls/AimPanel.vue'
 import MeasureField from '@/controls/MeasureField.vue'
 import WalkRound from '@/controls/WalkRound.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
@@ -28,7 +29,7 @@ const ready = computed(() => !!tree.value?.frame)
 const { data: limbs } = useQuery({
   queryKey: ['which-limb', toRef(props, 'id')],
   queryFn: () => heed(api.GET('/api/trees/{id}/which-limb', params.value)),
-  enabled: ready,
+  enabled: computed(() => !!tree.value?.frame?.drawn),
 })
 const { data: shade } = useQuery({
   queryKey: ['shade', toRef(props, 'id')],
@@ -146,6 +147,7 @@ const cuts = computed(() => {
         <h1 class="text-[1.7rem]">Height of</h1>
         <RouterLink class="plate" :to="`/tree/${id}`">{{ tree.name }}</RouterLink>
       </div>
+      <AimPanel :tree-id="id" :height="tree.sizes.height_m" />
       <section v-if="limbs?.limbs.length" aria-label="Which limb">
         <h2 class="text-[1.25rem]">Which limb goes next</h2>
         <ol>

@@ -396,3 +396,6 @@ recipe-none = { $aim }: this cannot be said by counting. Draw the tree, or trace
 climate-of = { $name }: { $zone }, at { $latitude }° from the equator.
 climate-by-latitude = { $name }: by the latitude alone; the map does not reach here.
 climate-of-zone = Zone { $zone } falls to about { $low } °C in a usual year: nearest is { $name }.
+aim-from-ground = picked from the ground
+aim-with-pole = picked with a pole
+aim-off-top = { $share } off the top

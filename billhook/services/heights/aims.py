@@ -1,0 +1,121 @@
+"""How high, how wide: said for a tree, its row, its block or the holding; the nearest wins."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from ...core.errors import invalid, refuse
+from ...core.words.values import Saying, Share, say
+from ...store import places
+from ...store.aims import aims, save_aims
+from ...store.tables import Aim
+from ...store.trees import TreeRecord, tree_record
+from ..tree.sizes import sizes_of
+from ..workplace import Workplace
+
+SCOPES = ("tree", "row", "block", "holding")
+LOWEST_M, HIGHEST_M = 0.3, 30.0
+
+
+@dataclass(frozen=True)
+class Pick:
+    """A height [m] by how fruit is picked, or how much is taken off."""
+
+    says: Saying
+    height_m: float
+
+
+@dataclass(frozen=True)
+class AimView:
+    """What is wanted of a tree [m], the scope that says so, and what every scope says itself."""
+
+    height_m: float | None
+    width_m: float | None
+    said_by: str | None
+    picks: tuple[Pick, ...]
+    scopes: dict[str, tuple[float | None, float | None]]
+
+
+def aim_of(at: Workplace, tree_id: str) -> AimView:
+    """What is wanted of a tree, and who says so. Raises: NotFound."""
+    with at.store.reading() as session:
+        record = tree_record(session, tree_id)
+        known = aims(session)
+        scopes = {
+            scope: (aim.height_m, aim.width_m) if (aim := known.get(scope_id)) else (None, None)
+            for scope, scope_id in _ids(record).items()
+        }
+        if record.block.cap_m is not None and scopes["block"][0] is None:
+            scopes["block"] = (record.block.cap_m, scopes["block"][1])
+        by = next((s for s in SCOPES if scopes[s][0] is not None), None)
+        picks = _picks(at, sizes_of(at, session, record).height_m)
+        return AimView(record.cap_m, record.width_m, by, picks, scopes)
+
+
+def _picks(at: Workplace, tall: float | None) -> tuple[Pick, ...]:
+    """From the ground, with what a hand bends down; with a pole; a part off the top."""
+    know, bends = at.know, at.know.number("aim/bends-down")
+    found = [
+        Pick(say("aim-from-ground"), know.number("cuts/reach") + bends),
+        Pick(say("aim-with-pole"), know.number("cuts/pole-reach")),
+    ]
+    part = know.number("cuts/height-share")
+    if tall is not None:
+        found.append(Pick(say("aim-off-top", share=Share(part)), tall * (1 - part)))
+    return tuple(found)
+
+
+def _ids(record: TreeRecord) -> dict[str, str]:
+    ids = (record.tree.id, record.row.id, record.block.id, record.site.holding_id)
+    return dict(zip(SCOPES, ids, strict=True))
+
+
+def say_aim(
+    at: Workplace,
+    tree_id: str,
+    scope: str,
+    height_m: float | None,
+    width_m: float | None = None,
+    off_top_m: float | None = None,
+) -> AimView:
+    """Want a tree, or its row, block or holding, so high and so wide; neither takes it back.
+    off_top_m: so much off this tree's top in place of a height.
+
+    Raises: NotFound; InvalidInput for a scope that is none, or a height no tree is kept at.
+    """
+    with at.store.writing() as session:
+        record = tree_record(session, tree_id)
+        if off_top_m is not None:
+            tall = sizes_of(at, session, record).height_m
+            if tall is None:
+                raise invalid("/off_top_m", "say how tall it is first")
+            height_m = round(tall - off_top_m, 2)
+        fits = f"must be between {LOWEST_M:g} and {HIGHEST_M:g} m"
+        refuse(
+            {
+                "/scope": None if scope in SCOPES else f"must be one of {', '.join(SCOPES)}",
+                "/height_m": None if height_m is None or _fits(height_m) else fits,
+                "/width_m": None if width_m is None or _fits(width_m) else fits,
+            }
+        )
+        scope_id = _ids(record)[scope]
+        save_aims(
+            session,
+            Aim(
+                scope=scope,
+                scope_id=scope_id,
+                height_m=height_m,
+                width_m=width_m,
+                said_on=at.today(),
+            ),
+        )
+        if scope == "block":
+            # the block's own height is one thing, wherever it was said
+            record.block.cap_m = height_m
+            record.block.version += 1
+            places.save_places(session, record.block)
+    return aim_of(at, tree_id)
+
+
+def _fits(metres: float) -> bool:
+    return LOWEST_M <= metres <= HIGHEST_M

@@ -1,0 +1,49 @@
+"""How high and how wide a tree is wanted, and the visits down to it."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from .base import Answer, Number, Said, Written
+from .calc.counting import StairsOut
+
+Scope = Literal["tree", "row", "block", "holding"]
+
+
+class AimIn(Written):
+    """A height and a width [m] for a tree or what it stands in; neither takes it back.
+    ``off_top_m``: so much off this tree's top in place of a height.
+    """
+
+    scope: Scope = "tree"
+    height_m: Annotated[Number, Field(ge=0.3, le=30)] | None = None
+    width_m: Annotated[Number, Field(ge=0.3, le=30)] | None = None
+    off_top_m: Annotated[Number, Field(ge=0.05, le=20)] | None = None
+
+
+class ScopeAimOut(Answer):
+    """What a scope says itself."""
+
+    scope: Scope
+    height_m: float | None
+    width_m: float | None
+
+
+class PickOut(Answer):
+    """A height by how fruit is picked."""
+
+    says: Said
+    height_m: float
+
+
+class AimOut(Answer):
+    """What is wanted of a tree, who says so, and the visits down to it; null where nothing is."""
+
+    height_m: float | None
+    width_m: float | None
+    said_by: Scope | None
+    picks: list[PickOut]
+    scopes: list[ScopeAimOut]
+    stairs: StairsOut | None

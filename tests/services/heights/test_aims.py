@@ -1,0 +1,69 @@
+"""How high a tree is wanted: the nearest word wins, nobody's height is invented, and the stairs
+down keep to the days.
+"""
+
+from __future__ import annotations
+
+import pytest
+
+from billhook.core.errors import InvalidInput
+from billhook.services.heights import aims, down
+from billhook.services.holding import planting
+from billhook.services.plan import proposals
+from billhook.services.plan.wishes import Wish
+from billhook.services.tree import views
+
+from ...places import TODAY
+
+
+@pytest.fixture
+def tall(garden):
+    like = planting.Like(height_m=4.572, spread_m=4.267, trunk_mm=203)
+    made = planting.plant(garden.at, garden.site.id, "Old", 1, 2, "key-lime", 2010, like=like)
+    return garden.at, made.tree_ids
+
+
+def test_the_nearest_word_wins(tall):
+    at, (one, other) = tall
+    assert aims.aim_of(at, one).height_m is None
+    aims.say_aim(at, one, "holding", 4.0)
+    aims.say_aim(at, one, "block", 3.5)
+    aims.say_aim(at, one, "tree", 3.0, 2.5)
+    mine, its = aims.aim_of(at, one), aims.aim_of(at, other)
+    assert (mine.height_m, mine.width_m, mine.said_by) == (3.0, 2.5, "tree")
+    assert (its.height_m, its.width_m, its.said_by) == (3.5, None, "block")
+    aims.say_aim(at, one, "tree", None)
+    assert aims.aim_of(at, one).height_m == 3.5  # taken back
+    assert views.tree_view(at, one, TODAY, ("thin",)).record.cap_m == 3.5
+
+
+def test_so_much_off_the_top(tall):
+    at, (one, _) = tall
+    assert aims.say_aim(at, one, "tree", None, off_top_m=1.0).height_m == pytest.approx(
+        3.57, abs=0.05
+    )
+    for scope, height in (("grove", 3.0), ("tree", 0.1)):
+        with pytest.raises(InvalidInput):
+            aims.say_aim(at, one, scope, height)
+
+
+def test_nobody_s_height_is_a_finding(drawn):
+    """A drawn tree of which nobody said how high it is wanted has no limb over its height."""
+    at, tree = drawn
+    looks = {c.look for c in proposals.plan_for(at, tree, Wish("tidy", TODAY)).proposal.cuts}
+    assert "height" not in looks
+    lowered = proposals.plan_for(at, tree, Wish("lower", TODAY, limit=0.5)).proposal
+    assert lowered.cuts or lowered.left  # lowering that is asked for still has an answer
+
+
+def test_the_stairs_keep_to_the_days(tall):
+    at, (one, _) = tall
+    assert down.stairs_of(at, one) is None
+    aims.say_aim(at, one, "tree", 3.05)
+    found = down.stairs_of(at, one)
+    assert found.visits
+    assert [v.day for v in found.visits] == sorted({v.day for v in found.visits})
+    assert all(v.day >= TODAY and v.to_m >= 3.05 - 1e-9 for v in found.visits)
+    lowest = min(v.to_m for v in found.visits)
+    assert found.reached == (lowest <= 3.05 + 1e-6)
+    assert down.stairs_of(at, one, 6.0).reasons[0].code == "low-enough"
