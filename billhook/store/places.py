@@ -7,7 +7,7 @@ from sqlmodel import Session, col, select
 from ..core.choice import one_of
 from ..core.words.units import UNITS, Units
 from .database import NotFound
-from .tables import Block, Holding, Place, Row, Site, SiteNormals
+from .tables import Block, Holding, Place, Row, Site, SiteNormals, Tree
 
 
 def holding(session: Session) -> Holding | None:
@@ -75,6 +75,12 @@ def row(session: Session, row_id: str) -> Row:
     if found is None:
         raise NotFound(f"there is no row {row_id}")
     return found
+
+
+def taken(session: Session, place_id: str) -> bool:
+    """Whether a tree stands on a place."""
+    query = select(Tree.id).where(Tree.place_id == place_id, col(Tree.removed_on).is_(None))
+    return session.exec(query).first() is not None
 
 
 def row_numbered(session: Session, block_id: str, n: int) -> Row | None:

@@ -95,6 +95,15 @@ def tree_records(
     ]
 
 
+def set_graft(session: Session, stem_id: str, cultivar: str | None) -> None:
+    """The one cultivar of a stem; None where it is not known."""
+    for graft in session.exec(select(Graft).where(Graft.stem_id == stem_id)).all():
+        session.delete(graft)
+    if cultivar is not None:
+        session.add(Graft(stem_id=stem_id, cultivar=cultivar))
+    session.flush()
+
+
 def tree_record(session: Session, tree_id: str) -> TreeRecord:
     """One tree. Raises: NotFound."""
     found = tree_records(session, tree_id)

@@ -204,7 +204,7 @@ def block_for(session: Session, site_id: str, name: str) -> Block:
     return found
 
 
-def _row_for(session: Session, block_id: str, called: str | None, kind: str) -> Row:
+def row_for(session: Session, block_id: str, called: str | None, kind: str) -> Row:
     """The row of a block that is called so, by name or number; else a new one, after the last."""
     mine = [r for r in places.rows(session) if r.block_id == block_id]
     found = next((r for r in mine if called and called.lower() == r.called.lower()), None)
@@ -286,7 +286,7 @@ def plant(
         made: Row | None = None
         for nth in range(rows):
             called = None if row is None or nth else str(row)
-            line = _row_for(session, block.id, called, row_kind)
+            line = row_for(session, block.id, called, row_kind)
             made = made or line
             here = count // rows + (nth < count % rows)
             step = spacing_m or _step(at, species, pot_l, like)

@@ -4,10 +4,13 @@ from __future__ import annotations
 
 import datetime as dt
 
+from sqlmodel import Session
+
 from ...core.days import done_problem, planted_problem
 from ...core.errors import invalid, refuse
+from ...core.known import Knowledge
 from ...store.database import StaleVersion
-from ...store.trees import TreeRecord, save_trees, tree_record
+from ...store.trees import TreeRecord, save_trees, set_graft, tree_record
 from ..workplace import Workplace
 
 
@@ -29,6 +32,7 @@ def change_tree(
                 | {k: getattr(record.tree, k, getattr(record.stem, k, None)) for k in changes},
             )
         _check_kinds(at, record, changes)
+        regraft(session, record, changes, at.know)
         for key, value in changes.items():
             setattr(
                 record.stem if key in ("rootstock", "union_m", "union_mark") else record.tree,
@@ -41,10 +45,31 @@ def change_tree(
         return record
 
 
+def regraft(
+    session: Session, record: TreeRecord, changes: dict[str, object], know: Knowledge
+) -> None:
+    """Take the cultivar out of the changes and put it on the stem; one that is not of the new kind
+    goes.
+    """
+    species = str(changes.get("species", record.tree.species))
+    held = record.cultivar
+    if held is not None and know.text(f"cultivars/{held}/species") != species:
+        changes.setdefault("cultivar", None)
+    if "cultivar" in changes:
+        cultivar = changes.pop("cultivar")
+        set_graft(session, record.stem.id, None if cultivar is None else str(cultivar))
+
+
 def _check_kinds(at: Workplace, record: TreeRecord, changes: dict[str, object]) -> None:
     species = changes.get("species", record.tree.species)
     if species not in at.know.rows("species"):
         raise invalid("/species", f"{species!r} is not in the catalogue")
+    cultivar = changes.get("cultivar")
+    of_kind = cultivar in at.know.rows("cultivars") and (
+        at.know.text(f"cultivars/{cultivar}/species") == species
+    )
+    if cultivar is not None and not of_kind:
+        raise invalid("/cultivar", f"{cultivar!r} is not a cultivar of that kind in the catalogue")
     rootstock = changes.get("rootstock")
     if rootstock is not None and rootstock not in at.know.rows("rootstocks"):
         raise invalid("/rootstock", f"{rootstock!r} is not in the catalogue")

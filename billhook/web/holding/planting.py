@@ -8,6 +8,7 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ...core.season.normals import Normals
 from ...services.holding import planting
+from ...services.tree import put_right
 from ...services.tree.framing import apply_row_mean
 from ..answers import body as answer
 from ..answers import here
@@ -28,6 +29,7 @@ from ..models.planting import (
     UnitsIn,
     UnitsOut,
 )
+from ..models.trees import CalledIn, CalledOut
 
 routes = APIBlueprint("holding_planting", __name__, url_prefix="/api")
 
@@ -141,3 +143,17 @@ def put_block(path: IdPath, body: BlockIn) -> dict[str, Any]:
 def post_mean(path: IdPath) -> dict[str, Any]:
     """Give the unmeasured trees of a row the mean of its measured ones."""
     return answer(MeanOut, apply_row_mean(here(), path.id, here().today()))
+
+
+@routes.patch("/rows/<id>", responses={200: CalledOut})
+def patch_row(path: IdPath, body: CalledIn) -> dict[str, Any]:
+    """What a row is called; nothing for its number."""
+    row = put_right.call_row(here(), path.id, body.name)
+    return answer(CalledOut, {"id": row.id, "called": row.called})
+
+
+@routes.patch("/blocks/<id>", responses={200: CalledOut})
+def patch_block(path: IdPath, body: CalledIn) -> dict[str, Any]:
+    """What a block is called."""
+    block = put_right.call_block(here(), path.id, body.version or 0, body.name)
+    return answer(CalledOut, {"id": block.id, "called": block.name})

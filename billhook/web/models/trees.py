@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from typing import Annotated
+from typing import Annotated, Literal
 
 from pydantic import Field
 
@@ -40,6 +40,9 @@ class TreeOut(Answer):
     rootstock: str | None
     rootstock_name: str | None
     planted_year: int
+    own_name: str
+    origin: str | None
+    row: str
     pot_l: float | None
     under_cover: bool
     union_m: float | None
@@ -66,12 +69,44 @@ class TreeChangeIn(Written):
     """Changes to a tree's record; ``version`` is the one they were made on."""
 
     version: Annotated[Counted, Field(ge=1)]
+    species: Text | None = None
+    cultivar: Annotated[str, Field(max_length=60)] | None = None
+    name: Annotated[str, Field(max_length=60)] | None = None
+    origin: Literal["grafted", "seedling", "cutting", "layered"] | None = None
     planted_year: Annotated[Counted, Field(ge=1850, le=2200)] | None = None
     rootstock: Annotated[str, Field(max_length=60)] | None = None
     union_mark: Annotated[str, Field(max_length=60)] | None = None
     pot_l: Annotated[Number, Field(ge=1, le=2000)] | None = None
     under_cover: bool | None = None
     note: LongText | None = None
+
+
+class MoveIn(Written):
+    """To another block and row, by what they are called; a new row if none is named."""
+
+    version: Annotated[Counted, Field(ge=1)]
+    block: Text
+    row: Annotated[str, Field(max_length=40)] | None = None
+
+
+class VersionIn(Written):
+    """The version that was looked at."""
+
+    version: Annotated[Counted, Field(ge=1)]
+
+
+class CalledIn(Written):
+    """What a row or block is called."""
+
+    name: Annotated[str, Field(max_length=60)]
+    version: Annotated[Counted, Field(ge=1)] | None = None
+
+
+class CalledOut(Answer):
+    """What it is called now."""
+
+    id: str
+    called: str
 
 
 class GoneIn(Written):

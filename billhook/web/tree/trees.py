@@ -8,7 +8,7 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.book import logbook
-from ...services.tree import framing, records, views
+from ...services.tree import framing, put_right, records, views
 from ...services.tree.views import TreeView
 from ...store.tables import Plan
 from ..answers import body as answer
@@ -18,7 +18,7 @@ from ..models.frames import FrameSaveIn, SketchIn
 from ..models.grove import DayQuery
 from ..models.logbook import LogOut, PastWorkIn
 from ..models.sheets import SheetLink
-from ..models.trees import GoneIn, GoneOut, TreeChangeIn, TreeOut
+from ..models.trees import CalledOut, GoneIn, GoneOut, MoveIn, TreeChangeIn, TreeOut, VersionIn
 
 routes = APIBlueprint("tree_trees", __name__, url_prefix="/api/trees")
 
@@ -48,6 +48,9 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
             "rootstock": record.stem.rootstock,
             "rootstock_name": name_of("rootstocks", record.stem.rootstock),
             "planted_year": tree.planted_year,
+            "own_name": tree.name,
+            "origin": tree.origin,
+            "row": record.row.called,
             "pot_l": tree.pot_l,
             "under_cover": tree.under_cover,
             "union_m": record.stem.union_m,
@@ -97,6 +100,27 @@ def post_gone(path: IdPath, body: GoneIn) -> dict[str, Any]:
     date = body.date or here().today()
     records.remove_tree(here(), path.id, body.version, date)
     return answer(GoneOut, {"id": path.id, "removed_on": date})
+
+
+@routes.post("/<id>/move", responses={200: TreeOut})
+def post_move(path: IdPath, body: MoveIn) -> dict[str, Any]:
+    """Put a tree into another row or block."""
+    put_right.move_tree(here(), path.id, body.version, body.block, body.row)
+    return _tree(path.id, here().today())
+
+
+@routes.post("/<id>/mistake", responses={200: CalledOut})
+def post_mistake(path: IdPath, body: VersionIn) -> dict[str, Any]:
+    """Take out a tree that was entered by mistake; refused where it has a history."""
+    put_right.delete_tree(here(), path.id, body.version)
+    return answer(CalledOut, {"id": path.id, "called": ""})
+
+
+@routes.post("/<id>/stands", responses={200: TreeOut})
+def post_stands(path: IdPath, body: VersionIn) -> dict[str, Any]:
+    """A tree that was said to be gone stands."""
+    put_right.stand_again(here(), path.id, body.version)
+    return _tree(path.id, here().today())
 
 
 @routes.post("/<id>/frames", responses={201: TreeOut})

@@ -82,7 +82,9 @@ describe('the elevation', () => {
     const text = mount(TreeElevation, { props: view }).text()
     for (const words of ['wanted 2.20 m', 'reach 2.05 m', 'skirt 0.50 m', 'union 0.20 m', '60 mm'])
       expect(text).toContain(words)
-    expect(mount(TreeElevation, { props: { ...view, units: 'us' } }).text()).toContain('wanted 7\'3"')
+    expect(mount(TreeElevation, { props: { ...view, units: 'us' } }).text()).toContain(
+      'wanted 7\'3"',
+    )
   })
   it('hatches dead wood and breaks the lines of what was not measured', () => {
     const html = mount(TreeElevation, { props: view }).html()

@@ -6,6 +6,7 @@ import LogEntries from '@/controls/LogEntries.vue'
 import PastWork from '@/controls/PastWork.vue'
 import BlockForm from './BlockForm.vue'
 import LookBack from './LookBack.vue'
+import PutRight from './PutRight.vue'
 import SeenDates from './SeenDates.vue'
 import { useSettings } from '@/composables/useSettings'
 import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
@@ -151,6 +152,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     </div>
     <SeenDates :tree="tree" />
     <RouterLink class="link" :to="`/place?tree=${tree.id}`">The stance for this tree</RouterLink>
+    <PutRight :tree="tree" />
     <BlockForm :tree="tree" />
     <section v-if="tree.tasks.length" aria-label="Come back">
       <h2 class="text-xl">Come back</h2>

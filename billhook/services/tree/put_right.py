@@ -1,0 +1,117 @@
+"""What was entered wrong: a tree moved, deleted, or standing again; names of rows and blocks."""
+
+from __future__ import annotations
+
+from sqlmodel import Session
+
+from ...core.errors import invalid, refuse
+from ...store import places
+from ...store.database import StaleVersion
+from ...store.erase import erase_tree, history_of
+from ...store.places import save_places
+from ...store.tables import Block, Place, Row
+from ...store.trees import TreeRecord, save_trees, tree_record
+from ..holding.ground import ground_of
+from ..holding.planting import block_for, row_for
+from ..workplace import Workplace
+
+_FASTER = "Someone else changed this tree in the meantime."
+
+
+def _current(session: Session, tree_id: str, version: int) -> TreeRecord:
+    record = tree_record(session, tree_id)
+    if record.tree.version != version:
+        raise StaleVersion(_FASTER, {"version": record.tree.version})
+    return record
+
+
+def move_tree(
+    at: Workplace, tree_id: str, version: int, block_name: str, row: str | None
+) -> TreeRecord:
+    """To the end of another row of its site; row: what it is called, a new one if None. Raises:
+    NotFound, StaleVersion, InvalidInput for a block without a name.
+    """
+    refuse({"/block": None if block_name.strip() else "say which block"})
+    with at.store.writing() as session:
+        record = _current(session, tree_id, version)
+        block = block_for(session, record.site.id, block_name.strip())
+        line = row_for(session, block.id, row, record.row.kind)
+        if line.id != record.row.id:
+            ground, where = ground_of(session, record.site.id), (block.name, line.n)
+            step = sum(at.know.numbers(f"species/{record.tree.species}/spread")) / 2
+            x, y = ground.next(where, step)
+            place = Place(row_id=line.id, n=max(ground.places[where], default=0) + 1, x=x, y=y)
+            save_places(session, place)
+            session.flush()
+            record.tree.place_id = place.id
+        record.tree.version += 1
+        save_trees(session, record.tree)
+    with at.store.reading() as session:
+        return tree_record(session, tree_id)
+
+
+def delete_tree(at: Workplace, tree_id: str, version: int) -> None:
+    """Take out a tree that was entered by mistake, with its place. Raises: NotFound, StaleVersion;
+    InvalidInput for one that has a history: it is gone, not a mistake.
+    """
+    with at.store.writing() as session:
+        record = _current(session, tree_id, version)
+        held = history_of(session, tree_id)
+        if held:
+            raise invalid("", f"it has {' and '.join(held)}: say that it is gone, and that stays")
+        erase_tree(session, record)
+
+
+def stand_again(at: Workplace, tree_id: str, version: int) -> TreeRecord:
+    """A tree that was said to be gone stands. Raises: NotFound, StaleVersion, InvalidInput where it
+    never went, or where another stands in its place.
+    """
+    with at.store.writing() as session:
+        record = _current(session, tree_id, version)
+        if record.tree.removed_on is None:
+            raise invalid("", "it stands there")
+        if places.taken(session, record.place.id):
+            raise invalid("", "another tree stands in its place now")
+        record.tree.removed_on = None
+        record.tree.version += 1
+        save_trees(session, record.tree)
+        return record
+
+
+def call_row(at: Workplace, row_id: str, name: str) -> Row:
+    """What a row is called; nothing for its number. Raises: NotFound, InvalidInput for a name that
+    another row of the block has.
+    """
+    with at.store.writing() as session:
+        row = places.row(session, row_id)
+        called = name.strip() or None
+        others = [r for r in places.rows(session) if r.block_id == row.block_id and r.id != row_id]
+        if called and any(r.called.lower() == called.lower() for r in others):
+            raise invalid("/name", "another row of this block is called so")
+        row.name = called
+        save_places(session, row)
+        return row
+
+
+def call_block(at: Workplace, block_id: str, version: int, name: str) -> Block:
+    """What a block is called. Raises: NotFound, StaleVersion, InvalidInput for no name, or one that
+    another block of the site has.
+    """
+    with at.store.writing() as session:
+        block = places.block(session, block_id)
+        if block.version != version:
+            raise StaleVersion(_FASTER.replace("tree", "block"), {"version": block.version})
+        called = name.strip()
+        same = places.block_named(session, block.site_id, called) if called else None
+        refuse(
+            {
+                "/name": "say what it is called"
+                if not called
+                else "another block is called so"
+                if same is not None and same.id != block_id
+                else None
+            }
+        )
+        block.name, block.version = called, block.version + 1
+        save_places(session, block)
+        return block

@@ -1,0 +1,156 @@
+<script setup lang="ts">
+/** What is on record of a tree, to be put right: what it is, where it stands, or that it is none. */
+import { api, heed, type Schemas, type Tree } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { useNames } from '@/composables/useNames'
+import VolumeField from '@/controls/VolumeField.vue'
+import { reactive, ref, useId, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { ORIGINS } from '../start/said'
+
+type Change = Schemas['TreeChangeIn']
+const props = defineProps<{ tree: Tree }>()
+const { rows, cultivars } = useNames()
+const { act, busy, fields, trouble } = useAct()
+const router = useRouter()
+const id = useId()
+const draft = reactive({
+  species: '',
+  cultivar: '',
+  rootstock: '',
+  origin: '',
+  year: 0,
+  pot: null as number | null,
+  cover: false,
+  name: '',
+  block: '',
+  row: '',
+})
+const fresh = () =>
+  Object.assign(draft, {
+    species: props.tree.species,
+    cultivar: props.tree.cultivar ?? '',
+    rootstock: props.tree.rootstock ?? '',
+    origin: props.tree.origin ?? '',
+    year: props.tree.planted_year,
+    pot: props.tree.pot_l,
+    cover: props.tree.under_cover,
+    name: props.tree.own_name,
+    block: props.tree.block,
+    row: props.tree.row,
+  })
+watch(() => [props.tree.id, props.tree.version], fresh, { immediate: true })
+const params = () => ({ path: { id: props.tree.id } })
+async function save() {
+  await act(async () => {
+    const body = {
+      version: props.tree.version,
+      species: draft.species,
+      cultivar: draft.cultivar || null,
+      rootstock: draft.rootstock || null,
+      origin: (draft.origin || null) as Change['origin'],
+      planted_year: draft.year,
+      pot_l: draft.pot,
+      under_cover: draft.cover,
+      name: draft.name.trim(),
+    }
+    const now = await heed(api.PATCH('/api/trees/{id}', { params: params(), body }))
+    if (draft.block !== props.tree.block || draft.row !== props.tree.row) {
+      const move = { version: now.version, block: draft.block, row: draft.row || null }
+      await heed(api.POST('/api/trees/{id}/move', { params: params(), body: move }))
+    }
+  })
+}
+const sure = ref(false)
+async function mistake() {
+  const done = await act(() =>
+    heed(
+      api.POST('/api/trees/{id}/mistake', {
+        params: params(),
+        body: { version: props.tree.version },
+      }),
+    ),
+  )
+  if (done) await router.push('/')
+}
+</script>
+
+<template>
+  <details>
+    <summary class="tag text-xl">Put right</summary>
+    <form class="grid grid-cols-2 gap-3 mt-2" @submit.prevent="save">
+      <div>
+        <label class="label" :for="`${id}-kind`">Kind</label>
+        <select :id="`${id}-kind`" v-model="draft.species" class="field">
+          <option v-for="s in rows('species')" :key="s.id" :value="s.id">{{ s.name }}</option>
+        </select>
+      </div>
+      <div>
+        <label class="label" :for="`${id}-cultivar`">Cultivar</label>
+        <select :id="`${id}-cultivar`" v-model="draft.cultivar" class="field">
+          <option value="">not known</option>
+          <option v-for="s in cultivars(draft.species)" :key="s.id" :value="s.id">
+            {{ s.name }}
+          </option>
+        </select>
+        <p v-if="fields['/cultivar']" class="wrong">{{ fields['/cultivar'] }}</p>
+      </div>
+      <div>
+        <label class="label" :for="`${id}-stock`">Rootstock</label>
+        <select :id="`${id}-stock`" v-model="draft.rootstock" class="field">
+          <option value="">not known</option>
+          <option v-for="s in rows('rootstocks')" :key="s.id" :value="s.id">{{ s.name }}</option>
+        </select>
+      </div>
+      <div>
+        <label class="label" :for="`${id}-origin`">How it was raised</label>
+        <select :id="`${id}-origin`" v-model="draft.origin" class="field">
+          <option value="">not known</option>
+          <option v-for="o in ORIGINS" :key="o.id" :value="o.id">{{ o.name }}</option>
+        </select>
+      </div>
+      <div>
+        <label class="label" :for="`${id}-year`">Planted, year</label>
+        <input
+          :id="`${id}-year`"
+          v-model.number="draft.year"
+          type="number"
+          class="field"
+          :aria-invalid="!!fields['/planted_year']"
+        />
+        <p v-if="fields['/planted_year']" class="wrong">{{ fields['/planted_year'] }}</p>
+      </div>
+      <VolumeField v-model="draft.pot" label="Pot" :wrong="fields['/pot_l']" />
+      <label class="flex gap-2 items-center min-h-11">
+        <input v-model="draft.cover" type="checkbox" class="size-5" /> under cover in winter
+      </label>
+      <div>
+        <label class="label" :for="`${id}-name`">A name of its own</label>
+        <input :id="`${id}-name`" v-model="draft.name" class="field" maxlength="60" />
+      </div>
+      <div>
+        <label class="label" :for="`${id}-block`">Block</label>
+        <input :id="`${id}-block`" v-model="draft.block" class="field" maxlength="120" />
+        <p v-if="fields['/block']" class="wrong">{{ fields['/block'] }}</p>
+      </div>
+      <div>
+        <label class="label" :for="`${id}-row`">Row</label>
+        <input
+          :id="`${id}-row`"
+          v-model="draft.row"
+          class="field"
+          maxlength="40"
+          placeholder="a new one"
+        />
+      </div>
+      <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
+      <button class="btn btn-go" :disabled="busy">Save</button>
+      <button v-if="!sure" type="button" class="btn" @click="sure = true">
+        Entered by mistake
+      </button>
+      <button v-else type="button" class="btn !border-tape !text-tape" @click="mistake">
+        Yes, delete it
+      </button>
+    </form>
+  </details>
+</template>
