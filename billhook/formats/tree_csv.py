@@ -9,6 +9,7 @@ from dataclasses import dataclass, fields
 from typing import Any
 
 from ..core.known import Knowledge
+from ..core.words.kinds import kind_names, plain_words
 from .table import reader_of
 
 
@@ -85,6 +86,7 @@ def _read(reader: Any, know: Knowledge) -> tuple[list[TreeLine], list[LineProble
         return [], problems
     found: list[TreeLine] = []
     seen: dict[tuple[str, int, int], int] = {}
+    spots: dict[tuple[float, float], int] = {}
     for row in reader:
         line = reader.line_num
         if line > MAX_LINES:
@@ -108,6 +110,12 @@ def _read(reader: Any, know: Knowledge) -> tuple[list[TreeLine], list[LineProble
                 )
             )
         seen[key] = line
+        if tree.x is not None and tree.y is not None:
+            spot = (round(tree.x, 2), round(tree.y, 2))
+            if spot in spots:
+                says = f"stands on the very spot of the tree on line {spots[spot]}"
+                problems.append(LineProblem(line, "x", says))
+            spots[spot] = line
         found.append(tree)
     return ([] if problems else found), problems
 
@@ -159,8 +167,11 @@ def _line(
 
 
 def _known(know: Knowledge, table: str, said: str) -> str | None:
-    """A catalogue row by its id or its name."""
+    """A catalogue row by its id or its name; a kind or cultivar also by its other names."""
     plain = said.lower().strip()
+    named = kind_names(know).get(plain_words(said))
+    if named is not None and named.table == table:
+        return named.row
     for row in know.rows(table):
         if plain in (row, row.replace("-", " "), know.text(f"{table}/{row}/name").lower()):
             return row

@@ -131,3 +131,13 @@ def test_the_log_cannot_run_as_a_formula():
         "0.1",
         "",
     )
+
+
+def test_kinds_are_read_as_people_say_them_and_no_two_trees_stand_on_one_spot(know):
+    head = "block,row,place,species,planted_year,x,y\n"
+    lines, wrong = read_trees(head + "A,1,1,orange,2015,0,0\nA,1,2,Tangerines,2015,3,0\n", know)
+    assert not wrong
+    assert [line.species for line in lines] == ["sweet-orange", "mandarin"]
+    _, wrong = read_trees(head + "A,1,1,lemon,2015,3,0\nA,1,2,lemon,2015,3,0\n", know)
+    assert [(p.line, p.column) for p in wrong] == [(3, "x")]
+    assert "the tree on line 2" in wrong[0].message

@@ -27,7 +27,8 @@ class ShootCase:
 
     union_seen: the union is clearly seen. only_living_shoots: nothing else of the tree lives.
     many_grafts: topworked, or several kinds on it. after_freeze: the top was killed by frost.
-    diameter_mm: thickness at its base, for the way it comes off.
+    diameter_mm: thickness at its base, for the way it comes off. raised: grafted, seedling, cutting
+    or layered, None where nobody said; asks_raised: somebody can be asked.
     """
 
     scion: str
@@ -43,6 +44,8 @@ class ShootCase:
     southern: bool = False
     diameter_mm: float | None = None
     cultivar: str | None = None
+    raised: str | None = None
+    asks_raised: bool = False
 
 
 @dataclass(frozen=True)
@@ -82,10 +85,21 @@ def family(know: Knowledge, species: str) -> str:
     )
 
 
+OWN_ROOTS = ("seedling", "cutting", "layered")
+"""Ways of raising a tree without a graft."""
+
+
+def raised_as(said: str | None, rootstock: str | None) -> str | None:
+    """How a tree was raised, by what was said, else by a stock on its record: it is grafted."""
+    return said or ("grafted" if rootstock not in (None, "own-rooted") else None)
+
+
 def stands_on_own_roots(case: ShootCase) -> bool:
-    """True for cuttings and layers, and for a seedling that bears no named kind; a named kind on a
-    seedling is grafted.
+    """True for cuttings, layers and seedlings by how they were raised; else for a seedling that
+    bears no named kind, where nobody said that it was grafted.
     """
-    return case.rootstock == "own-rooted" or (
-        case.rootstock == "seedling" and case.cultivar is None
-    )
+    if case.rootstock == "own-rooted":
+        return True
+    if case.raised is None:
+        return case.rootstock == "seedling" and case.cultivar is None
+    return case.rootstock is None and case.raised in OWN_ROOTS

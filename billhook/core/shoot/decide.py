@@ -96,7 +96,12 @@ def _by_odds(case: ShootCase, odds: Odds, posterior: Floats, know: Knowledge) ->
     vigour_only = bool(case.clues) and all(
         know.number(f"{odds.family}-clues/{c}/together") for c in case.clues
     )
-    if stock >= know.number("shoot/remove-from") and not vigour_only:
+    likely = stock >= know.number("shoot/remove-from") and not vigour_only
+    if likely and stock < know.number("shoot/sure-alone") and _may_have_no_stock(case):
+        # from a seed or a cutting it has no stock at all: one clue does not condemn it
+        reason = Reason("how-raised", say("shoot-how-raised"), used, catalogue_ids=ids)
+        return Decision("uncertain", say("shoot-say-how-raised"), reason)
+    if likely:
         text = say("shoot-seen", kind="rootstock_sucker")
         reason = Reason("stock", text, used, catalogue_ids=ids)
         return Decision("rootstock_sucker", _off(case, know), reason, comes_off=True)
@@ -107,6 +112,12 @@ def _by_odds(case: ShootCase, odds: Odds, posterior: Floats, know: Knowledge) ->
     why = say("shoot-vigour") if vigour_only else say("shoot-not-clear")
     reason = Reason("uncertain", say("shoot-one-more", why=why), used, catalogue_ids=ids)
     return Decision("uncertain", say("shoot-leave-now"), reason)
+
+
+def _may_have_no_stock(case: ShootCase) -> bool:
+    """Nobody said its stock or how it was raised, and one clue at most was looked at."""
+    nobody = case.rootstock is None and case.raised is None and case.asks_raised
+    return nobody and len(case.clues) < 2
 
 
 def _off(case: ShootCase, know: Knowledge) -> Value:

@@ -9,7 +9,7 @@ from dataclasses import dataclass, replace
 
 from ...core.choice import one_of
 from ...core.frost.classes import CLASSES, at_least
-from ...core.shoot.case import ShootAnswer, ShootCase, family
+from ...core.shoot.case import ShootAnswer, ShootCase, family, raised_as
 from ...core.shoot.judge import judge
 from ...store.trees import TreeRecord, observations, tree_record
 from ..workplace import Workplace
@@ -98,6 +98,9 @@ def _case(at: Workplace, tree_id: str) -> tuple[TreeRecord, ShootCase]:
         after_freeze=frozen,
         date=at.today(),
         southern=southern,
+        cultivar=record.cultivar,
+        raised=raised_as(record.tree.origin, record.stem.rootstock),
+        asks_raised=True,
     )
 
 

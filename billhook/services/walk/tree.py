@@ -19,7 +19,7 @@ from ...core.frost.classes import at_least
 from ...core.season.budget import tree_age
 from ...core.season.events import vigour_of
 from ...core.season.model import Event, Span
-from ...core.shoot.case import ShootCase, stands_on_own_roots
+from ...core.shoot.case import ShootCase, raised_as, stands_on_own_roots
 from ...core.walk.tree import FORM_SCHOOLS, Companion, WalkTree
 from ...store import frames, places, stances
 from ...store.tables import FrameRow
@@ -84,7 +84,13 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
     mean, companions, gap = _around(at, session, record)
     chosen = stances.choices(session)
     scopes = (record.site.holding_id, record.block.id, tree.id)
-    shoot = ShootCase(tree.species, stem.rootstock, {}, cultivar=record.cultivar)
+    shoot = ShootCase(
+        tree.species,
+        stem.rootstock,
+        {},
+        cultivar=record.cultivar,
+        raised=raised_as(tree.origin, stem.rootstock),
+    )
     mass = know.first(f"species/{tree.species}/fruit-mass", "wood/fruit-mass")
     return WalkTree(
         species=tree.species,

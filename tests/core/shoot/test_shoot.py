@@ -295,3 +295,19 @@ def test_scent_tells_nothing_on_a_kind_that_smells_itself(know):
         weights[cultivar] = found.evidence[0].weight
     assert abs(weights["mexicola"]) < 0.2
     assert weights["hass"] > 3
+
+
+def test_how_a_tree_was_raised_decides_whether_it_has_a_stock(know):
+    """From a stone it has none; on a seedling it is grafted; unknown, one clue does not condemn."""
+    from_stone = ShootCase("mango", None, {"origin": "soil"}, raised="seedling")
+    assert judge(from_stone, know).probabilities["rootstock_sucker"] == 0
+    on_seedling = ShootCase("mango", "seedling", {"origin": "soil"}, raised="grafted")
+    assert judge(on_seedling, know).probabilities["rootstock_sucker"] > 0.5
+    unknown = ShootCase("lemon", None, {"origin": "soil"}, asks_raised=True)
+    asked = judge(unknown, know)
+    assert not asked.comes_off
+    assert "how the tree was raised" in said(asked.action)
+    two = {"leaf_form": "trifoliolate", "origin": "below_union"}
+    assert judge(replace(unknown, clues=two), know).comes_off
+    leaf = {"leaf_form": "trifoliolate"}  # no lemon bears such a leaf, however it was raised
+    assert judge(replace(unknown, clues=leaf), know).comes_off

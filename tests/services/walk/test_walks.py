@@ -309,8 +309,9 @@ def test_a_row_is_walked_in_passing(garden):
 
 
 def test_a_young_tree_and_a_pot_have_their_own_walk(garden):
+    raised = planting.Like(origin="seedling")  # from a stone: it has no union
     young = planting.plant(
-        garden.at, garden.site.id, "Novo", 1, 1, "mango", TODAY.year - 1, None, "seedling"
+        garden.at, garden.site.id, "Novo", 1, 1, "mango", TODAY.year - 1, like=raised
     ).tree_ids[0]
     view = walked(
         garden.at,

@@ -399,3 +399,5 @@ climate-of-zone = Zone { $zone } falls to about { $low } °C in a usual year: ne
 aim-from-ground = picked from the ground
 aim-with-pole = picked with a pole
 aim-off-top = { $share } off the top
+shoot-how-raised = Its rootstock is not on record, and one thing was looked at. From a seed or a cutting it has none, and the shoot is its own.
+shoot-say-how-raised = Say how the tree was raised, or look at one thing more.
