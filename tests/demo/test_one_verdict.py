@@ -14,7 +14,7 @@ from billhook.core.heights.ways import way
 from billhook.services.frost.tree import after_frost, hurt_trees
 from billhook.services.heights import rotation_work, rotations
 from billhook.services.holding.grove import grove
-from billhook.services.plan import proposals
+from billhook.services.plan import counted, proposals
 from billhook.services.plan.wishes import Wish
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.season.today import fortnight
@@ -31,11 +31,13 @@ DATES = [DAY + dt.timedelta(days=30 * n) for n in range(12)]
 GOALS = ("tidy", "lower", "renew", "skeleton")
 
 
-def typical(view, nth: int) -> Iterator[str]:
-    """One drawn tree of each kind, another one each time."""
+def typical(view, nth: int, drawn: bool = False) -> Iterator[str]:
+    """One tree of each kind that has an outline, another one each time. drawn: whose limbs were
+    measured.
+    """
     kinds: dict[str, list[str]] = {}
     for tree in view.trees:
-        if tree.origin is not None:
+        if tree.measured if drawn else tree.origin is not None:
             kinds.setdefault(tree.record.tree.species, []).append(tree.record.tree.id)
     for ids in kinds.values():
         yield ids[(nth * 7) % len(ids)]
@@ -44,7 +46,7 @@ def typical(view, nth: int) -> Iterator[str]:
 @pytest.mark.parametrize("nth", range(12))
 def test_a_plan_proposes_only_what_its_day_allows(demo, nth):
     day, checked = DATES[nth], 0
-    for k, tree_id in enumerate(typical(grove(demo, DAY), nth)):
+    for k, tree_id in enumerate(typical(grove(demo, DAY), nth, drawn=True)):
         found = proposals.plan_for(demo, tree_id, Wish(GOALS[(nth + k) % len(GOALS)], day))
         with demo.store.reading() as session:
             record = tree_record(session, tree_id)
@@ -70,6 +72,16 @@ def test_a_plan_proposes_only_what_its_day_allows(demo, nth):
                     allowed(stage.cuts, stage.day)
                     checked += 1
     assert checked or nth
+
+
+@pytest.mark.parametrize("nth", range(0, 12, 3))
+def test_a_recipe_takes_only_what_its_day_allows(demo, nth):
+    day = DATES[nth]
+    for k, tree_id in enumerate(typical(grove(demo, DAY), nth)):
+        found = counted.recipe_for(demo, tree_id, day, GOALS[(nth + k) % 3])
+        most = found.verdict.max_share or 0.0
+        limit = most if found.verdict.status in ("go", "light") else 0.0
+        assert found.recipe.share <= limit + 1e-9, (found.name, day)
 
 
 def test_a_rotation_lies_on_days_that_are_open(demo):

@@ -67,11 +67,11 @@ def test_five_minutes_from_nothing(browser, empty):
     hand.type("Height", "9 cm")
     hand.type("Spread", "2.8")
     hand.type("Trunk", "95")
-    hand.click("Sketch the tree")
+    hand.click("Draw its outline")
     hand.sees("at least 0.3")
     hand.type("Height", "3.1")
-    hand.click("Sketch the tree")
-    hand.sees("sketched 24 Mar 2027")
+    hand.click("Draw its outline")
+    hand.sees("outline from sizes 24 Mar 2027")
     assert [e for e in hand.errors() if "422" not in e] == []
 
 

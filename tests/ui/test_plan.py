@@ -27,7 +27,7 @@ def cuts(hand: Hand) -> list[str]:
 def test_walk_plan_sheet_and_log_on_a_phone(browser, demo):
     hand = Hand(browser, demo.url)
     resize(browser, 390, 844)
-    tree = tree_named(demo, "Baixo 1·6")
+    tree = tree_named(demo, "Baixo 4·10")
     hand.open(f"/tree/{tree}/walk")
     reach(hand, "crossing")
     hand.press("3", Keys.ENTER)
@@ -64,7 +64,7 @@ def test_walk_plan_sheet_and_log_on_a_phone(browser, demo):
 
 def test_pins_limit_and_a_second_plan_beside_it(browser, demo):
     hand = Hand(browser, demo.url)
-    tree = tree_named(demo, "Baixo 1·7")
+    tree = tree_named(demo, "Baixo 4·11")
     hand.open(f"/tree/{tree}/plan")
     hand.until(lambda: cuts(hand))
     assert findings(browser) == []
@@ -150,7 +150,7 @@ def test_a_sheet_is_ticked_without_signal(browser, demo):
 
 def test_hand_or_machine_school_and_skeleton_change_the_plan(browser, demo):
     hand = Hand(browser, demo.url)
-    hand.open(f"/tree/{tree_named(demo, 'Baixo 2·8')}/plan")
+    hand.open(f"/tree/{tree_named(demo, 'Baixo 4·12')}/plan")
     hand.until(lambda: cuts(hand))
     hand.one('[data-test="plan-cut"] details summary').click()
     hand.until(lambda: hand.all('[data-test="cut-drawing"]')[0].is_displayed())

@@ -10,14 +10,13 @@ from sqlmodel import Session
 from ...core.heights.renewal import School, course
 from ...core.heights.ways import Way, way
 from ...core.words.units import length_words
-from ...store import frames
 from ...store import rotations as kept
 from ...store.logbook import save_tasks
 from ...store.tables import Rotation, Task
 from ...store.trees import TreeRecord
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
-from .turns import ranked_in
+from .turns import drawn, ranked_in
 
 
 def lay_out(
@@ -98,10 +97,9 @@ def _by_tree(
 ) -> list[tuple[str, dt.date, str]]:
     """The limb of each year by name, from the one whose turn it is."""
     days = days_by_year(at, session, record, rotation.school, rotation.first_year, rotation.years)
-    drawn = frames.current_row(session, record.stem.id) is not None
     what = way(at.know, rotation.school)
     limbs = ["one main limb"]
-    if what.named_limb and drawn:
+    if what.named_limb and drawn(session, record):
         limbs = [f"the {r.name}" for r in ranked_in(at, session, record, rotation.low_m)] or limbs
     done = {t.due.year for t in kept.tasks_of(session, rotation.id) if t.state == "done"}
     found, turn = [], 0

@@ -5,6 +5,7 @@ from __future__ import annotations
 from sqlmodel import Session
 
 from ...core.errors import invalid
+from ...core.frame.known import is_drawn
 from ...core.frame.model import TRUNK, Cut, Frame
 from ...core.heights.ways import way
 from ...core.heights.which import Ranked, rank_limbs
@@ -40,11 +41,17 @@ def ranked(at: Workplace, tree_id: str, low_m: float | None = None) -> tuple[Ran
         return ranked_in(at, session, tree_record(session, tree_id), low_m)
 
 
+def drawn(session: Session, record: TreeRecord) -> bool:
+    """Whether the limbs of a tree are known, and can be named."""
+    row = frames.current_row(session, record.stem.id)
+    return row is not None and is_drawn(*frames.frame_of(session, row))
+
+
 def limb_in_turn(at: Workplace, session: Session, record: TreeRecord, goal: str) -> list[Cut]:
     """The cut of the limb whose turn it is, where a rotation of limbs is in force for the tree, its
     row or its block and the aim is to renew or lower.
     """
-    if goal not in ("renew", "lower") or frames.current_row(session, record.stem.id) is None:
+    if goal not in ("renew", "lower") or not drawn(session, record):
         return []
     force = [
         r
@@ -63,10 +70,7 @@ def ranked_in(
 ) -> tuple[Ranked, ...]:
     walked = walked_tree(at, session, record, at.today())
     if walked.tree.frame is None:
-        raise invalid(
-            "",
-            "this tree is not drawn yet: give height, spread and trunk for a sketch, or measure it",
-        )
+        raise invalid("", "its limbs are not known: measure its main limbs first")
     seasons = limb_seasons(session, at.know, record, walked.tree.frame, at.today().year)
     return rank_limbs(
         at.know, walked.tree, at.know.number("renewal/low-m") if low_m is None else low_m, seasons
