@@ -12,6 +12,7 @@ from ...core.frame.counting import Counted, count_cuts, counted, trunk_of
 from ...core.frame.generator import habit
 from ...core.frame.geometry import height_m
 from ...core.frame.sizes import size_problems
+from ...core.frame.whip import head_whip
 from ...core.frame.wood import wood_parameters
 from ...core.heights.stairs import DayLimit, LeafAbove, leaf_by_height, stairs, typical_leaf
 from ...core.plan.recipe import recipe
@@ -25,6 +26,8 @@ from ..models.calc.counting import (
     RecipeOut,
     StairsIn,
     StairsOut,
+    WhipIn,
+    WhipOut,
 )
 
 routes = APIBlueprint("calc_counting", __name__, url_prefix="/api/calc")
@@ -97,6 +100,15 @@ def get_stairs(body: StairsIn) -> dict[str, Any]:
     limits = [DayLimit(x.day, x.share, x.price) for x in body.limits]
     found = stairs(height, body.wanted_m, body.regrow_m, limits, leaf, body.units)
     return answer(StairsOut, found)
+
+
+@routes.post("/whip", responses={200: WhipOut})
+def whip(body: WhipIn) -> dict[str, Any]:
+    """What heading a single stem takes, where it is cut, and what comes after."""
+    found = head_whip(
+        here().know, body.species, body.height_m, body.leaves_from_m, body.cut_at_m, body.units
+    )
+    return answer(WhipOut, found)
 
 
 _OR_A_FRAME = "give it, or a frame"

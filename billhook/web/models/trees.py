@@ -42,6 +42,8 @@ class TreeOut(Answer):
     planted_year: int
     own_name: str
     origin: str | None
+    form: str | None
+    medium: str | None
     row: str
     pot_l: float | None
     under_cover: bool

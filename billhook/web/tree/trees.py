@@ -50,6 +50,8 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
             "planted_year": tree.planted_year,
             "own_name": tree.name,
             "origin": tree.origin,
+            "form": tree.form,
+            "medium": tree.medium,
             "row": record.row.called,
             "pot_l": tree.pot_l,
             "under_cover": tree.under_cover,

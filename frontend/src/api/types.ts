@@ -2149,6 +2149,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/whip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What heading a single stem takes, where it is cut, and what comes after. */
+        post: operations["calc_counting_whip_whip_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/cut-plan": {
         parameters: {
             query?: never;
@@ -3358,6 +3375,10 @@ export interface components {
             own_name: string;
             /** Origin */
             origin: string | null;
+            /** Form */
+            form: string | null;
+            /** Medium */
+            medium: string | null;
             /** Row */
             row: string;
             /** Pot L */
@@ -8739,6 +8760,45 @@ export interface components {
             share: number;
             /** Price */
             price?: number | null;
+        };
+        /**
+         * WhipOut
+         * @description What heading it takes of its leaf.
+         */
+        WhipOut: {
+            /** Share */
+            share: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /** Too Small */
+            too_small: boolean;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * WhipIn
+         * @description A single stem: its height, where its leaves begin, and where it would be cut [m].
+         */
+        WhipIn: {
+            /**
+             * In Pot
+             * @default false
+             */
+            in_pot: boolean;
+            /** Height M */
+            height_m: number;
+            /** Leaves From M */
+            leaves_from_m: number;
+            /** Cut At M */
+            cut_at_m: number;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
         };
         /**
          * CutPlanOut
@@ -20031,6 +20091,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StairsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_counting_whip_whip_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhipIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhipOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -13,6 +13,7 @@ import CutsPanel from './tree/CutsPanel.vue'
 import FirstSizes from './tree/FirstSizes.vue'
 import LimbsPanel from './tree/LimbsPanel.vue'
 import RecordPanel from './tree/RecordPanel.vue'
+import WhipPanel from './tree/WhipPanel.vue'
 
 const props = defineProps<{ id: string }>()
 const { units } = useSettings()
@@ -160,6 +161,7 @@ useKeys([
           <kbd class="ml-3">?</kbd> all keys
         </p>
       </template>
+      <WhipPanel v-else-if="tree.form === 'whip'" :tree="tree" />
       <div v-else class="p-8 max-w-lg">
         <h2 class="text-2xl">Not measured yet</h2>
         <p class="mt-2 text-ink2">

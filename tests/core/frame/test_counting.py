@@ -16,6 +16,7 @@ from billhook.core.frame.counting import Counted, count_cuts, counted, trunk_of
 from billhook.core.frame.generator import habit, sketch_frame
 from billhook.core.frame.model import TRUNK, Frame, Limb, Trunk
 from billhook.core.frame.sizes import size_problems
+from billhook.core.frame.whip import head_whip
 from billhook.core.heights.stairs import DayLimit, leaf_above, leaf_by_height, stairs
 from billhook.core.plan.recipe import recipe
 
@@ -172,3 +173,22 @@ def test_sizes_no_tree_has():
     assert not any(size_problems(4.5, 4.0, 200).values())
     assert size_problems(0.3, 4.0, None)["/height_m"]
     assert size_problems(2.0, None, 3000)["/trunk_mm"]
+
+
+def test_heading_a_whip_by_hand(know):
+    """A stem of 1 m with leaves from 0.4 m up, cut at 0.7 m: half of its leafy 0.6 m."""
+    found = head_whip(know, 1.0, 0.4, 0.7)
+    assert found.share == pytest.approx(0.5)
+    assert (found.low, found.high) == pytest.approx((0.4, 0.6))
+    words = " ".join(said(r) for r in found.reasons)
+    assert "50 % of its leaf" in words
+    assert "above a leaf or a bud" in words
+    bare = head_whip(know, 1.0, 0.4, 0.3)
+    assert (bare.share, "below-leaves" in [r.code for r in bare.reasons]) == (1.0, True)
+    small = head_whip(know, 0.65, 0.3, 0.5)
+    assert small.too_small
+    assert [r.code for r in small.reasons] == ["whip-small"]
+    assert not head_whip(know, 0.65, 0.3, 0.5, in_pot=True).too_small
+    for leaves, cut in ((1.2, 0.5), (0.4, 1.0), (0.4, 0.0)):
+        with pytest.raises(InvalidInput):
+            head_whip(know, 1.0, leaves, cut)

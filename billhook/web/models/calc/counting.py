@@ -127,3 +127,23 @@ class StairsOut(Answer):
     visits: list[VisitOut]
     reached: bool
     reasons: list[ReasonOut]
+
+
+class WhipIn(Asked):
+    """A single stem: its height, where its leaves begin, and where it would be cut [m]."""
+
+    in_pot: bool = False
+    height_m: Annotated[Number, Field(ge=0.05, le=6)]
+    leaves_from_m: Annotated[Number, Field(ge=0, le=6)]
+    cut_at_m: Annotated[Number, Field(ge=0, le=6)]
+    units: Units = "metric"
+
+
+class WhipOut(Answer):
+    """What heading it takes of its leaf."""
+
+    share: float
+    low: float
+    high: float
+    too_small: bool
+    reasons: list[ReasonOut]
