@@ -106,7 +106,7 @@ def get_stairs(body: StairsIn) -> dict[str, Any]:
 def whip(body: WhipIn) -> dict[str, Any]:
     """What heading a single stem takes, where it is cut, and what comes after."""
     found = head_whip(
-        here().know, body.species, body.height_m, body.leaves_from_m, body.cut_at_m, body.units
+        here().know, body.height_m, body.leaves_from_m, body.cut_at_m, body.in_pot, body.units
     )
     return answer(WhipOut, found)
 
