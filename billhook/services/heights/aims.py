@@ -104,13 +104,13 @@ def say_aim(
             Aim(
                 scope=scope,
                 scope_id=scope_id,
-                height_m=height_m,
+                height_m=None if scope == "block" else height_m,
                 width_m=width_m,
                 said_on=at.today(),
             ),
         )
         if scope == "block":
-            # the block's own height is one thing, wherever it was said
+            # the height of a block stands on the block, whichever page it was said on
             record.block.cap_m = height_m
             record.block.version += 1
             places.save_places(session, record.block)

@@ -41,7 +41,8 @@ def stairs_of(at: Workplace, tree_id: str, wanted_m: float | None = None) -> Sta
             else _typical(at, record, sizes)
         )
         vigour = vigour_of(desk.state(record), at.know)
-        regrow = at.know.by_vigour("renewal/gain-tipped", vigour)
+        most = at.know.number("stairs/regrow-most") * sizes.height_m
+        regrow = min(most, at.know.by_vigour("renewal/gain-tipped", vigour))
         return stairs(sizes.height_m, wanted, regrow, days, leaf, places.units(session))
 
 

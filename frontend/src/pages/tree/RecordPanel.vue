@@ -5,6 +5,7 @@ import { api, heed, type Schemas, type Tree } from '@/api/client'
 import LogEntries from '@/controls/LogEntries.vue'
 import PastWork from '@/controls/PastWork.vue'
 import BlockForm from './BlockForm.vue'
+import CalledForm from './CalledForm.vue'
 import LookBack from './LookBack.vue'
 import PutRight from './PutRight.vue'
 import SeenDates from './SeenDates.vue'
@@ -153,6 +154,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     <SeenDates :tree="tree" />
     <RouterLink class="link" :to="`/place?tree=${tree.id}`">The stance for this tree</RouterLink>
     <PutRight :tree="tree" />
+    <CalledForm :tree="tree" />
     <BlockForm :tree="tree" />
     <section v-if="tree.tasks.length" aria-label="Come back">
       <h2 class="text-xl">Come back</h2>
@@ -207,11 +209,12 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <LookBack :tree-id="tree.id" />
     <section aria-label="Log">
-      <div class="flex justify-between items-center mb-1">
-        <h2 class="text-xl">Log</h2>
+      <div class="flex flex-wrap gap-2 items-center mb-1">
+        <h2 class="text-xl mr-auto">Log</h2>
         <button type="button" class="btn btn-small" @click="logging = !logging">
           {{ logging ? 'Leave it' : 'Log a cut already made' }}
         </button>
+        <RouterLink class="btn btn-small" :to="`/tree/${tree.id}/count`">Count cuts</RouterLink>
       </div>
       <PastWork
         v-if="logging"
