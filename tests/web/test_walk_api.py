@@ -175,7 +175,7 @@ def test_plan_sheet_and_print_over_the_api(served):
     assert served.client.get(f"/api/rows/{served.row_id}/sheets.pdf").mimetype == "application/pdf"
     assert served.client.get(f"/api/sheets/{sheet}.pdf?language=xx").status_code == 422
     bare = served.client.post(f"/api/trees/{served.bare_id}/plan", json={"goal": "tidy"})
-    assert "not drawn yet" in bare.get_json()["errors"][0]["message"]
+    assert "not drawn" in bare.get_json()["errors"][0]["message"]
 
 
 def test_two_ticks_on_one_cut_are_a_conflict_that_says_who(served):
