@@ -96,7 +96,7 @@ def test_a_sucker_found_and_judged_takes_at_most_eight_more(browser, demo):
 def test_limbs_named_on_the_walk_become_a_sheet(browser, demo):
     hand = Hand(browser, demo.url)
     resize(browser, 390, 844)
-    tree = tree_named(demo, "Baixo 3·5")
+    tree = tree_named(demo, "Baixo 6·7")
     hand.open(f"/tree/{tree}/walk")
     reach(hand, "crossing")
     hand.press("3", Keys.ENTER)  # one above the other, by keyboard
