@@ -9,9 +9,9 @@ from typing import Literal, get_args
 
 from .days import seen_problem
 from .frost.classes import CLASSES
-from .season.seen import OBSERVABLE
+from .season.seen import OBSERVABLE, Observable
 
-ObservationKind = Literal[
+SaidKind = Literal[
     "condition",
     "vigour",
     "freeze_class",
@@ -27,21 +27,14 @@ ObservationKind = Literal[
     "height_m",
     "spread_m",
     "winter_room_m",
-    "flush_start",
-    "flush_hard",
-    "bloom_start",
-    "harvest_start",
-    "harvest_end",
-    "first_frost",
-    "last_frost",
-    "carry_out",
-    "carry_in",
     "frost_open",
     "frost_look",
     "cut_test",
     "grow_on",
 ]
-"""What can be written down; the last four by the pages of the frost alone."""
+"""What is said of a tree; the last four by the pages of the frost alone."""
+ObservationKind = SaidKind | Observable
+"""What can be written down: said, or a day that was seen."""
 WORDS: dict[str, tuple[str, ...]] = {
     "condition": ("healthy", "weak", "neglected", "transplanted", "diseased", "wilting"),
     "vigour": tuple("12345"),
@@ -90,7 +83,7 @@ SAYS: dict[str, str] = {
 }
 """What an observation is of, in the grower's words."""
 OTHERS = ("frost_open", "frost_look", "cut_test", "grow_on")
-KINDS = tuple(k for k in get_args(ObservationKind) if k not in OTHERS)
+KINDS = (*(k for k in get_args(SaidKind) if k not in OTHERS), *OBSERVABLE)
 TAKEN_OUT = ""
 """The value that takes an entry out without putting another in its place."""
 

@@ -2,17 +2,20 @@
 
 from __future__ import annotations
 
+from ..known import Knowledge
+
 
 def size_problems(
-    height_m: float | None, spread_m: float | None, trunk_mm: float | None
+    know: Knowledge, height_m: float | None, spread_m: float | None, trunk_mm: float | None
 ) -> dict[str, str | None]:
-    """What is wrong with each of the sizes that are given, by field. Our rule: no tree is ten times
-    as wide as tall, and no trunk a third as thick as its tree is tall.
+    """What is wrong with each of the sizes that are given, by field: a tree far wider than tall, or
+    a trunk too thick for its height.
     """
-    low = height_m is not None and spread_m is not None and height_m < spread_m / 10
-    thick = height_m is not None and trunk_mm is not None and trunk_mm > height_m * 1000 / 3
+    least, thickest = know.number("sizes/least-of-spread"), know.number("sizes/trunk-of-height")
+    low = height_m is not None and spread_m is not None and height_m < spread_m * least
+    thick = height_m is not None and trunk_mm is not None and trunk_mm > height_m * 1000 * thickest
     return {
-        "/height_m": "is under a tenth of the spread; one of the two is wrong" if low else None,
+        "/height_m": "is far under the spread; one of the two is wrong" if low else None,
         "/trunk_mm": f"is thicker than a tree {height_m:g} m tall has; measure it across, not round"
         if thick
         else None,

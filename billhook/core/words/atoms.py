@@ -14,8 +14,11 @@ from .grammar import Grammar, Said
 from .kinds import Name
 
 Sort = Literal["word", "number", "mark", "length", "volume", "age", "name", "phrase"]
+MEASURED: tuple[Sort, ...] = ("length", "volume", "age")
+"""Sorts that are numbers with a unit; the grammar names its units as they are named."""
 _TOKEN = re.compile(
-    r"[0-9]+(?:,[0-9]{3})+(?![0-9])|[0-9]+(?:[.,][0-9]+)?|[½¼¾]|[^\W\d_]+(?:['’][^\W\d_]+)*|[^\w\s]|_"
+    r"[0-9]+(?:,[0-9]{3})+(?![0-9])|[0-9]+(?:[.,][0-9]+)?|[½¼¾]"
+    r"|[^\W\d_]+(?:['’][^\W\d_]+)*|[^\w\s]|_"
 )
 _VULGAR = {"½": 0.5, "¼": 0.25, "¾": 0.75}
 _FEET, _INCHES = "'′’", '"″”'
@@ -216,20 +219,12 @@ def _quantity_at(atoms: Sequence[Atom], i: int, words: Grammar) -> tuple[Atom, i
     if atom.sort != "number" and not single:
         return atom, 1
     amount = 1.0 if single else atom.value
-    for sort, units in (("length", "length"), ("volume", "volume"), ("age", "age")):
-        factor = words.units[units].get(unit)
+    for sort in MEASURED:
+        factor = words.units[sort].get(unit)
         if factor is None or (unit == "in" and not _ends_quantity(atoms, i + 2, words)):
             continue
         last = atoms[i + 1]
-        made = Atom(
-            sort,  # type: ignore[arg-type]  # the three sorts are named as the units are
-            unit,
-            atom.start,
-            last.end,
-            amount * factor,
-            factor,
-            atom.rough,
-        )
+        made = Atom(sort, unit, atom.start, last.end, amount * factor, factor, atom.rough)
         return made, 2
     return atom, 1
 

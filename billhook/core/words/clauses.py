@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from ..known import Knowledge
-from .atoms import Atom, measured, numbered, tokens
+from .atoms import Atom, Sort, measured, numbered, tokens
 from .grammar import Grammar, Said
 from .kinds import Name, kind_names, misspelt, name_at, stock_names
 
@@ -63,12 +63,10 @@ def _named(pieces: Sequence[Atom], know: Knowledge, words: Grammar) -> list[Atom
             found.append(pieces[i])
             i += 1
             continue
-        sort = "name" if isinstance(meaning, Name) else "phrase"
+        sort: Sort = "name" if isinstance(meaning, Name) else "phrase"
         last = pieces[i + size - 1]
         low = " ".join(lows[i : i + size])
-        found.append(
-            Atom(sort, low, pieces[i].start, last.end, meaning=meaning)  # type: ignore[arg-type]
-        )
+        found.append(Atom(sort, low, pieces[i].start, last.end, meaning=meaning))
         i += size
     return found
 

@@ -15,8 +15,6 @@ from ..tree.framing import form_of
 from ..tree.sizes import Sizes, sizes_of
 from ..workplace import Workplace
 
-YEARS = 5
-
 
 def stairs_of(at: Workplace, tree_id: str, wanted_m: float | None = None) -> Stairs | None:
     """Down to the wanted height, on the cheapest open day of each coming year; None where nobody
@@ -56,7 +54,7 @@ def _typical(at: Workplace, record: TreeRecord, sizes: Sizes) -> LeafAbove:
 def _days(desk: SeasonDesk, record: TreeRecord) -> list[DayLimit]:
     """Of each coming year, the open day for height that costs least."""
     found = []
-    for year in range(YEARS):
+    for year in range(int(desk.at.know.number("stairs/years"))):
         first = desk.day + dt.timedelta(days=365 * year)
         ahead = desk.season_between(record, first, first + dt.timedelta(days=364), ("height",))
         best = _cheapest(ahead.segments)

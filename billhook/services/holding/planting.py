@@ -248,8 +248,6 @@ class Like:
 
 _UNKNOWN = "is not in the catalogue"
 _NO_CULTIVAR = "is not a cultivar of that kind in the catalogue"
-_CLOSE_M = 0.35
-"""Between trees in one hole or pot."""
 
 
 def plant(
@@ -276,7 +274,7 @@ def plant(
     """
     like = like or Like()
     _check_kind(at, species, cultivar, rootstock, planted_year)
-    refuse(size_problems(like.height_m, like.spread_m, like.trunk_mm))
+    refuse(size_problems(at.know, like.height_m, like.spread_m, like.trunk_mm))
     if rows > count:
         raise invalid("/rows", "more rows than trees")
     with at.store.writing() as session:
@@ -331,8 +329,10 @@ def _check_kind(
 
 def _step(at: Workplace, species: str, pot_l: float | None, like: Like) -> float:
     if like.together:
-        return _CLOSE_M
-    return 1.0 if pot_l else sum(at.know.numbers(f"species/{species}/spread")) / 2
+        return at.know.number("planting/close")
+    if pot_l:
+        return at.know.number("planting/pots-apart")
+    return sum(at.know.numbers(f"species/{species}/spread")) / 2
 
 
 def _places(

@@ -79,7 +79,7 @@ def get_recipe(body: RecipeIn) -> dict[str, Any]:
     """What to look for and count on a tree of which only sizes are known."""
     known_row("/species", "species", body.species)
     known_row("/goal", "goals", body.goal)
-    refuse(size_problems(body.height_m, body.spread_m, body.trunk_mm))
+    refuse(size_problems(here().know, body.height_m, body.spread_m, body.trunk_mm))
     found = recipe(
         here().know,
         body.trunk_mm,
@@ -127,6 +127,6 @@ def _leaf(body: StairsIn) -> tuple[float, LeafAbove]:
     refuse({**lacks, "/species": None if body.species else _OR_A_FRAME})
     known_row("/species", "species", body.species)
     height, spread, trunk = (float(size or 0) for size in given)
-    refuse(size_problems(height, spread, trunk))
+    refuse(size_problems(here().know, height, spread, trunk))
     form = habit(know, know.text(f"species/{body.species}/habit"))
     return height, typical_leaf(know, form, height, spread, trunk)

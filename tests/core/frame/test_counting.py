@@ -169,10 +169,10 @@ def test_days_out_of_order_are_refused():
         stairs(3.0, 2.0, 0.2, days, leaf_by_height([upright(3.0)]))
 
 
-def test_sizes_no_tree_has():
-    assert not any(size_problems(4.5, 4.0, 200).values())
-    assert size_problems(0.3, 4.0, None)["/height_m"]
-    assert size_problems(2.0, None, 3000)["/trunk_mm"]
+def test_sizes_no_tree_has(know):
+    assert not any(size_problems(know, 4.5, 4.0, 200).values())
+    assert size_problems(know, 0.3, 4.0, None)["/height_m"]
+    assert size_problems(know, 2.0, None, 3000)["/trunk_mm"]
 
 
 def test_heading_a_whip_by_hand(know):

@@ -1,4 +1,4 @@
-"""Trees as they are said, sized and counted: origin and name, rows by name, close together; aims; counted cuts"""
+"""Trees as they are said and counted: origin, names, close together; aims; counted cuts"""
 
 import sqlalchemy as sa
 from alembic import op
