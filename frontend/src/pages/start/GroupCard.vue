@@ -2,11 +2,12 @@
 /** Like trees as they were understood: what was said, what is asked, and the rest to be added. */
 import type { Grove, Schemas } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
+import WhichFields from '@/controls/WhichFields.vue'
 import VolumeField from '@/controls/VolumeField.vue'
 import { useNames } from '@/composables/useNames'
 import { useSettings } from '@/composables/useSettings'
 import { computed, useId } from 'vue'
-import { ORIGINS, openOf, type Draft } from './said'
+import { openOf, type Draft } from './said'
 
 const props = defineProps<{
   grove: Grove
@@ -15,7 +16,7 @@ const props = defineProps<{
   wrong: Record<string, string>
 }>()
 const draft = defineModel<Draft>({ required: true })
-const { rows, cultivars } = useNames()
+const { rows } = useNames()
 const { units } = useSettings()
 const id = useId()
 const open = computed(() => openOf(draft.value))
@@ -130,29 +131,13 @@ function year(event: Event) {
     <details class="mt-3" :open="!!(draft.rootstock || draft.cultivar || draft.origin)">
       <summary class="tag text-lg">Which: cultivar, rootstock, how raised</summary>
       <div class="grid grid-cols-1 sm:grid-cols-3 gap-3 mt-2">
-        <div>
-          <label class="label" :for="`${id}-cultivar`">Cultivar</label>
-          <select :id="`${id}-cultivar`" v-model="draft.cultivar" class="field">
-            <option value="">not known</option>
-            <option v-for="s in cultivars(draft.species)" :key="s.id" :value="s.id">
-              {{ s.name }}
-            </option>
-          </select>
-        </div>
-        <div>
-          <label class="label" :for="`${id}-stock`">Rootstock</label>
-          <select :id="`${id}-stock`" v-model="draft.rootstock" class="field">
-            <option value="">not known</option>
-            <option v-for="s in rows('rootstocks')" :key="s.id" :value="s.id">{{ s.name }}</option>
-          </select>
-        </div>
-        <div>
-          <label class="label" :for="`${id}-origin`">How it was raised</label>
-          <select :id="`${id}-origin`" v-model="draft.origin" class="field">
-            <option value="">not known</option>
-            <option v-for="o in ORIGINS" :key="o.id" :value="o.id">{{ o.name }}</option>
-          </select>
-        </div>
+        <WhichFields
+          v-model:cultivar="draft.cultivar"
+          v-model:rootstock="draft.rootstock"
+          v-model:origin="draft.origin"
+          :species="draft.species"
+          :wrong="wrong"
+        />
       </div>
     </details>
     <details class="mt-3" :open="!!(draft.row || draft.rows > 1 || draft.spacing_m)">

@@ -8,7 +8,7 @@ import { api, heed, type Grove, type Schemas } from '@/api/client'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import GroupCard from './GroupCard.vue'
-import { draftOf, openOf, partsOf, type Draft } from './said'
+import { draftOf, openOf, partsOf, type Draft, type Said } from './said'
 
 const props = defineProps<{ grove: Grove }>()
 const text = ref('')
@@ -57,7 +57,7 @@ async function plant() {
         planted_year: d.planted_year!,
         cultivar: d.cultivar || null,
         rootstock: d.rootstock || null,
-        origin: d.origin || null,
+        origin: (d.origin || null) as Said['origin'],
         row: d.row.trim() || null,
         pot_l: d.in_pot ? d.pot_l : null,
         together: d.together ? together : null,

@@ -19,17 +19,11 @@ export interface Draft {
   height_m: number | null
   spread_m: number | null
   trunk_mm: number | null
-  origin: '' | 'grafted' | 'seedling' | 'cutting' | 'layered'
+  origin: string
   medium: 'water' | null
   form: 'whip' | null
   together: boolean
 }
-export const ORIGINS = [
-  { id: 'grafted', name: 'grafted' },
-  { id: 'seedling', name: 'from a seed or stone' },
-  { id: 'cutting', name: 'a cutting' },
-  { id: 'layered', name: 'layered' },
-] as const
 
 /** A draft of what was said; what was not said stays empty. */
 export function draftOf(said: Said): Draft {

@@ -3,14 +3,14 @@
 import { api, heed, type Schemas, type Tree } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useNames } from '@/composables/useNames'
+import WhichFields from '@/controls/WhichFields.vue'
 import VolumeField from '@/controls/VolumeField.vue'
 import { reactive, ref, useId, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { ORIGINS } from '../start/said'
 
 type Change = Schemas['TreeChangeIn']
 const props = defineProps<{ tree: Tree }>()
-const { rows, cultivars } = useNames()
+const { rows } = useNames()
 const { act, busy, fields, trouble } = useAct()
 const router = useRouter()
 const id = useId()
@@ -85,30 +85,13 @@ async function mistake() {
           <option v-for="s in rows('species')" :key="s.id" :value="s.id">{{ s.name }}</option>
         </select>
       </div>
-      <div>
-        <label class="label" :for="`${id}-cultivar`">Cultivar</label>
-        <select :id="`${id}-cultivar`" v-model="draft.cultivar" class="field">
-          <option value="">not known</option>
-          <option v-for="s in cultivars(draft.species)" :key="s.id" :value="s.id">
-            {{ s.name }}
-          </option>
-        </select>
-        <p v-if="fields['/cultivar']" class="wrong">{{ fields['/cultivar'] }}</p>
-      </div>
-      <div>
-        <label class="label" :for="`${id}-stock`">Rootstock</label>
-        <select :id="`${id}-stock`" v-model="draft.rootstock" class="field">
-          <option value="">not known</option>
-          <option v-for="s in rows('rootstocks')" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </select>
-      </div>
-      <div>
-        <label class="label" :for="`${id}-origin`">How it was raised</label>
-        <select :id="`${id}-origin`" v-model="draft.origin" class="field">
-          <option value="">not known</option>
-          <option v-for="o in ORIGINS" :key="o.id" :value="o.id">{{ o.name }}</option>
-        </select>
-      </div>
+      <WhichFields
+        v-model:cultivar="draft.cultivar"
+        v-model:rootstock="draft.rootstock"
+        v-model:origin="draft.origin"
+        :species="draft.species"
+        :wrong="fields"
+      />
       <div>
         <label class="label" :for="`${id}-year`">Planted, year</label>
         <input

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+/** Which tree it is beside its kind: cultivar, rootstock, how it was raised. */
+import { useNames } from '@/composables/useNames'
+import { useId } from 'vue'
+
+defineProps<{ species: string; wrong: Record<string, string> }>()
+const cultivar = defineModel<string>('cultivar', { required: true })
+const rootstock = defineModel<string>('rootstock', { required: true })
+const origin = defineModel<string>('origin', { required: true })
+const { rows, cultivars } = useNames()
+const id = useId()
+const ORIGINS = [
+  { id: 'grafted', name: 'grafted' },
+  { id: 'seedling', name: 'from a seed or stone' },
+  { id: 'cutting', name: 'a cutting' },
+  { id: 'layered', name: 'layered' },
+]
+</script>
+
+<template>
+  <div>
+    <label class="label" :for="`${id}-cultivar`">Cultivar</label>
+    <select :id="`${id}-cultivar`" v-model="cultivar" class="field">
+      <option value="">not known</option>
+      <option v-for="s in cultivars(species)" :key="s.id" :value="s.id">{{ s.name }}</option>
+    </select>
+    <p v-if="wrong['/cultivar']" class="wrong">{{ wrong['/cultivar'] }}</p>
+  </div>
+  <div>
+    <label class="label" :for="`${id}-stock`">Rootstock</label>
+    <select :id="`${id}-stock`" v-model="rootstock" class="field">
+      <option value="">not known</option>
+      <option v-for="s in rows('rootstocks')" :key="s.id" :value="s.id">{{ s.name }}</option>
+    </select>
+  </div>
+  <div>
+    <label class="label" :for="`${id}-origin`">How it was raised</label>
+    <select :id="`${id}-origin`" v-model="origin" class="field">
+      <option value="">not known</option>
+      <option v-for="o in ORIGINS" :key="o.id" :value="o.id">{{ o.name }}</option>
+    </select>
+  </div>
+</template>
