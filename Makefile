@@ -7,10 +7,10 @@ UV := .tools/bin/uv
 PY := .venv/bin/python
 PYTHON ?= python3
 PORT ?= 8420
-FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/compress.ts frontend/package.json
+FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/compress.ts frontend/prose.ts frontend/package.json docs/guide.md
 BROWSER := $(STAMPS)/browser
 
-.PHONY: help setup demo test hard bench almanacs count screens types check-py check-web test-web clean
+.PHONY: help setup demo test hard bench almanacs count road screens types check-py check-web test-web clean
 
 help:
 	@echo "make demo     start Billhook with its demo holding on http://127.0.0.1:$(PORT)/"
@@ -78,8 +78,11 @@ types: $(STAMPS)/python $(STAMPS)/node
 	.venv/bin/billhook openapi > frontend/openapi.json
 	cd frontend && npm run --silent types
 
+# what drives a browser or kills servers runs alone: it watches the clock
+ALONE := tests/ui tests/test_kills.py
 test: setup $(BROWSER) check-py check-web test-web
-	$(PY) -m pytest
+	$(PY) -m pytest -n auto --dist loadfile $(ALONE:%=--ignore=%)
+	$(PY) -m pytest $(ALONE)
 
 # 200 kills under four writers, 40 while migrating
 hard: setup
@@ -90,6 +93,9 @@ bench: setup
 
 almanacs: $(STAMPS)/python
 	@$(PY) tools/almanacs.py
+
+road: setup $(BROWSER)
+	$(PY) -m pytest tests/ui/test_road.py tests/ui/test_few_taps.py -q -s
 
 count:
 	@$(PYTHON) tools/count.py

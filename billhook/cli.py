@@ -109,11 +109,12 @@ def _work_on(settings: Settings, command: str) -> None:
         print(f"{settings.database} is up to date")
         return
     if command == "demo":
-        from .demo.build import build_demo
+        from .demo.build import DONE, build_demo, on_its_day
 
-        if not (settings.data / "demo.done").exists():
+        if not (settings.data / DONE).exists():
             print("Making the demo holding; this takes a few seconds, once.", flush=True)
         build_demo(settings)
+        settings = on_its_day(settings)
     serve(settings)
 
 
@@ -133,7 +134,13 @@ def serve(settings: Settings) -> None:
     signal.signal(signal.SIGTERM, _stop)
     at = open_workplace(settings)
     try:
-        server = listener(create_app(at), settings)
+        app = create_app(at)
+        if settings.demo:
+            from .demo.moving import Mover
+            from .web.holding.demo import MOVER
+
+            app.extensions[MOVER] = Mover(at)
+        server = listener(app, settings)
         try:
             grove(at, at.today())  # so that the first view finds its answers ready
         except Exception:  # a page may fail, the holding opens all the same

@@ -21,7 +21,7 @@ import pytest
 import trustme
 
 from billhook.cli import main
-from billhook.services.holding import planting
+from billhook.services.holding import setting_up
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings, from_environment
 from billhook.store.lock import held
@@ -112,7 +112,7 @@ def test_migrate_backup_and_restore(tmp_path, capsys):
     here, there, archive = tmp_path / "here", tmp_path / "there", tmp_path / "grove.zip"
     assert main(["migrate", "--data", str(here)]) == 0
     at = open_workplace(Settings(data=here))
-    planting.set_up(at, "G", "G", 36.8, "low-desert")
+    setting_up.set_up(at, "G", "G", 36.8, "low-desert")
     at.store.close()
     assert main(["backup", str(archive), "--data", str(here)]) == 0
     assert main(["restore", str(archive), "--data", str(there)]) == 0

@@ -18,6 +18,7 @@ import uuid
 from collections.abc import Callable
 from functools import lru_cache
 from pathlib import Path
+from typing import Any
 
 import numpy as np
 import pandas as pd
@@ -265,6 +266,13 @@ def served(settings: Settings) -> None:
         median_ms(lambda: ask(f"{url}/api/grove"), 10),
         "ms",
     )
+    taps(url, trees)
+    cuts(url, trees)
+    at.store.close()
+
+
+def taps(url: str, trees: list[Any]) -> None:
+    """What a thumb waits for under the tree."""
     tree = next(t for t in trees if t["name"] == "Baixo 4·7")["id"]
     walk = json.loads(ask(f"{url}/api/trees/{tree}/walks", {"id": str(uuid.uuid4())}))["id"]
 
@@ -280,6 +288,10 @@ def served(settings: Settings) -> None:
         median_ms(lambda: ask(f"{url}/api/trees/{tree}/plan", {"goal": "tidy"}), 10),
         "ms",
     )
+
+
+def cuts(url: str, trees: list[Any]) -> None:
+    """What a pointer waits for while it marks cuts."""
     limbs = [
         {
             "id": x.id,
@@ -322,7 +334,6 @@ def served(settings: Settings) -> None:
         "ms",
         100,
     )
-    at.store.close()
 
 
 def start_again(folder: Path) -> None:

@@ -11,14 +11,17 @@ import threading
 import time
 import urllib.request
 from pathlib import Path
+from typing import Any
 
 import waitress
 from selenium import webdriver
 from selenium.webdriver.chrome.service import Service
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
+from selenium.webdriver.remote.webelement import WebElement
 
 from billhook.demo.build import build_demo
+from billhook.demo.picture import SHOTS
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 from billhook.web.app import create_app
@@ -37,6 +40,7 @@ def browser(profile: str) -> webdriver.Chrome:
     options.binary_location = "/usr/bin/chromium"
     for flag in (*FLAGS.split(), f"--user-data-dir={profile}"):
         options.add_argument(flag)
+    options.add_experimental_option("prefs", {"intl.accept_languages": "en-GB"})
     return webdriver.Chrome(service=Service("/usr/bin/chromedriver"), options=options)
 
 
@@ -46,24 +50,23 @@ class Camera:
     def __init__(self, driver: webdriver.Chrome, url: str) -> None:
         self.driver, self.url = driver, url
 
-    def open(
-        self,
-        path: str,
-        width: int = 1280,
-        height: int = 800,
-        theme: str = "day",
-        units: str = "metric",
-    ) -> None:
+    def open(self, path: str, width: int = 1280, height: int = 800, theme: str = "day") -> None:
         self.driver.execute_cdp_cmd(
             "Emulation.setDeviceMetricsOverride",
             {"width": width, "height": height, "deviceScaleFactor": 1, "mobile": width < 600},
         )
         self.driver.get(self.url + path)
-        self.driver.execute_script(
-            f"localStorage.setItem('theme', '{theme}'); localStorage.setItem('units', '{units}')"
-        )
+        self.driver.execute_script(f"localStorage.setItem('theme', '{theme}')")
         self.driver.get(self.url + path)
         time.sleep(1.5)
+
+    def units(self, units: str) -> None:
+        """The holding's units from here on."""
+        body = json.dumps({"units": units}).encode()
+        head = {"Content-Type": "application/json"}
+        urllib.request.urlopen(
+            urllib.request.Request(f"{self.url}/api/units", body, head, method="PUT")
+        ).close()
 
     def keep(self, name: str) -> None:
         time.sleep(0.6)
@@ -75,29 +78,32 @@ class Camera:
             time.sleep(0.15)
 
     def click(self, words: str) -> None:
-        self.driver.find_element(
-            By.XPATH, f'//*[self::button or @role="tab"][contains(normalize-space(.), "{words}")]'
-        ).click()
+        path = f'//*[self::button or @role="tab"][contains(normalize-space(.), "{words}")]'
+        self.on(self.driver.find_element(By.XPATH, path))
+
+    def on(self, element: WebElement) -> None:
+        """Click it in the middle of the window, where nothing lies over it."""
+        self.driver.execute_script("arguments[0].scrollIntoView({block: 'center'})", element)
+        element.click()
         time.sleep(0.4)
 
-    def mark(self, limb: str, share: float) -> None:
-        script = (
-            "const e = document.querySelector(arguments[0]), p = "
-            "e.getPointAtLength(e.getTotalLength() * arguments[1]), m = e.getScreenCTM(); "
-            "return [p.x * m.a + m.e, p.y * m.d + m.f]"
+    def touch(self, px: tuple[float, float]) -> None:
+        """A touch on a place of the photo [px of the picture]."""
+        self.driver.execute_script(
+            "const [x, y] = arguments, svg = document.querySelector('[data-test=photo]'),"
+            " b = svg.getBoundingClientRect(), v = svg.viewBox.baseVal,"
+            " at = {pointerId: 1, bubbles: true, clientX: b.left + (x - v.x) * b.width / v.width,"
+            " clientY: b.top + (y - v.y) * b.height / v.height};"
+            "svg.dispatchEvent(new PointerEvent('pointerdown', at));"
+            "svg.dispatchEvent(new PointerEvent('pointerup', at))",
+            *px,
         )
-        x, y = self.driver.execute_script(script, f'[data-limb="{limb}"]', share)
-        from selenium.webdriver.common.actions.action_builder import ActionBuilder
-
-        action = ActionBuilder(self.driver)
-        action.pointer_action.move_to_location(round(x), round(y)).pointer_down().pointer_up()
-        action.perform()
-        time.sleep(0.4)
+        time.sleep(0.2)
 
 
 def walk(camera: Camera, tree: str) -> None:
     """A walk with a tie that bites, two parallels and a limb over the cap, to its end."""
-    camera.open(f"/tree/{tree}/walk", 390, 844, theme="sun")
+    camera.open(f"/tree/{tree}/look", 390, 844, theme="sun")
     find = camera.driver.find_element
     answers = {"union": "1", "parallel-limbs": "1", "height-limbs": "1"}
     several = {"crossing": "3", "height": "2"}
@@ -106,13 +112,38 @@ def walk(camera: Camera, tree: str) -> None:
     ):
         camera.press(several.get(asked, answers.get(asked, "1")))
         if asked in several or asked.endswith("-limbs"):
-            find(By.CSS_SELECTOR, '[data-test="go-on"]').click()
+            camera.on(find(By.CSS_SELECTOR, '[data-test="go-on"]'))
         time.sleep(0.5)
         if asked == "crossing":
             camera.press("1")
             camera.keep("walk-phone")
             camera.press("1")
     camera.keep("walk-end-phone")
+
+
+def trace(camera: Camera, tree: str) -> None:
+    """A photo with its foot, top, staff, trunk and three limbs touched."""
+    shot = SHOTS["Casa 1·1"]
+    limbs = ask(f"{camera.url}/api/trees/{tree}")["frame"]["limbs"]
+    mains = [x for x in limbs if x["on"] == "trunk" and not x["sucker"]][:3]
+    low, high = shot.staff()
+    top = max((x["end"] for x in limbs), key=lambda p: p[2])
+    touches = [shot.px((0, 0, 0)), shot.px(top), low, high]
+    camera.units("us")
+    camera.open(f"/tree/{tree}/trace")
+    camera.on(camera.driver.find_elements(By.CSS_SELECTOR, ".thumb")[-1])
+    time.sleep(1)
+    for px in touches:
+        camera.touch(px)
+    camera.click("wrist")
+    for limb in mains:
+        camera.touch(shot.px(limb["start"]))
+        camera.touch(shot.px(limb["end"]))
+        camera.click("broom handle")
+    time.sleep(1)
+    camera.driver.execute_script("window.scrollTo(0, 0)")
+    camera.keep("trace")
+    camera.units("metric")
 
 
 def ask(url: str) -> dict:
@@ -123,25 +154,27 @@ def ask(url: str) -> dict:
 def take(camera: Camera) -> None:
     trees = ask(f"{camera.url}/api/grove")["trees"]
     named = {t["name"]: t["id"] for t in trees}
-    camera.open("/")
+    camera.open("/grove")
     camera.press(*[Keys.ARROW_RIGHT] * 2)
     camera.keep("grove")
     camera.open("/today")
     camera.keep("today")
     camera.open("/place")
     camera.keep("place")
-    camera.open(f"/almanac?tree={named['Baixo 4·7']}")
-    camera.keep("almanac")
+    camera.open(f"/year?tree={named['Baixo 4·7']}")
+    camera.keep("year")
+    take_tree(camera, trees, named)
+    under_the_tree(camera, named["Baixo 4·7"])
+    take_years(camera, named)
+
+
+def take_tree(camera: Camera, trees: list[Any], named: dict[str, str]) -> None:
     tree = named["Baixo 4·7"]
     camera.open(f"/tree/{tree}")
-    frame = ask(f"{camera.url}/api/trees/{tree}")["frame"]
-    for limb in (x for x in frame["limbs"] if x["sucker"] or x["state"] == "dead"):
-        camera.mark(limb["id"], 0.5)
-    camera.mark("s3b", 0.4)
-    camera.mark("s2a", 0.02)
-    camera.keep("tree-cuts")
-    camera.open(f"/tree/{named['Baixo 5·2']}", theme="night", units="us")
-    camera.keep("tree-sketched-night")
+    camera.keep("tree-now")
+    camera.open(f"/tree/{named['Alto 1·3']}", 390, 844)
+    camera.keep("tree-now-phone")
+    trace(camera, named["Casa 1·1"])
     sheet = next(
         s["id"]
         for t in trees
@@ -149,28 +182,33 @@ def take(camera: Camera) -> None:
         for s in ask(f"{camera.url}/api/trees/{t['id']}")["sheets"]
         if s["state"] == "open"
     )
-    camera.open(f"/sheet/{sheet}")
-    camera.keep("cut-sheet")
     camera.open(f"/sheet/{sheet}", 390, 844, theme="sun")
     camera.driver.execute_script("document.querySelector('.lines').scrollIntoView()")
     camera.keep("cut-sheet-phone")
-    camera.open(f"/tree/{tree}/plan")
-    camera.driver.find_element(By.CSS_SELECTOR, '[data-goal="lower"]').click()
+    camera.open(f"/tree/{tree}/cut")
+    camera.on(camera.driver.find_element(By.CSS_SELECTOR, '[data-goal="lower"]'))
     time.sleep(1.5)
     camera.driver.execute_script(
         "document.querySelectorAll('[data-test=plan-cut] details').forEach(e => (e.open = "
         "true)); window.scrollTo(0, 640)"
     )
     camera.keep("plan")
-    camera.open(f"/tree/{tree}/shoot", 390, 844)
+
+
+def under_the_tree(camera: Camera, tree: str) -> None:
+    camera.open(f"/tree/{tree}/look/shoot", 390, 844)
     camera.keep("shoot-phone")
     walk(camera, tree)
     camera.open(
         f"/row/{ask(f'{camera.url}/api/trees/{tree}')['row_id']}/walk", 390, 844, theme="sun"
     )
     camera.keep("row-phone")
-    camera.open("/log")
-    camera.keep("log")
+
+
+def take_years(camera: Camera, named: dict[str, str]) -> None:
+    tree = named["Baixo 4·7"]
+    camera.open("/book")
+    camera.keep("book")
     camera.open("/known?find=light")
     camera.keep("what-is-known")
     camera.open("/heights")
@@ -179,12 +217,12 @@ def take(camera: Camera) -> None:
         camera.driver.switch_to.active_element.send_keys(Keys.ARROW_DOWN)
     time.sleep(1.5)
     camera.keep("heights")
-    camera.open(f"/tree/{tree}/heights")
-    camera.driver.find_element(By.CSS_SELECTOR, '[data-school="third-of-tree"]').click()
+    camera.open(f"/tree/{tree}/height")
+    camera.on(camera.driver.find_element(By.CSS_SELECTOR, '[data-school="third-of-tree"]'))
     time.sleep(1.5)
     camera.keep("tree-heights")
     camera.open(f"/tree/{named['Baixo 7·6']}/frost")
-    camera.driver.find_elements(By.CSS_SELECTOR, "[role=tab]")[2].click()
+    camera.on(camera.driver.find_elements(By.CSS_SELECTOR, "[role=tab]")[2])
     camera.keep("after-frost")
     camera.open("/frost")
     camera.keep("frost")

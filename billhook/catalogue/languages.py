@@ -48,6 +48,31 @@ def _read(code: str) -> Language:
 
 
 @lru_cache(maxsize=8)
+def states(code: str = _FIRST) -> Mapping[str, tuple[str, ...]]:
+    """How people of a language say how trees stand, by state; the longest first."""
+    raw = tomllib.loads((_FOLDER / code / "states.toml").read_text(encoding="utf-8"))
+    return {state: tuple(sorted(says, key=len, reverse=True)) for state, says in raw.items()}
+
+
+@dataclass(frozen=True)
+class Term:
+    """A word of the trade. says: what it means, in one sentence; also: how else it is met."""
+
+    id: str
+    word: str
+    says: str
+    also: tuple[str, ...]
+
+
+@lru_cache(maxsize=8)
+def glossary(code: str = _FIRST) -> tuple[Term, ...]:
+    """The words of the trade, by the alphabet."""
+    raw = tomllib.loads((_FOLDER / code / "glossary.toml").read_text(encoding="utf-8"))
+    terms = (Term(k, t["word"], t["says"], tuple(t.get("also", ()))) for k, t in raw.items())
+    return tuple(sorted(terms, key=lambda t: t.word.casefold()))
+
+
+@lru_cache(maxsize=8)
 def grammar(code: str = _FIRST) -> Grammar:
     """The words with which people of a language say what stands there.
 

@@ -57,6 +57,11 @@ def said(what: Reason | Value, language: str = FIRST) -> str:
     return value if isinstance(value, str) else _said(value, language)
 
 
+def has_message(name: str) -> bool:
+    """Whether there is such a message."""
+    return bool(bundle(FIRST).has_message(name))
+
+
 def said_all(reasons: Iterable[Reason], language: str = FIRST) -> str:
     """Several reasons, one sentence after the other."""
     return " ".join(said(r, language) for r in reasons)

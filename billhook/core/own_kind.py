@@ -27,9 +27,10 @@ def known_of(kind_id: str, name: str, data: Mapping[str, Any]) -> dict[str, Know
         "carry-in-night": (float(data["coldest_night_c"]), "°C"),
         "green-density": (1000.0, "kg/m3"),
         "fruit-mass": (0.1, "kg"),
-        "habit": ("rounded", ""),
+        "habit": (str(data.get("habit", "rounded")), ""),
         "thorn-mm": (0.0, "mm"),
-        "wound-max": (75.0, "mm"),
+        "wound-max": (float(data.get("wound_mm", 75.0)), "mm"),
+        "panicles": (float(data.get("bears") == "ends"), "0 or 1"),
         "height": (height, "m"),
         "spread": (spread, "m"),
     }

@@ -6,6 +6,9 @@ import csv
 import io
 from collections.abc import Iterable, Mapping
 
+from ..core.words.units import Units
+from .table import column_in
+
 COLUMNS = (
     "date",
     "tree",
@@ -23,16 +26,20 @@ COLUMNS = (
 )
 
 
-def write_log(lines: Iterable[Mapping[str, object]]) -> str:
+def write_log(lines: Iterable[Mapping[str, object]], units: Units = "metric") -> str:
     """A CSV text with one line an entry; a leading sign that a spreadsheet would run as a formula
     is kept as text.
     """
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
-    writer.writerow(COLUMNS)
+    writer.writerow([column_in(c, units)[0] for c in COLUMNS])
     for line in lines:
-        writer.writerow([_safe(line.get(c)) for c in COLUMNS])
+        writer.writerow([_safe(_in(line.get(c), column_in(c, units)[1])) for c in COLUMNS])
     return out.getvalue()
+
+
+def _in(value: object, factor: float) -> object:
+    return round(value / factor, 2) if isinstance(value, float) and factor != 1 else value
 
 
 def _safe(value: object) -> object:

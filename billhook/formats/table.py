@@ -8,6 +8,11 @@ import csv
 import io
 from typing import Any
 
+from ..core.words.units import L_PER_GALLON, M_PER_FOOT, MM_PER_INCH, Units
+
+# ending of a column in SI: its ending in feet and inches, and how much of SI one of those is
+_OTHERS = {"_m": ("_ft", M_PER_FOOT), "_mm": ("_in", MM_PER_INCH), "_l": ("_gal", L_PER_GALLON)}
+
 
 def plain_lines(text: str) -> str:
     """The text without a byte-order mark, its lines ended in one way."""
@@ -24,3 +29,11 @@ def reader_of(text: str) -> Any:
     """A CSV reader of a text; it raises ``csv.Error`` at a line that is none."""
     plain = plain_lines(text)
     return csv.reader(io.StringIO(plain, newline=""), delimiter=separator(plain))
+
+
+def column_in(column: str, units: Units) -> tuple[str, float]:
+    """The name of an SI column in these units, and how much of its SI unit one of them is."""
+    for ending, (other, factor) in _OTHERS.items():
+        if units == "us" and column.endswith(ending):
+            return column.removesuffix(ending) + other, factor
+    return column, 1.0

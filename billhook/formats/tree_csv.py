@@ -1,4 +1,6 @@
-"""Lists of trees as CSV, in and out. Columns in any order; units stand in the column names."""
+"""Lists of trees as CSV, in and out. Columns in any order; their names bear the unit, metric or in
+feet, inches and gallons.
+"""
 
 from __future__ import annotations
 
@@ -10,7 +12,8 @@ from typing import Any
 
 from ..core.known import Knowledge
 from ..core.words.kinds import kind_names, plain_words
-from .table import reader_of
+from ..core.words.units import M_PER_FOOT, Units
+from .table import column_in, reader_of
 
 
 @dataclass(frozen=True)
@@ -45,6 +48,9 @@ class LineProblem:
 
 
 COLUMNS = [f.name for f in fields(TreeLine)]
+# a place on the ground is in metres by its bare name
+_SPOT = {"x_ft": ("x", M_PER_FOOT), "y_ft": ("y", M_PER_FOOT)}
+_FEET = {column_in(c, "us")[0]: (c, column_in(c, "us")[1]) for c in COLUMNS} | _SPOT
 _NEEDED = ("block", "row", "place", "species", "planted_year")
 _RANGES = {
     "row": (1, 999),
@@ -77,10 +83,16 @@ def _read(reader: Any, know: Knowledge) -> tuple[list[TreeLine], list[LineProble
     problems = [
         LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(COLUMNS)}")
         for n in names
-        if n not in COLUMNS
+        if n not in COLUMNS and n not in _FEET
     ]
     problems += [
         LineProblem(1, n, f"the column {n!r} is missing") for n in _NEEDED if n not in names
+    ]
+    meant = [_FEET.get(n, (n, 1.0))[0] for n in names]
+    problems += [
+        LineProblem(1, n, f"the column {n!r} says again what another one says")
+        for nth, n in enumerate(names)
+        if meant[nth] in meant[:nth]
     ]
     if problems:
         return [], problems
@@ -125,7 +137,8 @@ def _line(
 ) -> tuple[dict[str, object], list[LineProblem]]:
     values: dict[str, object] = {}
     wrong: list[LineProblem] = []
-    for column, cell in cells.items():
+    for named, cell in cells.items():
+        column, factor = (named, 1.0) if named in COLUMNS else _FEET[named]
         if not cell:
             if column in _NEEDED:
                 wrong.append(LineProblem(line, column, f"{column} is missing"))
@@ -133,12 +146,13 @@ def _line(
         if column in _RANGES:
             low, high = _RANGES[column]
             try:
-                number = float(cell.replace(",", "."))
+                number = float(cell.replace(",", ".")) * factor
             except ValueError:
-                wrong.append(LineProblem(line, column, f"{cell!r} is not a number"))
+                wrong.append(LineProblem(line, named, f"{cell!r} is not a number"))
                 continue
             if not low <= number <= high:
-                wrong.append(LineProblem(line, column, f"must be between {low:g} and {high:g}"))
+                span = f"{low / factor:.4g} and {high / factor:.4g}"
+                wrong.append(LineProblem(line, named, f"must be between {span}"))
             elif column in ("row", "place", "planted_year"):
                 if number != int(number):
                     wrong.append(LineProblem(line, column, "must be a whole number"))
@@ -178,20 +192,22 @@ def _known(know: Knowledge, table: str, said: str) -> str | None:
     return None
 
 
-def write_trees(trees: Iterable[TreeLine]) -> str:
+def write_trees(trees: Iterable[TreeLine], units: Units = "metric") -> str:
     """A CSV text that :func:`read_trees` reads back."""
+    spots = {c: (other, f) for other, (c, f) in _SPOT.items()} if units == "us" else {}
+    columns = [(c, *spots.get(c, column_in(c, units))) for c in COLUMNS]
     out = io.StringIO()
     writer = csv.writer(out, lineterminator="\n")
-    writer.writerow(COLUMNS)
+    writer.writerow([named for _, named, _ in columns])
     for tree in trees:
         writer.writerow(
             [
                 ""
                 if (v := getattr(tree, c)) is None
-                else round(v, 4)
+                else round(v / factor, 4)
                 if isinstance(v, float)
                 else v
-                for c in COLUMNS
+                for c, _, factor in columns
             ]
         )
     return out.getvalue()

@@ -56,6 +56,15 @@ class Workplace:
         """Today as the settings tell it."""
         return self.settings.today()
 
+    def forget(self) -> None:
+        """Drop what was worked out, where another history has taken the place of the old one."""
+        self._sizes.clear()
+        self.weather_cache.clear()
+        self.weather_changes += 1
+        with self.store.reading() as session:
+            own = [(k.id, k.name, k.data) for k in own_species(session)]
+        self.know = with_own(self.shipped, own)
+
     def as_of(self) -> int:
         """The number of the newest act: what is read after asking is at least as new."""
         with self.store.reading() as session:

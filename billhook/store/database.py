@@ -15,7 +15,7 @@ from sqlalchemy.exc import OperationalError
 from sqlmodel import Session, create_engine
 
 from ..core.errors import BillhookError
-from . import acts
+from . import acts, changes
 from .upgrade import bring_up_to_date
 
 _BUSY_MS = 15_000
@@ -44,8 +44,9 @@ class Store:
         path.parent.mkdir(parents=True, exist_ok=True)
         self.path = path
         self.today = today
-        self.engine = _engine(path)
-        self._reader = self.engine.execution_options(billhook_begin="BEGIN")
+        self.engine = _engine(path, keeps=True)
+        # what only reads has nothing to keep, and opens sooner
+        self._reader = _engine(path, keeps=False).execution_options(billhook_begin="BEGIN")
 
     @contextmanager
     def reading(self) -> Iterator[Session]:
@@ -65,11 +66,13 @@ class Store:
             with Session(self.engine, expire_on_commit=False) as session, session.begin():
                 before = _changes(session)
                 seq = acts.enter(session, act, self.today())
-                entered = _changes(session)
+                fresh = _changes(session) > before
                 session.info["act"] = seq
+                changes.name_act(session, seq)
+                named = _changes(session)
                 yield session
                 session.flush()
-                if entered > before and _changes(session) == entered:
+                if fresh and _changes(session) == named:
                     acts.leave_out(session, seq)
                     seq = 0
         except OperationalError as error:
@@ -87,6 +90,7 @@ class Store:
     def close(self) -> None:
         """Let go of the file."""
         self.engine.dispose()
+        self._reader.dispose()
 
 
 def _changes(session: Session) -> int:
@@ -94,7 +98,8 @@ def _changes(session: Session) -> int:
     return int(session.connection().exec_driver_sql("SELECT total_changes()").scalar() or 0)
 
 
-def _engine(path: Path) -> Engine:
+def _engine(path: Path, keeps: bool) -> Engine:
+    """keeps: its connections write down what they change."""
     settings = {"isolation_level": None, "timeout": _BUSY_MS / 1000, "check_same_thread": False}
     engine = create_engine(f"sqlite:///{path}", connect_args=settings)
 
@@ -107,6 +112,8 @@ def _engine(path: Path) -> Engine:
             "synchronous=NORMAL",
         ):
             connection.execute(f"PRAGMA {pragma}")
+        if keeps:
+            changes.keep_changes(connection)
 
     @event.listens_for(engine, "begin")
     def _begin(connection: Connection) -> None:

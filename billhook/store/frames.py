@@ -13,7 +13,7 @@ from sqlalchemy import select as plain_select
 from sqlmodel import Session, col, select
 
 from ..core.choice import one_of
-from ..core.frame.model import STATES, Frame, Limb, Trunk
+from ..core.frame.model import FLUSHES, STATES, Frame, Limb, Trunk
 from .acts import new_id
 from .database import NotFound, StaleVersion
 from .tables import Baseline, FrameRow, LimbRow, Stem
@@ -34,6 +34,8 @@ def _limb(row: LimbRow) -> Limb:
         row.fruit,
         row.headed_mm,
         row.kind,
+        row.bloom,
+        one_of(FLUSHES, row.flush) if row.flush else None,
     )
 
 
@@ -99,6 +101,8 @@ def many_frames(session: Session, rows: list[FrameRow]) -> dict[str, Frame]:
         LimbRow.fruit,
         LimbRow.headed_mm,
         LimbRow.kind,
+        LimbRow.bloom,
+        LimbRow.flush,
     )
     # more columns than SQLAlchemy types
     query = plain_select(*columns)  # type: ignore[call-overload]
@@ -129,6 +133,8 @@ def _limb_rows(frame_id: str, frame: Frame, measured: set[str]) -> list[dict[str
             "fruit": x.fruit,
             "headed_mm": x.headed_mm,
             "kind": x.kind,
+            "bloom": x.bloom,
+            "flush": x.flush,
             "measured": x.id in measured,
         }
         for nth, x in enumerate(frame.limbs)

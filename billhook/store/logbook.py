@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections import Counter
 from collections.abc import Sequence
 
 from sqlmodel import Session, col, select
@@ -22,6 +23,11 @@ def entries(
     if since is not None:
         query = query.where(LogEntry.date >= since)
     return list(session.exec(query).all())
+
+
+def entries_by_act(session: Session) -> Counter[int]:
+    """How many entries each act wrote."""
+    return Counter(session.exec(select(LogEntry.act)).all())
 
 
 def entry(session: Session, entry_id: str) -> LogEntry:

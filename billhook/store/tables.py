@@ -59,6 +59,7 @@ class Block(SQLModel, table=True):
     frost_pocket: bool = False
     cap_m: float | None = None
     elevation_m: float | None = None
+    note: str = ""
     version: int = 1
 
 
@@ -69,6 +70,7 @@ class Row(SQLModel, table=True):
     n: int
     kind: str = "trees"
     name: str | None = None
+    note: str = ""
 
     @property
     def called(self) -> str:
@@ -118,6 +120,7 @@ class Graft(SQLModel, table=True):
     id: str = Field(default_factory=new_id, primary_key=True)
     stem_id: str = Field(foreign_key="stem.id", index=True)
     cultivar: str
+    mark: str = ""
 
 
 class FrameRow(SQLModel, table=True):
@@ -154,6 +157,8 @@ class LimbRow(SQLModel, table=True):
     fruit: int = 0
     headed_mm: float = 0.0
     kind: str | None = None
+    bloom: float | None = None
+    flush: str | None = None
     measured: bool = False
 
 
@@ -387,17 +392,30 @@ class WalkAnswer(Acted, table=True):
 
 
 class Photo(Acted, table=True):
-    """A picture of a tree before or after work; the file lies beside the database under the digest
-    of its content.
+    """A picture of a tree, a row or a block, before or after work; the file lies beside the
+    database under the digest of its content.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)
-    tree_id: str = Field(foreign_key="tree.id", index=True)
+    tree_id: str | None = Field(default=None, foreign_key="tree.id", index=True)
+    row_id: str | None = None
+    block_id: str | None = None
     moment: str
     day: dt.date
     digest: str
     width: int
     height: int
+    made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class Trace(Acted, table=True):
+    """What was touched on a picture of a tree, and the frame it gave. touched: as it was sent."""
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    tree_id: str = Field(foreign_key="tree.id", index=True)
+    frame_id: str = Field(foreign_key="frame.id")
+    photo_id: str = Field(foreign_key="photo.id")
+    touched: dict[str, Any] = _json()
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 

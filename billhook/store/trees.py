@@ -57,7 +57,7 @@ def tree_records(
     query = (
         joined_select(Tree, Stem, Graft, Place, Row, Block, Site)
         .join(Stem, col(Stem.tree_id) == Tree.id)
-        .join(Graft, col(Graft.stem_id) == Stem.id, isouter=True)
+        .join(Graft, (col(Graft.stem_id) == Stem.id) & (col(Graft.mark) == ""), isouter=True)
         .join(Place, col(Place.id) == Tree.place_id)
         .join(Row, col(Row.id) == Place.row_id)
         .join(Block, col(Block.id) == Row.block_id)
@@ -95,9 +95,16 @@ def tree_records(
     ]
 
 
+def further_grafts(session: Session, stem_id: str) -> list[Graft]:
+    """Cultivars grafted beside the first, each with the mark its leaf is told by."""
+    query = select(Graft).where(Graft.stem_id == stem_id, Graft.mark != "")
+    return list(session.exec(query.order_by(col(Graft.cultivar))).all())
+
+
 def set_graft(session: Session, stem_id: str, cultivar: str | None) -> None:
-    """The one cultivar of a stem; None where it is not known."""
-    for graft in session.exec(select(Graft).where(Graft.stem_id == stem_id)).all():
+    """The first cultivar of a stem; None where it is not known."""
+    query = select(Graft).where(Graft.stem_id == stem_id, Graft.mark == "")
+    for graft in session.exec(query).all():
         session.delete(graft)
     if cultivar is not None:
         session.add(Graft(stem_id=stem_id, cultivar=cultivar))

@@ -8,6 +8,7 @@ back.
 
 from __future__ import annotations
 
+import logging
 import re
 import threading
 from collections import OrderedDict
@@ -16,11 +17,15 @@ from dataclasses import dataclass
 from typing import Any
 
 from flask import Flask, Response, g, json, request
+from sqlalchemy.exc import SQLAlchemyError
 
-from ..core.errors import refuse
+from ..catalogue.wording import said
+from ..core.errors import BillhookError, refuse
+from ..services.book import taking_back
 from ..store.acts import ID_TAKEN, Doing, doing, not_before
 from .answers import here
 
+_log = logging.getLogger("billhook")
 ACT, DEVICE = "Billhook-Act", "Billhook-Device"
 SAFE = ("GET", "HEAD", "OPTIONS")
 _UUID = re.compile(r"[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}")
@@ -84,8 +89,20 @@ def _writes() -> bool:
     return (
         request.method not in SAFE
         and path.startswith("/api/")
-        and not path.startswith("/api/calc/")
+        and not path.startswith(("/api/calc/", "/api/demo"))
     )
+
+
+def _words(act: Doing, response: Response) -> dict[str, str]:
+    """What a write did, for the line that offers to take it back."""
+    if act.seq is None or response.status_code >= 300:
+        return {}
+    try:
+        return {"said": said(taking_back.said(here(), act.id).says)}
+    except (BillhookError, SQLAlchemyError, KeyError):
+        # it is written: that its words fail must not look as if it were not
+        _log.exception("no words for %s", act.kind)
+        return {}
 
 
 def register(app: Flask) -> None:
@@ -119,7 +136,7 @@ def register(app: Flask) -> None:
         if request.headers.get(ACT) is not None and response.is_json:
             body: Any = response.get_json()
             if isinstance(body, dict):
-                response.set_data(json.dumps(body | {"act": act.id}))
+                response.set_data(json.dumps(body | {"act": act.id} | _words(act, response)))
         if act.seq is not None and response.status_code < 300 and not response.is_streamed:
             answers.keep(
                 act.id,

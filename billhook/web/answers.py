@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from typing import Any
 
 from flask import current_app
@@ -15,7 +16,6 @@ from ..core.season.today import WORK_WORDS
 from ..services.book.logbook import LogLine
 from ..services.tree.views import FrameView
 from ..services.workplace import Workplace
-from ..store.tables import LogEntry
 from .models.logbook import LogOut
 
 
@@ -62,6 +62,8 @@ def drawn(view: FrameView) -> dict[str, Any]:
             "fruit": x.fruit,
             "headed_mm": x.headed_mm,
             "kind": x.kind,
+            "bloom": x.bloom,
+            "flush": x.flush,
             "measured": x.id in view.measured,
             "sucker": x.id in view.suckers,
         }
@@ -84,14 +86,21 @@ def drawn(view: FrameView) -> dict[str, Any]:
     }
 
 
-def log_body(entry: LogEntry, tree: str, corrected_by: str | None = None) -> dict[str, Any]:
-    """A log entry."""
-    return body(LogOut, {**entry.model_dump(), "tree": tree, "corrected_by": corrected_by})
+def log_body(line: LogLine) -> dict[str, Any]:
+    """A log entry with its tree's name, what was counted, and by what it is taken back."""
+    more = {
+        "tree": line.tree_name,
+        "corrected_by": line.corrected_by,
+        "counted": [vars(c) | {"class": c.thickness} for c in line.counts],
+        "act": line.act,
+        "with_it": line.with_it,
+    }
+    return body(LogOut, {**line.entry.model_dump(), **more})
 
 
-def log_lines(lines: list[LogLine]) -> list[dict[str, Any]]:
+def log_lines(lines: Sequence[LogLine]) -> list[dict[str, Any]]:
     """Log entries with their tree's name."""
-    return [log_body(line.entry, line.tree_name, line.corrected_by) for line in lines]
+    return [log_body(line) for line in lines]
 
 
 def name_of(table: str, row: str | None) -> str | None:

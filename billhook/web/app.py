@@ -10,9 +10,10 @@ from flask_openapi.models.info import Info
 from flask_openapi.openapi import OpenAPI
 
 from .. import __version__
+from ..catalogue.wording import FIRST, bundle
 from ..services.book import photos
 from ..services.workplace import Workplace
-from . import acts, door, errors, pages
+from . import acts, door, errors, pages, reading
 from .models.shared import Problem
 from .routes import BLUEPRINTS
 
@@ -39,10 +40,11 @@ def create_app(at: Workplace) -> OpenAPI:
         validation_error_callback=errors.validation_answer,
         static_folder=None,
     )
+    # every write says what it did: the words are read now, not while the first one waits
+    bundle(FIRST)
     app.openapi_version = "3.1.0"
     app.config["COMPRESS_STREAMS"] = False
     app.config["MAX_CONTENT_LENGTH"] = 8 * 1024 * 1024
-    app.json.sort_keys = False  # type: ignore[attr-defined]  # Flask types the provider by its base
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
@@ -67,6 +69,7 @@ def create_app(at: Workplace) -> OpenAPI:
         ):
             request.get_json()
 
+    reading.register(app, at)
     acts.register(app)
     app.add_url_rule("/api/openapi.json", "openapi", lambda: jsonify(api_description(app)))
     app.add_url_rule("/assets/<path:name>", "assets", pages.asset)

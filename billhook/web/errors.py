@@ -10,8 +10,10 @@ from pydantic import ValidationError
 from werkzeug.exceptions import HTTPException
 
 from ..core.errors import BillhookError, FieldProblem, InvalidInput, UnknownKnowledge
+from ..services.book.taking_back import NotKept, StandsOnIt
 from ..store.acts import DoneAlready
 from ..store.database import Busy, NotFound, StaleVersion
+from .models.acts import ActSaidOut
 
 _log = logging.getLogger("billhook")
 
@@ -137,6 +139,15 @@ def register(app: Flask) -> None:
             "It is written down; look at the page anew.",
             more={"taken": True, "act": error.act_id},
         )
+
+    @app.errorhandler(StandsOnIt)
+    def _stands(error: StandsOnIt) -> Response:
+        later = [ActSaidOut.model_validate(a).model_dump(mode="json") for a in error.acts]
+        return problem(409, "Later work stands on it.", more={"stands_on": later})
+
+    @app.errorhandler(NotKept)
+    def _not_kept(error: NotKept) -> Response:
+        return problem(409, "That cannot be taken back.", str(error))
 
     @app.errorhandler(Busy)
     def _busy(error: Busy) -> Response:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from .book import logbook, look_back, photos
+from .book import acts, logbook, look_back, photos
 from .calc import counting as calc_counting
 from .calc import frame as calc_frame
 from .calc import frost as calc_frost
@@ -13,6 +13,7 @@ from .calc import plan as calc_plan
 from .calc import pot as calc_pot
 from .calc import season as calc_season
 from .calc import shoot as calc_shoot
+from .calc import trace as calc_trace
 from .frost import site as frost_site
 from .frost import tree as frost_tree
 from .heights import aims as heights_aims
@@ -20,16 +21,17 @@ from .heights import block as heights_block
 from .heights import rotations as heights_rotations
 from .heights import tree as heights_tree
 from .heights import ways as heights_ways
-from .holding import catalogue, grove, odd, own_species, place, planting, towns, tree_lists
+from .holding import catalogue, demo, grove, odd, own_species, place, planting, towns, tree_lists
 from .plan import counted, cutting, proposals, sheets
 from .season import almanac, calendar, says, stances, today, weather
-from .tree import observing, trees
+from .tree import observing, tracing, trees
 from .walk import rows, shoots, walks
 
 BLUEPRINTS = tuple(
     module.routes
     for module in (
         catalogue,
+        demo,
         grove,
         odd,
         own_species,
@@ -39,6 +41,7 @@ BLUEPRINTS = tuple(
         tree_lists,
         observing,
         trees,
+        tracing,
         almanac,
         calendar,
         says,
@@ -59,6 +62,7 @@ BLUEPRINTS = tuple(
         heights_ways,
         frost_site,
         frost_tree,
+        acts,
         logbook,
         look_back,
         photos,
@@ -72,5 +76,6 @@ BLUEPRINTS = tuple(
         calc_pot,
         calc_season,
         calc_shoot,
+        calc_trace,
     )
 )

@@ -1,26 +1,41 @@
 <script setup lang="ts">
+import FindHead from '@/controls/FindHead.vue'
 import FieldState from '@/controls/FieldState.vue'
-import FindTree from '@/controls/FindTree.vue'
-import KeysHelp from '@/controls/KeysHelp.vue'
-import OddEntries from '@/controls/OddEntries.vue'
+import UndoLine from '@/controls/UndoLine.vue'
 import WireNav from '@/controls/WireNav.vue'
 import Patterns from '@/drawings/Patterns.vue'
+import { useGrove } from '@/composables/useGrove'
+import { fullDay, today } from '@/geometry/day'
 import { useKeys } from '@/composables/useKeys'
 import { useSettings } from '@/composables/useSettings'
-import { ref } from 'vue'
+import { defineAsyncComponent, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
-const { switchUnits } = useSettings()
+const { switchUnits, heedUnits } = useSettings()
+const { data: grove } = useGrove()
+watch(
+  grove,
+  (g) => {
+    if (!g) return
+    today.value = g.day
+    if (g.holding) heedUnits(g.units)
+  },
+  { immediate: true },
+)
 const router = useRouter()
 const help = ref(false)
+/** These come after the first page stands. */
+const KeysHelp = defineAsyncComponent(() => import('@/controls/KeysHelp.vue'))
+const OddEntries = defineAsyncComponent(() => import('@/controls/OddEntries.vue'))
 const find = ref<{ open: () => void }>()
 
 useKeys([
   { keys: ['/'], says: 'find a tree', run: () => find.value?.open() },
   { keys: ['u'], says: 'metric or feet and inches', run: () => void switchUnits() },
-  { keys: ['g'], says: 'the grove', run: () => void router.push('/') },
-  { keys: ['a'], says: 'the almanac', run: () => void router.push('/almanac') },
-  { keys: ['l'], says: 'the log', run: () => void router.push('/log') },
+  { keys: ['t'], says: 'today', run: () => void router.push('/today') },
+  { keys: ['g'], says: 'the grove', run: () => void router.push('/grove') },
+  { keys: ['a'], says: 'the year', run: () => void router.push('/year') },
+  { keys: ['l', 'b'], says: 'the book', run: () => void router.push('/book') },
   { keys: ['?'], says: 'these keys', run: () => (help.value = true) },
 ])
 </script>
@@ -32,13 +47,46 @@ useKeys([
     >Go to the page</a
   >
   <Patterns />
-  <WireNav @help="help = true"><FindTree ref="find" /></WireNav>
+  <WireNav><FindHead ref="find" /></WireNav>
+  <p v-if="grove?.demo" class="demo-line no-print">
+    Demo, made up, on {{ fullDay(grove.day) }}.
+    <RouterLink class="underline" to="/more">Another day</RouterLink>
+  </p>
   <FieldState class="no-print" />
   <OddEntries class="no-print" />
   <main id="main" tabindex="-1" class="outline-none">
     <RouterView v-slot="{ Component, route }"
-      ><component :is="Component" :key="String(route.name)"
+      ><component :is="Component" :key="String(route.matched[0]?.name)"
     /></RouterView>
   </main>
-  <KeysHelp v-model="help" />
+  <UndoLine />
+  <KeysHelp v-if="help" v-model="help" />
 </template>
+
+<style>
+/* it pushes nothing aside when it comes */
+.demo-line {
+  position: absolute;
+  z-index: 5;
+  top: 14px;
+  right: 286px;
+  font-size: 0.85rem;
+  color: var(--ink2);
+}
+@media (max-width: 1000px) {
+  .demo-line {
+    position: fixed;
+    z-index: 20;
+    inset: auto 0 var(--wire) 0;
+    padding: 1px 14px;
+    border-top: 1px solid var(--rule);
+    background: var(--paper);
+  }
+  :root:has(.demo-line) {
+    --foot: calc(var(--wire) + 24px);
+  }
+  :root:has(.demo-line):has(.undo.there) {
+    --foot: calc(var(--wire) + 76px);
+  }
+}
+</style>

@@ -1,7 +1,8 @@
 /// <reference lib="webworker" />
 /** Keeps the pages of Billhook on this device so that they open without signal, and sends what
  * waits once there is signal again.
- * Answers of the API are never kept here, so that nothing old is shown as new. */
+ * Answers of the API are never kept here, so that nothing old is shown as new; but for the
+ * catalogue, which changes only with the pages. */
 import { alone, CHANNEL, sendAll, SYNC } from '@/field/send'
 
 declare const self: ServiceWorkerGlobalScope
@@ -14,6 +15,9 @@ interface Part {
   assets?: string[]
 }
 const CACHE = 'billhook-pages'
+const KNOWN = 'billhook-known'
+/** Answers that change only with the pages. */
+const FIXED = new Set(['/api/catalogue', '/api/glossary'])
 
 async function takeIn(): Promise<void> {
   const cache = await caches.open(CACHE)
@@ -51,6 +55,20 @@ async function page(request: Request): Promise<Response> {
   return (await caches.match('/')) ?? Response.error()
 }
 
+/** The catalogue as Billhook has it; without signal as it was last seen here. */
+async function known(request: Request): Promise<Response> {
+  const cache = await caches.open(KNOWN)
+  try {
+    const fresh = await fetch(request)
+    if (fresh.ok) await cache.put(request, fresh.clone())
+    return fresh
+  } catch (error) {
+    const kept = await cache.match(request)
+    if (!kept) throw error
+    return kept
+  }
+}
+
 /** Sends what waits; fails where something still does, so that the browser wakes this again. */
 async function send(): Promise<void> {
   const pages = new BroadcastChannel(CHANNEL)
@@ -75,6 +93,8 @@ self.addEventListener('sync' as 'message', (event) => {
 })
 self.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url)
+  if (url.origin === self.location.origin && FIXED.has(url.pathname + url.search))
+    return event.respondWith(known(event.request))
   if (
     event.request.method !== 'GET' ||
     url.origin !== self.location.origin ||

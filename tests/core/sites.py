@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import datetime as dt
 
+from hypothesis import strategies as st
+
 from billhook.core.season.model import WORKS, Site, TreeState
 from billhook.core.season.place import climate_frost, climate_normals
 from billhook.core.season.season import season
@@ -23,6 +25,26 @@ CLIMATES = [
     "tropical-lowland",
 ]
 NAVEL = TreeState("navel-orange", 2012, "washington-navel")
+
+
+YEAR_ROUND = (dt.date(2026, 6, 1), dt.date(2027, 12, 31))
+MAIN = ("thin", "height", "tip")
+KINDS = [
+    ("navel-orange", None),
+    ("sweet-orange", "valencia"),
+    ("lemon", None),
+    ("mango", "keitt"),
+    ("mango", "irwin"),
+    ("avocado", "hass"),
+    ("loquat", None),
+    ("lychee", None),
+    ("guava", None),
+]
+kinds = st.sampled_from(KINDS)
+
+
+def grown(kind, **state) -> TreeState:
+    return TreeState(kind[0], 2010, kind[1], **state)
 
 
 def place(know, climate: str, southern: bool = False) -> Site:

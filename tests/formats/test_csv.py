@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from billhook.formats.log_csv import COLUMNS as LOG_COLUMNS
 from billhook.formats.log_csv import write_log
 from billhook.formats.tree_csv import TreeLine, read_trees, write_trees
-from billhook.services.holding import planting, tree_lists
+from billhook.services.holding import setting_up, tree_lists
 from billhook.services.holding.grove import grove
 
 from ..places import TODAY, empty_workplace
@@ -80,7 +80,7 @@ def test_headers_and_doubles_are_checked(know):
 
 def test_an_import_is_checked_then_saved_whole(tmp_path):
     at = empty_workplace(tmp_path)
-    site = planting.set_up(at, "G", "G", 36.8, "mediterranean-coast")
+    site = setting_up.set_up(at, "G", "G", 36.8, "mediterranean-coast")
     text = f"{HEAD}\nAlto,1,1,avocado,2016,Hass,4,3.6,120\nAlto,1,2,avocado,2016,,,,\n"
     assert tree_lists.import_trees(at, site.id, text, save=False).saved is False
     assert grove(at, TODAY).trees == []
@@ -141,3 +141,35 @@ def test_kinds_are_read_as_people_say_them_and_no_two_trees_stand_on_one_spot(kn
     _, wrong = read_trees(head + "A,1,1,lemon,2015,3,0\nA,1,2,lemon,2015,3,0\n", know)
     assert [(p.line, p.column) for p in wrong] == [(3, "x")]
     assert "the tree on line 2" in wrong[0].message
+
+
+def test_lists_go_out_and_come_back_in_feet(know):
+    tree = TreeLine(
+        "Alto", 1, 2, "avocado", 2016, "hass", None, 38.0, 0.25, 4.572, 3.6576, 203.2, 3.0, 6.1
+    )
+    text = write_trees([tree], "us")
+    head, line = text.splitlines()
+    assert "height_ft" in head
+    assert "trunk_in" in head
+    assert "pot_gal" in head
+    assert "_m" not in head
+    assert ",15.0,12.0,8.0," in line
+    (back,), problems = read_trees(text, know)
+    assert problems == []
+    assert back.height_m == pytest.approx(4.572)
+    assert back.trunk_mm == pytest.approx(203.2)
+    assert back.pot_l == pytest.approx(38.0, abs=1e-3)
+    assert back.y == pytest.approx(6.1, abs=1e-4)
+    _, problems = read_trees(text.replace("15.0,12.0", "150,12.0"), know)
+    assert [(p.column, p.message) for p in problems] == [
+        ("height_ft", "must be between 0.9843 and 98.43")
+    ]
+    _, problems = read_trees("height_m," + text, know)
+    assert any("says again" in p.message for p in problems)
+
+
+def test_the_log_bears_the_units_it_is_in():
+    text = write_log([{"date": "2027-03-24", "height_before_m": 4.572}], "us")
+    head, line = text.splitlines()
+    assert "height_before_ft" in head
+    assert ",15.0," in line

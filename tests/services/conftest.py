@@ -8,7 +8,7 @@ import pytest
 
 from billhook.core.walk.questions import questions_of
 from billhook.core.walk.tree import WalkTree
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.tree import framing
 from billhook.services.workplace import Workplace
 from billhook.store.tables import Site
@@ -39,7 +39,7 @@ class Garden:
 
 @pytest.fixture
 def garden(at) -> Garden:
-    site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     row = planting.plant(at, site.id, "Baixo", 1, 5, "mandarin", 2014, "clementine", "carrizo")
     pot = planting.plant(
         at, site.id, "Pátio", 1, 1, "lemon", 2021, None, None, 40.0, under_cover=True

@@ -276,7 +276,8 @@ def test_all_standing_frames_are_read_in_one_query(store, stem):
             set(),
         )
     asked: list[str] = []
-    event.listen(store.engine, "before_cursor_execute", lambda *call: asked.append(call[2]))
     with store.reading() as session:
+        reads = session.get_bind()
+        event.listen(reads, "before_cursor_execute", lambda *call: asked.append(call[2]))
         frames.many_frames(session, frames.current_rows(session))
     assert len([q for q in asked if q.startswith("SELECT")]) == 2

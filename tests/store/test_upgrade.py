@@ -21,7 +21,7 @@ from alembic.migration import MigrationContext
 from sqlmodel import SQLModel, select
 
 from billhook.services.book import logbook
-from billhook.services.holding import planting
+from billhook.services.holding import setting_up
 from billhook.services.holding.grove import grove
 from billhook.services.plan import sheets
 from billhook.services.season.desk import SeasonDesk
@@ -263,7 +263,7 @@ def test_the_old_commits_still_write_their_folders_with_today_s_packages(tmp_pat
 
 def test_acts_bear_the_holding_s_day(tmp_path):
     at = open_workplace(Settings(data=tmp_path / "data", fixed_today=dt.date(2027, 5, 1)))
-    planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
+    setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     assert rows(at.store.path, "act", "day") == {("2027-05-01",)}
     at.store.close()
 

@@ -98,6 +98,14 @@ def demo(tmp_path_factory) -> Iterator[Server]:
     yield from running(settings)
 
 
+@pytest.fixture(scope="module")
+def own_demo(tmp_path_factory) -> Iterator[Server]:
+    """A demo for the tests of one file, which change what others count on."""
+    settings = Settings(data=tmp_path_factory.mktemp("own"), fixed_today=DAY, demo=True)
+    build_demo(settings)
+    yield from running(settings)
+
+
 @pytest.fixture
 def empty(tmp_path) -> Iterator[Server]:
     yield from running(Settings(data=tmp_path / "data", fixed_today=DAY))
@@ -112,6 +120,7 @@ def started() -> Iterator[webdriver.Chrome]:
         for flag in (*FLAGS.split(), f"--user-data-dir={profile}"):
             options.add_argument(flag)
         options.set_capability("goog:loggingPrefs", {"browser": "ALL"})
+        options.add_experimental_option("prefs", {"intl.accept_languages": "en-GB"})
         driver = webdriver.Chrome(service=Service("/usr/bin/chromedriver"), options=options)
         yield driver
         driver.quit()

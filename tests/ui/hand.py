@@ -3,13 +3,17 @@
 from __future__ import annotations
 
 from selenium import webdriver
-from selenium.common.exceptions import NoSuchElementException, StaleElementReferenceException
+from selenium.common.exceptions import (
+    ElementClickInterceptedException,
+    NoSuchElementException,
+    StaleElementReferenceException,
+)
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.actions.action_builder import ActionBuilder
 from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.remote.webelement import WebElement
-from selenium.webdriver.support.ui import Select, WebDriverWait
+from selenium.webdriver.support.ui import WebDriverWait
 
 PATIENCE = 30
 
@@ -19,6 +23,7 @@ class Hand:
 
     def __init__(self, driver: webdriver.Chrome, url: str) -> None:
         self.driver, self.url = driver, url
+        self.asked: list[str] = []
         self._waiting = False
 
     def open(self, path: str) -> None:
@@ -69,6 +74,13 @@ class Hand:
         for key in keys:
             ActionChains(self.driver).send_keys(key).perform()
 
+    def search(self, typed: str) -> None:
+        """Find by key, once the search is there."""
+        self.press("/")
+        active = "return document.activeElement?.getAttribute('role')"
+        self.until(lambda: self.driver.execute_script(active) == "combobox")
+        self.driver.switch_to.active_element.send_keys(typed)
+
     def button(self, name: str) -> WebElement:
         """A button, link or tab by what is written on it."""
         kinds = "self::button or self::a or self::summary or @role='tab'"
@@ -81,9 +93,24 @@ class Hand:
 
     def click(self, name: str) -> None:
         """Click what bears this name."""
-        element = self.button(name)
+        self.until(lambda: self._clicked(self.button(name)))
+
+    def touch(self, css: str) -> None:
+        """Click the element, once it is there and nothing lies over it."""
+        self.until(lambda: self._clicked(self.one(css)))
+
+    def click_on(self, element: WebElement) -> None:
+        """Click what is in hand already."""
+        self.until(lambda: self._clicked(element))
+
+    def _clicked(self, element: WebElement) -> bool:
+        """Whether the click reached it; what still comes in may push something over it."""
         self.driver.execute_script("arguments[0].scrollIntoView({block: 'center'})", element)
-        element.click()
+        try:
+            element.click()
+        except ElementClickInterceptedException:
+            return False
+        return True
 
     def field(self, label: str, within: str = "body") -> WebElement:
         """The input that bears this label."""
@@ -100,18 +127,26 @@ class Hand:
         field.send_keys(text)
 
     def pick_day(self, css: str, day: str) -> None:
-        """Set a date field as its picker does."""
-        self.driver.execute_script(
-            "arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event('input'))",
-            self.one(css),
-            day,
-        )
+        """Type a day into its field and leave it."""
+        self.one(css).send_keys(Keys.CONTROL, "a")
+        self.one(css).send_keys(day, Keys.TAB)
 
     def choose(self, label: str, option: str, within: str = "body") -> None:
         """Choose from a list by its words."""
-        field = self.field(label, within)
-        self.until(lambda: any(o.text == option for o in Select(field).options))
-        Select(field).select_by_visible_text(option)
+        self.choose_in(self.field(label, within), option)
+
+    def choose_in(self, field: WebElement, option: str | int) -> None:
+        """Choose from this list by the words, or the nth of them."""
+
+        def chosen() -> bool:
+            if field.get_attribute("aria-expanded") != "true":
+                self._clicked(field)
+            found = self.all('.oneof-list [role="option"]')
+            wanted = found[option] if isinstance(option, int) else None
+            wanted = wanted or next((o for o in found if o.text == option), None)
+            return wanted is not None and self._clicked(wanted)
+
+        self.until(chosen)
 
     def on_limb(self, limb: str, share: float) -> tuple[int, int]:
         """Where on the screen a place of a limb is drawn."""
@@ -120,6 +155,7 @@ class Hand:
             "e.getPointAtLength(e.getTotalLength() * arguments[1]), m = e.getScreenCTM(); "
             "return [p.x * m.a + m.e, p.y * m.d + m.f]"
         )
+        self.one(f'[data-limb="{limb}"]')
         x, y = self.driver.execute_script(script, f'[data-limb="{limb}"]', share)
         return round(x), round(y)
 

@@ -30,7 +30,7 @@ def test_the_wall_is_moved_and_a_school_adopted(browser, demo):
     scrub.send_keys(Keys.ARROW_RIGHT)
     hand.until(lambda: scrub.get_attribute("aria-valuetext") != said)
     hand.sees("Rules of the trade")
-    hand.one('[data-school="third-of-rows"]').click()
+    hand.touch('[data-school="third-of-rows"]')
     hand.until(lambda: "hard cuts" in hand.one('[data-test="picked"]').text)
     assert findings(browser) == []
     hand.click("Adopt: a third of the rows")
@@ -62,17 +62,17 @@ def test_a_number_that_cannot_be_keeps_the_rest(browser, demo):
 def test_limb_shape_and_seasons_of_one_tree(browser, demo):
     hand = Hand(browser, demo.url)
     tree = tree_named(demo, "Baixo 4·6")
-    hand.open(f"/tree/{tree}/heights")
+    hand.open(f"/tree/{tree}/height")
     hand.until(lambda: len(hand.all('[data-test="ranked"]')) >= 3)
     assert findings(browser) == []
-    hand.one('input[type="checkbox"]').click()
+    hand.touch('input[type="checkbox"]')
     hand.click("Pyramid")
     hand.until(
         lambda: (
             hand.all('[data-test="breaks"]') and "break" in hand.one('[data-test="breaks"]').text
         )
     )
-    hand.one('[data-school="third-of-tree"]').click()
+    hand.touch('[data-school="third-of-tree"]')
     hand.until(
         lambda: (
             hand.all('[data-test="season"]')
@@ -88,6 +88,6 @@ def test_limb_shape_and_seasons_of_one_tree(browser, demo):
     assert len(tasks) == 6
     assert all("Lower the" in t["does"] for t in tasks)
     resize(browser, 390, 844)
-    hand.open(f"/tree/{tree}/heights")
+    hand.open(f"/tree/{tree}/height")
     hand.until(lambda: hand.all('[data-test="ranked"]'))
     assert browser.execute_script("return document.documentElement.scrollWidth") <= 390

@@ -10,7 +10,8 @@ import pytest
 from selenium.webdriver.common.keys import Keys
 
 from billhook.core.words.prices import cost_words
-from billhook.services.holding import planting
+from billhook.core.words.units import share_words
+from billhook.services.holding import planting, setting_up
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 
@@ -26,7 +27,7 @@ def served(tmp_path, day: dt.date, latitude: float, climate: str, *plantings):
     """A holding on a day of its own, and the trees that were planted."""
     settings = Settings(data=tmp_path / "data", fixed_today=day)
     at = open_workplace(settings)
-    site = planting.set_up(at, "Holding", "Holding", latitude, climate)
+    site = setting_up.set_up(at, "Holding", "Holding", latitude, climate)
     ids = [i for p in plantings for i in planting.plant(at, site.id, *p).tree_ids]
     at.store.close()
     return running(settings), ids
@@ -65,7 +66,7 @@ def test_picked_on_today_opens_the_lane_and_can_be_taken_back(browser, demo):
     pick = item.find_element("css selector", '[data-act="picked"]')
     browser.execute_script("arguments[0].scrollIntoView({block: 'center'})", pick)
     pick.click()
-    hand.sees("Picked on 24 Mar 2027")
+    hand.sees("Picked on 24 Mar")
     hand.until(lambda: open_days(demo, tree_id) > before)
     assert (
         next(v for v in ask(demo, f"/api/trees/{tree_id}")["verdicts"] if v["work"] == "height")[
@@ -91,21 +92,19 @@ def test_a_mango_in_august(browser, tmp_path):
     hand = Hand(browser, next(serving).url)
     hand.open(f"/tree/{tree_id}")
     hand.until(lambda: "mango" in hand.text())
-    hand.one("button.btn-small[aria-haspopup='listbox']").click()
+    hand.touch("button.btn-small[aria-haspopup='listbox']")
     hand.until(
         lambda: next((e for e in hand.all("[role=option]") if "Lower" in e.text), None)
     ).click()
-    said = hand.until(
-        lambda: (t := hand.one('[data-test="verdict"]').text) and "5 Aug 2027" in t and t
-    )
+    said = hand.until(lambda: (t := hand.one('[data-test="verdict"]').text) and "5 Aug" in t and t)
     assert said.startswith("Wait")
     assert "a cut now costs about" in said
     hand.click("Picked today")
-    hand.sees("Picked on 5 Aug 2027")
+    hand.sees("Picked on 5 Aug")
     hand.until(lambda: hand.one('[data-test="verdict"]').text.startswith("Go"))
     assert "cool nights" in hand.text()
-    hand.one("#cut-day").send_keys("10202027")
-    hand.until(lambda: "20 Oct 2027" in hand.one('[data-test="verdict"]').text)
+    hand.pick_day("#now-day", "20 october")
+    hand.until(lambda: "20 Oct" in hand.one('[data-test="verdict"]').text)
     assert hand.one('[data-test="verdict"]').text.startswith(("Wait", "Stop"))
     hand.click("Show the day it opens")
     hand.until(lambda: hand.one('[data-test="verdict"]').text.startswith("Go"))
@@ -140,7 +139,7 @@ def test_a_pot_carried_out_today_waits_two_weeks_and_is_cut(browser, tmp_path):
         f'{{"saying": "went-out", "tree_ids": ["{pot}"]}}',
     )
     hand.open(f"/tree/{pot}")
-    hand.until(lambda: "next on 4 May 2027" in hand.one('[data-test="verdict"]').text)
+    hand.until(lambda: "next on 4 May" in hand.one('[data-test="verdict"]').text)
     assert all(h >= 44 for h in (e.size["height"] for e in hand.all('[data-test="says"] button')))
     today = ask(server, "/api/today")
     assert not any(i["work"] == "pot" and i["opens"] < "2027-05-04" for i in today["items"])
@@ -157,7 +156,7 @@ def test_five_pages_say_the_same(browser, demo):
     )
     tree = ask(demo, f"/api/trees/{tree_id}")
     said = next(v for v in tree["verdicts"] if v["work"] == tree["main_work"])
-    share = f"{round(said['max_share'] * 100)} %"
+    share = share_words(said["max_share"])
     hand.open(f"/tree/{tree_id}")
     hand.until(lambda: hand.one('[data-test="verdict"]').text == said["sentence"])
     lane = next(
@@ -181,20 +180,20 @@ def test_five_pages_say_the_same(browser, demo):
         if i["work"] == said["work"] and any(t["id"] == tree_id for t in i["trees"])
     ]
     assert all(share in i["says"] and i["cost"] == cost_words(said["price"]) for i in items)
-    hand.open(f"/almanac?tree={tree_id}")
+    hand.open(f"/year?tree={tree_id}")
     hand.until(lambda: any(share in e.text for e in hand.all(".lanes h3")))
 
 
 def test_the_price_of_a_day_under_the_pointer_and_by_keyboard(browser, demo):
     hand = Hand(browser, demo.url)
     tree_id = tree_named(demo, "Baixo 1·3")
-    hand.open(f"/almanac?tree={tree_id}")
+    hand.open(f"/year?tree={tree_id}")
     hand.until(lambda: hand.all('[data-curve="price"]'))
     assert len(hand.all('[data-curve="open"]')) >= 3
     before = hand.until(lambda: [e.text for e in hand.all('[data-test="cost"]')])
     assert any("a whole crop" in t for t in before)
     hand.press(*[Keys.ARROW_RIGHT] * 84)
-    hand.until(lambda: "16 Jun 2027" in hand.one('[data-test="day"]').text)
+    hand.until(lambda: "16 Jun" in hand.one('[data-test="day"]').text)
     after = [e.text for e in hand.all('[data-test="cost"]')]
     assert any("1.2 crops" in t for t in after)
     assert findings(browser) == []
@@ -218,7 +217,7 @@ def test_a_lime_comes_in_and_its_year_goes_on_indoors(browser, tmp_path):
     assert due["from"] < "2027-11-20", "a lime bears no cold night: in before the first frost"
     hand.open(f"/tree/{pot}")
     hand.click("Carried in today")
-    hand.sees("Carried in on 12 Oct 2027")
+    hand.sees("Carried in on 12 Oct")
     after = ask(server, f"/api/almanac?tree={pot}")
     assert not any(
         e["name"] == "carry in" and "2027-10-12" < e["from"] < "2028-06-01" for e in after["events"]

@@ -28,11 +28,13 @@ def test_walk_plan_sheet_and_log_on_a_phone(browser, demo):
     hand = Hand(browser, demo.url)
     resize(browser, 390, 844)
     tree = tree_named(demo, "Baixo 4·10")
-    hand.open(f"/tree/{tree}/walk")
+    hand.open(f"/tree/{tree}/look")
     reach(hand, "crossing")
-    hand.press("3", Keys.ENTER)
+    hand.press("3")
+    hand.touch('[data-test="go-on"]')  # by thumb: it stands above the wire
     hand.until(lambda: question(hand) == "parallel-limbs")
-    hand.press("1", Keys.ENTER)
+    hand.press("1")
+    hand.touch('[data-test="go-on"]')
     reach(hand, "")
     hand.click("Weigh the cuts first")
     hand.until(lambda: cuts(hand))
@@ -50,7 +52,7 @@ def test_walk_plan_sheet_and_log_on_a_phone(browser, demo):
     hand.type("Why cut 1 was not made", "a nest in it")
     hand.click("Keep the reason")
     hand.sees("not done: a nest in it")
-    hand.choose("Another limb", hand.all("#besides option")[1].text)
+    hand.choose_in(hand.one("#besides"), 1)
     hand.click("Add to the sheet")
     hand.sees("not planned, added under the tree")
     for line in ask(demo, f"/api/sheets/{sheet}")["lines"]:
@@ -65,7 +67,7 @@ def test_walk_plan_sheet_and_log_on_a_phone(browser, demo):
 def test_pins_limit_and_a_second_plan_beside_it(browser, demo):
     hand = Hand(browser, demo.url)
     tree = tree_named(demo, "Baixo 4·11")
-    hand.open(f"/tree/{tree}/plan")
+    hand.open(f"/tree/{tree}/cut")
     hand.until(lambda: cuts(hand))
     assert findings(browser) == []
     before = cuts(hand)
@@ -75,7 +77,7 @@ def test_pins_limit_and_a_second_plan_beside_it(browser, demo):
     hand.until(lambda: hand.all('[data-test="moved"]') and cuts(hand) != before)
     assert hand.one('[data-test="moved"]').text.startswith(("In:", "Out:"))
     hand.sees("you took it out")
-    hand.one("details summary").click()
+    hand.touch("details summary")
     browser.execute_script(
         "const e = document.querySelector('#weigh-parallel'); e.value = 0; "
         "e.dispatchEvent(new Event('change'))"
@@ -150,20 +152,20 @@ def test_a_sheet_is_ticked_without_signal(browser, demo):
 
 def test_hand_or_machine_school_and_skeleton_change_the_plan(browser, demo):
     hand = Hand(browser, demo.url)
-    hand.open(f"/tree/{tree_named(demo, 'Baixo 4·12')}/plan")
+    hand.open(f"/tree/{tree_named(demo, 'Baixo 4·12')}/cut")
     hand.until(lambda: cuts(hand))
-    hand.one('[data-test="plan-cut"] details summary').click()
+    hand.touch('[data-test="plan-cut"] details summary')
     hand.until(lambda: hand.all('[data-test="cut-drawing"]')[0].is_displayed())
-    hand.one('[data-way="machine"]').click()
+    hand.touch('[data-way="machine"]')
     hand.sees("By machine: wall")
-    hand.one('[data-way="ragged"]').click()
+    hand.touch('[data-way="ragged"]')
     hand.sees("By hand, ragged")
-    hand.one('[data-way="hand"]').click()
-    hand.one('[data-test="schools"] summary').click()
+    hand.touch('[data-way="hand"]')
+    hand.touch('[data-test="schools"] summary')
     hand.choose("Height", "Tall, fruit stored up there")
-    hand.one('[data-goal="lower"]').click()
+    hand.touch('[data-goal="lower"]')
     hand.sees("nothing is lowered")
-    hand.one('[data-goal="skeleton"]').click()
+    hand.touch('[data-goal="skeleton"]')
     warned = hand.one('[data-test="skeleton"]')
     hand.until(lambda: "Tell the owner now" in hand.one('[data-test="skeleton"]').text)
     assert "limbs stay" in warned.text
@@ -179,7 +181,7 @@ def test_regrowth_and_fruit_are_written_down(browser, demo):
     hand.type("Fruit picked today", "38,5")
     hand.click("Write down")
     hand.sees("38.5 kg written down")
-    hand.open("/log")
+    hand.open("/book")
     hand.choose("Block", "Baixo")
     hand.sees("Canopy taken, mean of the trees cut")
     assert findings(browser) == []

@@ -19,7 +19,7 @@ def verdict(hand: Hand) -> str:
 def test_a_sucker_is_judged_by_keys_and_logged_with_its_like(browser, demo):
     hand = Hand(browser, demo.url)
     tree = tree_named(demo, "Baixo 2·4")
-    hand.open(f"/tree/{tree}/shoot")
+    hand.open(f"/tree/{tree}/look/shoot")
     first = hand.one('[data-test="question"]').text
     assert "leaflets" in first or "start" in first
     hand.press("1" if "leaflets" in first else "2")
@@ -48,7 +48,7 @@ def test_a_sucker_is_judged_by_keys_and_logged_with_its_like(browser, demo):
 def test_what_cannot_be_told_is_not_asked_again_and_back_goes_back(browser, demo):
     hand = Hand(browser, demo.url)
     resize(browser, 390, 844)
-    hand.open(f"/tree/{tree_named(demo, 'Baixo 2·5')}/shoot")
+    hand.open(f"/tree/{tree_named(demo, 'Baixo 2·5')}/look/shoot")
     asked = [hand.one('[data-test="question"]').text]
     for _ in range(3):
         hand.click("Cannot tell")
@@ -58,7 +58,7 @@ def test_what_cannot_be_told_is_not_asked_again_and_back_goes_back(browser, demo
     assert (
         min(b.size["height"] for b in hand.all("main .choice, main .btn") if b.is_displayed()) >= 44
     )
-    hand.one(".choice").click()
+    hand.touch(".choice")
     hand.sees("1 seen, kept here")
     hand.press(Keys.BACKSPACE)
     hand.until(lambda: hand.one('[data-test="question"]').text == asked[-1])
@@ -67,7 +67,7 @@ def test_what_cannot_be_told_is_not_asked_again_and_back_goes_back(browser, demo
 
 def test_an_avocado_is_asked_for_its_own_clues(browser, demo):
     hand = Hand(browser, demo.url)
-    hand.open(f"/tree/{tree_named(demo, 'Alto 1·1')}/shoot")
+    hand.open(f"/tree/{tree_named(demo, 'Alto 1·1')}/look/shoot")
     hand.until(lambda: "start" in hand.one('[data-test="question"]').text)
     hand.press("4")
     hand.until(lambda: "rootstock" not in verdict(hand))

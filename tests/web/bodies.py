@@ -6,6 +6,33 @@ import copy
 from collections.abc import Iterator
 from typing import Any
 
+TOUCHED: dict[str, Any] = {
+    "picture": {
+        "width": 400,
+        "height": 600,
+        "staff": {"low": [250, 550], "high": [250, 350], "length_m": 2.0},
+        "foot": [200, 550],
+        "from_deg": 180,
+        "distance_m": 6,
+        "eye_m": 1.5,
+    },
+    "top": [200, 300],
+    "trunk": {"across": [[195, 500], [205, 500]]},
+    "union": [200, 530],
+    "limbs": [
+        {
+            "id": "m1",
+            "fork": [200, 470],
+            "tip": [120, 380],
+            "thick": {"class": "thumb"},
+            "on": "trunk",
+            "bearing_deg": 270,
+            "state": "live",
+            "fruit": 3,
+            "kind": "limb",
+        }
+    ],
+}
 FRAME: dict[str, Any] = {
     "union_m": 0.25,
     "trunk": {"diameter_mm": 110, "height_m": 0.7},
@@ -24,6 +51,8 @@ FRAME: dict[str, Any] = {
             "fruit": 9,
             "headed_mm": 0,
             "kind": "limb",
+            "bloom": 0.5,
+            "flush": "soft",
         },
         {
             "id": "e1",
@@ -335,6 +364,7 @@ CALCULATORS: dict[str, dict[str, Any]] = {
         "diameter_mm": 80,
         "length_m": 1.2,
     },
+    "/api/calc/trace": {**TOUCHED, "units": "us"},
     "/api/calc/safety": {
         "air_c": 32.2,
         "humidity": 0.7,
@@ -489,6 +519,7 @@ def resources(
             "measured": ["e"],
             "date": "2027-03-24",
         },
+        f"POST {tree}/traces": {**TOUCHED, "id": ID, "photo_id": ID, "date": "2027-03-24"},
         f"POST {tree}/sketch": {"height_m": 3, "spread_m": 2.5, "trunk_mm": 90},
         f"POST {tree}/observations": {"kind": "fruit_on", "value": "none", "date": "2027-03-24"},
         f"PUT /api/sites/{site_id}": {
@@ -555,6 +586,9 @@ def resources(
             "size": "low",
             "frost_c": -6.0,
             "coldest_night_c": -6.0,
+            "habit": "upright",
+            "bears": "ends",
+            "wound_mm": 40,
         },
         f"POST {tree}/shoot": {
             "clues": {"origin": "below_union"},

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 import pytest
 from flask.testing import FlaskClient
 
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.tree import framing
 from billhook.services.workplace import Workplace
 from billhook.web.app import create_app
@@ -32,7 +32,7 @@ class Served:
 @pytest.fixture
 def served(tmp_path) -> Served:
     at = empty_workplace(tmp_path)
-    site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     row = planting.plant(at, site.id, "Baixo", 4, 2, "mandarin", 2014, "clementine", "carrizo")
     frame = framing.save_frame(at, row.tree_ids[0], forked_frame(), None, {"e", "w"}, TODAY)
     yield Served(

@@ -12,7 +12,7 @@ from pathlib import Path
 import pytest
 
 from billhook.core.season.model import WORKS
-from billhook.services.holding import planting
+from billhook.services.holding import setting_up
 from billhook.web import models
 from billhook.web.app import api_description
 
@@ -333,7 +333,7 @@ def test_an_unforeseen_error_says_so_and_shows_no_insides(served, monkeypatch):
     def broken(*_: object) -> None:
         raise RuntimeError("secret path /root")
 
-    monkeypatch.setattr(planting, "climates", broken)
+    monkeypatch.setattr(setting_up, "climates", broken)
     served.client.application.config["PROPAGATE_EXCEPTIONS"] = False
     answer = served.client.get("/api/climates")
     assert answer.status_code == 500
@@ -356,3 +356,29 @@ def test_the_season_calculator_s_place_is_described_as_it_is_taken(served):
     place = schemas["SeasonIn"]["properties"]["site"]["$ref"].rsplit("/", 1)[-1]
     assert {"normals", "last_frost", "first_frost"} <= set(schemas[place]["required"])
     assert "version" not in schemas[place]["properties"]
+
+
+def test_a_screen_leaves_plain_years_out_and_a_list_keeps_them(served):
+    tree = f"/api/trees/{served.tree_id}"
+    assert " 2027" not in served.client.get(tree).get_json()["verdicts"][0]["sentence"]
+    assert (
+        " 2028" in served.client.get(f"{tree}?day=2028-12-01").get_json()["verdicts"][0]["sentence"]
+    )
+    plan = served.client.post(f"{tree}/plan", json={"goal": "tidy"}).get_json()
+    assert " 2027" not in plan["preview"]["verdict"]["sentence"]
+    feed = served.client.get("/api/calendar.ics").get_data(as_text=True)
+    assert "2027" in feed
+
+
+def test_in_a_holding_in_feet_what_was_typed_stays_as_typed(served):
+    served.client.put("/api/units", json={"units": "us"})
+    tree = f"/api/trees/{served.tree_id}"
+    typed = {"note": "rope 2 m up, 3 kg of fruit", "name": "the 2 m lemon"}
+    version = served.client.get(tree).get_json()["version"]
+    assert served.client.patch(tree, json={"version": version, **typed}).status_code == 200
+    shown = served.client.get(tree).get_json()
+    assert (shown["note"], shown["name"]) == (typed["note"], typed["name"])
+    plan = served.client.post(f"{tree}/plan", json={"goal": "lower"}).get_json()
+    chips = plan["clippings"]["reasons"][0]["text"]
+    assert " lb " in chips
+    assert not re.search(r"\d (kg|m²|m³|cm|g)\b", chips)

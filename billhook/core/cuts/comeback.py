@@ -28,6 +28,12 @@ class ComeBack:
     rule: str
 
 
+def mark_is_tied(mark: str | None, know: Knowledge) -> bool:
+    """Whether a union is marked by something bound on. mark: "tape, 24 Mar 2027": what, when."""
+    what = (mark or "").partition(",")[0]
+    return what.replace(" ", "-") in know.rows("tied-mark")
+
+
 def come_backs(
     done: Iterable[CutAdvice],
     day: dt.date,

@@ -24,6 +24,8 @@ def _limb_spans(limb: Limb) -> Iterable[tuple[str, str | None]]:
     yield "rise_deg", _span(limb.rise_deg, -90, 90, "the rise", "degrees")
     yield "bearing_deg", _span(limb.bearing_deg, 0, 360, "the bearing", "degrees")
     yield "foliage", _span(limb.foliage, 0, 1, "foliage", "")
+    if limb.bloom is not None:
+        yield "bloom", _span(limb.bloom, 0, 1, "bloom", "")
     yield "headed_mm", _span(limb.headed_mm, 0, 3000, "the diameter of the old cut", "mm")
     yield (
         "fruit",

@@ -20,7 +20,8 @@ from .wood import WoodParameters, typical_limb_kg
 @dataclass(frozen=True)
 class Counted:
     """So many like cuts. mm: across; least, most: what it may be [mm], the same where it was
-    measured; sprout: a water sprout of this season; dead: bears no leaf.
+    measured; sprout: a water sprout of this season; dead: bears no leaf; thickness: its class, None
+    where it was measured.
     """
 
     mm: float
@@ -29,6 +30,7 @@ class Counted:
     most: float
     sprout: bool = False
     dead: bool = False
+    thickness: str | None = None
 
 
 @dataclass(frozen=True)
@@ -51,7 +53,7 @@ def counted(know: Knowledge, thickness: str, n: int, sprout: bool, dead: bool) -
     """Cuts as thick as a class of the catalogue. Raises: UnknownKnowledge."""
     row = f"thickness/{thickness}"
     mm, least, most = (know.number(f"{row}/{c}") for c in ("mm", "least", "most"))
-    return Counted(mm, n, least, most, sprout, dead)
+    return Counted(mm, n, least, most, sprout, dead, thickness)
 
 
 def trunk_of(stems_mm: Sequence[float]) -> float:

@@ -17,6 +17,8 @@ from typing import Literal, get_args
 
 State = Literal["live", "dead", "broken", "diseased"]
 STATES: tuple[State, ...] = get_args(State)
+Flush = Literal["none", "soft", "hard"]
+FLUSHES: tuple[Flush, ...] = get_args(Flush)
 TRUNK = "trunk"
 SOIL = "soil"
 DEFAULT_TIP_MM = 6.0
@@ -33,7 +35,8 @@ class Trunk:
 @dataclass(frozen=True)
 class Limb:
     """One limb. ``at_m`` is measured from the parent's base (for the trunk: above ground; from the
-    soil: out from the foot).
+    soil: out from the foot). bloom: share of its ends in bloom [0..1]; flush: how its young leaf
+    is; None where nobody looked.
     """
 
     id: str
@@ -49,6 +52,8 @@ class Limb:
     fruit: int = 0
     headed_mm: float = 0.0
     kind: str | None = None
+    bloom: float | None = None
+    flush: Flush | None = None
 
     @property
     def end_mm(self) -> float:

@@ -264,5 +264,5 @@ def sun_reason(walls: Sequence[WallSun], day: dt.date, spacing_m: float) -> Reas
         )
         for w in walls
     )
-    text = say("rows-sun", day=day.isoformat(), each=listed(each))
+    text = say("rows-sun", day=day, each=listed(each))
     return Reason("wall-sun", text, {"row spacing, m": spacing_m}, date=day)

@@ -17,7 +17,7 @@ from ..walk.tree import WalkTree
 from ..words.values import say
 from .schools import factor
 from .skeleton import mains, skeleton_cuts
-from .wall import WallCut, machine_cuts, ragged_cuts
+from .wall import WallCut, machine_cuts, ragged_cuts, shape_cuts
 
 # findings that go with a skeleton prune: everything else is cut anyway
 _WITH_SKELETON = frozenset({"sucker", "dead", "skeleton"})
@@ -105,6 +105,8 @@ def _wall(know: Knowledge, tree: WalkTree, by: str, outline: Outline | None) -> 
         if by == "machine"
         else ragged_cuts(know, tree, outline)
         if by == "ragged"
+        else shape_cuts(know, tree, outline)
+        if by == "shape"
         else []
     )
 
@@ -124,19 +126,30 @@ def _options(
         # before its day frost-hurt wood is not dead, whatever the drawing says
         waits = look == "dead" and tree.waiting_until is not None and tree.day < tree.waiting_until
         return [] if waits else list(limb_options(look, tree, know, {}))
+    return _most_upright(know, tree, goal)
+
+
+def _most_upright(know: Knowledge, tree: WalkTree, goal: str) -> list[LimbOption]:
+    """The main limb that rises most steeply and strongly; of an even tree none stands out, unless
+    the goal takes one every year.
+    """
     steep = know.number("plan/upright-rise")
-    big = mains(tree)
-    upright = {x.id for x in big if x.rise_deg >= steep}
-    strongest = max(big, key=lambda x: (x.rise_deg * x.base_mm, x.id), default=None)
-    if tree.stances.get("form") == "central-leader":
-        # the strongest upright limb is the leader and stays; the next one competes with it
-        rivals = [x for x in big if x.id in upright and x is not strongest]
-        strongest = max(rivals, key=lambda x: (x.rise_deg * x.base_mm, x.id), default=None)
+    big = sorted(mains(tree), key=lambda x: (x.rise_deg * x.base_mm, x.id), reverse=True)
+    # one leader: the strongest upright limb stays; the next one competes with it
+    at = 1 if tree.stances.get("form") == "central-leader" else 0
+    upright = [x for n, x in enumerate(big) if x.rise_deg >= steep or n < at][at:]
+    if len(big) < 3 or not upright or (at == 0 and upright[0] is not big[0]):
+        return []
+    first = upright[0]
+    others = [x.rise_deg for x in big if x is not first]
+    even = first.rise_deg - sum(others) / len(others) < know.number("plan/upright-over")
+    if even and not know.number(f"goals/{goal}/every-year"):
+        return []
     said = Reason("most-upright", say("most-upright"), catalogue_ids=("plan/upright-rise",))
     return [
         LimbOption(o.limb, o.name, o.keep_m, o.share, o.fruit, o.wound_mm, said)
         for o in limb_options("wide", tree, know, {})
-        if strongest is not None and o.limb == strongest.id and o.limb in upright and len(big) >= 3
+        if o.limb == first.id
     ]
 
 

@@ -87,6 +87,10 @@ def propose(
     stages, unplaced = _staged(
         know, tree, offers, pins_out, choice, {c.id for c in cuts}, tuple(left), windows, room
     )
+    # what a goal does not ask for may be pinned in, and is no finding else
+    own = weights or {}
+    asked = {k for k in know.rows("plan-weights") if _weight(know, goal, k, own) > 0}
+    left = [x for x in left if x.proposed.must or x.proposed.look in asked]
     looks = [(p.look, p.must) for p in offers.values()]
     reasons = [
         *why_left(know, goal, choice, room, stages),
@@ -108,6 +112,10 @@ def propose(
         outline,
         set_out,
     )
+
+
+def _weight(know: Knowledge, goal: str, look: str, own: Mapping[str, float]) -> float:
+    return own.get(look, know.number(f"plan-weights/{look}/{goal}"))
 
 
 def main_work(cuts: Iterable[Proposed], verdicts: Mapping[str, Verdict]) -> Work:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Set
 from dataclasses import dataclass
 from math import floor
 
@@ -47,9 +48,11 @@ def recipe(
     work: str | None = None,
     vigour: int = 3,
     units: Units = "metric",
+    lacks: Set[str] = frozenset(),
 ) -> Recipe:
     """What a goal asks for, in the order of the work, of each as many as the limit [0..1] leaves
-    room for. work: only what is of this kind, and what costs no leaf. trunk_mm: across.
+    room for. work: only what is of this kind, and what costs no leaf. trunk_mm: across. lacks:
+    what such a tree has none of: ``ground`` in a pot, ``union`` on its own roots.
     """
     kept, section = know.number("counting/kept"), trunk_mm * trunk_mm
     thickest = trunk_mm / know.number("recipe/of-trunk")
@@ -58,6 +61,9 @@ def recipe(
     for row in know.rows("recipe"):
         at = f"recipe/{row}"
         serves = goal in know.text(f"{at}/goals").split()
+        needs = know.get(f"{at}/needs")
+        if needs is not None and needs.value in lacks:
+            continue
         if not serves or vigour < know.number(f"{at}/vigour-from"):
             continue
         cut = _cut(know, at)

@@ -77,6 +77,17 @@ def ragged_cuts(know: Knowledge, tree: WalkTree, outline: Outline) -> list[WallC
     return found
 
 
+def shape_cuts(know: Knowledge, tree: WalkTree, outline: Outline) -> list[WallCut]:
+    """Limbs past a shape, back to a fork inside it."""
+    assert tree.frame is not None
+    found = []
+    for b in breaks(tree.frame, outline):
+        text = say("shape-fork", beyond=Length(b.beyond_m, tree.units))
+        keep = _inside(tree, know, tree.frame.limb(b.limb), b)
+        found.append(WallCut(Cut(b.limb, keep), False, _why("past-shape", text, b, ())))
+    return found
+
+
 def fitting(
     know: Knowledge, tree: WalkTree, outline: Outline, limit: float
 ) -> tuple[Outline, float]:
@@ -139,6 +150,8 @@ def how(
             used,
             catalogue_ids=("machine/largest-mm", "machine/metres-a-minute"),
         )
+    if by == "shape":
+        return Reason("by-hand-shape", say("wall-shape", wall=wall), used)
     text = say("wall-ragged", wall=wall)
     return Reason("by-hand-ragged", text, used)
 

@@ -64,6 +64,8 @@ def lifted(tree: WalkTree, know: Knowledge, limb: Limb, clear_m: float) -> float
 
 
 def hanging_low(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
+    if tree.pot_l is not None:
+        return {}  # a tree in a pot has no skirt to the ground
     found: Found = {}
     clear, _ = clearance(tree, know, answers)
     for limb in live_limbs(tree):

@@ -144,6 +144,8 @@ def _wide(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
     reach = _reaches(tree)
     if not reach:
         return {}
+    if tree.width_m is not None:
+        return _wider_than(tree, know, reach, tree.width_m / 2)
     wanted = sum(reach.values()) / len(reach) * (1 + know.number("walk/wide"))
     return {
         x.id: (
@@ -155,6 +157,28 @@ def _wide(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
                 ),
                 {"reach, m": round(reach[x.id], 2)},
                 catalogue_ids=("walk/wide",),
+            ),
+        )
+        for x in live_limbs(tree)
+        if reach.get(x.id, 0) > wanted
+    }
+
+
+def _wider_than(
+    tree: WalkTree, know: Knowledge, reach: Mapping[str, float], wanted: float
+) -> Found:
+    """Limbs that reach further from the stem than is wanted."""
+    return {
+        x.id: (
+            within_radius(tree, know, x, wanted),
+            Reason(
+                "over-width",
+                say(
+                    "wide-aim",
+                    reach=Length(reach[x.id], tree.units),
+                    wanted=Length(wanted, tree.units),
+                ),
+                {"reach, m": round(reach[x.id], 2), "wanted, m": round(wanted, 2)},
             ),
         )
         for x in live_limbs(tree)

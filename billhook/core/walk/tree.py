@@ -53,6 +53,7 @@ class WalkTree:
     spread_m: float | None = None
     row_gap_m: float | None = None
     cap_m: float | None = None
+    width_m: float | None = None
     reach_m: float = 2.05
     pole_m: float = 4.5
     pot_l: float | None = None

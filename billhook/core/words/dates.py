@@ -1,9 +1,12 @@
-"""Dates as they are said: ``25 Nov 2026``."""
+"""Dates as they are said: ``25 Nov 2026``; read on a day near by, ``25 Nov``."""
 
 from __future__ import annotations
 
 import datetime as dt
+from contextvars import ContextVar
 
+_PLAIN_DAYS = 335
+_read_on: ContextVar[dt.date | None] = ContextVar("read_on", default=None)
 MONTHS = ("Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec")
 
 
@@ -12,6 +15,15 @@ def month_words(day: dt.date) -> str:
     return f"{MONTHS[day.month - 1]} {day.year}"
 
 
+def read_on(today: dt.date | None) -> None:
+    """What is said from here on is read on this day: a year that is plain is left out. For None it
+    is kept: every date bears its year.
+    """
+    _read_on.set(today)
+
+
 def day_words(day: dt.date) -> str:
-    """Day, month and year."""
-    return f"{day.day} {MONTHS[day.month - 1]} {day.year}"
+    """Day and month, and the year where it is not plain to who reads it."""
+    today = _read_on.get()
+    plain = today is not None and abs((day - today).days) < _PLAIN_DAYS
+    return f"{day.day} {MONTHS[day.month - 1]}" + ("" if plain else f" {day.year}")

@@ -13,6 +13,7 @@ UNITS: tuple[Units, ...] = get_args(Units)
 MM_PER_INCH = 25.4
 M_PER_FOOT = 0.3048
 KG_PER_POUND = 0.45359237
+L_PER_GALLON = 3.785411784
 F_PER_C = 1.8
 _SIXTEENTHS = 16
 

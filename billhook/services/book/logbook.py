@@ -5,28 +5,37 @@ ticking come-backs off.
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from sqlmodel import Session
 
 from ...core.days import done_problem, planned_problem
 from ...core.errors import invalid, refuse
+from ...core.frame.counting import Counted
 from ...core.season.model import WORKS
 from ...store import logbook
+from ...store.changes import kept_acts
 from ...store.database import StaleVersion
 from ...store.logbook import save_entries, save_tasks
-from ...store.tables import LogEntry, Task
+from ...store.tables import CutCount, LogEntry, Task
 from ...store.trees import tree_record, tree_records
+from ..plan import counted
 from ..workplace import Workplace
 
 
 @dataclass(frozen=True)
 class LogLine:
-    """An entry with its tree's name, and the entry that corrects it, if any."""
+    """An entry with its tree's name, the entry that corrects it, if any, what was counted, the act
+    that wrote it, by which it can be taken back, and how many more entries that act wrote.
+    """
 
     entry: LogEntry
     tree_name: str
     corrected_by: str | None
+    counts: tuple[CutCount, ...] = ()
+    act: str | None = None
+    with_it: int = 0
 
 
 def log(at: Workplace, tree_id: str | None = None, limit: int = 400) -> list[LogLine]:
@@ -40,8 +49,19 @@ def log(at: Workplace, tree_id: str | None = None, limit: int = 400) -> list[Log
             r.tree.id: r.name
             for r in (tree_records(session) if tree_id is None else [tree_record(session, tree_id)])
         }
+        counts = logbook.counts(session, [e.id for e in found])
+        acts = kept_acts(session, [e.act for e in found])
+        beside = logbook.entries_by_act(session)
         return [
-            LogLine(e, names.get(e.tree_id, "a tree that is gone"), by.get(e.id)) for e in found
+            LogLine(
+                e,
+                names.get(e.tree_id, "a tree that is gone"),
+                by.get(e.id),
+                tuple(counts.get(e.id, ())),
+                acts.get(e.act),
+                beside[e.act] - 1,
+            )
+            for e in found
         ]
 
 
@@ -58,9 +78,10 @@ def log_past_work(
     note: str = "",
     minutes: float | None = None,
     corrects: str | None = None,
+    cuts: Sequence[Counted] = (),
 ) -> LogEntry:
     """Log work made without a plan, or correct an entry by a new one. The same entry id twice
-    changes nothing.
+    changes nothing. cuts: counted; they say the share where none is given.
 
     Raises: InvalidInput by field; NotFound.
     """
@@ -76,7 +97,9 @@ def log_past_work(
         known = session.get(LogEntry, entry_id)
         if known is not None:
             return known
-        tree_record(session, tree_id)
+        record = tree_record(session, tree_id)
+        if cuts and share is None:
+            share = counted.share_of(at, session, record, date, cuts)
         wrong = _to_correct(session, tree_id, corrects) if corrects is not None else None
         entry = LogEntry(
             id=entry_id,
@@ -90,10 +113,44 @@ def log_past_work(
             note=note,
             minutes=minutes,
             corrects=corrects,
+            cuts=counted.how_many(cuts) or None,
         )
         if wrong is not None:
             entry.frame_before, entry.frame_after = wrong.frame_before, wrong.frame_after
-            entry.plan_id, entry.cuts = wrong.plan_id, wrong.cuts
+            # what a sheet cut is known by its frames; only what was counted may be counted anew
+            entry.plan_id = wrong.plan_id
+            entry.cuts = wrong.cuts if wrong.plan_id else entry.cuts or wrong.cuts
+        save_entries(session, entry)
+        session.flush()
+        counted.put_down(session, entry, cuts)
+        return entry
+
+
+def on_other_tree(at: Workplace, entry_id: str, tree_id: str) -> LogEntry:
+    """Put an entry on the tree it was done on, with what was counted.
+
+    Raises: NotFound; InvalidInput for work of a sheet, which stands on its tree's drawing, and for
+    the tree it is on already.
+    """
+    with at.store.writing() as session:
+        entry = logbook.entry(session, entry_id)
+        record = tree_record(session, tree_id)
+        drawn = entry.plan_id is not None or entry.frame_after is not None
+        corrected = entry.corrects is not None or any(
+            e.corrects == entry_id for e in logbook.entries(session, entry.tree_id)
+        )
+        refuse(
+            {
+                "/tree_id": "is the tree it stands on already"
+                if record.tree.id == entry.tree_id
+                else "the entry is from a cut sheet of its own tree; take it back with “not so”"
+                if drawn
+                else "the entry was corrected; take it back with “not so” and log it anew"
+                if corrected
+                else None
+            }
+        )
+        entry.tree_id = record.tree.id
         save_entries(session, entry)
         return entry
 
@@ -127,7 +184,7 @@ def settle_task(
         task = logbook.task(session, task_id)
         if task.version != version:
             raise StaleVersion(
-                "Someone else changed this come-back in the meantime.",
+                "Someone else changed this in the meantime.",
                 {"version": task.version, "state": task.state, "due": task.due.isoformat()},
             )
         task.state, task.due, task.version = state, due or task.due, task.version + 1

@@ -10,6 +10,7 @@ import io
 import threading
 import uuid
 import warnings
+from dataclasses import dataclass
 from pathlib import Path
 
 from PIL import Image, ImageOps, UnidentifiedImageError
@@ -18,6 +19,7 @@ from sqlmodel import Session
 from ...core.days import done_problem
 from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...store import photos as store
+from ...store import places
 from ...store.database import NotFound
 from ...store.photos import save_photo
 from ...store.tables import Photo
@@ -36,8 +38,28 @@ def most_bytes(at: Workplace) -> int:
     return int(at.know.number("photo/most-mb") * _MB)
 
 
+@dataclass(frozen=True)
+class Whose:
+    """What a photo shows: a tree, a row or a block."""
+
+    tree_id: str | None = None
+    row_id: str | None = None
+    block_id: str | None = None
+
+    def check(self, session: Session) -> None:
+        """Raises: InvalidInput where not exactly one is said, NotFound where it is none."""
+        if sum(x is not None for x in (self.tree_id, self.row_id, self.block_id)) != 1:
+            raise invalid("/tree_id", "say one of tree_id, row_id and block_id")
+        if self.tree_id:
+            tree_record(session, self.tree_id)
+        elif self.row_id:
+            places.row(session, self.row_id)
+        elif self.block_id:
+            places.block(session, self.block_id)
+
+
 def keep(
-    at: Workplace, photo_id: str, tree_id: str, moment: str, day: dt.date, content: bytes
+    at: Workplace, photo_id: str, whose: Whose, moment: str, day: dt.date, content: bytes
 ) -> Photo:
     """Keep a photo. The same id twice keeps it once. What the camera wrote into it (place, maker,
     time) is left out; its turn is applied.
@@ -66,7 +88,7 @@ def keep(
         known = session.get(Photo, photo_id)
         if known is not None:
             return known
-        tree_record(session, tree_id)
+        whose.check(session)
     # decoded before anybody has to wait for it, and one at a time, so that several do not take the
     # memory of all
     with _DECODING:
@@ -81,7 +103,9 @@ def keep(
             return known
         photo = Photo(
             id=photo_id,
-            tree_id=tree_id,
+            tree_id=whose.tree_id,
+            row_id=whose.row_id,
+            block_id=whose.block_id,
             moment=moment,
             day=day,
             digest=digest,
@@ -151,3 +175,10 @@ def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[b
     out = io.BytesIO()
     upright.save(out, "JPEG", quality=_QUALITY)
     return out.getvalue(), upright.width, upright.height
+
+
+def at_place(at: Workplace, whose: Whose) -> list[Photo]:
+    """Photos of a row or block, the oldest first. Raises: NotFound, InvalidInput."""
+    with at.store.reading() as session:
+        whose.check(session)
+        return store.photos_at(session, whose.row_id, whose.block_id)

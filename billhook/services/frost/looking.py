@@ -72,15 +72,11 @@ def _ask_again(session: Session, tree_id: str, seen: Seen) -> None:
     for weighed in seen.looks:
         if weighed.again is not None:
             does = (
-                "Look again, after the first hot days: "
-                f"{weighed.seen[:1].lower()}{weighed.seen[1:]}? Seen {weighed.day.isoformat()}, "
-                "it proves nothing yet."
+                f"Look again after the first hot days. {weighed.seen}? It was seen on "
+                f"{day_words(weighed.day)}, and proves nothing yet."
             )
             if weighed.worth == "too-early":
-                does = (
-                    f"Look again: {weighed.seen[:1].lower()}{weighed.seen[1:]}? It was too "
-                    f"early on {weighed.day.isoformat()}."
-                )
+                does = f"Look again. {weighed.seen}? It was too early on {day_words(weighed.day)}."
             save_tasks(
                 session,
                 Task(

@@ -43,8 +43,8 @@ def _fruit_dates(desk: SeasonDesk, row: Row, saves: Salvage) -> None:
     count = desk.at.know.number("frost/cut-test-fruit")
     rule = "frost/salvage-days-warm" if saves.warm else "frost/salvage-days"
     test = (
-        f"Cut-test {count:.0f} fruit of row {row.called} at the stem end: dry or white crystals "
-        "over a third of the segments is hurt."
+        f"Cut-test {count:.0f} fruit of row {row.called} at the stem end; dry, or white crystals "
+        "over a third of the segments, is hurt."
     )
     juice = (
         f"Hurt fruit of row {row.called} goes to juice by {day_words(saves.late)}; none is stored."

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from sqlmodel import Session
+
 from ...core.errors import invalid, refuse
 from ...core.words.values import Saying, Share, say
 from ...store import places
@@ -12,6 +14,7 @@ from ...store.tables import Aim
 from ...store.trees import TreeRecord, tree_record
 from ..tree.sizes import sizes_of
 from ..workplace import Workplace
+from .row_lines import to_neighbour
 
 SCOPES = ("tree", "row", "block", "holding")
 LOWEST_M, HIGHEST_M = 0.3, 30.0
@@ -27,12 +30,15 @@ class Pick:
 
 @dataclass(frozen=True)
 class AimView:
-    """What is wanted of a tree [m], the scope that says so, and what every scope says itself."""
+    """What is wanted of a tree [m], the scope that says so, and what every scope says itself.
+    clear_m: how wide it may be to stand clear of its neighbour in the row.
+    """
 
     height_m: float | None
     width_m: float | None
     said_by: str | None
     picks: tuple[Pick, ...]
+    clear_m: float | None
     scopes: dict[str, tuple[float | None, float | None]]
 
 
@@ -49,7 +55,15 @@ def aim_of(at: Workplace, tree_id: str) -> AimView:
             scopes["block"] = (record.block.cap_m, scopes["block"][1])
         by = next((s for s in SCOPES if scopes[s][0] is not None), None)
         picks = _picks(at, sizes_of(at, session, record).height_m)
-        return AimView(record.cap_m, record.width_m, by, picks, scopes)
+        clear = _clear(at, session, record)
+        return AimView(record.cap_m, record.width_m, by, picks, clear, scopes)
+
+
+def _clear(at: Workplace, session: Session, record: TreeRecord) -> float | None:
+    """How wide a tree may be with a gap to its neighbour in the row [m]."""
+    gap = to_neighbour(session, record)
+    wide = None if gap is None else round(gap - at.know.number("aim/gap"), 2)
+    return wide if wide is not None and _fits(wide) else None
 
 
 def _picks(at: Workplace, tall: float | None) -> tuple[Pick, ...]:
@@ -57,6 +71,7 @@ def _picks(at: Workplace, tall: float | None) -> tuple[Pick, ...]:
     know, bends = at.know, at.know.number("aim/bends-down")
     found = [
         Pick(say("aim-from-ground"), know.number("cuts/reach") + bends),
+        Pick(say("aim-from-step"), know.number("cuts/reach") + bends + know.number("aim/step")),
         Pick(say("aim-with-pole"), know.number("cuts/pole-reach")),
     ]
     part = know.number("cuts/height-share")
@@ -77,9 +92,12 @@ def say_aim(
     height_m: float | None,
     width_m: float | None = None,
     off_top_m: float | None = None,
+    off_sides_m: float | None = None,
+    from_stem_m: float | None = None,
 ) -> AimView:
     """Want a tree, or its row, block or holding, so high and so wide; neither takes it back.
-    off_top_m: so much off this tree's top in place of a height.
+    off_top_m: so much off this tree's top in place of a height. off_sides_m: so much narrower on
+    each side; from_stem_m: so far from the stem; either in place of a width.
 
     Raises: NotFound; InvalidInput for a scope that is none, or a height no tree is kept at.
     """
@@ -90,6 +108,13 @@ def say_aim(
             if tall is None:
                 raise invalid("/off_top_m", "say how tall it is first")
             height_m = round(tall - off_top_m, 2)
+        if off_sides_m is not None:
+            wide = sizes_of(at, session, record).spread_m
+            if wide is None:
+                raise invalid("/off_sides_m", "say how wide it is first")
+            width_m = round(wide - 2 * off_sides_m, 2)
+        elif from_stem_m is not None:
+            width_m = round(2 * from_stem_m, 2)
         fits = f"must be between {LOWEST_M:g} and {HIGHEST_M:g} m"
         refuse(
             {

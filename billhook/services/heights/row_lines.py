@@ -24,11 +24,17 @@ def row_bearing_deg(session: Session, record: TreeRecord) -> float | None:
     return degrees(atan2(b.x - a.x, b.y - a.y)) % 180
 
 
-def spacing_in_row(at: Workplace, session: Session, record: TreeRecord) -> float:
-    """Distance to the next tree in the row [m]; the catalogue's where a tree stands alone."""
+def to_neighbour(session: Session, record: TreeRecord) -> float | None:
+    """Distance to the next tree in the row [m]; None where a tree stands alone."""
     row = [r for r in tree_records(session, row_id=record.row.id) if r.tree.id != record.tree.id]
     gaps = [hypot(r.place.x - record.place.x, r.place.y - record.place.y) for r in row]
-    return min(gaps, default=at.know.number("wall/spacing"))
+    return min(gaps, default=None)
+
+
+def spacing_in_row(at: Workplace, session: Session, record: TreeRecord) -> float:
+    """Distance to the next tree in the row [m]; the catalogue's where a tree stands alone."""
+    found = to_neighbour(session, record)
+    return at.know.number("wall/spacing") if found is None else found
 
 
 def outline_of(

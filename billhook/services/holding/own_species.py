@@ -7,6 +7,7 @@ from __future__ import annotations
 import re
 import unicodedata
 from collections.abc import Sequence
+from typing import Literal
 
 from ...core.errors import refuse
 from ...core.own_kind import SIZES, with_own
@@ -15,6 +16,7 @@ from ...store.tables import OwnSpecies
 from ...store.trees import own_species, save_own_species
 from ..workplace import Workplace
 
+Bears = Literal["ends", "along"]
 _EVERGREEN = (
     "Billhook knows evergreen trees only: a tree that drops its leaves in winter rests by other "
     "rules. Ask somebody who prunes it."
@@ -46,17 +48,22 @@ def describe_species(
     size: str,
     frost_c: float,
     coldest_night_c: float,
+    habit: str = "rounded",
+    bears: Bears = "along",
+    wound_mm: float = 75.0,
 ) -> OwnSpecies:
-    """Add a kind of tree by its events; months are those of this place, first and last. Raises:
+    """Add a kind of tree by its events; months are those of this place, first and last.
+    bears: at the ends of shoots or along them; wound_mm: how large a wound closes. Raises:
     InvalidInput by field.
     """
-    kind_id = _id_of(name)
+    kind_id, habits = _id_of(name), at.know.rows("habits")
     lacks = "/bloom" if bloom is None else "/harvest" if harvest is None else None
     refuse(
         {
             "/evergreen": None if evergreen else _EVERGREEN,
             "/name": _name_problem(at, kind_id, name),
             **({lacks: _MONTHS} if lacks and not everbearing else {}),
+            "/habit": None if habit in habits else f"must be one of {', '.join(habits)}",
             "/size": None if size in SIZES else f"must be one of {', '.join(SIZES)}",
         }
     )
@@ -74,6 +81,9 @@ def describe_species(
         "size": size,
         "frost_c": frost_c,
         "coldest_night_c": coldest_night_c,
+        "habit": habit,
+        "bears": bears,
+        "wound_mm": wound_mm,
     }
     with at.store.writing() as session:
         kind = session.get(OwnSpecies, kind_id) or OwnSpecies(
@@ -81,6 +91,11 @@ def describe_species(
         )
         kind.name, kind.data = name.strip(), data
         save_own_species(session, kind)
-        session.flush()
+    heed_kinds(at)
+    return kind
+
+
+def heed_kinds(at: Workplace) -> None:
+    """From here on the holding's own kinds are those that are described now."""
+    with at.store.reading() as session:
         at.know = with_own(at.shipped, ((k.id, k.name, k.data) for k in own_species(session)))
-        return kind

@@ -190,4 +190,4 @@ def export_trees(at: Workplace) -> str:
                     r.place.y,
                 )
             )
-        return write_trees(lines)
+        return write_trees(lines, places.units(session))

@@ -61,7 +61,10 @@ def recipe_for(at: Workplace, tree_id: str, day: dt.date, goal: str) -> RecipeVi
         limit = 0.0 if found.status in ("stop", "wait") else found.max_share or 0.0
         vigour = vigour_of(desk.state(record), know)
         units = places.units(session)
-        made = recipe(know, sizes.trunk_mm, sizes.height_m, goal, limit, None, vigour, units)
+        lacks = {"ground"} if record.tree.pot_l else set[str]()
+        if record.tree.origin in ("seedling", "cutting", "layered"):
+            lacks.add("union")
+        made = recipe(know, sizes.trunk_mm, sizes.height_m, goal, limit, None, vigour, units, lacks)
         return RecipeView(record.name, day, goal, work, found, sizes, made)
 
 
@@ -108,14 +111,12 @@ def log_counted(
     date: dt.date,
     work: Work,
     cuts: Sequence[Counted],
-    thicknesses: Sequence[str | None],
     who: str = "",
     note: str = "",
     minutes: float | None = None,
 ) -> LogEntry:
-    """Log cuts by counting; their share counts against the year. thicknesses: the class of each, or
-    None where it was measured. The same entry id twice changes nothing. Raises: as
-    :func:`count_on`.
+    """Log cuts by counting; their share counts against the year. The same entry id twice changes
+    nothing. Raises: as :func:`count_on`.
     """
     refuse(
         {
@@ -128,33 +129,42 @@ def log_counted(
         if known is not None:
             return known
         record = tree_record(session, tree_id)
-        found = _count(at, session, record, SeasonDesk(session, at, date), cuts, None)
         entry = LogEntry(
             id=entry_id,
             tree_id=tree_id,
             date=date,
             work=work,
-            share=found.share,
-            cuts=sum(c.n for c in cuts),
+            share=share_of(at, session, record, date, cuts),
+            cuts=how_many(cuts),
             minutes=minutes,
             who=who,
             note=note,
         )
         save_entries(session, entry)
         session.flush()
-        save_counts(
-            session,
-            *(
-                CountRow(
-                    log_id=entry_id,
-                    thickness=thickness,
-                    mm=c.mm,
-                    n=c.n,
-                    sprout=c.sprout,
-                    dead=c.dead,
-                )
-                for c, thickness in zip(cuts, thicknesses, strict=True)
-                if c.n
-            ),
-        )
+        put_down(session, entry, cuts)
         return entry
+
+
+def how_many(cuts: Sequence[Counted]) -> int:
+    """Cuts of all thicknesses together."""
+    return sum(c.n for c in cuts)
+
+
+def share_of(
+    at: Workplace, session: Session, record: TreeRecord, day: dt.date, cuts: Sequence[Counted]
+) -> float:
+    """What counted cuts took of a tree [0..1]. Raises: InvalidInput for an unknown trunk."""
+    return _count(at, session, record, SeasonDesk(session, at, day), cuts, None).share
+
+
+def put_down(session: Session, entry: LogEntry, cuts: Sequence[Counted]) -> None:
+    """Keep what was counted with its entry."""
+    rows = [
+        CountRow(
+            log_id=entry.id, thickness=c.thickness, mm=c.mm, n=c.n, sprout=c.sprout, dead=c.dead
+        )
+        for c in cuts
+        if c.n
+    ]
+    save_counts(session, *rows)

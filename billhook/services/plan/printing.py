@@ -11,6 +11,7 @@ from ...core.errors import invalid
 from ...core.frame.finish import gone_limbs
 from ...core.frame.geometry import Point, along
 from ...core.frame.model import TRUNK, Cut
+from ...core.words.dates import day_words
 from ...core.words.units import Units, diameter_words, length_words, share_words, weight_words
 from ...formats.sheet_pdf import (
     Paper,
@@ -200,7 +201,7 @@ def _said(view: SheetView, phrases: Phrases, units: Units) -> list[str]:
     before, after = (length_words(m.height_m, units) for m in (answer.before, answer.after))
     minutes = max(1, round(view.minutes))
     return [
-        f"{words('day')} {plan.day.isoformat()}. "
+        f"{words('day')} {day_words(plan.day)}. "
         f"{words('total')} {total} {words('of-canopy')}{most}.",
         f"{words('height')} {before} {words('to')} {after}. {minutes} {words('minutes')}.",
     ]

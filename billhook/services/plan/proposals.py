@@ -101,6 +101,10 @@ def _day(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> _Da
     outline = None
     if wish.by != "hand":
         outline = outline_of(at, session, record, tree, wish.top_m, wish.half_m)
+    if outline is not None and wish.shape is not None:
+        outline = replace(
+            outline, shape=wish.shape, draw_in_m=wish.draw_in_m, draw_in_deg=wish.draw_in_deg
+        )
     named = named_limbs(at, session, walked, wish.walk_id)
     return _Day(
         desk=desk,
@@ -281,7 +285,7 @@ def _pins_known(wish: Wish, offered: set[str]) -> None:
     for pointer, pins in (("/pins_in", wish.pins_in), ("/pins_out", wish.pins_out)):
         for i, pin in enumerate(pins):
             if pin not in offered:
-                raise invalid(f"{pointer}/{i}", f"there is no cut {pin!r} in this plan")
+                raise invalid(f"{pointer}/{i}", "is not offered any more: take its pin off")
 
 
 def _windows(

@@ -8,11 +8,12 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...core.cuts.comeback import come_backs
+from ...core.cuts.comeback import come_backs, mark_is_tied
 from ...core.cuts.technique import CutAdvice
 from ...core.days import done_problem
 from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.frame.check import checked
+from ...core.frame.counting import Counted
 from ...core.frame.finish import after_cuts, whole_limbs_gone
 from ...core.frame.model import Cut
 from ...core.frame.share import CutCost, FrameAnswer
@@ -30,6 +31,7 @@ from ..heights.rotations import renew_tree
 from ..season.desk import SeasonDesk
 from ..tree.views import FrameView, frame_view
 from ..workplace import Workplace
+from . import counted
 from .costed import advice_of, answer_of
 
 
@@ -227,9 +229,10 @@ def finish(
     who: str = "",
     minutes: float | None = None,
     note: str = "",
+    besides: Sequence[Counted] = (),
 ) -> LogEntry:
     """Finish a sheet: what was ticked is cut from the frame, the log is written, come-back dates
-    are set.
+    are set. besides: cuts that are not in the drawing, counted; their share is added.
 
     Raises: InvalidInput when nothing is ticked or it is finished already; StaleVersion when the
     sheet or the frame changed.
@@ -249,31 +252,37 @@ def finish(
         after = _cut_off(session, record, current, cuts, date)
         age = tree_age(desk.state(record), date.year)
         advice = advice_of(desk, record, frame, answer.cuts, plan.work)
+        more = counted.share_of(at, session, record, date, besides) if besides else 0.0
         took = sum(a.minutes for a in advice) * float(plan.answer.get("pace", 1.0))
         entry = LogEntry(
             id=new_id(),
             tree_id=record.tree.id,
             date=date,
             work=plan.work,
-            share=answer.canopy_share_removed,
+            share=_with(answer.canopy_share_removed, more),
             height_before_m=answer.before.height_m,
             height_after_m=answer.after.height_m,
             frame_before=current.id,
             frame_after=after.id,
             plan_id=plan_id,
-            cuts=len(done),
+            cuts=len(done) + counted.how_many(besides),
             minutes=round(took, 1) if minutes is None else minutes,
             who=who,
             note=_note(session, plan, done, note),
         )
         save_entries(session, entry)
         session.flush()
+        counted.put_down(session, entry, besides)
         _come_back(desk, record, entry, advice, age)
         plan.state, plan.version = "finished", plan.version + 1
         save_plan(session, plan)
         session.flush()
         renew_tree(at, session, record)
         return entry
+
+
+def _with(share: float | None, more: float) -> float | None:
+    return share if not more else min(1.0, (share or 0.0) + more)
 
 
 def _still_open(session: Session, plan: Plan, record: TreeRecord, version: int) -> FrameRow:
@@ -337,8 +346,8 @@ def _come_back(
     know, day = desk.at.know, entry.date
     suns = (e for e in desk.season(record, ("sucker",)).events if e.name == "strong sun on bark")
     sun = next((Span(e.start, e.end) for e in suns if e.start <= day <= e.end), None)
-    mark = record.stem.union_mark or ""
-    tied = age <= know.number("walk/young-until") or mark.startswith(("tape", "tag", "aluminium"))
+    young = age <= know.number("walk/young-until")
+    tied = young or mark_is_tied(record.stem.union_mark, know)
     for back in come_backs(advice, day, age, sun, know, tied):
         task = Task(
             scope="tree",

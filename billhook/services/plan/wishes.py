@@ -8,6 +8,7 @@ from dataclasses import dataclass, field
 
 from ...core.aftercare.crop import YieldCost
 from ...core.aftercare.quantities import Clippings, Whitewash
+from ...core.frame.outline import Shape
 from ...core.light.inner import LowerLight
 from ...core.plan.offer import Proposed
 from ...core.plan.propose import Proposal
@@ -16,7 +17,7 @@ from ...core.season.model import Work
 from ..tree.views import FrameView
 from .cutting import Preview
 
-WAYS = ("hand", "ragged", "machine")
+WAYS = ("hand", "ragged", "machine", "shape")
 
 
 @dataclass(frozen=True)
@@ -24,7 +25,8 @@ class Wish:
     """What a plan is asked for. walk_id: a walk whose named limbs weigh more. limit, weights,
     stance: in place of the day's, the catalogue's, the tree's.
 
-    by: one of :data:`WAYS`; top_m, half_m: of the wall, where they differ from what the row leaves
+    by: one of :data:`WAYS`; shape, draw_in_m, draw_in_deg: of what is laid over the tree; top_m,
+    half_m: of the wall, where they differ from what the row leaves
     room for.
     """
 
@@ -39,6 +41,9 @@ class Wish:
     by: str = "hand"
     top_m: float | None = None
     half_m: float | None = None
+    shape: Shape | None = None
+    draw_in_m: float = 0.0
+    draw_in_deg: float = 0.0
 
 
 @dataclass(frozen=True)

@@ -46,10 +46,7 @@ def calendar(at: Workplace, block_id: str | None = None) -> bytes:
                 task.due,
                 task.due,
                 f"{names[task.scope_id]}: {task.does}",
-                (
-                    f"Come-back. {task.why_later and 'Put off: ' + task.why_later + '. '}Rests "
-                    f"on {task.rule}."
-                ),
+                f"Look again.{task.why_later and ' Put off: ' + task.why_later + '.'}",
                 "come-back",
                 task.version,
             )

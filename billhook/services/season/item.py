@@ -44,14 +44,18 @@ class Item:
 
 @dataclass(frozen=True)
 class TodayView:
-    """Items in walking order; work put off; and what is too late, with what to do instead."""
+    """Items in walking order, those that are overdue apart; work put off; what is too late, with
+    what to do instead; and where nothing wants doing, what comes next.
+    """
 
     day: dt.date
     until: dt.date
+    late: list[Item]
     items: list[Item]
     put_off: list[Item]
     too_late: list[Item]
     forecast: str | None
+    next: Item | None = None
 
 
 def open_run(

@@ -54,7 +54,7 @@ def put_task_off(
         task = logbook.task(session, task_id)
         if task.version != version:
             raise StaleVersion(
-                "Someone else changed this come-back in the meantime.", {"version": task.version}
+                "Someone else changed this in the meantime.", {"version": task.version}
             )
         task.due, task.why_later, task.version = until, why.strip(), version + 1
         save_tasks(session, task)

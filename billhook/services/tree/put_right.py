@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from math import atan2, cos, degrees, radians, sin
+from typing import Literal
+
 from sqlmodel import Session
 
 from ...core.errors import invalid, refuse
@@ -78,12 +81,82 @@ def stand_again(at: Workplace, tree_id: str, version: int) -> TreeRecord:
         return record
 
 
-def call_row(at: Workplace, row_id: str, name: str) -> Row:
-    """What a row is called; nothing for its number. Raises: NotFound, InvalidInput for a name that
-    another row of the block has.
+def put_at(at: Workplace, tree_id: str, version: int, x_m: float, y_m: float) -> TreeRecord:
+    """Put a tree where it stands on the plan, east and north of the site's corner [m]. Raises:
+    NotFound, StaleVersion.
+    """
+    with at.store.writing() as session:
+        record = _current(session, tree_id, version)
+        record.place.x, record.place.y = round(x_m, 2), round(y_m, 2)
+        save_places(session, record.place)
+        record.tree.version += 1
+        save_trees(session, record.tree)
+        return record
+
+
+def set_out(at: Workplace, row_id: str, spacing_m: float, bearing_deg: float | None = None) -> Row:
+    """Put the places of a row so far apart, from its first, the way it runs or toward a bearing
+    [degrees from north]. Raises: NotFound.
     """
     with at.store.writing() as session:
         row = places.row(session, row_id)
+        line = sorted((p for p in places.places(session) if p.row_id == row_id), key=lambda p: p.n)
+        if line and bearing_deg is None:
+            east, north = line[-1].x - line[0].x, line[-1].y - line[0].y
+            bearing_deg = degrees(atan2(east, north)) if east or north else 90.0
+        way = radians(bearing_deg or 0.0)
+        x, y = (line[0].x, line[0].y) if line else (0.0, 0.0)
+        for place in line:
+            far = spacing_m * (place.n - line[0].n)
+            place.x, place.y = round(x + far * sin(way), 2), round(y + far * cos(way), 2)
+            save_places(session, place)
+        return row
+
+
+def turn_block(at: Workplace, block_id: str, bearing_deg: float) -> None:
+    """Turn a block about its first place so that its first row runs toward a bearing [degrees from
+    north]. Raises: NotFound; InvalidInput where no row of it has two places.
+    """
+    with at.store.writing() as session:
+        places.block(session, block_id)
+        rows = sorted((r for r in places.rows(session) if r.block_id == block_id), key=_nth)
+        mine = {r.id: [p for p in places.places(session) if p.row_id == r.id] for r in rows}
+        line = next((sorted(mine[r.id], key=_nth) for r in rows if len(mine[r.id]) > 1), None)
+        if line is None:
+            raise invalid("/bearing_deg", "no row of it has two trees yet")
+        first = line[0]
+        now = atan2(line[-1].x - first.x, line[-1].y - first.y)
+        turn = now - radians(bearing_deg)  # clockwise bearings turn against the usual angle
+        c, s = cos(turn), sin(turn)
+        x0, y0 = first.x, first.y
+        for place in (p for of_row in mine.values() for p in of_row):
+            east, north = place.x - x0, place.y - y0
+            place.x = round(x0 + east * c - north * s, 2)
+            place.y = round(y0 + east * s + north * c, 2)
+            save_places(session, place)
+
+
+def _nth(one: Row | Place) -> int:
+    return one.n
+
+
+def note_on(at: Workplace, scope: Literal["row", "block"], scope_id: str, note: str) -> None:
+    """What is worth knowing of a row or block. Raises: NotFound."""
+    with at.store.writing() as session:
+        one = places.row(session, scope_id) if scope == "row" else places.block(session, scope_id)
+        one.note = note.strip()
+        save_places(session, one)
+
+
+def call_row(at: Workplace, row_id: str, name: str | None) -> Row:
+    """What a row is called; empty for its number, None leaves it.
+
+    Raises: NotFound, InvalidInput for a name that another row of the block has.
+    """
+    with at.store.writing() as session:
+        row = places.row(session, row_id)
+        if name is None:
+            return row
         called = name.strip() or None
         others = [r for r in places.rows(session) if r.block_id == row.block_id and r.id != row_id]
         if called and any(r.called.lower() == called.lower() for r in others):
@@ -93,12 +166,16 @@ def call_row(at: Workplace, row_id: str, name: str) -> Row:
         return row
 
 
-def call_block(at: Workplace, block_id: str, version: int, name: str) -> Block:
-    """What a block is called. Raises: NotFound, StaleVersion, InvalidInput for no name, or one that
-    another block of the site has.
+def call_block(at: Workplace, block_id: str, version: int, name: str | None) -> Block:
+    """What a block is called; None leaves it.
+
+    Raises: NotFound, StaleVersion, InvalidInput for no name, or one that another block of the site
+    has.
     """
     with at.store.writing() as session:
         block = places.block(session, block_id)
+        if name is None:
+            return block
         if block.version != version:
             raise StaleVersion(_FASTER.replace("tree", "block"), {"version": block.version})
         called = name.strip()

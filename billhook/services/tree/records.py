@@ -3,15 +3,19 @@
 from __future__ import annotations
 
 import datetime as dt
+from typing import Literal
 
 from sqlmodel import Session
 
 from ...core.days import done_problem, planted_problem
 from ...core.errors import invalid, refuse
 from ...core.known import Knowledge
-from ...store.database import StaleVersion
-from ...store.trees import TreeRecord, save_trees, set_graft, tree_record
+from ...store.database import NotFound, StaleVersion
+from ...store.tables import Graft
+from ...store.trees import TreeRecord, save_trees, set_graft, tree_record, tree_records
 from ..workplace import Workplace
+
+Scope = Literal["row", "block"]
 
 
 def change_tree(
@@ -21,28 +25,85 @@ def change_tree(
     it; NotFound; InvalidInput.
     """
     with at.store.writing() as session:
-        record = tree_record(session, tree_id)
-        if record.tree.version != version:
-            raise StaleVersion(
-                (
-                    "Someone else changed this tree in the meantime. Nothing of yours is lost: "
-                    "look, and save again."
-                ),
-                {"version": record.tree.version}
-                | {k: getattr(record.tree, k, getattr(record.stem, k, None)) for k in changes},
-            )
-        _check_kinds(at, record, changes)
-        regraft(session, record, changes, at.know)
-        for key, value in changes.items():
-            setattr(
-                record.stem if key in ("rootstock", "union_m", "union_mark") else record.tree,
-                key,
-                value,
-            )
-        record.tree.version += 1
-        save_trees(session, record.tree)
-        save_trees(session, record.stem)
+        record = _current(session, tree_id, version, changes)
+        _change(at, session, record, changes)
         return record
+
+
+def change_alike(
+    at: Workplace, tree_id: str, version: int, scope: Scope, changes: dict[str, object]
+) -> int:
+    """Change the record of a tree and of every like tree (of its kind) in its row or block; how
+    many. Raises: as :func:`change_tree`; InvalidInput for a name, which only one tree has.
+    """
+    if "name" in changes:
+        raise invalid("/name", "a name is of one tree")
+    with at.store.writing() as session:
+        record = _current(session, tree_id, version, changes)
+        row_id = record.row.id if scope == "row" else None
+        block_id = record.block.id if scope == "block" else None
+        kind = (record.tree.species, record.cultivar)
+        alike = [
+            r
+            for r in tree_records(session, row_id=row_id, block_id=block_id)
+            if (r.tree.species, r.cultivar) == kind
+        ]
+        for one in alike:
+            _change(at, session, one, dict(changes))
+        return len(alike)
+
+
+def _current(
+    session: Session, tree_id: str, version: int, changes: dict[str, object]
+) -> TreeRecord:
+    record = tree_record(session, tree_id)
+    if record.tree.version != version:
+        raise StaleVersion(
+            "Someone else changed this tree in the meantime. Nothing of yours is lost: "
+            "look, and save again.",
+            {"version": record.tree.version}
+            | {k: getattr(record.tree, k, getattr(record.stem, k, None)) for k in changes},
+        )
+    return record
+
+
+def _change(
+    at: Workplace, session: Session, record: TreeRecord, changes: dict[str, object]
+) -> None:
+    _check_kinds(at, record, changes)
+    regraft(session, record, changes, at.know)
+    for key, value in changes.items():
+        of_stem = key in ("rootstock", "union_m", "union_mark")
+        setattr(record.stem if of_stem else record.tree, key, value)
+    record.tree.version += 1
+    save_trees(session, record.tree)
+    save_trees(session, record.stem)
+
+
+def add_graft(at: Workplace, tree_id: str, graft_id: str, cultivar: str, mark: str) -> None:
+    """A further cultivar on a tree, with what its leaf is told by. The same id twice adds it once.
+    Raises: NotFound; InvalidInput for a cultivar of another kind, or no mark.
+    """
+    with at.store.writing() as session:
+        record = tree_record(session, tree_id)
+        if session.get(Graft, graft_id) is not None:
+            return
+        _check_kinds(at, record, {"cultivar": cultivar})
+        told = mark.strip()
+        refuse({"/mark": None if told else "say what its leaf is told by"})
+        save_trees(
+            session, Graft(id=graft_id, stem_id=record.stem.id, cultivar=cultivar, mark=told)
+        )
+
+
+def take_graft_off(at: Workplace, tree_id: str, graft_id: str) -> None:
+    """A further cultivar that is not on the tree any more. Raises: NotFound."""
+    with at.store.writing() as session:
+        record = tree_record(session, tree_id)
+        graft = session.get(Graft, graft_id)
+        if graft is None or graft.stem_id != record.stem.id or not graft.mark:
+            raise NotFound(f"there is no further cultivar {graft_id} on this tree")
+        session.delete(graft)
 
 
 def regraft(

@@ -16,8 +16,8 @@ from ...core.season.model import WORKS, Work
 from ...core.season.next_need import main_work
 from ...core.season.today import Verdict
 from ...store import frames, logbook, photos, plans
-from ...store.tables import FrameRow, LogEntry, Observation, Photo, Plan, Task
-from ...store.trees import TreeRecord, observations, tree_record
+from ...store.tables import FrameRow, Graft, LogEntry, Observation, Photo, Plan, Task
+from ...store.trees import TreeRecord, further_grafts, observations, tree_record
 from ..season.desk import SeasonDesk
 from ..workplace import Size, Workplace
 from .sizes import Sizes, sizes_of
@@ -60,6 +60,7 @@ class TreeView:
     sheets: list[Plan]
     log: list[LogEntry]
     photos: list[Photo]
+    grafts: list[Graft]
 
     @property
     def standing(self) -> Standing:
@@ -103,6 +104,7 @@ def tree_view(
             record.cap_m,
             desk.young(record),
         )
+        entries = logbook.entries(session, tree_id)
         return TreeView(
             record,
             drawn,
@@ -114,6 +116,7 @@ def tree_view(
             [desk.verdict(record, work) for work in works],
             logbook.tasks(session, tree_id),
             plans.plans_of(session, tree_id),
-            logbook.entries(session, tree_id),
+            entries,
             photos.photos_of(session, tree_id),
+            further_grafts(session, record.stem.id),
         )

@@ -104,6 +104,7 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
         union_m=stem.union_m,
         row_gap_m=gap,
         cap_m=record.cap_m,
+        width_m=record.width_m,
         reach_m=know.number("cuts/reach"),
         pole_m=know.number("cuts/pole-reach"),
         pot_l=tree.pot_l,

@@ -8,28 +8,46 @@ from flask import Response
 from flask_openapi.blueprint import APIBlueprint
 
 from ...formats.log_csv import write_log
-from ...services.book import logbook
+from ...services.book import book, logbook
+from ...services.holding.setting_up import units_of
 from ..answers import body as answer
-from ..answers import here, log_lines
+from ..answers import here, log_body, log_lines
 from ..models.base import IdPath
-from ..models.logbook import LogListOut, TaskIn, TaskOut
+from ..models.logbook import LogListOut, LogOut, LogQuery, OtherTreeIn, SumsOut, TaskIn, TaskOut
 
 routes = APIBlueprint("book_logbook", __name__, url_prefix="/api")
 
 
+def _asked(query: LogQuery) -> book.Asked:
+    return book.Asked(query.first, query.last, query.work, query.who, query.block_id)
+
+
 @routes.get("/log", responses={200: LogListOut})
-def get_log() -> dict[str, Any]:
-    """The log of the holding, the newest work first."""
-    return {"entries": log_lines(logbook.log(here()))}
+def get_log(query: LogQuery) -> dict[str, Any]:
+    """The log of the holding, the newest work first, and what it comes to."""
+    found = book.book(here(), _asked(query))
+    return {
+        "entries": log_lines(found.lines),
+        "sums": answer(SumsOut, found.sums),
+        "people": list(found.people),
+    }
 
 
 @routes.get("/log.csv")
-def get_log_csv() -> Response:
-    """The whole log as CSV."""
-    text = write_log(log_lines(logbook.log(here(), limit=100_000)))
+def get_log_csv(query: LogQuery) -> Response:
+    """The log as CSV: the same entries, all of them."""
+    lines = log_lines(book.book(here(), _asked(query), limit=100_000).lines)
+    text = write_log(lines, units_of(here()))
     return Response(
         text, mimetype="text/csv", headers={"Content-Disposition": 'attachment; filename="log.csv"'}
     )
+
+
+@routes.put("/log/<id>", responses={200: LogOut})
+def put_log(path: IdPath, body: OtherTreeIn) -> dict[str, Any]:
+    """That was another tree: put the entry on it."""
+    entry = logbook.on_other_tree(here(), path.id, body.tree_id)
+    return log_body(logbook.LogLine(entry, "", None))
 
 
 @routes.put("/tasks/<id>", responses={200: TaskOut})

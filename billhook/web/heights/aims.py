@@ -32,5 +32,5 @@ def get_aim(path: IdPath) -> dict[str, Any]:
 @routes.put("/<id>/aim", responses={200: AimOut})
 def put_aim(path: IdPath, body: AimIn) -> dict[str, Any]:
     """Say how high a tree, or what it stands in, is wanted."""
-    found = aims.say_aim(here(), path.id, body.scope, body.height_m, body.width_m, body.off_top_m)
+    found = aims.say_aim(here(), path.id, **body.model_dump(exclude={"id"}))
     return _body(path.id, found)

@@ -7,11 +7,11 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...catalogue import catalogue_version
-from ...catalogue.languages import languages
+from ...catalogue.languages import glossary, languages
 from ...core.errors import invalid
 from ..answers import body as answer
 from ..answers import here
-from ..models.catalogue import CatalogueOut, CatalogueQuery, LanguagesOut
+from ..models.catalogue import CatalogueOut, CatalogueQuery, GlossaryOut, LanguagesOut
 
 routes = APIBlueprint("holding_catalogue", __name__, url_prefix="/api")
 
@@ -36,6 +36,12 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
             ],
         },
     )
+
+
+@routes.get("/glossary", responses={200: GlossaryOut})
+def get_glossary() -> dict[str, Any]:
+    """Words of the trade, each explained in one sentence."""
+    return answer(GlossaryOut, {"terms": [vars(t) for t in glossary()]})
 
 
 @routes.get("/languages", responses={200: LanguagesOut})

@@ -6,10 +6,11 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ...services.holding.find import find
 from ...services.holding.grove import GroveTree, grove
 from ..answers import body as answer
 from ..answers import here, kind_name
-from ..models.grove import DayQuery, GroveOut
+from ..models.grove import DayQuery, FindQuery, FoundOut, GroveOut
 
 routes = APIBlueprint("holding_grove", __name__, url_prefix="/api")
 
@@ -24,6 +25,7 @@ def get_grove(query: DayQuery) -> dict[str, Any]:
         {
             "holding": view.holding.name if view.holding else None,
             "units": view.holding.units if view.holding else "metric",
+            "demo": at.settings.demo,
             "day": view.day,
             "sites": view.sites,
             "blocks": view.blocks,
@@ -32,6 +34,12 @@ def get_grove(query: DayQuery) -> dict[str, Any]:
             "gaps": [{"row_id": r, "x": x, "y": y} for r, x, y in view.empty_places],
         },
     )
+
+
+@routes.get("/find", responses={200: FoundOut})
+def get_find(query: FindQuery) -> dict[str, Any]:
+    """Standing trees by what is said of them, read as plantings are."""
+    return {"trees": [r.tree.id for r in find(here(), query.q)]}
 
 
 def _in_plan(found: GroveTree) -> dict[str, Any]:

@@ -28,5 +28,8 @@ def post_species(body: OwnSpeciesIn) -> tuple[dict[str, Any], int]:
         body.size,
         body.frost_c,
         body.coldest_night_c,
+        body.habit,
+        body.bears,
+        body.wound_mm,
     )
     return answer(OwnSpeciesOut, made), 201

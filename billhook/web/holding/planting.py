@@ -7,7 +7,7 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...core.season.normals import Normals
-from ...services.holding import planting
+from ...services.holding import planting, setting_up
 from ...services.tree import put_right
 from ...services.tree.framing import apply_row_mean
 from ..answers import body as answer
@@ -37,7 +37,7 @@ routes = APIBlueprint("holding_planting", __name__, url_prefix="/api")
 @routes.get("/climates", responses={200: ClimatesOut})
 def get_climates(query: ClimateQuery) -> dict[str, Any]:
     """Climates that ship with Billhook, as they stand in one hemisphere."""
-    found = planting.climates(here(), query.southern == "true")
+    found = setting_up.climates(here(), query.southern == "true")
     return answer(
         ClimatesOut,
         {
@@ -52,7 +52,7 @@ def get_climates(query: ClimateQuery) -> dict[str, Any]:
 def post_nearest(body: LatitudeNormalsIn) -> dict[str, Any]:
     """The shipped climate nearest to twelve pairs of temperatures."""
     return {
-        "climate": planting.nearest(
+        "climate": setting_up.nearest(
             here(), Normals(tuple(body.tmin_c), tuple(body.tmax_c)), body.latitude
         )
     }
@@ -61,7 +61,7 @@ def post_nearest(body: LatitudeNormalsIn) -> dict[str, Any]:
 @routes.post("/sites", responses={201: SiteOut})
 def post_site(body: SetUpIn) -> tuple[dict[str, Any], int]:
     """Describe a place; the first one makes the holding."""
-    site = planting.set_up(
+    site = setting_up.set_up(
         here(),
         body.holding,
         body.site,
@@ -81,7 +81,7 @@ def post_site(body: SetUpIn) -> tuple[dict[str, Any], int]:
 @routes.put("/units", responses={200: UnitsOut})
 def put_units(body: UnitsIn) -> dict[str, Any]:
     """Switch the whole application between metric and feet and inches."""
-    return {"units": planting.set_units(here(), body.units).units}
+    return {"units": setting_up.set_units(here(), body.units).units}
 
 
 @routes.post("/plantings/understand", responses={200: PlantingOut})
@@ -126,7 +126,7 @@ def put_block(path: IdPath, body: BlockIn) -> dict[str, Any]:
     """Describe a block: height cap, cold air, hedgerows."""
     return answer(
         BlockOut,
-        planting.describe_block(
+        setting_up.describe_block(
             here(),
             path.id,
             body.cap_m,
@@ -147,13 +147,22 @@ def post_mean(path: IdPath) -> dict[str, Any]:
 
 @routes.patch("/rows/<id>", responses={200: CalledOut})
 def patch_row(path: IdPath, body: CalledIn) -> dict[str, Any]:
-    """What a row is called; nothing for its number."""
-    row = put_right.call_row(here(), path.id, body.name)
+    """What a row is called (empty for its number), how its trees stand, a note on it."""
+    at = here()
+    if body.note is not None:
+        put_right.note_on(at, "row", path.id, body.note)
+    if body.spacing_m is not None:
+        put_right.set_out(at, path.id, body.spacing_m, body.bearing_deg)
+    row = put_right.call_row(at, path.id, body.name)
     return answer(CalledOut, {"id": row.id, "called": row.called})
 
 
 @routes.patch("/blocks/<id>", responses={200: CalledOut})
 def patch_block(path: IdPath, body: CalledIn) -> dict[str, Any]:
-    """What a block is called."""
+    """What a block is called, which way its rows run, a note on it."""
+    if body.note is not None:
+        put_right.note_on(here(), "block", path.id, body.note)
+    if body.bearing_deg is not None:
+        put_right.turn_block(here(), path.id, body.bearing_deg)
     block = put_right.call_block(here(), path.id, body.version or 0, body.name)
     return answer(CalledOut, {"id": block.id, "called": block.name})

@@ -14,13 +14,16 @@ Scope = Literal["tree", "row", "block", "holding"]
 
 class AimIn(Written):
     """A height and a width [m] for a tree or what it stands in; neither takes it back.
-    ``off_top_m``: so much off this tree's top in place of a height.
+    ``off_top_m``: so much off this tree's top in place of a height; ``off_sides_m``: so much off
+    each side, or ``from_stem_m``: so far from the stem, in place of a width.
     """
 
     scope: Scope = "tree"
     height_m: Annotated[Number, Field(ge=0.3, le=30)] | None = None
     width_m: Annotated[Number, Field(ge=0.3, le=30)] | None = None
     off_top_m: Annotated[Number, Field(ge=0.05, le=20)] | None = None
+    off_sides_m: Annotated[Number, Field(ge=0.05, le=10)] | None = None
+    from_stem_m: Annotated[Number, Field(ge=0.15, le=15)] | None = None
 
 
 class ScopeAimOut(Answer):
@@ -45,5 +48,6 @@ class AimOut(Answer):
     width_m: float | None
     said_by: Scope | None
     picks: list[PickOut]
+    clear_m: float | None
     scopes: list[ScopeAimOut]
     stairs: StairsOut | None

@@ -51,3 +51,18 @@ class LanguagesOut(Answer):
     """Languages a sheet can be printed in."""
 
     languages: list[LanguageOut]
+
+
+class TermOut(Answer):
+    """A word of the trade. ``also``: other forms in which it is met."""
+
+    id: str
+    word: str
+    says: str
+    also: list[str]
+
+
+class GlossaryOut(Answer):
+    """Words of the trade, by the alphabet."""
+
+    terms: list[TermOut]

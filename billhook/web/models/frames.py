@@ -6,7 +6,7 @@ from typing import Annotated
 
 from pydantic import Field
 
-from ...core.frame.model import Cut, Frame, Limb, State, Trunk
+from ...core.frame.model import Cut, Flush, Frame, Limb, State, Trunk
 from .base import Answer, Asked, Counted, IsoDate, Number, Text, Written
 from .shared import ReasonOut
 
@@ -37,6 +37,8 @@ class LimbIn(Asked):
     fruit: Annotated[Counted, Field(ge=0, le=100_000)] = 0
     headed_mm: Annotated[Number, Field(ge=0, le=3000)] = 0.0
     kind: Annotated[str, Field(max_length=40)] | None = None
+    bloom: Annotated[Number, Field(ge=0, le=1)] | None = None
+    flush: Flush | None = None
 
 
 class FrameIn(Asked):
@@ -139,6 +141,8 @@ class DrawnLimb(Answer):
     fruit: int
     headed_mm: float
     kind: str | None
+    bloom: float | None
+    flush: Flush | None
     measured: bool
     sucker: bool
 

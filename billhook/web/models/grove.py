@@ -2,6 +2,10 @@
 
 from __future__ import annotations
 
+from typing import Annotated
+
+from pydantic import Field
+
 from ...core.season.model import Status
 from .base import Answer, Asked, IsoDate, Units
 
@@ -36,6 +40,18 @@ class BlockOut(Answer):
     cap_m: float | None
     elevation_m: float | None
     version: int
+
+
+class FindQuery(Asked):
+    """What is said of the trees that are looked for."""
+
+    q: Annotated[str, Field(min_length=1, max_length=200)]
+
+
+class FoundOut(Answer):
+    """Trees in walking order."""
+
+    trees: list[str]
 
 
 class RowOut(Answer):
@@ -83,6 +99,7 @@ class GroveOut(Answer):
 
     holding: str | None
     units: Units
+    demo: bool
     day: IsoDate
     sites: list[SiteOut]
     blocks: list[BlockOut]

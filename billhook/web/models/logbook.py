@@ -7,6 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from .base import Answer, Asked, Counted, IsoDate, LongText, Number, Text, Uuid, Work, Written
+from .calc.counting import CountedIn
 
 
 class TaskOut(Answer):
@@ -21,8 +22,20 @@ class TaskOut(Answer):
     version: int
 
 
+class CountedOut(Answer):
+    """Like cuts that were counted: their thickness by class, None where measured, and how many."""
+
+    thickness: Annotated[str | None, Field(alias="class")]
+    mm: float
+    n: int
+    sprout: bool
+    dead: bool
+
+
 class LogOut(Answer):
-    """One log entry."""
+    """One log entry. ``act``: take that back where it is not so; ``with_it``: how many more entries
+    the same act wrote.
+    """
 
     id: str
     tree_id: str
@@ -31,6 +44,7 @@ class LogOut(Answer):
     work: Work
     share: float | None
     cuts: int | None
+    counted: list[CountedOut]
     height_before_m: float | None
     height_after_m: float | None
     minutes: float | None
@@ -39,16 +53,48 @@ class LogOut(Answer):
     plan_id: str | None
     corrects: str | None
     corrected_by: str | None
+    act: str | None = None
+    with_it: int = 0
+
+
+class OtherTreeIn(Written):
+    """The tree that an entry was done on."""
+
+    tree_id: Uuid
+
+
+class SumsOut(Answer):
+    """What the entries come to: hours and kilograms of those where somebody wrote it down."""
+
+    entries: int
+    trees: int
+    cuts: int
+    hours: float
+    kg: float
 
 
 class LogListOut(Answer):
-    """Log entries, the newest work first."""
+    """Log entries, the newest work first; their sums; everybody who is named in the log."""
 
     entries: list[LogOut]
+    sums: SumsOut
+    people: list[str]
+
+
+class LogQuery(Asked):
+    """Which entries: within days, of a kind of work, of somebody, of a block."""
+
+    first: IsoDate | None = None
+    last: IsoDate | None = None
+    work: Work | None = None
+    who: Annotated[str, Field(max_length=60)] | None = None
+    block_id: Annotated[str, Field(max_length=60)] | None = None
 
 
 class PastWorkIn(Asked):
-    """Work already done, logged without a plan; or a correction of an entry."""
+    """Work already done, logged without a plan; or a correction of an entry. ``cuts``: counted,
+    in place of the share.
+    """
 
     id: Uuid
     date: IsoDate
@@ -60,6 +106,7 @@ class PastWorkIn(Asked):
     note: LongText = ""
     minutes: Annotated[Number, Field(ge=0, le=5000)] | None = None
     corrects: Text | None = None
+    cuts: Annotated[list[CountedIn], Field(max_length=40)] = []
 
 
 class TaskIn(Written):

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, Number, Text
+from .base import Answer, Asked, Counted, Key, Number, Text
 
 Months = Annotated[list[Annotated[Counted, Field(ge=1, le=12)]], Field(min_length=2, max_length=2)]
 
@@ -23,6 +23,9 @@ class OwnSpeciesIn(Asked):
     size: Literal["low", "middling", "tall"] = "middling"
     frost_c: Annotated[Number, Field(ge=-10, le=8)] = 2.0
     coldest_night_c: Annotated[Number, Field(ge=-8, le=15)] = 4.0
+    habit: Key = "rounded"
+    bears: Literal["ends", "along"] = "along"
+    wound_mm: Annotated[Number, Field(ge=20, le=150)] = 75.0
 
 
 class OwnSpeciesOut(Answer):

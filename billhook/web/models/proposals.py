@@ -26,8 +26,8 @@ class PlanIn(Asked):
     """What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``;
     ``weights`` by finding in place of the catalogue's.
 
-    ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine
-    along a wall of ``top_m`` and ``half_m``.
+    ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, machine
+    along a wall of ``top_m`` and ``half_m``, or back into a ``shape`` laid over the tree.
     """
 
     goal: Key
@@ -38,9 +38,12 @@ class PlanIn(Asked):
     limit: Share | None = None
     weights: Annotated[dict[Key, Annotated[Number, Field(ge=0, le=100)]], Field(max_length=40)] = {}
     stance: Annotated[dict[Key, Key], Field(max_length=20)] = {}
-    by: Literal["hand", "ragged", "machine"] = "hand"
+    by: Literal["hand", "ragged", "machine", "shape"] = "hand"
     top_m: Annotated[Number, Field(ge=0.5, le=12)] | None = None
     half_m: Annotated[Number, Field(ge=0.2, le=8)] | None = None
+    shape: Shape | None = None
+    draw_in_m: Annotated[Number, Field(ge=0, le=8)] = 0.0
+    draw_in_deg: Annotated[Number, Field(ge=0, le=360)] = 0.0
 
 
 class ProposedOut(Answer):

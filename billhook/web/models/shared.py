@@ -91,10 +91,16 @@ class Problem(Answer):
 
 
 class PhotoOut(Answer):
-    """A photo of a tree."""
+    """A photo of a tree, a row or a block."""
 
     id: str
     moment: Literal["before", "after"]
     day: IsoDate
     width: int
     height: int
+
+
+class PhotosOut(Answer):
+    """Photos of a row or a block, the oldest first."""
+
+    photos: list[PhotoOut]

@@ -21,6 +21,7 @@ from .base import (
     Work,
     Written,
 )
+from .calc.counting import CountedIn
 from .cutting import AdviceOut
 from .frames import CutCostOut, CutIn, DrawnFrame, MeasuresOut
 from .logbook import LogOut, TaskOut
@@ -141,13 +142,16 @@ class ExtraCutIn(Asked):
 
 
 class FinishIn(Written):
-    """Finish a sheet: what is ticked is cut from the frame."""
+    """Finish a sheet: what is ticked is cut from the frame. ``besides``: cuts that are not in the
+    drawing, counted.
+    """
 
     version: Annotated[Counted, Field(ge=1)]
     date: IsoDate | None = None
     who: Annotated[str, Field(max_length=60)] = ""
     minutes: Annotated[Number, Field(ge=0, le=5000)] | None = None
     note: LongText = ""
+    besides: Annotated[list[CountedIn], Field(max_length=40)] = []
 
 
 class FinishedOut(Answer):

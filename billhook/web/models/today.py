@@ -65,11 +65,15 @@ class ItemOut(Answer):
 
 
 class TodayOut(Answer):
-    """The fortnight in walking order; ``forecast`` says why there is none."""
+    """The fortnight in walking order, what is overdue apart; ``forecast`` says why there is none;
+    ``next``: where nothing wants doing, what comes next, however far.
+    """
 
     day: IsoDate
     until: IsoDate
     minutes: float
+    late: list[ItemOut]
+    next: ItemOut | None
     items: list[ItemOut]
     put_off: list[ItemOut]
     too_late: list[ItemOut]

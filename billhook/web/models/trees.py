@@ -7,7 +7,21 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.frame.known import Standing
-from .base import Against, Answer, Counted, IsoDate, LongText, Number, Text, Work, Written
+from ...core.season.model import Status
+from .base import (
+    Against,
+    Answer,
+    Asked,
+    Counted,
+    IsoDate,
+    Key,
+    LongText,
+    Number,
+    Said,
+    Text,
+    Work,
+    Written,
+)
 from .frames import DrawnFrame
 from .logbook import LogOut, TaskOut
 from .shared import PhotoOut, SizesOut, VerdictOut
@@ -50,6 +64,7 @@ class TreeOut(Answer):
     union_m: float | None
     union_mark: str | None
     note: str
+    removed_on: IsoDate | None
     cap_m: float | None
     reach_m: float
     day: IsoDate
@@ -65,6 +80,30 @@ class TreeOut(Answer):
     sheets: list[SheetLink]
     log: list[LogOut]
     photos: list[PhotoOut]
+    grafts: list[GraftOut]
+    row_note: str
+    block_note: str
+
+
+class NeedOut(Answer):
+    """Work a tree needs: what, whether it can be done now (``opens`` null), and when in words."""
+
+    kind: str
+    work: str
+    says: str
+    tone: Status
+    when: Said
+    opens: IsoDate | None
+    minutes: float
+    plan_id: str | None
+    task_id: str | None
+    version: int | None
+
+
+class NeedsOut(Answer):
+    """What a tree needs, in working order."""
+
+    needs: list[NeedOut]
 
 
 class TreeChangeIn(Written):
@@ -91,6 +130,50 @@ class MoveIn(Written):
     row: Annotated[str, Field(max_length=40)] | None = None
 
 
+class AlikeIn(Written):
+    """Changes to the record of a tree and of every like tree of its row or block."""
+
+    scope: Literal["row", "block"]
+    changes: TreeChangeIn
+
+
+class AlikeOut(Answer):
+    """How many trees were changed."""
+
+    trees: int
+
+
+class SpotIn(Written):
+    """Where a tree stands: east and north of the site's corner [m]."""
+
+    version: Annotated[Counted, Field(ge=1)]
+    x_m: Annotated[Number, Field(ge=-20000, le=20000)]
+    y_m: Annotated[Number, Field(ge=-20000, le=20000)]
+
+
+class GraftIn(Written):
+    """A further cultivar on a tree, and what its leaf is told by."""
+
+    cultivar: Key
+    mark: Annotated[str, Field(min_length=1, max_length=120)]
+
+
+class GraftPath(Asked):
+    """A further cultivar of a tree."""
+
+    id: Annotated[str, Field(min_length=1, max_length=60)]
+    graft: Annotated[str, Field(min_length=1, max_length=60)]
+
+
+class GraftOut(Answer):
+    """A further cultivar on a tree."""
+
+    id: str
+    cultivar: str
+    name: str
+    mark: str
+
+
 class VersionIn(Written):
     """The version that was looked at."""
 
@@ -98,10 +181,15 @@ class VersionIn(Written):
 
 
 class CalledIn(Written):
-    """What a row or block is called."""
+    """What a row or block is called, what is worth knowing of it, which way it runs, and of a
+    row how far apart its trees stand; what is left out stays.
+    """
 
-    name: Annotated[str, Field(max_length=60)]
+    name: Annotated[str, Field(max_length=60)] | None = None
     version: Annotated[Counted, Field(ge=1)] | None = None
+    note: LongText | None = None
+    spacing_m: Annotated[Number, Field(ge=0.1, le=60)] | None = None
+    bearing_deg: Annotated[Number, Field(ge=0, le=360)] | None = None
 
 
 class CalledOut(Answer):

@@ -161,11 +161,20 @@ class WalkCutsOut(Answer):
 
 
 class PhotoQuery(Asked):
-    """Whose photo, of which moment and day."""
+    """Whose photo (of one tree, row or block), of which moment and day."""
 
-    tree_id: Uuid
+    tree_id: Uuid | None = None
+    row_id: Uuid | None = None
+    block_id: Uuid | None = None
     moment: Literal["before", "after"]
     day: IsoDate | None = None
+
+
+class PhotosQuery(Asked):
+    """Which row or block."""
+
+    row_id: Uuid | None = None
+    block_id: Uuid | None = None
 
 
 class AfterCutOut(Answer):

@@ -6,6 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ...services.book.logbook import LogLine
 from ...services.plan import counted
 from ..answers import body as answer
 from ..answers import here, log_body
@@ -57,9 +58,8 @@ def post_counted(path: IdPath, body: CountedLogIn) -> tuple[dict[str, Any], int]
         body.date,
         body.work,
         read_counted(body.cuts),
-        [c.thickness for c in body.cuts],
         body.who,
         body.note,
         body.minutes,
     )
-    return log_body(entry, ""), 201
+    return log_body(LogLine(entry, "", None)), 201

@@ -8,11 +8,13 @@ from flask import Response
 from flask_openapi.blueprint import APIBlueprint
 
 from ...core.frame.model import Cut
+from ...services.book.logbook import LogLine
 from ...services.plan import sheets
 from ...services.plan.sheets import SheetCut, SheetView
 from ...store import logbook as log_store
 from ..answers import body as answer
 from ..answers import drawn, here, kind_name, log_body, name_of, work_words
+from ..calc.counting import read_counted
 from ..models.base import IdPath
 from ..models.grove import DayQuery
 from ..models.sheets import (
@@ -156,9 +158,11 @@ def post_cut(path: IdPath, query: DayQuery, body: ExtraCutIn) -> tuple[dict[str,
 def post_finish(path: IdPath, body: FinishIn) -> dict[str, Any]:
     """Finish a sheet: the frame loses what was cut, the log is written, come-backs are set."""
     at = here()
+    besides = read_counted(body.besides, "/besides")
+    day = body.date or at.today()
     entry = sheets.finish(
-        at, path.id, body.version, body.date or at.today(), body.who, body.minutes, body.note
+        at, path.id, body.version, day, body.who, body.minutes, body.note, besides
     )
     with at.store.reading() as session:
         made = [t for t in log_store.tasks(session, entry.tree_id) if t.cause == entry.id]
-    return answer(FinishedOut, {"entry": log_body(entry, ""), "tasks": made})
+    return answer(FinishedOut, {"entry": log_body(LogLine(entry, "", None)), "tasks": made})

@@ -31,9 +31,11 @@ def get_today(query: TodayQuery) -> dict[str, Any]:
     """The fortnight's work in walking order."""
     at = here()
     found = today.fortnight(at, query.day or at.today(), query.units, query.days)
-    minutes = round(sum(i.minutes for i in found.items if i.closed_by is None), 1)
+    due = [*found.late, *found.items]
+    minutes = round(sum(i.minutes for i in due if i.closed_by is None), 1)
     lists = {
-        name: [_item(i) for i in getattr(found, name)] for name in ("items", "put_off", "too_late")
+        name: [_item(i) for i in getattr(found, name)]
+        for name in ("late", "items", "put_off", "too_late")
     }
     return answer(
         TodayOut,
@@ -42,6 +44,7 @@ def get_today(query: TodayQuery) -> dict[str, Any]:
             "until": found.until,
             "forecast": found.forecast,
             "minutes": minutes,
+            "next": _item(found.next) if found.next else None,
             **lists,
         },
     )

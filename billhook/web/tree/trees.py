@@ -8,17 +8,35 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.book import logbook
+from ...services.book.logbook import LogLine
+from ...services.season import needs
 from ...services.tree import framing, put_right, records, views
 from ...services.tree.views import TreeView
+from ...store.acts import new_id
 from ...store.tables import Plan
 from ..answers import body as answer
-from ..answers import drawn, here, kind_name, log_body, name_of, work_words
+from ..answers import drawn, here, kind_name, log_body, log_lines, name_of, work_words
+from ..calc.counting import read_counted
 from ..models.base import IdPath
 from ..models.frames import FrameSaveIn, SketchIn
 from ..models.grove import DayQuery
 from ..models.logbook import LogOut, PastWorkIn
 from ..models.sheets import SheetLink
-from ..models.trees import CalledOut, GoneIn, GoneOut, MoveIn, TreeChangeIn, TreeOut, VersionIn
+from ..models.trees import (
+    AlikeIn,
+    AlikeOut,
+    CalledOut,
+    GoneIn,
+    GoneOut,
+    GraftIn,
+    GraftPath,
+    MoveIn,
+    NeedsOut,
+    SpotIn,
+    TreeChangeIn,
+    TreeOut,
+    VersionIn,
+)
 
 routes = APIBlueprint("tree_trees", __name__, url_prefix="/api/trees")
 
@@ -31,7 +49,6 @@ def _tree(tree_id: str, day: dt.date) -> dict[str, Any]:
 def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
     at, record = here(), view.record
     tree = record.tree
-    corrected = {e.corrects: e.id for e in view.log if e.corrects}
     return answer(
         TreeOut,
         {
@@ -58,6 +75,7 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
             "union_m": record.stem.union_m,
             "union_mark": record.stem.union_mark,
             "note": tree.note,
+            "removed_on": tree.removed_on,
             "cap_m": record.cap_m,
             "reach_m": at.know.number("cuts/reach"),
             "day": day,
@@ -71,8 +89,11 @@ def _as_body(view: TreeView, day: dt.date) -> dict[str, Any]:
             "verdicts": view.verdicts,
             "tasks": view.tasks,
             "sheets": [sheet_link(s) for s in view.sheets],
-            "log": [log_body(e, record.name, corrected.get(e.id)) for e in view.log],
+            "log": log_lines(logbook.log(at, tree.id)),
             "photos": view.photos,
+            "grafts": [vars(g) | {"name": name_of("cultivars", g.cultivar)} for g in view.grafts],
+            "row_note": record.row.note,
+            "block_note": record.block.note,
         },
     )
 
@@ -86,6 +107,14 @@ def sheet_link(plan: Plan) -> dict[str, Any]:
 def get_tree(path: IdPath, query: DayQuery) -> dict[str, Any]:
     """A tree on a day."""
     return _tree(path.id, query.day or here().today())
+
+
+@routes.get("/<id>/needs", responses={200: NeedsOut})
+def get_needs(path: IdPath, query: DayQuery) -> dict[str, Any]:
+    """What the tree needs next, in working order."""
+    at = here()
+    found = needs.needs(at, path.id, query.day or at.today(), query.units)
+    return answer(NeedsOut, {"needs": found})
 
 
 @routes.patch("/<id>", responses={200: TreeOut})
@@ -108,6 +137,37 @@ def post_gone(path: IdPath, body: GoneIn) -> dict[str, Any]:
 def post_move(path: IdPath, body: MoveIn) -> dict[str, Any]:
     """Put a tree into another row or block."""
     put_right.move_tree(here(), path.id, body.version, body.block, body.row)
+    return _tree(path.id, here().today())
+
+
+@routes.post("/<id>/alike", responses={200: AlikeOut})
+def post_alike(path: IdPath, body: AlikeIn) -> dict[str, Any]:
+    """Change the record of a tree and of every like tree of its row or block."""
+    changes = body.changes.model_dump(exclude_unset=True, exclude={"id"})
+    version = changes.pop("version")
+    return answer(
+        AlikeOut, {"trees": records.change_alike(here(), path.id, version, body.scope, changes)}
+    )
+
+
+@routes.put("/<id>/spot", responses={200: TreeOut})
+def put_spot(path: IdPath, body: SpotIn) -> dict[str, Any]:
+    """Put a tree where it stands on the plan."""
+    put_right.put_at(here(), path.id, body.version, body.x_m, body.y_m)
+    return _tree(path.id, here().today())
+
+
+@routes.post("/<id>/grafts", responses={201: TreeOut})
+def post_graft(path: IdPath, body: GraftIn) -> tuple[dict[str, Any], int]:
+    """A further cultivar on a tree."""
+    records.add_graft(here(), path.id, body.id or new_id(), body.cultivar, body.mark)
+    return _tree(path.id, here().today()), 201
+
+
+@routes.delete("/<id>/grafts/<graft>", responses={200: TreeOut})
+def delete_graft(path: GraftPath) -> dict[str, Any]:
+    """A further cultivar that is not on the tree any more."""
+    records.take_graft_off(here(), path.id, path.graft)
     return _tree(path.id, here().today())
 
 
@@ -147,6 +207,6 @@ def post_sketch(path: IdPath, body: SketchIn) -> tuple[dict[str, Any], int]:
 @routes.post("/<id>/log", responses={201: LogOut})
 def post_log(path: IdPath, body: PastWorkIn) -> tuple[dict[str, Any], int]:
     """Log work that was already done, or correct an entry by a new one."""
-    given = body.model_dump()
+    given = body.model_dump(exclude={"cuts"}) | {"cuts": read_counted(body.cuts)}
     entry = logbook.log_past_work(here(), path.id, given.pop("id"), **given)
-    return log_body(entry, ""), 201
+    return log_body(LogLine(entry, "", None)), 201

@@ -3,6 +3,7 @@
  * same one and is written once.
  */
 import { newId } from './ids'
+import { shallowRef } from 'vue'
 
 const KEY = 'billhook-device'
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i
@@ -36,4 +37,16 @@ export function actOf(method: string, path: string, text: string): string {
 /** An answer came: the next time the same thing is sent it is meant anew. */
 export function answered(act: string): void {
   for (const [key, id] of unanswered) if (id === act) unanswered.delete(key)
+}
+
+/** The newest write of this page and what it did, for the line that offers to take it back. */
+export const wrote = shallowRef<{ act: string; said: string; back?: boolean } | null>(null)
+
+/** Answers of a walk and ticks of a sheet are taken back where they stand; a walk that begins did nothing yet. */
+const QUIET = /\/walks(\/[^/]+\/answers)?$|\/cuts(\/[^/]+)?$|\/undo$/
+
+/** Hears what a write did out of its answer. */
+export function hear(path: string, act: string, answer: { said?: unknown } | null): void {
+  if (typeof answer?.said === 'string' && !QUIET.test(path))
+    wrote.value = { act, said: answer.said }
 }

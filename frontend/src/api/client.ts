@@ -1,6 +1,8 @@
 /** The one door to the API. Errors come back as problems with a sentence for each field. */
 import createClient from 'openapi-fetch'
-import { actOf, answered, deviceId } from './acts'
+import { actOf, answered, deviceId, hear } from './acts'
+import { heardOf } from '@/field/reach'
+import { diameterWords, lengthWords } from '@/geometry/measure'
 import type { components, paths } from './types'
 
 export type Schemas = components['schemas']
@@ -32,9 +34,12 @@ api.use({
     request.headers.set('Billhook-Device', deviceId())
     return request
   },
-  onResponse({ request, response }) {
+  async onResponse({ request, response }) {
     const act = request.headers.get('Billhook-Act')
-    if (act && response.status < 500) answered(act)
+    if (!act) return undefined
+    if (response.status < 500) answered(act)
+    if (response.ok && response.headers.get('Content-Type')?.includes('json'))
+      hear(new URL(request.url).pathname, act, (await response.clone().json()) as object)
     return undefined
   },
 })
@@ -45,6 +50,8 @@ export class Refused extends Error {
     readonly status: number,
     readonly title: string,
     readonly fields: Record<string, string>,
+    /** What else the answer says. */
+    readonly more: Record<string, unknown> = {},
   ) {
     super(title)
   }
@@ -61,8 +68,11 @@ export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>
   try {
     answer = await asked
+    // these may come from this device
+    if (!/\/api\/(catalogue|glossary)/.test(answer.response.url)) heardOf(true)
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error
+    heardOf(false)
     throw new Refused(0, 'Billhook does not answer. What you entered is kept here; try again.', {})
   }
   if (answer.data !== undefined) return answer.data
@@ -71,13 +81,29 @@ export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
     detail?: string
     errors?: { pointer: string; message: string }[]
   }
-  const fields = Object.fromEntries((problem.errors ?? []).map((e) => [e.pointer, e.message]))
+  const fields = Object.fromEntries(
+    (problem.errors ?? []).map((e) => [e.pointer, inReadersUnits(e.pointer, e.message)]),
+  )
   const title =
     problem.detail ||
     problem.title ||
     'Something went wrong. What you entered is kept here; try again.'
-  throw new Refused(answer.response.status, title, fields)
+  throw new Refused(answer.response.status, title, fields, problem)
 }
+
+/** A limit in the reader's units: the API speaks metres and millimetres. */
+function inReadersUnits(pointer: string, message: string): string {
+  const units = localStorage.getItem('units') === 'us' ? 'us' : 'metric'
+  const says = pointer.endsWith('_mm') ? diameterWords : pointer.endsWith('_m') ? lengthWords : null
+  if (!says) return message
+  return message.replace(
+    /^(must be (?:at least|at most|more than|less than)) ([\d.]+)$/,
+    (_, a, n) => `${a} ${says(Number(n), units)}`,
+  )
+}
+/** A field as one says it, without the unit of its name. */
+const fieldWords = (pointer: string) =>
+  (pointer.split('/').pop() ?? '').replace(/_(m|mm|deg|l|c|kg|id|ids)$/, '').replace(/_/g, ' ')
 
 /** Whether nobody answered, or not as Billhook would: the same may be taken later. */
 export const unanswered = (error: unknown) =>
@@ -86,9 +112,7 @@ export const unanswered = (error: unknown) =>
 /** A sentence out of whatever was thrown. */
 export function sentence(error: unknown): string {
   if (error instanceof Refused) {
-    const said = Object.entries(error.fields).map(
-      ([at, message]) => `${at.split('/').pop()?.replace(/_/g, ' ') ?? ''} ${message}`,
-    )
+    const said = Object.entries(error.fields).map(([at, m]) => `${fieldWords(at)} ${m}.`)
     return [error.title, ...said].join(' ').trim()
   }
   return 'Something went wrong. What you entered is kept here; try again.'

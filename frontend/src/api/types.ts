@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/glossary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Words of the trade, each explained in one sentence. */
+        get: operations["holding_catalogue_get_glossary_glossary_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/languages": {
         parameters: {
             query?: never;
@@ -38,6 +55,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether this is the demo, on which day, and how far it is on its way to another. */
+        get: operations["holding_demo_get_demo_demo_get"];
+        put?: never;
+        /** Put the demo on another day, by running its history to that day. */
+        post: operations["holding_demo_post_demo_demo_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grove": {
         parameters: {
             query?: never;
@@ -47,6 +82,23 @@ export interface paths {
         };
         /** The holding in plan on a day, with what each tree needs next. */
         get: operations["holding_grove_get_grove_grove_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Standing trees by what is said of them, read as plantings are. */
+        get: operations["holding_grove_get_find_find_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -291,7 +343,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        /** What a block is called. */
+        /** What a block is called, which way its rows run, a note on it. */
         patch: operations["holding_planting_patch_block_blocks__id__patch"];
         trace?: never;
     };
@@ -325,7 +377,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        /** What a row is called; nothing for its number. */
+        /** What a row is called (empty for its number), how its trees stand, a note on it. */
         patch: operations["holding_planting_patch_row_rows__id__patch"];
         trace?: never;
     };
@@ -466,6 +518,23 @@ export interface paths {
         patch: operations["tree_trees_patch_tree__id__patch"];
         trace?: never;
     };
+    "/api/trees/{id}/needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the tree needs next, in working order. */
+        get: operations["tree_trees_get_needs__id__needs_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trees/{id}/gone": {
         parameters: {
             query?: never;
@@ -495,6 +564,74 @@ export interface paths {
         /** Put a tree into another row or block. */
         post: operations["tree_trees_post_move__id__move_post"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/alike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change the record of a tree and of every like tree of its row or block. */
+        post: operations["tree_trees_post_alike__id__alike_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/spot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Put a tree where it stands on the plan. */
+        put: operations["tree_trees_put_spot__id__spot_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/grafts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A further cultivar on a tree. */
+        post: operations["tree_trees_post_graft__id__grafts_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/grafts/{graft}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** A further cultivar that is not on the tree any more. */
+        delete: operations["tree_trees_delete_graft__id__grafts__graft__delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -579,6 +716,43 @@ export interface paths {
         put?: never;
         /** Log work that was already done, or correct an entry by a new one. */
         post: operations["tree_trees_post_log__id__log_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/traces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep what was touched on a photo of the tree; the frame it gives takes the place of the one
+         * @description before, which stays in the history.
+         */
+        post: operations["tree_tracing_post_trace__id__traces_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trees/{id}/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The picture the tree was last traced on, and where each limb is seen on it. */
+        get: operations["tree_tracing_get_trace__id__trace_get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1650,6 +1824,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/acts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was written of late, the newest first, and whether it was taken back. */
+        get: operations["book_acts_get_acts_acts_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/acts/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a write back; refused with what stands on it (409), unless that is to go with it. */
+        post: operations["book_acts_post_undo_acts__id__undo_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/log": {
         parameters: {
             query?: never;
@@ -1657,7 +1865,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The log of the holding, the newest work first. */
+        /** The log of the holding, the newest work first, and what it comes to. */
         get: operations["book_logbook_get_log_log_get"];
         put?: never;
         post?: never;
@@ -1674,9 +1882,26 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The whole log as CSV. */
+        /** The log as CSV: the same entries, all of them. */
         get: operations["book_logbook_get_log_csv_log_csv_get"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/log/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** That was another tree: put the entry on it. */
+        put: operations["book_logbook_put_log_log__id__put"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1778,10 +2003,27 @@ export interface paths {
         };
         get?: never;
         /**
-         * Keep a photo of a tree. The body is the picture itself (JPEG, PNG or WebP, 10 MB at most);
-         * @description place and maker written into it are left out.
+         * Keep a photo of a tree, a row or a block. The body is the picture itself (JPEG, PNG or WebP,
+         * @description 10 MB at most); place and maker written into it are left out.
          */
         put: operations["book_photos_put_photo_photos__id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Photos of a row or a block, the oldest first. */
+        get: operations["book_photos_get_photos_photos_get"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2430,6 +2672,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * The frame that was touched on a picture: a scale, the foot, the top, and each limb's fork
+         * @description and tip. Nothing is kept.
+         */
+        post: operations["calc_trace_post_trace_trace_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2474,6 +2736,28 @@ export interface components {
             rivals: string | null;
         };
         /**
+         * GlossaryOut
+         * @description Words of the trade, by the alphabet.
+         */
+        GlossaryOut: {
+            /** Terms */
+            terms: components["schemas"]["TermOut"][];
+        };
+        /**
+         * TermOut
+         * @description A word of the trade. ``also``: other forms in which it is met.
+         */
+        TermOut: {
+            /** Id */
+            id: string;
+            /** Word */
+            word: string;
+            /** Says */
+            says: string;
+            /** Also */
+            also: string[];
+        };
+        /**
          * LanguagesOut
          * @description Languages a sheet can be printed in.
          */
@@ -2492,6 +2776,65 @@ export interface components {
             name: string;
         };
         /**
+         * DemoOut
+         * @description Whether this is the demo, and on which day.
+         */
+        DemoOut: {
+            /** Demo */
+            demo: boolean;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Mornings */
+            mornings: components["schemas"]["MorningOut"][];
+            going: components["schemas"]["DemoGoingOut"] | null;
+        };
+        /**
+         * DemoGoingOut
+         * @description How far the demo is on its way to a day, in parts of its history.
+         */
+        DemoGoingOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Step */
+            step: number;
+            /** Of */
+            of: number;
+            /** Failed */
+            failed: boolean;
+        };
+        /**
+         * MorningOut
+         * @description A day worth seeing.
+         */
+        MorningOut: {
+            /** Says */
+            says: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+        };
+        /**
+         * DemoDayIn
+         * @description A day to put the demo on.
+         */
+        DemoDayIn: {
+            /** Id */
+            id?: string | null;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+        };
+        /**
          * GroveOut
          * @description The holding in plan; ``holding`` is null before it is set up.
          */
@@ -2503,6 +2846,8 @@ export interface components {
              * @enum {string}
              */
             units: "metric" | "us";
+            /** Demo */
+            demo: boolean;
             /**
              * Day
              * Format: date
@@ -2633,6 +2978,14 @@ export interface components {
             first_frost: string | null;
         };
         /**
+         * FoundOut
+         * @description Trees in walking order.
+         */
+        FoundOut: {
+            /** Trees */
+            trees: string[];
+        };
+        /**
          * OddListOut
          * @description Every entry that cannot be used.
          */
@@ -2721,6 +3074,22 @@ export interface components {
              * @default 4
              */
             coldest_night_c: number;
+            /**
+             * Habit
+             * @default rounded
+             */
+            habit: string;
+            /**
+             * Bears
+             * @default along
+             * @enum {string}
+             */
+            bears: "ends" | "along";
+            /**
+             * Wound Mm
+             * @default 75
+             */
+            wound_mm: number;
         };
         /**
          * SiteViewOut
@@ -3192,15 +3561,22 @@ export interface components {
         };
         /**
          * CalledIn
-         * @description What a row or block is called.
+         * @description What a row or block is called, what is worth knowing of it, which way it runs, and of a
+         *     row how far apart its trees stand; what is left out stays.
          */
         CalledIn: {
             /** Id */
             id?: string | null;
             /** Name */
-            name: string;
+            name?: string | null;
             /** Version */
             version?: number | null;
+            /** Note */
+            note?: string | null;
+            /** Spacing M */
+            spacing_m?: number | null;
+            /** Bearing Deg */
+            bearing_deg?: number | null;
         };
         /**
          * TownsOut
@@ -3391,6 +3767,8 @@ export interface components {
             union_mark: string | null;
             /** Note */
             note: string;
+            /** Removed On */
+            removed_on: string | null;
             /** Cap M */
             cap_m: number | null;
             /** Reach M */
@@ -3428,6 +3806,12 @@ export interface components {
             log: components["schemas"]["LogOut"][];
             /** Photos */
             photos: components["schemas"]["PhotoOut"][];
+            /** Grafts */
+            grafts: components["schemas"]["GraftOut"][];
+            /** Row Note */
+            row_note: string;
+            /** Block Note */
+            block_note: string;
         };
         /**
          * ActOut
@@ -3454,6 +3838,22 @@ export interface components {
             words: string;
             /** Sort */
             sort: string;
+        };
+        /**
+         * CountedOut
+         * @description Like cuts that were counted: their thickness by class, None where measured, and how many.
+         */
+        CountedOut: {
+            /** Class */
+            class: string | null;
+            /** Mm */
+            mm: number;
+            /** N */
+            n: number;
+            /** Sprout */
+            sprout: boolean;
+            /** Dead */
+            dead: boolean;
         };
         /**
          * DrawnFrame
@@ -3532,14 +3932,33 @@ export interface components {
             headed_mm: number;
             /** Kind */
             kind: string | null;
+            /** Bloom */
+            bloom: number | null;
+            /** Flush */
+            flush: ("none" | "soft" | "hard") | null;
             /** Measured */
             measured: boolean;
             /** Sucker */
             sucker: boolean;
         };
         /**
+         * GraftOut
+         * @description A further cultivar on a tree.
+         */
+        GraftOut: {
+            /** Id */
+            id: string;
+            /** Cultivar */
+            cultivar: string;
+            /** Name */
+            name: string;
+            /** Mark */
+            mark: string;
+        };
+        /**
          * LogOut
-         * @description One log entry.
+         * @description One log entry. ``act``: take that back where it is not so; ``with_it``: how many more entries
+         *     the same act wrote.
          */
         LogOut: {
             /** Id */
@@ -3562,6 +3981,8 @@ export interface components {
             share: number | null;
             /** Cuts */
             cuts: number | null;
+            /** Counted */
+            counted: components["schemas"]["CountedOut"][];
             /** Height Before M */
             height_before_m: number | null;
             /** Height After M */
@@ -3578,10 +3999,17 @@ export interface components {
             corrects: string | null;
             /** Corrected By */
             corrected_by: string | null;
+            /** Act */
+            act?: string | null;
+            /**
+             * With It
+             * @default 0
+             */
+            with_it: number;
         };
         /**
          * PhotoOut
-         * @description A photo of a tree.
+         * @description A photo of a tree, a row or a block.
          */
         PhotoOut: {
             /** Id */
@@ -3731,6 +4159,43 @@ export interface components {
             ask?: components["schemas"]["AskOut"] | null;
         };
         /**
+         * NeedsOut
+         * @description What a tree needs, in working order.
+         */
+        NeedsOut: {
+            /** Needs */
+            needs: components["schemas"]["NeedOut"][];
+        };
+        /**
+         * NeedOut
+         * @description Work a tree needs: what, whether it can be done now (``opens`` null), and when in words.
+         */
+        NeedOut: {
+            /** Kind */
+            kind: string;
+            /** Work */
+            work: string;
+            /** Says */
+            says: string;
+            /**
+             * Tone
+             * @enum {string}
+             */
+            tone: "go" | "light" | "wait" | "stop";
+            /** When */
+            when: string;
+            /** Opens */
+            opens: string | null;
+            /** Minutes */
+            minutes: number;
+            /** Plan Id */
+            plan_id: string | null;
+            /** Task Id */
+            task_id: string | null;
+            /** Version */
+            version: number | null;
+        };
+        /**
          * TreeChangeIn
          * @description Changes to a tree's record; ``version`` is the one they were made on.
          */
@@ -3798,6 +4263,54 @@ export interface components {
             block: string;
             /** Row */
             row?: string | null;
+        };
+        /**
+         * AlikeOut
+         * @description How many trees were changed.
+         */
+        AlikeOut: {
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * AlikeIn
+         * @description Changes to the record of a tree and of every like tree of its row or block.
+         */
+        AlikeIn: {
+            /** Id */
+            id?: string | null;
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "row" | "block";
+            changes: components["schemas"]["TreeChangeIn"];
+        };
+        /**
+         * SpotIn
+         * @description Where a tree stands: east and north of the site's corner [m].
+         */
+        SpotIn: {
+            /** Id */
+            id?: string | null;
+            /** Version */
+            version: number;
+            /** X M */
+            x_m: number;
+            /** Y M */
+            y_m: number;
+        };
+        /**
+         * GraftIn
+         * @description A further cultivar on a tree, and what its leaf is told by.
+         */
+        GraftIn: {
+            /** Id */
+            id?: string | null;
+            /** Cultivar */
+            cultivar: string;
+            /** Mark */
+            mark: string;
         };
         /**
          * VersionIn
@@ -3885,6 +4398,10 @@ export interface components {
             headed_mm: number;
             /** Kind */
             kind?: string | null;
+            /** Bloom */
+            bloom?: number | null;
+            /** Flush */
+            flush?: ("none" | "soft" | "hard") | null;
         };
         /**
          * TrunkIn
@@ -3912,7 +4429,8 @@ export interface components {
         };
         /**
          * PastWorkIn
-         * @description Work already done, logged without a plan; or a correction of an entry.
+         * @description Work already done, logged without a plan; or a correction of an entry. ``cuts``: counted,
+         *     in place of the share.
          */
         PastWorkIn: {
             /** Id */
@@ -3947,6 +4465,166 @@ export interface components {
             minutes?: number | null;
             /** Corrects */
             corrects?: string | null;
+            /**
+             * Cuts
+             * @default []
+             */
+            cuts: components["schemas"]["CountedIn"][];
+        };
+        /**
+         * CountedIn
+         * @description Like cuts: their thickness by class or in mm, and how many.
+         */
+        CountedIn: {
+            /** Class */
+            class?: string | null;
+            /** Mm */
+            mm?: number | null;
+            /** N */
+            n: number;
+            /**
+             * Sprout
+             * @default false
+             */
+            sprout: boolean;
+            /**
+             * Dead
+             * @default false
+             */
+            dead: boolean;
+        };
+        /**
+         * SeenOnOut
+         * @description The picture a tree was last traced on.
+         */
+        SeenOnOut: {
+            /** Photo Id */
+            photo_id: string;
+            /** Width */
+            width: number;
+            /** Height */
+            height: number;
+            /** Limbs */
+            limbs: components["schemas"]["SeenLimbOut"][];
+        };
+        /**
+         * SeenLimbOut
+         * @description A limb where it is seen on the picture [px], and whether it still stands.
+         */
+        SeenLimbOut: {
+            /** Id */
+            id: string;
+            /** Fork */
+            fork: number[];
+            /** Tip */
+            tip: number[];
+            /** Standing */
+            standing: boolean;
+        };
+        /**
+         * TraceIn
+         * @description A trace to be kept with its picture.
+         */
+        TraceIn: {
+            picture: components["schemas"]["PictureIn"];
+            /** Top */
+            top: number[];
+            trunk: components["schemas"]["ThickIn"];
+            /** Union */
+            union?: number[] | null;
+            /**
+             * Limbs
+             * @default []
+             */
+            limbs: components["schemas"]["TracedLimbIn"][];
+            second?: components["schemas"]["PictureIn"] | null;
+            /** Id */
+            id: string;
+            /** Photo Id */
+            photo_id: string;
+            /** Date */
+            date?: string | null;
+        };
+        /**
+         * PictureIn
+         * @description A picture [px, from its upper left], and from where it was taken. ``eye_m``: how high the
+         *     camera was held.
+         */
+        PictureIn: {
+            /** Width */
+            width: number;
+            /** Height */
+            height: number;
+            staff: components["schemas"]["StaffIn"];
+            /** Foot */
+            foot: number[];
+            /**
+             * From Deg
+             * @default 180
+             */
+            from_deg: number;
+            /** Distance M */
+            distance_m?: number | null;
+            /** Eye M */
+            eye_m?: number | null;
+        };
+        /**
+         * StaffIn
+         * @description Something upright of known length beside the trunk, touched at both ends [px].
+         */
+        StaffIn: {
+            /** Low */
+            low: number[];
+            /** High */
+            high: number[];
+            /** Length M */
+            length_m: number;
+        };
+        /**
+         * ThickIn
+         * @description How thick wood is: two touches across it, a class, or mm.
+         */
+        ThickIn: {
+            /** Across */
+            across?: number[][] | null;
+            /** Class */
+            class?: string | null;
+            /** Mm */
+            mm?: number | null;
+        };
+        /**
+         * TracedLimbIn
+         * @description A limb: its fork and tip [px]; ``on`` where it is not the wood nearest to its fork;
+         *     ``bearing_deg`` where it does not run level with the picture; ``second``: its tip on the second
+         *     picture.
+         */
+        TracedLimbIn: {
+            /** Id */
+            id: string;
+            /** Fork */
+            fork: number[];
+            /** Tip */
+            tip: number[];
+            thick: components["schemas"]["ThickIn"];
+            /** On */
+            on?: string | null;
+            /** Bearing Deg */
+            bearing_deg?: number | null;
+            /** Second */
+            second?: number[] | null;
+            /**
+             * State
+             * @default live
+             * @enum {string}
+             */
+            state: "live" | "dead" | "broken" | "diseased";
+            /**
+             * Fruit
+             * @default 0
+             */
+            fruit: number;
+            /** Kind */
+            kind?: string | null;
         };
         /**
          * AlmanacOut
@@ -4264,7 +4942,8 @@ export interface components {
         };
         /**
          * TodayOut
-         * @description The fortnight in walking order; ``forecast`` says why there is none.
+         * @description The fortnight in walking order, what is overdue apart; ``forecast`` says why there is none;
+         *     ``next``: where nothing wants doing, what comes next, however far.
          */
         TodayOut: {
             /**
@@ -4279,6 +4958,9 @@ export interface components {
             until: string;
             /** Minutes */
             minutes: number;
+            /** Late */
+            late: components["schemas"]["ItemOut"][];
+            next: components["schemas"]["ItemOut"] | null;
             /** Items */
             items: components["schemas"]["ItemOut"][];
             /** Put Off */
@@ -5545,8 +6227,8 @@ export interface components {
          * @description What a plan is for. ``pins_in`` and ``pins_out`` name cuts as ``limb@kept metres``;
          *     ``weights`` by finding in place of the catalogue's.
          *
-         *     ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, or machine
-         *     along a wall of ``top_m`` and ``half_m``.
+         *     ``stance``: school by topic in place of the tree's; ``by``: hand, hand and ragged, machine
+         *     along a wall of ``top_m`` and ``half_m``, or back into a ``shape`` laid over the tree.
          */
         PlanIn: {
             /** Goal */
@@ -5586,11 +6268,23 @@ export interface components {
              * @default hand
              * @enum {string}
              */
-            by: "hand" | "ragged" | "machine";
+            by: "hand" | "ragged" | "machine" | "shape";
             /** Top M */
             top_m?: number | null;
             /** Half M */
             half_m?: number | null;
+            /** Shape */
+            shape?: ("wall" | "round" | "pyramid" | "globe") | null;
+            /**
+             * Draw In M
+             * @default 0
+             */
+            draw_in_m: number;
+            /**
+             * Draw In Deg
+             * @default 0
+             */
+            draw_in_deg: number;
         };
         /**
          * TreeRecipeOut
@@ -5702,28 +6396,6 @@ export interface components {
             work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Cuts */
             cuts: components["schemas"]["CountedIn"][];
-        };
-        /**
-         * CountedIn
-         * @description Like cuts: their thickness by class or in mm, and how many.
-         */
-        CountedIn: {
-            /** Class */
-            class?: string | null;
-            /** Mm */
-            mm?: number | null;
-            /** N */
-            n: number;
-            /**
-             * Sprout
-             * @default false
-             */
-            sprout: boolean;
-            /**
-             * Dead
-             * @default false
-             */
-            dead: boolean;
         };
         /**
          * CountedLogIn
@@ -5900,7 +6572,8 @@ export interface components {
         };
         /**
          * FinishIn
-         * @description Finish a sheet: what is ticked is cut from the frame.
+         * @description Finish a sheet: what is ticked is cut from the frame. ``besides``: cuts that are not in the
+         *     drawing, counted.
          */
         FinishIn: {
             /** Id */
@@ -5921,6 +6594,11 @@ export interface components {
              * @default
              */
             note: string;
+            /**
+             * Besides
+             * @default []
+             */
+            besides: components["schemas"]["CountedIn"][];
         };
         /**
          * AimOut
@@ -5935,6 +6613,8 @@ export interface components {
             said_by: ("tree" | "row" | "block" | "holding") | null;
             /** Picks */
             picks: components["schemas"]["PickOut"][];
+            /** Clear M */
+            clear_m: number | null;
             /** Scopes */
             scopes: components["schemas"]["ScopeAimOut"][];
             stairs: components["schemas"]["StairsOut"] | null;
@@ -5998,7 +6678,8 @@ export interface components {
         /**
          * AimIn
          * @description A height and a width [m] for a tree or what it stands in; neither takes it back.
-         *     ``off_top_m``: so much off this tree's top in place of a height.
+         *     ``off_top_m``: so much off this tree's top in place of a height; ``off_sides_m``: so much off
+         *     each side, or ``from_stem_m``: so far from the stem, in place of a width.
          */
         AimIn: {
             /** Id */
@@ -6015,6 +6696,10 @@ export interface components {
             width_m?: number | null;
             /** Off Top M */
             off_top_m?: number | null;
+            /** Off Sides M */
+            off_sides_m?: number | null;
+            /** From Stem M */
+            from_stem_m?: number | null;
         };
         /**
          * BlockHeightsOut
@@ -7687,12 +8372,91 @@ export interface components {
             bearing_deg: number;
         };
         /**
+         * ActListOut
+         * @description Writes, the newest first.
+         */
+        ActListOut: {
+            /** Acts */
+            acts: components["schemas"]["ActSaidOut"][];
+        };
+        /**
+         * ActSaidOut
+         * @description A write: its id, what it did, the holding's day, who.
+         */
+        ActSaidOut: {
+            /** Id */
+            id: string;
+            /** Said */
+            said: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Person */
+            person: string;
+            /** Taken Back */
+            taken_back: boolean;
+        };
+        /**
+         * UndoneOut
+         * @description What was taken back, the write asked for first; ``act``: take that back to have it again.
+         */
+        UndoneOut: {
+            /** Act */
+            act: string;
+            /** Acts */
+            acts: components["schemas"]["ActSaidOut"][];
+        };
+        /**
+         * UndoIn
+         * @description also: take back, too, what stands on it.
+         */
+        UndoIn: {
+            /** Id */
+            id?: string | null;
+            /**
+             * Also
+             * @default false
+             */
+            also: boolean;
+        };
+        /**
          * LogListOut
-         * @description Log entries, the newest work first.
+         * @description Log entries, the newest work first; their sums; everybody who is named in the log.
          */
         LogListOut: {
             /** Entries */
             entries: components["schemas"]["LogOut"][];
+            sums: components["schemas"]["SumsOut"];
+            /** People */
+            people: string[];
+        };
+        /**
+         * SumsOut
+         * @description What the entries come to: hours and kilograms of those where somebody wrote it down.
+         */
+        SumsOut: {
+            /** Entries */
+            entries: number;
+            /** Trees */
+            trees: number;
+            /** Cuts */
+            cuts: number;
+            /** Hours */
+            hours: number;
+            /** Kg */
+            kg: number;
+        };
+        /**
+         * OtherTreeIn
+         * @description The tree that an entry was done on.
+         */
+        OtherTreeIn: {
+            /** Id */
+            id?: string | null;
+            /** Tree Id */
+            tree_id: string;
         };
         /**
          * TaskIn
@@ -7851,6 +8615,14 @@ export interface components {
              * @enum {string}
              */
             units: "metric" | "us";
+        };
+        /**
+         * PhotosOut
+         * @description Photos of a row or a block, the oldest first.
+         */
+        PhotosOut: {
+            /** Photos */
+            photos: components["schemas"]["PhotoOut"][];
         };
         /**
          * FrameCalcOut
@@ -9637,6 +10409,109 @@ export interface components {
             scion_shoot: number;
         };
         /**
+         * TracedOut
+         * @description The frame that was touched, its size to the top of the leaf, and each limb's share.
+         */
+        TracedOut: {
+            frame: components["schemas"]["TracedFrameOut"];
+            /** Height M */
+            height_m: number;
+            /** Spread M */
+            spread_m: number;
+            /** Shares */
+            shares: components["schemas"]["LimbShareOut"][];
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * LimbShareOut
+         * @description What a limb with all it bears carries of the canopy, and what it may be.
+         */
+        LimbShareOut: {
+            /** Limb */
+            limb: string;
+            /** Share */
+            share: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+        };
+        /**
+         * TracedFrameOut
+         * @description The skeleton that was touched.
+         */
+        TracedFrameOut: {
+            /** Union M */
+            union_m: number | null;
+            trunk: components["schemas"]["TrunkOut"];
+            /** Limbs */
+            limbs: components["schemas"]["TracedLimbOut"][];
+        };
+        /**
+         * TracedLimbOut
+         * @description A limb as it was traced; ``on`` is trunk or the limb its fork lies on.
+         */
+        TracedLimbOut: {
+            /** Id */
+            id: string;
+            /** On */
+            on: string;
+            /** At M */
+            at_m: number;
+            /** Base Mm */
+            base_mm: number;
+            /** Length M */
+            length_m: number;
+            /** Rise Deg */
+            rise_deg: number;
+            /** Bearing Deg */
+            bearing_deg: number;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "live" | "dead" | "broken" | "diseased";
+            /** Fruit */
+            fruit: number;
+            /** Kind */
+            kind: string | null;
+        };
+        /**
+         * TrunkOut
+         * @description Trunk just above the union, and the height of the highest fork.
+         */
+        TrunkOut: {
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Height M */
+            height_m: number;
+        };
+        /**
+         * TraceCalcIn
+         * @description What was touched, and the units to answer in.
+         */
+        TraceCalcIn: {
+            picture: components["schemas"]["PictureIn"];
+            /** Top */
+            top: number[];
+            trunk: components["schemas"]["ThickIn"];
+            /** Union */
+            union?: number[] | null;
+            /**
+             * Limbs
+             * @default []
+             */
+            limbs: components["schemas"]["TracedLimbIn"][];
+            second?: components["schemas"]["PictureIn"] | null;
+            /**
+             * Units
+             * @default metric
+             * @enum {string}
+             */
+            units: "metric" | "us";
+        };
+        /**
          * FieldError
          * @description One offending field.
          */
@@ -9709,6 +10584,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CatalogueOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_catalogue_get_glossary_glossary_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GlossaryOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -9841,6 +10790,161 @@ export interface operations {
             };
         };
     };
+    holding_demo_get_demo_demo_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DemoOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_demo_post_demo_demo_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DemoDayIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DemoOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     holding_grove_get_grove_grove_get: {
         parameters: {
             query?: {
@@ -9860,6 +10964,82 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GroveOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_grove_get_find_find_get: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -12069,6 +13249,85 @@ export interface operations {
             };
         };
     };
+    tree_trees_get_needs__id__needs_get: {
+        parameters: {
+            query?: {
+                day?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeedsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     tree_trees_post_gone__id__gone_post: {
         parameters: {
             query?: never;
@@ -12169,6 +13428,335 @@ export interface operations {
                 "application/json": components["schemas"]["MoveIn"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_post_alike__id__alike_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AlikeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlikeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_put_spot__id__spot_put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpotIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_post_graft__id__grafts_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GraftIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreeOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_trees_delete_graft__id__grafts__graft__delete: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+                graft: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -12592,6 +14180,165 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_tracing_post_trace__id__traces_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TraceIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenOnOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_tracing_get_trace__id__trace_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeenOnOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -17883,9 +19630,172 @@ export interface operations {
             };
         };
     };
-    book_logbook_get_log_log_get: {
+    book_acts_get_acts_acts_get: {
         parameters: {
             query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ActListOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_acts_post_undo_acts__id__undo_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UndoIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UndoneOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_logbook_get_log_log_get: {
+        parameters: {
+            query?: {
+                first?: string | null;
+                last?: string | null;
+                work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young") | null;
+                who?: string | null;
+                block_id?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -17959,7 +19869,13 @@ export interface operations {
     };
     book_logbook_get_log_csv_log_csv_get: {
         parameters: {
-            query?: never;
+            query?: {
+                first?: string | null;
+                last?: string | null;
+                work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young") | null;
+                who?: string | null;
+                block_id?: string | null;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -17973,6 +19889,89 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_logbook_put_log_log__id__put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OtherTreeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -18433,7 +20432,9 @@ export interface operations {
     book_photos_put_photo_photos__id__put: {
         parameters: {
             query: {
-                tree_id: string;
+                tree_id?: string | null;
+                row_id?: string | null;
+                block_id?: string | null;
                 moment: "before" | "after";
                 day?: string | null;
             };
@@ -18455,6 +20456,83 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PhotoOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_photos_get_photos_photos_get: {
+        parameters: {
+            query?: {
+                row_id?: string | null;
+                block_id?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotosOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -21339,6 +23417,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShootOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_trace_post_trace_trace_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TraceCalcIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TracedOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -24,6 +24,11 @@ export function useDrag<T>(
 ): Drag<T> {
   const held = shallowRef<T | null>(null)
   function place(event: PointerEvent): At {
+    const toScreen = (svg.value as SVGSVGElement | null)?.getScreenCTM?.()
+    if (toScreen) {
+      const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(toScreen.inverse())
+      return [at.x, at.y]
+    }
     const box = svg.value!.getBoundingClientRect()
     const [width, height] = size()
     return [

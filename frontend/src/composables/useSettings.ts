@@ -6,7 +6,7 @@ import { api, heed } from '@/api/client'
 import type { Units } from '@/geometry/measure'
 import { useQueryClient } from '@tanstack/vue-query'
 import { useLocalStorage } from '@vueuse/core'
-import { ref, watchEffect } from 'vue'
+import { watchEffect } from 'vue'
 
 export type Theme = 'day' | 'sun' | 'night'
 export const THEMES: { id: Theme; name: string }[] = [
@@ -16,9 +16,10 @@ export const THEMES: { id: Theme; name: string }[] = [
 ]
 
 const theme = useLocalStorage<Theme>('theme', 'day')
-/** What this device chose; null where it goes by the holding. */
-const chosen = useLocalStorage<Units | null>('units', null)
-const units = ref<Units>(chosen.value ?? 'metric')
+/** The holding's, as this device saw it last; by the browser's region before there is one. */
+const INCHES = ['US', 'LR', 'MM']
+const region = new Intl.Locale(navigator.language).region ?? ''
+const units = useLocalStorage<Units>('units', INCHES.includes(region) ? 'us' : 'metric')
 
 watchEffect(() => (document.documentElement.dataset.theme = theme.value))
 
@@ -26,12 +27,14 @@ export function useSettings() {
   const queries = useQueryClient()
   /** What the holding says when it is loaded. */
   function heedUnits(held: Units) {
-    units.value = chosen.value ?? held
+    units.value = held
   }
-  async function switchUnits() {
-    units.value = chosen.value = units.value === 'metric' ? 'us' : 'metric'
+  const switchUnits = () => setUnits(units.value === 'metric' ? 'us' : 'metric')
+  async function setUnits(to: Units) {
+    if (units.value === to) return
+    units.value = to
+    await heed(api.PUT('/api/units', { body: { units: to } })).catch(() => undefined)
     void queries.invalidateQueries()
-    await heed(api.PUT('/api/units', { body: { units: units.value } })).catch(() => undefined)
   }
-  return { units, theme, switchUnits, heedUnits }
+  return { units, theme, switchUnits, setUnits, heedUnits }
 }

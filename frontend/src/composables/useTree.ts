@@ -1,7 +1,7 @@
 /** One tree on a day. */
 import { api, heed } from '@/api/client'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
-import type { Ref } from 'vue'
+import { computed, type Ref } from 'vue'
 
 export function useTree(id: Ref<string>, day: Ref<string | undefined>) {
   return useQuery({
@@ -14,5 +14,6 @@ export function useTree(id: Ref<string>, day: Ref<string | undefined>) {
       ),
     placeholderData: keepPreviousData,
     staleTime: 5_000,
+    enabled: computed(() => !!id.value),
   })
 }

@@ -3,10 +3,13 @@
  * How high a tree is wanted: a number, so much off the top, or by how it is picked; for the tree,
  * its row, its block or the holding. Under it the visits that bring it down.
  */
-import { api, heed } from '@/api/client'
+import SaidText from './SaidText.vue'
+import PickOne from './PickOne.vue'
+import { api, heed, type Schemas } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useSettings } from '@/composables/useSettings'
-import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { lengthWords, shareWords } from '@/geometry/measure'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import MeasureField from './MeasureField.vue'
@@ -22,26 +25,47 @@ const SCOPES = [
 ] as const
 type Scope = (typeof SCOPES)[number]['id']
 const scope = ref<Scope>('tree')
+/** By what a height or a width is said, as the API names it. */
+const HIGH = [
+  { id: 'height_m', name: 'high' },
+  { id: 'off_top_m', name: 'off the top' },
+] as const
+const WIDE = [
+  { id: 'width_m', name: 'across' },
+  { id: 'from_stem_m', name: 'from the stem' },
+  { id: 'off_sides_m', name: 'off each side' },
+] as const
+const high = ref<(typeof HIGH)[number]['id']>('height_m')
+const wide = ref<(typeof WIDE)[number]['id']>('width_m')
 const wanted = ref<number | null>(null)
+const width = ref<number | null>(null)
 const { data: aim } = useQuery({
   queryKey: ['aim', () => props.treeId, units],
   queryFn: () => heed(api.GET('/api/trees/{id}/aim', { params: { path: { id: props.treeId } } })),
 })
 watch(aim, (now) => {
   if (!now) return
+  high.value = 'height_m'
+  wide.value = 'width_m'
   wanted.value = now.height_m
+  width.value = now.width_m
   scope.value = now.said_by ?? 'tree'
 })
-async function say(height: number | null) {
+async function say(body: Partial<Schemas['AimIn']>) {
   await act(() =>
     heed(
       api.PUT('/api/trees/{id}/aim', {
         params: { path: { id: props.treeId } },
-        body: { scope: scope.value, height_m: height },
+        body: { scope: scope.value, ...body },
       }),
     ),
   )
 }
+/** What this tree, row, block or holding says itself is kept beside what is said anew. */
+const own = (of: 'height_m' | 'width_m') =>
+  aim.value?.scopes.find((s) => s.scope === scope.value)?.[of] ?? null
+const sayHeight = (id: string, m: number | null) => say({ width_m: own('width_m'), [id]: m })
+const sayWidth = (id: string, m: number | null) => say({ height_m: own('height_m'), [id]: m })
 const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
 </script>
 
@@ -51,14 +75,17 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
     <p v-if="aim && aim.height_m === null" class="text-ink2">
       Nobody said; until then its height is no finding.
     </p>
-    <form class="grid grid-cols-[1fr_1fr_auto] gap-2 items-end" @submit.prevent="say(wanted)">
-      <MeasureField v-model="wanted" label="Height" kind="length" :wrong="fields['/height_m']" />
-      <div>
-        <label class="label" :for="`aim-${treeId}`">for</label>
-        <select :id="`aim-${treeId}`" v-model="scope" class="field">
-          <option v-for="s in SCOPES" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </select>
-      </div>
+    <div>
+      <label class="label" :for="`aim-${treeId}`">For</label>
+      <PickOne :id="`aim-${treeId}`" v-model="scope" class="field">
+        <option v-for="s in SCOPES" :key="s.id" :value="s.id">{{ s.name }}</option>
+      </PickOne>
+    </div>
+    <form class="aim" @submit.prevent="sayHeight(high, wanted)">
+      <MeasureField v-model="wanted" label="Height" kind="length" :wrong="fields[`/${high}`]" />
+      <PickOne v-model="high" class="field" aria-label="How the height is said">
+        <option v-for="h in HIGH" :key="h.id" :value="h.id">{{ h.name }}</option>
+      </PickOne>
       <button class="btn" :disabled="!wanted || busy">Keep it so</button>
     </form>
     <div class="flex flex-wrap gap-2">
@@ -67,14 +94,37 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
         :key="p.says"
         type="button"
         class="choice"
-        @click="wanted = p.height_m"
+        @click="((wanted = p.height_m), (high = 'height_m'))"
       >
         {{ p.says }}, {{ lengthWords(p.height_m, units) }}
       </button>
-      <button v-if="aim?.height_m" type="button" class="link" @click="say(null)">
+      <button v-if="aim?.height_m" type="button" class="link" @click="sayHeight('height_m', null)">
         Take it back
       </button>
     </div>
+    <details :open="!!aim?.width_m">
+      <summary class="tag py-2.5">And how wide?</summary>
+      <form class="aim" @submit.prevent="sayWidth(wide, width)">
+        <MeasureField v-model="width" label="Width" kind="length" :wrong="fields[`/${wide}`]" />
+        <PickOne v-model="wide" class="field" aria-label="How the width is said">
+          <option v-for="w in WIDE" :key="w.id" :value="w.id">{{ w.name }}</option>
+        </PickOne>
+        <button class="btn" :disabled="!width || busy">Keep it so wide</button>
+      </form>
+      <div class="flex flex-wrap gap-2 mt-2">
+        <button
+          v-if="aim?.clear_m"
+          type="button"
+          class="choice"
+          @click="((width = aim.clear_m), (wide = 'width_m'))"
+        >
+          back from its neighbour, {{ lengthWords(aim.clear_m, units) }} across
+        </button>
+        <button v-if="aim?.width_m" type="button" class="link" @click="sayWidth('width_m', null)">
+          Take it back
+        </button>
+      </div>
+    </details>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <template v-if="aim?.height_m">
       <p>
@@ -82,7 +132,7 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
         }}<template v-if="height">; it stands {{ lengthWords(height, units) }} now</template>.
       </p>
       <template v-if="aim.stairs">
-        <p v-for="r in aim.stairs.reasons" :key="r.code">{{ r.text }}</p>
+        <p v-for="r in aim.stairs.reasons" :key="r.code"><SaidText :text="r.text" /></p>
         <table v-if="aim.stairs.visits.length" class="w-full text-left" data-test="stairs">
           <thead>
             <tr class="text-ink2">
@@ -108,3 +158,17 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
     </template>
   </section>
 </template>
+
+<style scoped>
+.aim {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 8px;
+  align-items: end;
+}
+@media (max-width: 480px) {
+  .aim .btn {
+    grid-column: 1 / -1;
+  }
+}
+</style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** One thing that would make a verdict surer, asked once and written down of the tree. */
+import DayField from './DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -50,7 +51,7 @@ async function save() {
     />
     <div v-else>
       <label class="label" :for="id">{{ ask.words }}</label>
-      <input :id="id" v-model="on" type="date" class="field !min-h-11 !py-1" />
+      <DayField :id="id" v-model="on" />
     </div>
     <label v-if="blockId && ask.sort === 'length'" class="flex items-center gap-2 min-h-11"
       ><input v-model="whole" type="checkbox" /> for the whole block</label

@@ -4,8 +4,10 @@
  * page, quiet when there is nothing to say.
  */
 import { again, drop, send, useOutbox } from '@/field/outbox'
+import { useReach } from '@/field/reach'
 import { computed } from 'vue'
 
+const { reached } = useReach()
 const { waiting, refused, failed, away } = useOutbox()
 const entries = (n: number) => (n === 1 ? '1 entry is' : `${n} entries are`)
 const why = computed(() =>
@@ -17,6 +19,13 @@ const why = computed(() =>
 
 <template>
   <div role="status" aria-live="polite" class="outbox">
+    <p v-if="!reached && !(away && waiting.length)" class="kept" data-test="no-signal">
+      <span
+        >No signal. What is
+        <RouterLink class="underline" to="/phone">on this phone</RouterLink> opens, and what you
+        enter is kept.</span
+      >
+    </p>
     <p v-if="away && waiting.length" class="kept" data-test="kept-here">
       <span>{{ why }} {{ entries(waiting.length) }} kept on this device and sent later.</span>
       <button type="button" class="btn btn-small" @click="send()">Try now</button>

@@ -3,97 +3,124 @@
 import { useGrove } from '@/composables/useGrove'
 import { nameMatches } from '@/geometry/plan'
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { GroveTree } from '@/api/client'
+import { api, heed, type GroveTree } from '@/api/client'
+import { useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
 
 const { data } = useGrove()
 const router = useRouter()
-const typed = ref('')
+/** start: what was typed before it was there. */
+const props = defineProps<{ start?: string }>()
+const emit = defineEmits<{ left: [] }>()
+const typed = ref(props.start ?? '')
 const field = ref<{ el?: HTMLInputElement; $el?: HTMLInputElement }>()
-const found = computed(() =>
-  typed.value.trim()
-    ? (data.value?.trees ?? [])
-        .filter((t) => nameMatches(typed.value, `${t.name} ${t.kind_name}`))
-        .slice(0, 8)
-    : [],
+/** What the sentence says of trees, read by Billhook as a planting is. */
+const asked = refDebounced(
+  computed(() => typed.value.trim()),
+  200,
 )
+const { data: said } = useQuery({
+  queryKey: ['find', asked],
+  queryFn: () => heed(api.GET('/api/find', { params: { query: { q: asked.value } } })),
+  enabled: computed(() => asked.value.length > 2),
+})
+const found = computed(() => {
+  if (!typed.value.trim()) return []
+  const trees = data.value?.trees ?? []
+  const named = trees.filter((t) => nameMatches(typed.value, `${t.name} ${t.kind_name}`))
+  const ids = asked.value.length > 2 ? new Set(said.value?.trees ?? []) : new Set<string>()
+  return [...named, ...trees.filter((t) => ids.has(t.id) && !named.includes(t))]
+})
+const LISTED = 40
+/** Lights all that was found in the plan. */
+function showAll() {
+  const find = typed.value.trim()
+  typed.value = ''
+  field.value?.$el?.blur()
+  void router.push({ path: '/grove', query: { find } })
+}
 function go(tree: GroveTree | null) {
   if (!tree) return
   typed.value = ''
   field.value?.$el?.blur()
   void router.push(`/tree/${tree.id}`)
 }
-defineExpose({ open: () => field.value?.$el?.focus() })
+/** It goes when it is left with nothing asked. */
+const leave = () => setTimeout(() => typed.value.trim() || emit('left'), 200)
+const focus = () => field.value?.$el?.focus()
+onMounted(focus)
+defineExpose({ focus })
 </script>
 
 <template>
-  <Combobox
-    v-slot="{ activeOption }"
-    :model-value="null"
-    nullable
-    as="div"
-    class="find"
-    @update:model-value="go"
-  >
-    <ComboboxInput
-      ref="field"
-      class="find-field"
-      aria-label="Find a tree by name, row or kind"
-      placeholder="Find a tree   /"
-      autocomplete="off"
-      :display-value="() => typed"
-      @change="typed = $event.target.value"
-      @keydown.enter="activeOption || go(found[0] ?? null)"
-    />
-    <ComboboxOptions v-if="typed.trim()" static class="find-list">
-      <li v-if="found.length === 0" class="px-3 py-2 text-ink2">
-        No tree of that name stands here.
-      </li>
-      <ComboboxOption
-        v-for="tree in found"
-        :key="tree.id"
-        v-slot="{ active }"
-        :value="tree"
-        as="template"
-      >
-        <li class="find-item" :class="{ active }">
-          <span class="tag text-lg">{{ tree.name }}</span> <span>{{ tree.kind_name }}</span>
+  <div class="find">
+    <Combobox
+      v-slot="{ activeOption }"
+      :model-value="null"
+      nullable
+      as="div"
+      @update:model-value="go"
+    >
+      <ComboboxInput
+        ref="field"
+        class="find-field"
+        aria-label="Find a tree by name, row, kind, or how it stands: late, too tall"
+        placeholder="Find a tree   /"
+        autocomplete="off"
+        :display-value="() => typed"
+        @change="typed = $event.target.value"
+        @blur="leave()"
+        @keydown.enter="activeOption || go(found[0] ?? null)"
+      />
+      <ComboboxOptions v-if="typed.trim()" static class="find-list">
+        <li v-if="found.length === 0" class="px-3 py-2 text-ink2">
+          No tree of that name stands here.
         </li>
-      </ComboboxOption>
-    </ComboboxOptions>
-  </Combobox>
+        <ComboboxOption
+          v-for="tree in found.slice(0, LISTED)"
+          :key="tree.id"
+          v-slot="{ active }"
+          :value="tree"
+          as="template"
+        >
+          <li class="find-item" :class="{ active }">
+            <span class="tag text-lg">{{ tree.name }}</span> <span>{{ tree.kind_name }}</span>
+          </li>
+        </ComboboxOption>
+        <li v-if="found.length > 1" class="all">
+          <button type="button" class="link" @mousedown.prevent="showAll()">
+            Show {{ found.length === 2 ? 'both' : `all ${found.length}` }} in the plan
+          </button>
+        </li>
+      </ComboboxOptions>
+    </Combobox>
+  </div>
 </template>
 
 <style scoped>
 .find {
   position: relative;
-  flex: 1;
-  min-width: 0;
-}
-.find-field {
-  width: 240px;
-  height: 34px;
-  padding: 0 10px;
-  border: 1.5px solid var(--edge);
-  border-radius: 7px;
-  background: var(--paper);
-}
-.find-field::placeholder {
-  color: var(--ink2);
-  opacity: 1;
+  align-self: end;
+  padding-bottom: 3px;
 }
 .find-list {
   position: absolute;
   z-index: 30;
   right: 0;
-  top: 40px;
+  top: 36px;
   width: 320px;
   max-width: 92vw;
   background: var(--sheet);
   border: var(--line) solid var(--ink);
   border-radius: 8px;
-  overflow: hidden;
+  max-height: 70vh;
+  overflow-y: auto;
+}
+.all {
+  padding: 4px 12px;
+  border-top: 1px solid var(--rule);
 }
 .find-item {
   padding: 8px 12px;
@@ -106,13 +133,25 @@ defineExpose({ open: () => field.value?.$el?.focus() })
   color: var(--paper);
 }
 @media (max-width: 720px) {
+  /* it takes the head's place while it is used */
+  .find {
+    position: absolute;
+    z-index: 40;
+    inset: 0;
+    padding: 0;
+  }
   .find-field {
     width: 100%;
     height: 44px;
+    margin: 0;
+    border-radius: 0;
   }
   .find-list {
     left: 0;
-    right: auto;
+    right: 0;
+    top: 44px;
+    width: auto;
+    max-width: none;
   }
 }
 </style>

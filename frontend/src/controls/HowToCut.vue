@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** How one cut is made: drawn to scale, with all that a helper must know and what could hurt. */
+import SaidText from './SaidText.vue'
 import type { Preview } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import CutDrawing from '@/drawings/CutDrawing.vue'
@@ -20,12 +21,12 @@ const closes = (y: number) => (y < 1.5 ? 'within about a year' : `in about ${Mat
         :says="`${advice.position}, seen from the side. ${advice.technique}`"
       />
       <ul class="text-[0.9rem] grid gap-1 content-start flex-1 min-w-[200px]">
-        <li v-for="m in advice.making" :key="m.code">{{ m.text }}</li>
+        <li v-for="m in advice.making" :key="m.code"><SaidText :text="m.text" /></li>
         <li>
           The wound closes {{ closes(advice.closing_years) }};
           {{ Math.max(1, Math.round(advice.minutes)) }} min.
         </li>
-        <li v-for="c in advice.cautions" :key="c.code" class="keep">{{ c.text }}</li>
+        <li v-for="c in advice.cautions" :key="c.code" class="keep"><SaidText :text="c.text" /></li>
       </ul>
     </div>
   </details>

@@ -4,29 +4,23 @@
  */
 import type { LogEntry } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
-import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
+import { useUndo } from '@/composables/useUndo'
+import { dayWords } from '@/geometry/day'
+import { diameterWords, lengthWords, shareWords } from '@/geometry/measure'
 import { ref } from 'vue'
+import OtherTree from './OtherTree.vue'
 import PastWork from './PastWork.vue'
+import { WORK_DONE } from './words'
 
 defineProps<{ entries: LogEntry[]; withTree?: boolean; correctable?: boolean }>()
 const { units } = useSettings()
-const correcting = ref<string | null>(null)
-const WORDS: Record<LogEntry['work'], string> = {
-  sucker: 'Suckers off',
-  sprout: 'Water sprouts',
-  sanitation: 'Dead and broken wood',
-  skirt: 'Skirt lifted',
-  thin: 'Thinned',
-  height: 'Lowered',
-  hedge: 'Hedge wall cut',
-  tip: 'Tipped',
-  fruit: 'Fruit taken off',
-  shear: 'Sheared',
-  renewal: 'A third renewed',
-  skeleton: 'Skeleton prune',
-  pot: 'Pot shaped',
-  young: 'Trained',
+const { undo, busy } = useUndo()
+const countWords = (c: LogEntry['counted'][number]) => {
+  const thick = c.class ? `${c.class.replace('-', ' ')}-thick` : diameterWords(c.mm, units.value)
+  return `${c.n} ${thick}${c.sprout ? ' of this season' : ''}${c.dead ? ', dead' : ''}`
 }
+const correcting = ref<string | null>(null)
+const elsewhere = ref<string | null>(null)
 </script>
 
 <template>
@@ -45,7 +39,7 @@ const WORDS: Record<LogEntry['work'], string> = {
         <RouterLink v-if="withTree" :to="`/tree/${e.tree_id}`" class="plate text-base">{{
           e.tree
         }}</RouterLink>
-        <b class="tag text-lg">{{ WORDS[e.work] }}</b>
+        <b class="tag text-lg">{{ WORK_DONE[e.work] }}</b>
         <span class="num">{{ dayWords(e.date) }}</span>
         <span v-if="e.cuts" class="num">{{ e.cuts }} {{ e.cuts === 1 ? 'cut' : 'cuts' }}</span>
         <span class="num">{{
@@ -62,6 +56,9 @@ const WORDS: Record<LogEntry['work'], string> = {
         <span v-if="e.minutes" class="num">{{ Math.max(1, Math.round(e.minutes)) }} min</span>
         <span v-if="e.who">{{ e.who }}</span>
       </div>
+      <p v-if="e.counted.length" class="text-[0.95rem]" data-test="counted">
+        {{ e.counted.map(countWords).join(', ') }}
+      </p>
       <p v-if="e.note" class="text-[0.92rem] text-ink2">{{ e.note }}</p>
       <p class="text-[0.88rem] text-ink2">
         <span v-if="e.corrects">a correction </span
@@ -77,7 +74,32 @@ const WORDS: Record<LogEntry['work'], string> = {
         >
           {{ correcting === e.id ? 'leave it' : 'correct' }}
         </button>
+        <button
+          v-if="correctable && !e.corrected_by && !e.plan_id"
+          type="button"
+          class="link ml-3"
+          :aria-label="`Another tree: ${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
+          @click="elsewhere = elsewhere === e.id ? null : e.id"
+        >
+          {{ elsewhere === e.id ? 'leave it there' : 'another tree' }}
+        </button>
+        <button
+          v-if="correctable && !e.corrected_by && e.act"
+          type="button"
+          class="link ml-3"
+          :disabled="busy"
+          :aria-label="`Not so: ${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
+          @click="undo(e.act)"
+        >
+          {{ e.with_it ? `not so, with ${e.with_it} more` : 'not so' }}
+        </button>
       </p>
+      <OtherTree
+        v-if="elsewhere === e.id"
+        :entry="e.id"
+        :tree-id="e.tree_id"
+        @done="elsewhere = null"
+      />
       <PastWork
         v-if="correcting === e.id"
         :tree-id="e.tree_id"

@@ -3,11 +3,16 @@
  * Work already done, or a correction of an entry: a new entry either way. What was typed stays when
  * saving fails.
  */
+import DayField from './DayField.vue'
+import PickOne from './PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type LogEntry, type Work } from '@/api/client'
 import { newId } from '@/api/ids'
+import { useCount, type CountedCut } from '@/composables/useCount'
+import CountSteps from '@/controls/CountSteps.vue'
+import CountTotal from '@/controls/CountTotal.vue'
 import MeasureField from '@/controls/MeasureField.vue'
-import { reactive } from 'vue'
+import { computed, reactive, ref } from 'vue'
 
 const props = defineProps<{
   treeId: string
@@ -35,27 +40,39 @@ const w = props.wrong
 const draft = reactive({
   date: w?.date ?? props.day,
   work: (w?.work ?? 'thin') as Work,
-  share: w?.share != null ? String(Math.round(w.share * 1000) / 10) : '',
   before: w?.height_before_m ?? props.frameHeight,
   after: w?.height_after_m ?? null,
   who: w?.who ?? '',
   note: w?.note ?? '',
 })
 const { act, fields, trouble } = useAct()
+const cuts = ref<CountedCut[]>(
+  (w?.counted ?? []).map((c) => ({
+    ...(c.class ? { class: c.class } : { mm: c.mm }),
+    n: c.n,
+    sprout: c.sprout,
+    dead: c.dead,
+  })),
+)
+const before = JSON.stringify(cuts.value)
+const anew = () => cuts.value.length > 0 && JSON.stringify(cuts.value) !== before
+const { count, wrong: notTrue } = useCount(
+  () => props.treeId,
+  cuts,
+  computed(() => draft.work),
+  computed(() => cuts.value.length > 0),
+  () => draft.date,
+)
 const id = newId()
 async function save() {
-  const share =
-    draft.share.trim() === '' ? null : Number(draft.share.replace(',', '.').replace('%', '')) / 100
-  if (share !== null && !(share >= 0 && share <= 1)) {
-    fields.value = { '/share': 'must be between 0 and 100 %' }
-    return
-  }
   await act(async () => {
     const body = {
       id,
       date: draft.date,
       work: draft.work,
-      share,
+      // a correction that counts nothing anew keeps what was known
+      share: anew() ? null : (w?.share ?? null),
+      cuts: cuts.value,
       height_before_m: draft.before,
       height_after_m: draft.after,
       who: draft.who,
@@ -80,32 +97,14 @@ async function save() {
     </p>
     <div>
       <label class="label" :for="`d${id}`">Day</label>
-      <input
-        :id="`d${id}`"
-        v-model="draft.date"
-        type="date"
-        class="field"
-        :aria-invalid="!!fields['/date']"
-      />
+      <DayField :id="`d${id}`" v-model="draft.date" />
       <p v-if="fields['/date']" class="wrong">{{ fields['/date'] }}</p>
     </div>
     <div>
       <label class="label" :for="`w${id}`">Work</label>
-      <select :id="`w${id}`" v-model="draft.work" class="field">
+      <PickOne :id="`w${id}`" v-model="draft.work" class="field">
         <option v-for="[key, name] in WORKS" :key="key" :value="key">{{ name }}</option>
-      </select>
-    </div>
-    <div>
-      <label class="label" :for="`s${id}`">Share of canopy, %, if known</label>
-      <input
-        :id="`s${id}`"
-        v-model="draft.share"
-        class="field"
-        inputmode="decimal"
-        placeholder="10"
-        :aria-invalid="!!fields['/share']"
-      />
-      <p v-if="fields['/share']" class="wrong">{{ fields['/share'] }}</p>
+      </PickOne>
     </div>
     <div>
       <label class="label" :for="`p${id}`">Who</label>
@@ -123,6 +122,14 @@ async function save() {
       kind="length"
       :wrong="fields['/height_after_m']"
     />
+    <details v-if="!w?.plan_id" class="col-span-2" :open="!w">
+      <summary class="tag py-2.5">
+        {{ w ? 'Count the cuts anew' : 'How many, how thick' }}
+      </summary>
+      <CountSteps v-model="cuts" />
+      <CountTotal v-if="count && cuts.length" :count="count" :wrong="notTrue" />
+      <p v-if="fields['/trunk_mm']" class="wrong">{{ fields['/trunk_mm'] }}</p>
+    </details>
     <div class="col-span-2">
       <label class="label" :for="`n${id}`">Note</label>
       <input :id="`n${id}`" v-model="draft.note" class="field" maxlength="2000" />

@@ -10,6 +10,8 @@ const props = defineProps<{
   name: string
   moment: 'before' | 'after'
   photos: { id: string; moment: string; day: string }[]
+  /** Of a row or a block in place of the tree: `row_id=…`; says what it shows. */
+  of?: string
 }>()
 const emit = defineEmits<{ taken: [] }>()
 const id = useId()
@@ -25,6 +27,7 @@ onBeforeUnmount(() => urls.forEach((url) => URL.revokeObjectURL(url)))
 const unsent = computed(() =>
   waiting.value
     .filter((i) => i.blob && i.tree === props.tree && i.path.includes(`moment=${props.moment}`))
+    .filter((i) => i.path.includes(props.of ?? 'tree_id='))
     .map((i) => urlOf(i.path, i.blob!)),
 )
 const kept = computed(() => props.photos.filter((p) => p.moment === props.moment))
@@ -42,7 +45,8 @@ async function take(event: Event) {
     trouble.value = small
     return
   }
-  const path = `/api/photos/${newId()}?tree_id=${props.tree}&moment=${props.moment}`
+  const whose = props.of ?? `tree_id=${props.tree}`
+  const path = `/api/photos/${newId()}?${whose}&moment=${props.moment}`
   await put({
     says: `A photo of ${props.name}`,
     tree: props.tree,
@@ -73,7 +77,7 @@ async function take(event: Event) {
       />
     </div>
     <label :for="id" class="btn !min-h-12 justify-center">{{
-      busy ? 'Making it smaller …' : `Photo ${moment} the work`
+      busy ? 'Making it smaller …' : of ? `Photo of ${name}` : `Photo ${moment} the work`
     }}</label>
     <input
       :id="id"

@@ -34,5 +34,7 @@ const set = (value: number) => (count.value = Math.max(0, Math.min(props.most ??
   min-height: 48px;
   font-size: 26px;
   padding: 0;
+  /* kept clear of the total at the foot when it is moved to by keyboard */
+  scroll-margin-bottom: 230px;
 }
 </style>

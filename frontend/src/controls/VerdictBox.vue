@@ -2,11 +2,13 @@
 /** Verdict first, its reasons under it, what would change it as buttons, and why one tap away. */
 import type { Verdict } from '@/api/client'
 import ToneMark from '@/drawings/ToneMark.vue'
-import { dayWords } from '@/geometry/measure'
-import { computed, ref } from 'vue'
+import { dayWords } from '@/geometry/day'
+import { defineAsyncComponent, computed, ref } from 'vue'
 import AskField from './AskField.vue'
+import SaidText from './SaidText.vue'
 import SayButtons from './SayButtons.vue'
-import WhyDialog from './WhyDialog.vue'
+
+const WhyDialog = defineAsyncComponent(() => import('./WhyDialog.vue'))
 
 const props = defineProps<{ verdict: Verdict; treeId?: string; blockId?: string }>()
 defineEmits<{ day: [iso: string] }>()
@@ -23,7 +25,7 @@ const lines = computed(() =>
     <ToneMark :tone="verdict.status" class="mt-0.5" />
     <h2 class="text-[1.45rem] leading-tight" data-test="verdict">{{ verdict.sentence }}</h2>
     <p class="col-start-2 text-[0.92rem] text-ink2 mt-1">
-      {{ lines.map((r) => r.text).join(' ') }}
+      <SaidText :text="lines.map((r) => r.text).join(' ')" />
       {{ verdict.last_good_day ? `Last good day ${dayWords(verdict.last_good_day)}.` : '' }}
       <button type="button" class="link text-ink" @click="open = true">Why</button>
     </p>
@@ -41,6 +43,12 @@ const lines = computed(() =>
       :block-id="blockId"
       :day="verdict.day"
     />
-    <WhyDialog v-model="open" title="Why" :sentence="verdict.sentence" :reasons="verdict.reasons" />
+    <WhyDialog
+      v-if="open"
+      v-model="open"
+      title="Why"
+      :sentence="verdict.sentence"
+      :reasons="verdict.reasons"
+    />
   </section>
 </template>

@@ -1,10 +1,15 @@
 <script setup lang="ts">
 /** A pot's size in the reader's units; kept in litres. */
 import { useSettings } from '@/composables/useSettings'
+import { LITRES_PER_GALLON } from '@/geometry/measure'
 import { computed, useId } from 'vue'
 
-const LITRES_PER_GALLON = 3.785411784
-const props = defineProps<{ label: string; modelValue: number | null; wrong?: string }>()
+const props = defineProps<{
+  label: string
+  modelValue: number | null
+  wrong?: string
+  gap?: boolean
+}>()
 const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 const { units } = useSettings()
 const id = useId()
@@ -24,6 +29,7 @@ function typed(event: Event) {
     <input
       :id="id"
       class="field"
+      :class="{ gap }"
       inputmode="decimal"
       autocomplete="off"
       :value="shown"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Which tree it is beside its kind: cultivar, rootstock, how it was raised. */
+import PickOne from './PickOne.vue'
 import { useNames } from '@/composables/useNames'
 import { useId } from 'vue'
 
@@ -20,24 +21,24 @@ const ORIGINS = [
 <template>
   <div>
     <label class="label" :for="`${id}-cultivar`">Cultivar</label>
-    <select :id="`${id}-cultivar`" v-model="cultivar" class="field">
+    <PickOne :id="`${id}-cultivar`" v-model="cultivar" class="field">
       <option value="">not known</option>
       <option v-for="s in cultivars(species)" :key="s.id" :value="s.id">{{ s.name }}</option>
-    </select>
+    </PickOne>
     <p v-if="wrong['/cultivar']" class="wrong">{{ wrong['/cultivar'] }}</p>
   </div>
   <div>
     <label class="label" :for="`${id}-stock`">Rootstock</label>
-    <select :id="`${id}-stock`" v-model="rootstock" class="field">
+    <PickOne :id="`${id}-stock`" v-model="rootstock" class="field">
       <option value="">not known</option>
       <option v-for="s in rows('rootstocks')" :key="s.id" :value="s.id">{{ s.name }}</option>
-    </select>
+    </PickOne>
   </div>
   <div>
     <label class="label" :for="`${id}-origin`">How it was raised</label>
-    <select :id="`${id}-origin`" v-model="origin" class="field">
+    <PickOne :id="`${id}-origin`" v-model="origin" class="field">
       <option value="">not known</option>
       <option v-for="o in ORIGINS" :key="o.id" :value="o.id">{{ o.name }}</option>
-    </select>
+    </PickOne>
   </div>
 </template>

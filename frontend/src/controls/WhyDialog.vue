@@ -7,6 +7,7 @@ import { api, heed, type Reason, type Schemas } from '@/api/client'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
+import SaidText from './SaidText.vue'
 
 const open = defineModel<boolean>({ required: true })
 /** counted: where it is a sum that can be followed, its inputs and sources are shown too. */
@@ -54,7 +55,7 @@ const number = (value: unknown) =>
             class="border-t border-rule pt-3"
           >
             <p>
-              {{ reason.text }}
+              <SaidText :text="reason.text" />{{ ' ' }}
               <span v-if="ruleOf(reason)" class="text-ink2">({{ ruleOf(reason)!.sure }})</span>
             </p>
             <p v-if="reason.school" class="text-ink2">

@@ -1,140 +1,136 @@
 <script setup lang="ts">
-/** Tags on a wire; what is open hangs lower. */
-import { THEMES, useSettings } from '@/composables/useSettings'
-import { computed } from 'vue'
+/**
+ * Four places and More, as tags on a wire; what is open hangs lower. On top at the table; at the
+ * foot of a phone, in reach of the thumb, with what is open named in the head.
+ */
+import { useHead } from '@/composables/useOpened'
 import { useRoute } from 'vue-router'
 
-defineEmits<{ help: [] }>()
-const { units, theme, switchUnits } = useSettings()
 const route = useRoute()
-const places: { to: string; name: string; short?: string; of: string[] }[] = [
+const opened = useHead()
+const places: { to: string; name: string; of: string[] }[] = [
   { to: '/today', name: 'Today', of: ['today'] },
-  { to: '/almanac', name: 'Almanac', of: ['almanac'] },
-  { to: '/', name: 'Grove', of: ['grove', 'tree', 'sheet', 'shoot', 'walk'] },
-  { to: '/heights', name: 'Heights', of: ['heights', 'tree-heights'] },
-  { to: '/frost', name: 'After frost', short: 'Frost', of: ['frost', 'tree-frost'] },
-  { to: '/log', name: 'Log', of: ['log'] },
-  { to: '/place', name: 'Place', of: ['place'] },
-  { to: '/start', name: 'Add trees', short: 'Add', of: ['start'] },
-  { to: '/known', name: 'What is known', short: 'Known', of: ['known'] },
+  {
+    to: '/grove',
+    name: 'Grove',
+    of: ['grove', 'tree', 'block', 'row', 'row-walk', 'sheet', 'start', 'trace'],
+  },
+  { to: '/year', name: 'Year', of: ['year'] },
+  { to: '/book', name: 'Book', of: ['book'] },
+  {
+    to: '/more',
+    name: 'More',
+    of: ['more', 'place', 'known', 'frost', 'heights', 'help', 'phone'],
+  },
 ]
-const next = computed(
-  () => THEMES[(THEMES.findIndex((t) => t.id === theme.value) + 1) % THEMES.length]!,
-)
+const at = (place: (typeof places)[number]) =>
+  route.matched.some((r) => place.of.includes(String(r.name)))
+const page = () => places.find(at)?.name ?? 'Billhook'
 </script>
 
 <template>
-  <header class="wire no-print">
-    <nav aria-label="Pages" class="flex flex-wrap items-start gap-[3px]">
+  <header class="head no-print">
+    <p class="open">
+      <RouterLink v-if="opened" class="plate" :to="opened.to"
+        ><b>{{ opened.name }}</b> <span v-if="opened.kind">{{ opened.kind }}</span></RouterLink
+      >
+      <span v-else class="tag">{{ page() }}</span>
+    </p>
+    <nav aria-label="Places" class="wire">
       <RouterLink
         v-for="place in places"
         :key="place.to"
         :to="place.to"
         class="wire-tag"
-        :class="{ on: place.of.includes(String(route.name)) }"
-        :aria-current="place.of.includes(String(route.name)) ? 'page' : undefined"
-        ><template v-if="place.short"
-          ><span class="max-sm:hidden">{{ place.name }}</span
-          ><span class="sm:hidden">{{ place.short }}</span></template
-        ><template v-else>{{ place.name }}</template></RouterLink
+        :class="{ on: at(place) }"
+        :aria-current="at(place) ? 'page' : undefined"
+        >{{ place.name }}</RouterLink
       >
     </nav>
-    <div class="tools">
-      <slot />
-      <button
-        type="button"
-        class="tool"
-        :aria-label="`Units: ${units === 'metric' ? 'metric' : 'feet and inches'}. Switch`"
-        @click="switchUnits"
-      >
-        {{ units === 'metric' ? 'm' : 'ft' }}
-      </button>
-      <button
-        type="button"
-        class="tool"
-        :aria-label="`Switch to ${next.name.toLowerCase()} colours`"
-        @click="theme = next.id"
-      >
-        {{ next.name }}
-      </button>
-      <button type="button" class="tool max-sm:hidden" aria-label="Keys" @click="$emit('help')">
-        ?
-      </button>
-    </div>
+    <slot />
   </header>
 </template>
 
 <style scoped>
+.head {
+  position: relative;
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  height: var(--head);
+  padding: 0 24px;
+}
+.head::before {
+  content: '';
+  position: absolute;
+  inset: 9px 0 auto;
+  border-top: var(--line) solid var(--ink);
+}
+.open {
+  display: none;
+}
 .wire {
   position: relative;
   display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  gap: 0 12px;
-  padding: 0 24px;
-  min-height: 54px;
-}
-.wire::before {
-  content: '';
-  position: absolute;
-  left: 0;
-  right: 0;
-  top: 9px;
-  border-top: var(--line) solid var(--ink);
-}
-.wire-tag {
-  position: relative;
-  font: 600 18px/1 var(--font-tag);
-  margin-top: 9px;
-  padding: 6px 14px;
-  height: 34px;
-  border: var(--line) solid var(--ink);
-  border-top: 0;
-  border-radius: 0 0 8px 8px;
-  background: var(--paper);
-  white-space: nowrap;
-}
-.wire-tag.on {
-  background: var(--ink);
-  color: var(--paper);
-  height: 44px;
-  padding-top: 16px;
-}
-.tools {
-  position: relative;
-  display: flex;
-  align-items: center;
-  gap: 6px;
+  align-items: flex-start;
+  gap: 3px;
   padding-top: 9px;
 }
-.tool {
-  font: 600 16px/1 var(--font-tag);
-  min-width: 36px;
-  height: 34px;
-  padding: 0 9px;
-  border: 1.5px solid var(--edge);
-  border-radius: 7px;
-  background: var(--paper);
+.wire-tag:last-child {
+  margin-left: 26px;
 }
 @media (max-width: 720px) {
+  .head {
+    align-items: center;
+    padding: 0 6px 0 12px;
+    border-bottom: var(--line) solid var(--ink);
+  }
+  .head::before {
+    display: none;
+  }
+  .open {
+    display: block;
+    min-width: 0;
+    font-size: 1.15rem;
+  }
+  .open .plate {
+    max-width: 100%;
+    min-height: 36px;
+    overflow: hidden;
+  }
+  .open .plate b {
+    font-weight: inherit;
+  }
+  .open .plate span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
   .wire {
-    padding: 0 6px 6px;
+    position: fixed;
+    z-index: 20;
+    inset: auto 0 0;
+    align-items: flex-end;
+    height: 58px;
+    padding: 0 8px;
+    background: var(--paper);
+    border-bottom: 10px solid var(--paper);
+    box-shadow: inset 0 calc(-1 * var(--line)) 0 var(--ink);
   }
   .wire-tag {
-    padding: 9px 5px;
-    height: 40px;
-    font-size: 16px;
+    flex: 1;
+    height: 46px;
+    padding: 0 2px;
+    line-height: 44px;
+    text-align: center;
+    border-top: var(--line) solid var(--ink);
+    border-bottom: 0;
+    border-radius: 8px 8px 0 0;
   }
   .wire-tag.on {
     height: 48px;
   }
-  .tools {
-    width: 100%;
-    padding-top: 4px;
-  }
-  .tool {
-    height: 44px;
-    min-width: 44px;
+  .wire-tag:last-child {
+    margin-left: 0;
   }
 }
 </style>

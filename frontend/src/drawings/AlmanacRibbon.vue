@@ -5,11 +5,15 @@
  */
 import { useDrag } from '@/composables/useDrag'
 import type { Schemas } from '@/api/client'
-import { shareWords } from '@/geometry/measure'
-import { addDays, areaPath, dayNumber, monthsOf, ribbonScale, runs } from '@/geometry/ribbon'
+import { addDays, dayWords } from '@/geometry/day'
+import { areaPath, dayNumber, monthsOf, ribbonScale } from '@/geometry/ribbon'
 import { computed, ref } from 'vue'
-import { TONES } from './tones'
+import { lanesOf } from './lanes'
+import RibbonLane from './RibbonLane.vue'
+import { useSettings } from '@/composables/useSettings'
+import { warmthWords } from '@/geometry/warmth'
 
+const { units } = useSettings()
 const props = defineProps<{ almanac: Schemas['AlmanacOut']; day: string; width: number }>()
 /** A date tried out in place of the computed one. */
 const emit = defineEmits<{
@@ -21,8 +25,6 @@ const LEFT = 172
 const FLOOR = 112
 const TOP_OF_LANES = 224
 const STEP = 46
-/** The curve under a lane: so many pixels for so many crops. */
-const CURVE = { height: 15, crops: 2 }
 const right = computed(() => props.width - 8)
 const scale = computed(() => ribbonScale(props.almanac.from, props.almanac.to, LEFT, right.value))
 const months = computed(() =>
@@ -75,47 +77,7 @@ const crops = computed(() => [
   ...spans('bloom').map((e) => ({ ...e, label: 'bloom', fill: 'var(--sheet)', ink: 'var(--ink)' })),
 ])
 const sets = computed(() => spans('set and drop'))
-const days = (iso: string) => dayNumber(iso) - dayNumber(props.almanac.from)
-/** What a cut costs day by day, upwards from a floor. */
-function pricePath(prices: number[], from: string, floor: number): string {
-  const y = (p: number) =>
-    (floor - (Math.min(p, CURVE.crops) / CURVE.crops) * CURVE.height).toFixed(1)
-  return prices
-    .map((p, i) => `${i ? 'L' : 'M'}${scale.value.x(addDays(from, i)).toFixed(1)} ${y(p)}`)
-    .join('')
-}
-const lanes = computed(() =>
-  props.almanac.lanes.map((lane, i) => ({
-    work: lane.work,
-    name: lane.name,
-    y: TOP_OF_LANES + i * STEP,
-    curve: lane.prices
-      ? pricePath(lane.prices, props.almanac.from, TOP_OF_LANES + i * STEP + 41)
-      : '',
-    open: lane.prices
-      ? runs(lane.segments)
-          .filter((r) => r.status === 'go')
-          .map((r) =>
-            pricePath(
-              lane.prices!.slice(days(r.from), days(r.to) + 1),
-              r.from,
-              TOP_OF_LANES + i * STEP + 41,
-            ),
-          )
-      : [],
-    runs: runs(lane.segments).map((r) => {
-      const x = scale.value.x(r.from)
-      const w = scale.value.end(r.to) - x
-      const label =
-        r.status === 'go' || r.status === 'light'
-          ? r.max_share === null
-            ? 'any day'
-            : shareWords(r.max_share)
-          : r.status
-      return { ...r, x, w, label: w > label.length * 7 + 12 ? label : '' }
-    }),
-  })),
-)
+const lanes = computed(() => lanesOf(props.almanac, scale.value, TOP_OF_LANES, STEP))
 const x = (iso: string) => scale.value.x(iso) + scale.value.perDay / 2
 /** A date that can be dragged: a stroke between two arrow heads. */
 const handle = (iso: string, y: number) => `M${x(iso)} ${y - 15}v30m-4 -20l-6 5l6 5m8 -10l6 5l-6 5`
@@ -164,7 +126,7 @@ function nudge(event: KeyboardEvent, handle: Handle) {
     :viewBox="`0 0 ${width} ${height}`"
     class="block w-full h-auto select-none cursor-pointer"
     role="group"
-    :aria-label="`Almanac of ${almanac.name}, ${almanac.from} to ${almanac.to}`"
+    :aria-label="`The year of ${almanac.name}, ${dayWords(almanac.from)} to ${dayWords(almanac.to)}`"
     @pointerdown="pick"
     @pointermove="slide"
     @pointerup="drop"
@@ -183,7 +145,7 @@ function nudge(event: KeyboardEvent, handle: Handle) {
     </g>
     <text :x="LEFT - 12" y="84" text-anchor="end" font-size="16">growing warmth</text>
     <text :x="LEFT - 12" y="102" text-anchor="end" font-size="14" style="fill: var(--ink2)">
-      over {{ almanac.base_c }} °C
+      over {{ warmthWords(almanac.base_c, units) }}
     </text>
     <path :d="warmth" fill="var(--leaf-soft)" stroke="var(--edge)" />
     <g v-for="f in flushes" :key="f.name + f.from">
@@ -304,84 +266,14 @@ function nudge(event: KeyboardEvent, handle: Handle) {
       />
       <text :x="s.x + s.w + 4" y="186" font-size="13.5" class="halo">set</text>
     </g>
-    <g v-for="lane in lanes" :key="lane.work" :data-lane="lane.work">
-      <text
-        :x="LEFT - 12"
-        :y="lane.y + 17"
-        text-anchor="end"
-        font-size="16"
-        style="font-weight: 600"
-      >
-        {{ lane.name }}
-      </text>
-      <template v-if="lane.curve">
-        <line
-          :x1="LEFT"
-          :x2="right"
-          :y1="lane.y + 41"
-          :y2="lane.y + 41"
-          stroke="var(--rule)"
-          stroke-width="1"
-        />
-        <path
-          :d="lane.curve"
-          fill="none"
-          stroke="var(--edge)"
-          stroke-width="1.2"
-          stroke-dasharray="2 2"
-          data-curve="price"
-        />
-        <path
-          v-for="d in lane.open"
-          :key="d"
-          :d="d"
-          fill="none"
-          stroke="var(--ink)"
-          stroke-width="2.4"
-          data-curve="open"
-        />
-      </template>
-      <g v-for="r in lane.runs" :key="r.from">
-        <rect
-          :x="r.x"
-          :y="lane.y"
-          :width="Math.max(1, r.w)"
-          height="24"
-          :fill="TONES[r.status]"
-          :stroke="r.status === 'stop' ? 'var(--edge)' : 'var(--ink)'"
-          :stroke-dasharray="r.status === 'stop' ? '2 3' : undefined"
-          :stroke-width="r.status === 'stop' ? 1 : 1.6"
-          :data-tone="r.status"
-        />
-        <template v-if="r.label">
-          <rect
-            v-if="r.status === 'light' || r.status === 'wait'"
-            :x="r.x + r.w / 2 - r.label.length * 3.6 - 6"
-            :y="lane.y + 2.5"
-            :width="r.label.length * 7.2 + 12"
-            height="19"
-            fill="var(--sheet)"
-          />
-          <text
-            :x="r.x + r.w / 2"
-            :y="lane.y + 17.5"
-            text-anchor="middle"
-            font-size="15"
-            :style="{
-              fill:
-                r.status === 'go'
-                  ? 'var(--on-leaf)'
-                  : r.status === 'stop'
-                    ? 'var(--ink2)'
-                    : 'var(--ink)',
-              fontWeight: 600,
-            }"
-          >
-            {{ r.label }}
-          </text>
-        </template>
-      </g>
-    </g>
+    <RibbonLane
+      v-for="lane in lanes"
+      :key="lane.work"
+      v-bind="lane"
+      :left="LEFT"
+      :right="right"
+      :data-lane="lane.work"
+    />
     <g
       v-for="h in handles"
       :key="h.name"

@@ -3,6 +3,7 @@
  * Twelve monthly minima and maxima as two curves; each point is dragged, or moved by arrow keys,
  * half a degree at a time.
  */
+import { MONTHS } from '@/geometry/day'
 import { useDrag } from '@/composables/useDrag'
 import { useSettings } from '@/composables/useSettings'
 import { computed, ref } from 'vue'
@@ -11,7 +12,6 @@ const low = defineModel<number[]>('low', { required: true })
 const high = defineModel<number[]>('high', { required: true })
 defineProps<{ wrong?: Record<string, string> }>()
 const { units } = useSettings()
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 const [W, H, LEFT, TOP, BOTTOM] = [760, 300, 56, 16, 262]
 const bottom = computed(() => Math.min(-5, Math.floor(Math.min(...low.value) / 5) * 5))
 const top = computed(() => Math.max(40, Math.ceil(Math.max(...high.value) / 5) * 5))

@@ -4,8 +4,9 @@
  * died; hedgerows as one band.
  */
 import type { Grove, GroveTree } from '@/api/client'
-import { fitPlan, rowPath, scaleBar, toPlan } from '@/geometry/plan'
-import { computed } from 'vue'
+import { fitPlan, fromPlan, rowPath, scaleBar, toPlan } from '@/geometry/plan'
+import { useDrag } from '@/composables/useDrag'
+import { computed, ref } from 'vue'
 import { TONES } from './tones'
 
 const props = defineProps<{
@@ -14,11 +15,21 @@ const props = defineProps<{
   width: number
   height: number
   selected: string | null
+  /** Those that were looked for; the others stand pale. */
+  lit?: Set<string>
   units: 'metric' | 'us'
   /** Hearts filled by tree in place of the tones; a tree that is not named stays empty. */
   fills?: Map<string, string>
+  /** Trees can be dragged to where they stand. */
+  moving?: boolean
 }>()
-const emit = defineEmits<{ pick: [tree: GroveTree]; open: [tree: GroveTree] }>()
+const emit = defineEmits<{
+  block: [id: string]
+  pick: [tree: GroveTree]
+  open: [tree: GroveTree]
+  /** A tree was dragged to a place [m]. */
+  put: [tree: GroveTree, x: number, y: number]
+}>()
 
 const blocks = computed(() => props.grove.blocks.filter((b) => b.site_id === props.siteId))
 const rows = computed(() =>
@@ -102,11 +113,7 @@ const fillOf = (tree: GroveTree) =>
   props.fills ? (props.fills.get(tree.id) ?? 'none') : TONES[tree.tone]
 const picked = computed(() => drawn.value.find((d) => d.tree.id === props.selected))
 function near(event: MouseEvent) {
-  const box = (event.currentTarget as SVGElement).getBoundingClientRect()
-  const [x, y] = [
-    ((event.clientX - box.left) * props.width) / box.width,
-    ((event.clientY - box.top) * props.height) / box.height,
-  ]
+  const [x, y] = place(event as PointerEvent)
   let best: (typeof drawn.value)[number] | undefined
   let gap = 30
   for (const d of drawn.value) {
@@ -114,6 +121,24 @@ function near(event: MouseEvent) {
     if (away < gap) [best, gap] = [d, away]
   }
   return best?.tree
+}
+const svg = ref<SVGSVGElement>()
+const carried = ref<{ tree: GroveTree; x: number; y: number } | null>(null)
+const { place, take, move, drop } = useDrag<GroveTree>(
+  svg,
+  () => [props.width, props.height],
+  (tree, [x, y]) => (carried.value = { tree, x, y }),
+  () => {
+    if (!carried.value) return
+    const { tree, ...at } = carried.value
+    const { x, y } = fromPlan(at, view.value)
+    emit('put', tree, x, y)
+    carried.value = null
+  },
+)
+function grab(event: PointerEvent) {
+  const tree = props.moving && near(event)
+  if (tree) take(event, tree)
 }
 function click(event: MouseEvent) {
   const tree = near(event)
@@ -127,13 +152,28 @@ function open(event: MouseEvent) {
 
 <template>
   <svg
+    ref="svg"
     :viewBox="`0 0 ${width} ${height}`"
-    class="block w-full h-auto cursor-pointer"
-    role="img"
+    class="block w-full h-auto cursor-pointer select-none"
+    role="group"
     :aria-label="`Plan of ${trees.length} trees; find them by name above or in the list beside`"
+    :class="{ 'touch-none !cursor-move': moving }"
     @click="click"
     @dblclick="open"
+    @pointerdown="grab"
+    @pointermove="move"
+    @pointerup="drop"
+    @pointercancel="drop"
   >
+    <circle
+      v-if="carried"
+      :cx="carried.x"
+      :cy="carried.y"
+      r="12"
+      fill="none"
+      stroke="var(--frost)"
+      stroke-width="3"
+    />
     <path
       v-for="(d, i) in terraces"
       :key="i"
@@ -173,7 +213,12 @@ function open(event: MouseEvent) {
         {{ line.row.n }}
       </text>
     </g>
-    <g v-for="d in drawn" :key="d.tree.id">
+    <g
+      v-for="d in drawn"
+      :key="d.tree.id"
+      :opacity="lit && !lit.has(d.tree.id) ? 0.22 : undefined"
+      :data-lit="lit?.has(d.tree.id) || undefined"
+    >
       <template v-if="d.hedge">
         <circle
           :cx="d.x"
@@ -241,7 +286,14 @@ function open(event: MouseEvent) {
         the station
       </text>
     </g>
-    <g v-for="p in plates" :key="p.block.id" :transform="`translate(${p.x} ${p.y - 22})`">
+    <a
+      v-for="p in plates"
+      :key="p.block.id"
+      :href="`/block/${p.block.id}`"
+      :aria-label="`Block ${p.block.name}`"
+      :transform="`translate(${p.x} ${p.y - 22})`"
+      @click.prevent.stop="$emit('block', p.block.id)"
+    >
       <rect
         :width="p.block.name.length * 9.4 + 34"
         height="25"
@@ -252,7 +304,7 @@ function open(event: MouseEvent) {
       />
       <circle cx="13" cy="12.5" r="4" fill="var(--paper)" stroke="var(--ink)" stroke-width="2" />
       <text x="24" y="18.5" font-size="17" style="font-weight: 600">{{ p.block.name }}</text>
-    </g>
+    </a>
     <g v-if="picked">
       <circle
         :cx="picked.x"

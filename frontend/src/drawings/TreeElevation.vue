@@ -5,22 +5,14 @@
  */
 import { useDrag } from '@/composables/useDrag'
 import type { Cut, Frame, Limb } from '@/api/client'
-import {
-  alongShare,
-  between,
-  fit,
-  fruitPlaces,
-  leafPath,
-  nearness,
-  project,
-  spreadLabels,
-  taper,
-  type Point2,
-  type Point3,
-} from '@/geometry/elevation'
+import { alongShare, fit, potOf, project, spreadLabels, type Point2 } from '@/geometry/elevation'
 import { diameterWords, lengthWords, windWords, type Units } from '@/geometry/measure'
 import { computed, ref } from 'vue'
+import { drawnLimbs, flagsOf, girths } from './limbs'
+import GroundLine from './GroundLine.vue'
+import LimbWood from './LimbWood.vue'
 import StaffMark from './StaffMark.vue'
+import StandingPerson from './StandingPerson.vue'
 import TapeFlag from './TapeFlag.vue'
 
 const props = defineProps<{
@@ -41,6 +33,8 @@ const props = defineProps<{
   plain?: boolean
   /** A shape laid over the tree: half its width by height. */
   edge?: { z: number; half_m: number }[]
+  /** Litres of the pot it stands in; its soil is where heights start. */
+  pot?: number | null
   /** Limbs of a quiet drawing can be touched. */
   touch?: boolean
 }>()
@@ -58,76 +52,22 @@ const top = computed(
 )
 const view = computed(() => {
   const box = { left: LEFT + 22, right: props.width - 12, top: 14, bottom: props.height - 34 }
-  return fit(box, top.value, radius.value + 0.18, props.from)
+  const deep = pot.value?.deep ?? 0
+  const fitted = fit(box, top.value + deep, radius.value + 0.18, props.from)
+  return { ...fitted, y0: fitted.y0 - deep * fitted.scale }
 })
-const keepOf = computed(() => new Map((props.cuts ?? []).map((c) => [c.limb, c.keep_m])))
-const gone = computed(() => new Set(props.gone ?? []))
-
-interface Drawn {
-  limb: Limb
-  near: number
-  ink: string | null
-  ghost: string | null
-  hit: string
-  leavesInk: string
-  leavesGhost: string
-  fruit: { at: Point2; ghost: boolean }[]
-  tipAt: Point2
-}
-
-/** Where on a limb the leaves begin: suckers and sprouts are leafy all along, others outside. */
-const leafFrom = (limb: Limb) =>
-  limb.sucker || limb.kind === 'sprout' ? 0.15 : limb.on === 'trunk' ? 0.5 : 0.3
-
-const limbs = computed<Drawn[]>(() =>
-  props.frame.limbs
-    .map((limb): Drawn => {
-      const [a, b] = [limb.start, limb.end]
-      const keep = gone.value.has(limb.id) ? 0 : keepOf.value.get(limb.id)
-      const share = keep === undefined ? 1 : keep / limb.length_m
-      const cutAt = between(a, b, share)
-      const mm = (s: number) =>
-        ((limb.base_mm + (limb.tip_mm - limb.base_mm) * s) / 1000) * view.value.scale
-      const [pa, pb, pc] = [
-        project(a, view.value),
-        project(b, view.value),
-        project(cutAt, view.value),
-      ]
-      const leaves =
-        limb.state === 'dead'
-          ? 0
-          : Math.round(
-              (limb.sucker ? 14 : 34) * limb.foliage * Math.min(1.6, 0.5 + limb.base_mm / 40),
-            )
-      const spread = limb.sucker
-        ? 0.08
-        : limb.kind === 'sprout'
-          ? 0.11
-          : Math.min(0.3, 0.12 + limb.length_m * 0.12)
-      const path = (from: number, to: number) =>
-        leaves && to > from ? leafPath(limb.id, a, b, from, to, leaves * 2, spread, view.value) : ''
-      return {
-        limb,
-        near: nearness(between(a, b, 0.5), props.from),
-        ink: share > 0.001 ? taper(pa, pc, mm(0), mm(share)) : null,
-        ghost: share < 0.999 ? taper(pc, pb, mm(share), mm(1)) : null,
-        hit: `M${pa[0]} ${pa[1]}L${pb[0]} ${pb[1]}`,
-        leavesInk: path(leafFrom(limb), share),
-        leavesGhost: share < 0.999 ? path(Math.max(share, leafFrom(limb)), 1) : '',
-        fruit: fruitPlaces(limb.id, a, b, limb.fruit, view.value).map((at) => ({
-          at,
-          ghost: share < 0.999,
-        })),
-        tipAt: pb,
-      }
-    })
-    .sort((x, y) => x.near - y.near),
+const pot = computed(() => (props.pot ? potOf(props.pot) : null))
+/** Where the ground is drawn: under a pot. */
+const floor = computed(() => view.value.y0 + (pot.value?.deep ?? 0) * view.value.scale)
+const gone = computed(() => props.gone ?? [])
+const limbs = computed(() =>
+  drawnLimbs(props.frame, view.value, props.from, props.cuts ?? [], gone.value),
 )
 
 const trunk = computed(() => {
   const v = view.value
   const w = (props.frame.trunk_mm / 1000) * v.scale * 0.5
-  const kept = keepOf.value.get('trunk')
+  const kept = props.cuts?.find((c) => c.limb === 'trunk')?.keep_m
   const h = (kept ?? props.frame.trunk_m) * v.scale
   const [foot, bend, top] = [v.y0, v.y0 - h * 0.25, v.y0 - h]
   const [left, right] = [v.x0 - w, v.x0 + w]
@@ -159,8 +99,10 @@ const pointers = computed(() => {
       list.push({ at, text: `${name} ${lengthWords(at, props.units)}`, tone, dash })
   }
   add(props.cap, 'wanted', 'var(--tape)', '10 5')
-  if (!props.plain) add(props.reach, 'reach', 'var(--ink2)', '2 5')
-  add(props.frame.skirt_m, 'skirt', 'var(--ink2)', '2 5')
+  // from the soil of a pot a hand reaches less high, and nothing hangs to the ground
+  const reach = props.reach - (pot.value?.deep ?? 0)
+  if (!props.plain) add(reach, 'reach', 'var(--ink2)', '2 5')
+  if (!pot.value) add(props.frame.skirt_m, 'skirt', 'var(--ink2)', '2 5')
   const y = (m: number) => view.value.y0 - m * view.value.scale
   const spread = spreadLabels(
     list.map((p) => y(p.at) - 5),
@@ -174,44 +116,11 @@ const afterY = computed(() =>
     : null,
 )
 
-/**
- * Diameters of measured limbs, main limbs first, left out where they would lie on each other. The
- * limb in hand always shows its own.
- */
-const labels = computed(() => {
-  if (props.plain && props.width < 600) return []
-  const taken: { x: number; y: number; w: number }[] = []
-  const shown = limbs.value
-    .filter(
-      (d) =>
-        !gone.value.has(d.limb.id) &&
-        !d.limb.sucker &&
-        (d.limb.measured || d.limb.id === props.selected),
-    )
-    // a small drawing has room for the main limbs and the one in hand
-    .filter((d) => props.width > 600 || d.limb.on === 'trunk' || d.limb.id === props.selected)
-  const rank = (l: Limb) => (l.id === props.selected ? 0 : l.on === 'trunk' ? 1 : 2)
-  return shown
-    .sort((a, b) => rank(a.limb) - rank(b.limb) || b.limb.base_mm - a.limb.base_mm)
-    .map((d) => {
-      const main = d.limb.on === 'trunk' || d.limb.id === props.selected
-      const p = project(between(d.limb.start, d.limb.end, main ? 0.42 : 0.5), view.value)
-      return {
-        id: d.limb.id,
-        x: p[0],
-        y: p[1],
-        main,
-        w: main ? 54 : 44,
-        text: diameterWords(d.limb.base_mm, props.units),
-      }
-    })
-    .filter((l) => {
-      if (taken.some((t) => Math.abs(t.x - l.x) < (t.w + l.w) / 2 && Math.abs(t.y - l.y) < 19))
-        return false
-      taken.push(l)
-      return true
-    })
-})
+const labels = computed(() =>
+  props.plain && props.width < 600
+    ? []
+    : girths(limbs.value, view.value, props.units, gone.value, props.selected, props.width > 600),
+)
 
 const edgePath = computed(() => {
   const e = props.edge ?? []
@@ -221,28 +130,7 @@ const edgePath = computed(() => {
   const [near, far] = [e.map((p) => at(p.z, -p.half_m)), e.map((p) => at(p.z, p.half_m))]
   return `M${[...near, ...far.reverse()].join('L')}Z`
 })
-const flags = computed(() => {
-  const list = (props.cuts ?? []).map((cut, i) => {
-    const limb = props.frame.limbs.find((l) => l.id === cut.limb)
-    const p: Point3 = limb
-      ? between(limb.start, limb.end, Math.min(1, (cut.keep_m || 0.02) / limb.length_m))
-      : [0, 0, cut.keep_m]
-    const [x, y] = project(p, view.value)
-    return {
-      cut,
-      n: i + 1,
-      x,
-      y,
-      left: x < view.value.x0,
-      free: (props.free ?? []).includes(cut.limb),
-    }
-  })
-  const spread = spreadLabels(
-    list.map((f) => f.y),
-    25,
-  )
-  return list.map((f, i) => ({ ...f, y: Math.min(spread[i]!, view.value.y0 - 4) }))
-})
+const flags = computed(() => flagsOf(props.frame, props.cuts ?? [], props.free ?? [], view.value))
 
 function keepAt(p: Point2, limb: Limb): number {
   if (limb.sucker) return 0
@@ -266,14 +154,6 @@ function down(event: PointerEvent, limb: Limb) {
   emit('pick', limb.id, keepAt(place(event), limb))
 }
 const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
-const person = computed(() => {
-  const s = view.value.scale
-  const [x, y] = [LEFT + 66, view.value.y0]
-  const n = (m: number) => (y - m * s).toFixed(1)
-  const legs = `V${n(0.82)}L${x - 0.08 * s} ${y}M${x} ${n(0.82)}L${x + 0.08 * s} ${y}`
-  const raised = `M${x} ${n(1.4)}L${x - 0.11 * s} ${n(1.72)}L${x - 0.13 * s} ${n(props.reach)}`
-  return `M${x} ${n(1.5)}${legs}${raised}M${x} ${n(1.4)}L${x + 0.1 * s} ${n(0.95)}`
-})
 </script>
 
 <template>
@@ -289,23 +169,13 @@ const person = computed(() => {
     @pointercancel="drop"
   >
     <g aria-hidden="true">
-      <line
-        :x1="LEFT + 32"
-        :x2="width"
-        :y1="view.y0"
-        :y2="view.y0"
-        stroke="var(--ink)"
-        stroke-width="2"
-      />
-      <path
-        :d="
-          Array.from(
-            { length: Math.floor((width - LEFT - 40) / 14) },
-            (_, i) => `M${LEFT + 38 + i * 14} ${view.y0 + 10}l9 -9`,
-          ).join('')
-        "
-        stroke="var(--ink)"
-        opacity=".5"
+      <GroundLine
+        :left="LEFT + 32"
+        :right="width"
+        :soil="view.y0"
+        :floor="floor"
+        :middle="view.x0"
+        :rim="(pot?.wide ?? 0) * view.scale"
       />
       <template v-for="p in pointers" :key="p.text">
         <path :d="`M${LEFT} ${p.y}l12 -7v14z`" :fill="p.tone" />
@@ -319,10 +189,7 @@ const person = computed(() => {
           :stroke-dasharray="p.dash"
         />
       </template>
-      <g v-if="!plain" stroke="var(--edge)" stroke-width="2" fill="none" opacity=".6">
-        <circle :cx="LEFT + 66" :cy="view.y0 - 1.62 * view.scale" :r="0.1 * view.scale" />
-        <path :d="person" />
-      </g>
+      <StandingPerson v-if="!plain" :x="LEFT + 66" :y0="floor" :scale="view.scale" :reach="reach" />
     </g>
     <StaffMark :x="LEFT - 30" :y0="view.y0" :scale="view.scale" :top="top" :units="units" />
 
@@ -358,34 +225,7 @@ const person = computed(() => {
       aria-hidden="true"
     />
     <g aria-hidden="true">
-      <template v-for="d in limbs" :key="d.limb.id">
-        <path
-          v-if="d.ghost"
-          :d="d.ghost"
-          fill="none"
-          stroke="var(--ink)"
-          stroke-width="1.2"
-          stroke-dasharray="4 4"
-          opacity=".65"
-        />
-        <path
-          v-if="d.ink"
-          :d="d.ink"
-          :fill="d.limb.state === 'dead' ? 'url(#dead)' : 'var(--sheet)'"
-          stroke="var(--ink)"
-          :stroke-width="d.limb.measured ? 1.7 : 1"
-          :stroke-dasharray="
-            d.limb.measured ? (d.limb.state === 'dead' ? '5 3' : undefined) : '7 3'
-          "
-        />
-        <path
-          v-if="selected === d.limb.id"
-          :d="d.hit"
-          stroke="var(--frost)"
-          stroke-width="3"
-          fill="none"
-        />
-      </template>
+      <LimbWood :limbs="limbs" :selected="selected" />
       <g v-if="union !== null">
         <path :d="unionLine" stroke="#15201a" stroke-width="8" />
         <path :d="unionLine" stroke="var(--band)" stroke-width="4" />
@@ -404,8 +244,9 @@ const person = computed(() => {
         />
       </template>
     </g>
-    <!-- what can be picked: a wide unseen band on every limb, so that a thumb finds it -->
-    <g v-if="!plain || touch">
+    <!-- what can be picked: a wide unseen band on every limb, so that a thumb finds it; what is
+         drawn inside an outline is only typical and bears no name -->
+    <g v-if="touch || (frame.drawn && !plain)">
       <path
         v-for="d in limbs"
         :key="d.limb.id"
@@ -418,7 +259,7 @@ const person = computed(() => {
         @pointerdown="touch || down($event, d.limb)"
         @click="touch && emit('pick', d.limb.id, 0)"
       >
-        <title>
+        <title v-if="frame.drawn">
           {{ d.limb.name }}, {{ diameterWords(d.limb.base_mm, units) }},
           {{ lengthWords(d.limb.length_m, units) }} long
         </title>
@@ -498,6 +339,6 @@ const person = computed(() => {
       />
     </g>
     <!-- marks of a page's own, drawn with the same scale -->
-    <slot :view="view" />
+    <slot :view="view" :size="[width, height] as const" />
   </svg>
 </template>

@@ -3,7 +3,7 @@
  * Days as bars from minimum to maximum against the frost line and the heat line; rain as drops of
  * ink below.
  */
-import { dayWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
 import { useSettings } from '@/composables/useSettings'
 import { computed } from 'vue'
 

@@ -5,7 +5,16 @@ import GrovePlan from './GrovePlan.vue'
 import ShareMeasure from './ShareMeasure.vue'
 import TreeElevation from './TreeElevation.vue'
 
-const limb = { foliage: 1, headed_mm: 0, kind: null, tip_mm: 6, rise_deg: 90, bearing_deg: 0 }
+const limb = {
+  foliage: 1,
+  headed_mm: 0,
+  kind: null,
+  bloom: null,
+  flush: null,
+  tip_mm: 6,
+  rise_deg: 90,
+  bearing_deg: 0,
+}
 const frame: Frame = {
   id: 'f',
   date: '2027-03-24',

@@ -9,6 +9,8 @@ import StemRound from './StemRound.vue'
 const limb = {
   foliage: 1,
   headed_mm: 0,
+  bloom: null,
+  flush: null,
   kind: null,
   rise_deg: 90,
   bearing_deg: 0,

@@ -3,9 +3,9 @@
  * from whatever page is open.
  */
 import { newId } from '@/api/ids'
-import { deviceId } from '@/api/acts'
+import { deviceId, hear } from '@/api/acts'
 import { alone, CHANNEL, sendAll, SYNC, type Away, type Sent } from './send'
-import { device, type Item } from './store'
+import { onDevice, type Item } from './store'
 import { computed, ref, shallowRef } from 'vue'
 
 const AGAIN_MS = 3000
@@ -19,8 +19,11 @@ let sending: Promise<void> | null = null
 let more = false
 let timer: ReturnType<typeof setTimeout> | undefined
 
-const load = async () => (items.value = await (await device()).getAll('outbox'))
-const told = ({ item, answer }: Sent) => listeners.forEach((heard) => heard(item, answer))
+const load = async () => (items.value = await onDevice((db) => db.getAll('outbox')))
+function told({ item, answer }: Sent) {
+  hear(item.path, item.act, answer as { said?: unknown } | null)
+  listeners.forEach((heard) => heard(item, answer))
+}
 others?.addEventListener(
   'message',
   (event: MessageEvent<Sent | null>) => void load().then(() => event.data && told(event.data)),
@@ -32,9 +35,8 @@ export type New = Omit<Item, 'seq' | 'act' | 'device' | 'refused' | 'failed'>
 export async function put(item: New): Promise<void> {
   // what the browser's database is given must be plain
   const body = JSON.parse(JSON.stringify(item.body ?? null)) as { id?: string } | null
-  await (
-    await device()
-  ).add('outbox', { ...item, body, act: body?.id ?? newId(), device: deviceId() })
+  const kept = { ...item, body, act: body?.id ?? newId(), device: deviceId() }
+  await onDevice((db) => db.add('outbox', kept))
   await load()
   others?.postMessage(null)
   void send()
@@ -54,15 +56,21 @@ async function wakeLater(): Promise<void> {
 
 /** Takes out what was set aside. */
 export async function drop(item: Item): Promise<void> {
-  await (await device()).delete('outbox', item.seq!)
+  await onDevice((db) => db.delete('outbox', item.seq!))
   await load()
+}
+
+/** Sends once more what was set aside. */
+export async function resend(item: Item): Promise<void> {
+  await onDevice((db) => db.put('outbox', { ...item, refused: undefined, failed: undefined }))
+  await load()
+  await send()
 }
 
 /** Sends anew what failed, in its order. */
 export async function again(): Promise<void> {
-  const db = await device()
-  for (const item of await db.getAll('outbox'))
-    if (item.failed) await db.put('outbox', { ...item, failed: undefined })
+  for (const item of await onDevice((db) => db.getAll('outbox')))
+    if (item.failed) await onDevice((db) => db.put('outbox', { ...item, failed: undefined }))
   await send()
 }
 

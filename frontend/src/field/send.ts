@@ -1,5 +1,5 @@
 /** Sends what waits, the oldest first, once. Pages and the service worker send by this. */
-import { device, type Item } from './store'
+import { onDevice, type Item } from './store'
 
 /**
  * Why sending stopped: nobody answers; somebody else answers in Billhook's place, as a network's
@@ -62,14 +62,14 @@ export async function sendAll(
   changed: () => Promise<unknown>,
   heard: (sent: Sent) => void,
 ): Promise<Away> {
-  const db = await device()
   for (;;) {
-    const next = (await db.getAll('outbox')).find((i) => !i.refused && !i.failed)
+    const waiting = await onDevice((db) => db.getAll('outbox'))
+    const next = waiting.find((i) => !i.refused && !i.failed)
     if (!next) return null
     const outcome = await offer(next)
     if ('away' in outcome) return outcome.away
-    if ('taken' in outcome) await db.delete('outbox', next.seq!)
-    else await db.put('outbox', { ...next, ...outcome })
+    if ('taken' in outcome) await onDevice((db) => db.delete('outbox', next.seq!))
+    else await onDevice((db) => db.put('outbox', { ...next, ...outcome }))
     await changed()
     if ('taken' in outcome) heard({ item: next, answer: outcome.taken })
   }

@@ -44,7 +44,7 @@ interface Kept extends DBSchema {
 
 let opened: Promise<IDBPDatabase<Kept>> | null = null
 /** The database of this device. */
-export function device(): Promise<IDBPDatabase<Kept>> {
+function device(): Promise<IDBPDatabase<Kept>> {
   opened ??= openDB<Kept>('billhook-field', 3, {
     async upgrade(db, before, _now, all) {
       if (before < 1) {
@@ -78,30 +78,44 @@ export function device(): Promise<IDBPDatabase<Kept>> {
 }
 
 /**
+ * Does something with this device's database; once more where the browser was just closing it, as it
+ * does when another window brings newer pages.
+ */
+export async function onDevice<T>(run: (db: IDBPDatabase<Kept>) => Promise<T>): Promise<T> {
+  try {
+    return await run(await device())
+  } catch (error) {
+    if (!(error instanceof DOMException) || error.name !== 'InvalidStateError') throw error
+    opened = null
+    return run(await device())
+  }
+}
+
+/**
  * Keeps a walk as it stands; what came from Billhook also sets the clock that days are reckoned
  * from.
  */
-export async function keepWalk(walk: Walk, fromBillhook: boolean): Promise<void> {
-  const db = await device()
-  const before = await db.get('walks', walk.tree_id)
-  const shoot = walk.shoot ?? before?.walk.shoot
-  const plain = JSON.parse(JSON.stringify({ ...walk, ...(shoot ? { shoot } : {}) })) as Walk
-  await db.put('walks', {
-    tree: walk.tree_id,
-    walk: plain,
-    at: fromBillhook || !before ? Date.now() : before.at,
+export const keepWalk = (walk: Walk, fromBillhook: boolean): Promise<void> =>
+  onDevice(async (db) => {
+    const before = await db.get('walks', walk.tree_id)
+    const shoot = walk.shoot ?? before?.walk.shoot
+    await db.put('walks', {
+      tree: walk.tree_id,
+      walk: plain({ ...walk, ...(shoot ? { shoot } : {}) }),
+      at: fromBillhook || !before ? Date.now() : before.at,
+    })
   })
-}
+/** What the browser's database is given must be plain. */
+const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as T
 
-export const keptWalk = async (tree: string) => (await device()).get('walks', tree)
+export const keptWalk = (tree: string) => onDevice((db) => db.get('walks', tree))
 export const keepRow = async (row: Schemas['RowWalkOut']) =>
-  void (await (await device()).put('rows', JSON.parse(JSON.stringify(row)) as typeof row))
-export const keptRow = async (id: string) => (await device()).get('rows', id)
+  void (await onDevice((db) => db.put('rows', plain(row))))
+export const keptRow = (id: string) => onDevice((db) => db.get('rows', id))
 export const keepSheet = async (sheet: Schemas['SheetOut']) =>
-  void (await (await device()).put('sheets', JSON.parse(JSON.stringify(sheet)) as typeof sheet))
-export const keptSheet = async (id: string) => (await device()).get('sheets', id)
+  void (await onDevice((db) => db.put('sheets', plain(sheet))))
+export const keptSheet = (id: string) => onDevice((db) => db.get('sheets', id))
 export const keepHurt = async (tree: string, frost: Schemas['TreeFrostOut']) =>
-  void (await (
-    await device()
-  ).put('hurt', { tree, frost: JSON.parse(JSON.stringify(frost)) as typeof frost }))
-export const keptHurt = async (tree: string) => (await (await device()).get('hurt', tree))?.frost
+  void (await onDevice((db) => db.put('hurt', { tree, frost: plain(frost) })))
+export const keptHurt = async (tree: string) =>
+  (await onDevice((db) => db.get('hurt', tree)))?.frost

@@ -80,14 +80,31 @@ export function useWalk(tree: Ref<string>) {
     }
   }
 
+  /** How many answers were given here, and how many of them are still being put down. */
+  let answers = 0
+  let putting = 0
+  /** What is given here counts from the tap on, and not only once it is put down. */
+  async function given(run: () => Promise<void>): Promise<void> {
+    answers++
+    putting++
+    try {
+      await run()
+    } finally {
+      putting--
+    }
+  }
+
   /** Looks again at the walk as it stands, also a finished one. */
   async function refresh(): Promise<void> {
     const id = walk.value?.id
     if (!id || waitsFor(tree.value)) return
+    const before = answers
     const found = await heed(api.GET('/api/walks/{id}', { params: { path: { id } } })).catch(
       () => null,
     )
     if (!found || found.tree_id !== tree.value) return
+    // answered meanwhile: what came does not know of it, and must not ask it again
+    if (answers !== before) return
     walk.value = found
     local.value = false
     await keepWalk(found, true)
@@ -104,13 +121,15 @@ export function useWalk(tree: Ref<string>) {
     asked.given_id = id
     at.at = nextQuestion(at.questions)
     local.value = true
-    await keepWalk(at, false)
-    await put({
-      says: `An answer on ${at.name}`,
-      tree: at.tree_id,
-      method: 'POST',
-      path: `/api/walks/${at.id}/answers`,
-      body,
+    await given(async () => {
+      await keepWalk(at, false)
+      await put({
+        says: `An answer on ${at.name}`,
+        tree: at.tree_id,
+        method: 'POST',
+        path: `/api/walks/${at.id}/answers`,
+        body,
+      })
     })
   }
 
@@ -119,13 +138,15 @@ export function useWalk(tree: Ref<string>) {
     if (!at?.id) return
     at.state = 'done'
     local.value = true
-    await keepWalk(at, false)
-    await put({
-      says: `The end of the walk on ${at.name}`,
-      tree: at.tree_id,
-      method: 'POST',
-      path: `/api/walks/${at.id}/finish`,
-      body: {},
+    await given(async () => {
+      await keepWalk(at, false)
+      await put({
+        says: `The end of the walk on ${at.name}`,
+        tree: at.tree_id,
+        method: 'POST',
+        path: `/api/walks/${at.id}/finish`,
+        body: {},
+      })
     })
   }
 
@@ -136,6 +157,7 @@ export function useWalk(tree: Ref<string>) {
     if (
       item.tree !== walk.value?.tree_id ||
       waitsFor(item.tree) ||
+      putting > 0 ||
       !found ||
       !('questions' in found)
     )

@@ -10,6 +10,7 @@ import {
   staffFields,
   staffMarks,
   taper,
+  potOf,
 } from './elevation'
 
 const view = { from: 180, scale: 100, x0: 400, y0: 600 }
@@ -54,4 +55,13 @@ describe('elevation', () => {
   it('keeps labels apart', () => {
     expect(spreadLabels([10, 12, 40], 16)).toEqual([10, 26, 42])
   })
+})
+
+it('a pot of 40 litres holds 40 litres', () => {
+  const { wide, deep } = potOf(40)
+  const [top, foot] = [wide / 2, wide * 0.38]
+  const holds = ((Math.PI * deep) / 3) * (top * top + top * foot + foot * foot) * 1000
+  expect(holds).toBeCloseTo(40, 6)
+  expect(wide).toBeGreaterThan(0.3)
+  expect(wide).toBeLessThan(0.5)
 })

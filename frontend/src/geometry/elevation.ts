@@ -49,6 +49,15 @@ export function fit(
 }
 
 /**
+ * Width at the rim and depth of a usual pot of so many litres [m]: a cone cut off, as deep as nine
+ * tenths of its width, its foot three quarters of it.
+ */
+export function potOf(litres: number): { wide: number; deep: number } {
+  const wide = Math.cbrt(litres / 1000 / (0.9 * (Math.PI / 12) * (1 + 0.76 + 0.76 ** 2)))
+  return { wide, deep: 0.9 * wide }
+}
+
+/**
  * Outline of a tapered limb between two screen points, with widths [px]; never thinner than a pen
  * line.
  */

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import {
-  dayWords,
   diameterWords,
+  heapWords,
+  inUnits,
+  parseWeight,
+  volumeWords,
   lengthToTip,
   lengthWords,
-  monthDayWords,
   parseDirection,
   parseLength,
   parseSlope,
@@ -42,8 +44,6 @@ describe('lengths as people speak them', () => {
     expect(diameterWords(19.05, 'us')).toBe('3/4"')
     expect(diameterWords(41.3, 'us')).toBe('1 5/8"')
     expect(shareWords(0.0612)).toBe('6.1 %')
-    expect(dayWords('2026-11-05')).toBe('5 Nov 2026')
-    expect(monthDayWords('03-05')).toBe('5 Mar')
   })
 })
 
@@ -71,5 +71,21 @@ describe('directions', () => {
     expect(lengthToTip(0.5, 2, 30)).toBeCloseTo(3)
     expect(lengthToTip(0.5, 2, 0)).toBeNull()
     expect(lengthToTip(2, 1, 40)).toBeNull()
+  })
+})
+
+describe('weights, heaps and tanks', () => {
+  it('reads a weight in the units of the reader, or in those it bears', () => {
+    expect(parseWeight('38,5', 'metric')).toBe(38.5)
+    expect(parseWeight('100', 'us')).toBeCloseTo(45.36, 2)
+    expect(parseWeight('20 kg', 'us')).toBe(20)
+    expect(parseWeight('10 lb', 'metric')).toBeCloseTo(4.536, 3)
+    expect(parseWeight('much', 'us')).toBeNull()
+  })
+  it('says them back', () => {
+    expect(heapWords(0.5, 'us')).toBe('17.7 cu ft')
+    expect(volumeWords(38, 'us')).toBe('10 gallons')
+    expect(inUnits(0.9, 'm', 'us')).toEqual([2.95, 'ft'])
+    expect(inUnits(0.2, 'share of canopy', 'us')).toEqual([0.2, 'share of canopy'])
   })
 })

@@ -5,8 +5,10 @@
 
 export type Units = 'metric' | 'us'
 
-const FOOT = 0.3048
+export const FOOT = 0.3048
 const INCH = 0.0254
+/** A pound [kg]. */
+export const LB = 0.45359237
 const WORDS: Record<string, number> = {
   mm: 0.001,
   millimetre: 0.001,
@@ -105,8 +107,50 @@ export function diameterWords(mm: number, units: Units): string {
 
 /** A weight [kg] in words. */
 export function weightWords(kg: number, units: Units): string {
-  const shown = units === 'metric' ? kg : kg / 0.45359237
+  const shown = units === 'metric' ? kg : kg / LB
   return `${shown.toFixed(shown >= 100 ? 0 : 1)} ${units === 'metric' ? 'kg' : 'lb'}`
+}
+
+export const LITRES_PER_GALLON = 3.785411784
+
+/** A weight in kilograms out of what was typed in the reader's units; null if it is none. */
+export function parseWeight(typed: string, units: Units): number | null {
+  const found = /^\s*(\d+(?:[.,]\d+)?)\s*(kg|lbs?|pounds?)?\s*$/i.exec(typed)
+  if (!found) return null
+  const pounds = found[2] ? !/^kg$/i.test(found[2]) : units === 'us'
+  return Number(found[1]!.replace(',', '.')) * (pounds ? LB : 1)
+}
+
+/** A heap or a crown [m³] in words. */
+export function heapWords(m3: number, units: Units): string {
+  return units === 'metric' ? `${m3.toFixed(2)} m³` : `${(m3 / FOOT ** 3).toFixed(1)} cu ft`
+}
+
+/** What a tank holds [l] in words. */
+export function volumeWords(litres: number, units: Units): string {
+  const shown = units === 'metric' ? litres : litres / LITRES_PER_GALLON
+  return `${shown.toFixed(shown < 10 ? 1 : 0)} ${units === 'metric' ? 'litres' : 'gallons'}`
+}
+
+const OTHERS: Record<string, [number, string]> = {
+  m: [1 / FOOT, 'ft'],
+  mm: [0.001 / INCH, 'in'],
+  cm: [0.01 / INCH, 'in'],
+  km: [0.62137119, 'miles'],
+  kg: [1 / LB, 'lb'],
+  litres: [1 / LITRES_PER_GALLON, 'gallons'],
+  m2: [1 / FOOT ** 2, 'sq ft'],
+  'kg/m3': [FOOT ** 3 / LB, 'lb/cu ft'],
+  'm/min': [1 / FOOT, 'ft/min'],
+}
+
+/** A known value as it is shown: number and unit, which may say of what, in the reader's units. */
+export function inUnits(value: number, unit: string, units: Units): [number, string] {
+  const [first, ...rest] = unit.split(' ')
+  const found = units === 'us' ? OTHERS[first!] : undefined
+  return found
+    ? [Math.round(value * found[0] * 100) / 100, [found[1], ...rest].join(' ')]
+    : [value, unit]
 }
 
 /** A share [0..1] in per cent. */
@@ -201,18 +245,4 @@ export function lengthToTip(start: number, tip: number, rise: number): number | 
   const climb = Math.sin((rise * Math.PI) / 180)
   const length = (tip - start) / climb
   return Math.abs(climb) > 0.02 && length > 0 && length < 60 ? length : null
-}
-
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
-
-/** An ISO date in words: `25 Nov 2026`. */
-export function dayWords(iso: string): string {
-  const [year, month, day] = iso.split('-').map(Number)
-  return `${day} ${MONTHS[month! - 1]} ${year}`
-}
-
-/** A month and day, `MM-DD`, in words: `5 Mar`. */
-export function monthDayWords(monthDay: string): string {
-  const [month, day] = monthDay.split('-').map(Number)
-  return `${day} ${MONTHS[month! - 1]}`
 }

@@ -35,6 +35,11 @@ export function toPlan(spot: Spot, view: PlanView): { x: number; y: number } {
   return { x: spot.x * view.scale + view.dx, y: view.dy - spot.y * view.scale }
 }
 
+/** Pixels back to metres. */
+export function fromPlan(at: { x: number; y: number }, view: PlanView): Spot {
+  return { x: (at.x - view.dx) / view.scale, y: (view.dy - at.y) / view.scale }
+}
+
 /** A round length for the scale bar, at most `most` pixels long [m]. */
 export function scaleBar(view: PlanView, most: number): number {
   const room = most / view.scale

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { addDays, areaPath, monthsOf, ribbonScale, runs } from './ribbon'
+import { addDays } from './day'
+import { areaPath, monthsOf, ribbonScale, runs } from './ribbon'
 
 describe('the ribbon', () => {
   it('gives every day its place, and the day back from the place', () => {

@@ -1,16 +1,11 @@
 /** Time as a ribbon: dates to pixels, months, runs of one tone. Pure functions. */
+import { addDays, MONTHS } from './day'
 
 const DAY = 86_400_000
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 
 /** Days since 1970 of an ISO date. */
 export function dayNumber(iso: string): number {
   return Math.round(Date.parse(`${iso}T00:00:00Z`) / DAY)
-}
-
-/** The ISO date some days on. */
-export function addDays(iso: string, days: number): string {
-  return new Date((dayNumber(iso) + days) * DAY).toISOString().slice(0, 10)
 }
 
 /** Maps dates of a span to pixels between two edges; the last day ends at the right edge. */

@@ -3,6 +3,7 @@
  * Frost over a site: before the cold, the night and what it hurt, the trees that bear a class, the
  * crop to come, and the record for next time.
  */
+import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import { spreadWords } from '@/geometry/warmth'
@@ -60,7 +61,7 @@ const { data: hurt } = useQuery({
       </div>
       <div v-if="(grove?.sites.length ?? 0) > 1">
         <label class="label" for="site">Site</label>
-        <select id="site" v-model="site" class="field">
+        <PickOne id="site" v-model="site" class="field">
           <option
             v-for="s in grove?.sites ?? []"
             :key="s.id"
@@ -68,7 +69,7 @@ const { data: hurt } = useQuery({
           >
             {{ s.name }}
           </option>
-        </select>
+        </PickOne>
       </div>
     </header>
     <div v-if="grove && siteId" class="two">

@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import type { GroveTree } from '@/api/client'
-import { sentence } from '@/api/client'
+import { api, heed, sentence } from '@/api/client'
+import { useAct } from '@/composables/useAct'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
+import TreeTable from '@/controls/TreeTable.vue'
 import GrovePlan from '@/drawings/GrovePlan.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
-import { dayWords, lengthWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { lengthWords } from '@/geometry/measure'
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useQuery } from '@tanstack/vue-query'
+import { useRoute, useRouter } from 'vue-router'
 import { useKeys } from '@/composables/useKeys'
+import NeedsList from './grove/NeedsList.vue'
 
 const { data: grove, error, isPending } = useGrove()
-const { units, heedUnits } = useSettings()
+const { units } = useSettings()
 const router = useRouter()
 const site = ref('')
 const picked = ref<GroveTree | null>(null)
@@ -19,58 +24,12 @@ watch(
   grove,
   (g) => {
     if (!g) return
-    heedUnits(g.units)
     if (!g.sites.some((s) => s.id === site.value)) site.value = g.sites[0]?.id ?? ''
     if (g.holding === null) void router.replace('/start')
   },
   { immediate: true },
 )
 
-/** Like needs side by side, in walking order: block, row, tree. */
-const needs = computed(() => {
-  const g = grove.value
-  if (!g) return []
-  const blocks = new Map(g.blocks.map((b) => [b.id, b]))
-  const rows = new Map(g.rows.map((r) => [r.id, r]))
-  const groups = new Map<
-    string,
-    {
-      key: string
-      block: string
-      tone: GroveTree['tone']
-      text: string
-      trees: GroveTree[]
-      rows: Set<number>
-    }
-  >()
-  for (const tree of g.trees) {
-    const row = rows.get(tree.row_id)
-    const block = row && blocks.get(row.block_id)
-    if (!row || !block || block.site_id !== site.value) continue
-    const key = `${block.id}/${tree.need_alike}`
-    const group = groups.get(key) ?? {
-      key,
-      block: block.name,
-      tone: tree.tone,
-      text: tree.need_alike,
-      trees: [],
-      rows: new Set<number>(),
-    }
-    group.trees.push(tree)
-    group.rows.add(row.n)
-    groups.set(key, group)
-  }
-  const order = { go: 0, light: 1, wait: 2, stop: 3 }
-  return [...groups.values()].sort(
-    (a, b) => order[a.tone] - order[b.tone] || a.block.localeCompare(b.block),
-  )
-})
-function rowsWords(rows: Set<number>) {
-  const list = [...rows].sort((a, b) => a - b)
-  const run = list.length > 2 && list.at(-1)! - list[0]! === list.length - 1
-  const which = run ? `${list[0]}–${list.at(-1)}` : list.join(', ')
-  return `${list.length > 1 ? 'rows' : 'row'} ${which}`
-}
 const siteTrees = computed(() => {
   const g = grove.value
   if (!g) return []
@@ -83,15 +42,46 @@ function step(by: number) {
   const at = list.findIndex((t) => t.id === picked.value?.id)
   picked.value = list[(at + by + list.length) % list.length] ?? null
 }
+/** What was looked for, and which trees that lights. */
+const route = useRoute()
+const asList = computed(() => route.query.view === 'list')
+const looked = computed(() => (typeof route.query.find === 'string' ? route.query.find : ''))
+const { data: lit } = useQuery({
+  queryKey: ['find', looked],
+  queryFn: () => heed(api.GET('/api/find', { params: { query: { q: looked.value } } })),
+  enabled: computed(() => !!looked.value),
+})
+const lights = computed(() => (looked.value && lit.value ? new Set(lit.value.trees) : undefined))
+const moving = ref(false)
+const { act, trouble: moveTrouble } = useAct()
+/** Puts a tree where it stands [m]. */
+const put = (tree: GroveTree, x_m: number, y_m: number) =>
+  act(async () => {
+    const params = { path: { id: tree.id } }
+    const { version } = await heed(api.GET('/api/trees/{id}', { params }))
+    await heed(api.PUT('/api/trees/{id}/spot', { params, body: { version, x_m, y_m } }))
+  })
+const STEP = 0.5
+function shove(event: KeyboardEvent, east: number, north: number) {
+  const tree = siteTrees.value.find((t) => t.id === picked.value?.id)
+  if (!moving.value || !event.shiftKey || !tree) return false
+  void put(tree, tree.x + east * STEP, tree.y + north * STEP)
+  return true
+}
 const open = (tree: GroveTree) => void router.push(`/tree/${tree.id}`)
 useKeys([
   {
     keys: ['ArrowRight', 'ArrowDown'],
     says: 'next tree in the row',
-    run: () => step(1),
+    run: (e) => shove(e, e.key === 'ArrowRight' ? 1 : 0, e.key === 'ArrowDown' ? -1 : 0) || step(1),
     shown: '→',
   },
-  { keys: ['ArrowLeft', 'ArrowUp'], says: 'the tree before', run: () => step(-1), shown: '←' },
+  {
+    keys: ['ArrowLeft', 'ArrowUp'],
+    says: 'the tree before',
+    run: (e) => shove(e, e.key === 'ArrowLeft' ? -1 : 0, e.key === 'ArrowUp' ? 1 : 0) || step(-1),
+    shown: '←',
+  },
   { keys: ['Enter'], says: 'open the tree', run: () => picked.value && open(picked.value) },
 ])
 </script>
@@ -99,6 +89,14 @@ useKeys([
 <template>
   <p v-if="isPending" class="p-6">Opening the holding …</p>
   <p v-else-if="error" class="p-6 wrong" role="alert">{{ sentence(error) }}</p>
+  <div v-else-if="grove?.holding && asList" class="max-w-5xl mx-auto w-full px-4 py-4 grid gap-2">
+    <div class="flex flex-wrap gap-3 items-center">
+      <h1 class="text-[1.7rem]">Grove</h1>
+      <RouterLink class="btn btn-small ml-auto" to="/grove">In plan</RouterLink>
+      <RouterLink class="btn btn-small" to="/start">Add trees</RouterLink>
+    </div>
+    <TreeTable :trees="lights ? siteTrees.filter((t) => lights!.has(t.id)) : siteTrees" />
+  </div>
   <div v-else-if="grove?.holding" class="page">
     <section class="draw" aria-label="Plan of the holding">
       <div v-if="grove.sites.length > 1" class="sites" role="group" aria-label="Site">
@@ -121,9 +119,28 @@ useKeys([
         :height="720"
         :selected="picked?.id ?? null"
         :units="units"
+        :moving="moving"
+        :lit="lights"
         @pick="picked = $event"
         @open="open"
+        @put="put"
+        @block="router.push(`/block/${$event}`)"
       />
+      <div class="moves no-print">
+        <RouterLink class="btn btn-small" to="/grove?view=list">As a list</RouterLink>
+        <button
+          type="button"
+          class="btn btn-small"
+          :aria-pressed="moving"
+          @click="moving = !moving"
+        >
+          {{ moving ? 'Done moving' : 'Move trees' }}
+        </button>
+        <p v-if="moving" class="text-[0.92rem]">
+          Drag a tree to where it stands, or pick it and use shift and the arrow keys.
+        </p>
+        <p v-if="moveTrouble" class="wrong" role="alert">{{ moveTrouble }}</p>
+      </div>
       <p class="legend" aria-hidden="true">
         <span
           v-for="t in ['go', 'light', 'wait', 'stop'] as const"
@@ -165,50 +182,19 @@ useKeys([
           Open {{ picked.name }}
         </button>
       </div>
+      <p v-if="lights" class="found" role="status" data-test="found">
+        <span
+          >“{{ looked }}”: {{ lights.size }} {{ lights.size === 1 ? 'tree' : 'trees' }}, lit in the
+          plan</span
+        >
+        <RouterLink class="link" to="/grove">show all again</RouterLink>
+      </p>
       <h1 class="text-[1.7rem]">What each needs next</h1>
       <p class="text-[0.92rem] text-ink2">
         {{ dayWords(grove.day) }}, {{ siteTrees.length }} trees. Pick one in the plan, or press
         <kbd>/</kbd> and type its name.
       </p>
-      <ul class="mt-2">
-        <li v-for="n in needs" :key="n.key" class="need">
-          <ToneMark :tone="n.tone" class="mt-1" small />
-          <div class="min-w-0">
-            <h2 class="text-[1.18rem]">{{ n.block }}, {{ rowsWords(n.rows) }}</h2>
-            <p class="text-[0.92rem] text-ink2">{{ n.text }}</p>
-            <p v-if="n.trees.length <= 6" class="text-[0.92rem]">
-              <button
-                v-for="t in n.trees"
-                :key="t.id"
-                type="button"
-                class="link mr-3 min-h-6"
-                @click="open(t)"
-              >
-                {{ t.name }}
-              </button>
-            </p>
-            <RouterLink
-              v-if="n.rows.size === 1"
-              class="link text-[0.92rem] mr-3"
-              :to="`/row/${n.trees[0]!.row_id}/walk`"
-              >Walk the row</RouterLink
-            >
-            <details v-if="n.trees.length > 6" class="text-[0.92rem]">
-              <summary>{{ n.trees.length }} trees</summary>
-              <button
-                v-for="t in n.trees"
-                :key="t.id"
-                type="button"
-                class="link mr-3 min-h-6"
-                @click="open(t)"
-              >
-                {{ t.name }}
-              </button>
-            </details>
-          </div>
-          <span class="tag text-lg">{{ n.trees.length }}</span>
-        </li>
-      </ul>
+      <NeedsList :grove="grove" :site-id="site" :lit="lights" @open="open" />
     </aside>
   </div>
 </template>
@@ -217,14 +203,14 @@ useKeys([
 .page {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 412px;
-  height: calc(100dvh - 54px);
+  height: calc(100dvh - var(--head));
 }
 .draw {
   position: relative;
   overflow: hidden;
 }
-.draw :deep(svg[role='img'].cursor-pointer) {
-  height: calc(100dvh - 54px);
+.draw :deep(svg.cursor-pointer) {
+  height: calc(100dvh - var(--head));
 }
 .sites {
   position: absolute;
@@ -242,6 +228,15 @@ useKeys([
   background: var(--ink);
   color: var(--paper);
 }
+.moves {
+  position: absolute;
+  right: 14px;
+  top: 8px;
+  display: grid;
+  gap: 4px;
+  justify-items: end;
+  z-index: 1;
+}
 .legend {
   position: absolute;
   left: 24px;
@@ -257,22 +252,21 @@ useKeys([
   padding: 16px 22px;
   overflow-y: auto;
 }
-.need {
-  display: grid;
-  grid-template-columns: auto 1fr auto;
-  gap: 12px;
-  padding: 10px 0;
-  border-top: 1.5px solid var(--rule);
-}
-.need:first-child {
-  border-top: var(--line) solid var(--ink);
+.found {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  border: var(--line) solid var(--ink);
+  border-radius: 10px;
+  padding: 6px 12px;
+  margin-bottom: 8px;
 }
 @media (max-width: 900px) {
   .page {
     grid-template-columns: 1fr;
     height: auto;
   }
-  .draw :deep(svg[role='img'].cursor-pointer) {
+  .draw :deep(svg.cursor-pointer) {
     height: auto;
   }
   .side {

@@ -3,6 +3,7 @@
  * Heights of a block: its rows in section with the sun on them, schools of renewal over years, a
  * school adopted, a hedging round.
  */
+import PickOne from '@/controls/PickOne.vue'
 import { useWays } from '@/composables/useWays'
 import { api, heed, sentence } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
@@ -10,7 +11,8 @@ import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
 import BlockPicked from '@/controls/BlockPicked.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
-import { dayWords, lengthWords, windWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { lengthWords, windWords } from '@/geometry/measure'
 import type { Wall } from '@/geometry/section'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref } from 'vue'
@@ -106,14 +108,14 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
       <h1 class="text-[1.75rem]">Heights</h1>
       <div>
         <label class="sr-only" for="block">Block</label>
-        <select
+        <PickOne
           id="block"
           class="field !min-h-11"
-          :value="blockId"
-          @change="choose(($event.target as HTMLSelectElement).value)"
+          :model-value="blockId"
+          @update:model-value="choose($event)"
         >
           <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
-        </select>
+        </PickOne>
       </div>
       <p v-if="block" class="text-ink2 text-[0.97rem] leading-tight">
         {{ block.rows.length }} {{ block.hedgerows ? 'hedgerows' : 'rows' }},
@@ -237,10 +239,10 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
           "
         >
           <label class="label" for="for-row">Adopt it for</label>
-          <select id="for-row" v-model="row" class="field !min-h-11 w-auto">
+          <PickOne id="for-row" v-model="row" class="field !min-h-11 w-auto">
             <option value="">the whole block</option>
             <option v-for="r in rowsHere" :key="r.id" :value="r.id">row {{ r.n }}</option>
-          </select>
+          </PickOne>
         </div>
         <AdoptForm
           :scope="rowPicked ? 'row' : 'block'"

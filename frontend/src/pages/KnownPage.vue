@@ -1,6 +1,8 @@
 <script setup lang="ts">
 /** What is known: every value with its unit, range and provenance. */
 import { api, heed, sentence } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import { inUnits } from '@/geometry/measure'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
@@ -12,6 +14,16 @@ const { data, error, isPending } = useQuery({
   queryFn: () => heed(api.GET('/api/catalogue', { params: { query: {} } })),
   staleTime: Infinity,
 })
+/** Of which kind, climate or way it is said: the name of the row it stands in. */
+const names = computed(
+  () =>
+    new Map(
+      (data.value?.values ?? [])
+        .filter((v) => v.id.endsWith('/name'))
+        .map((v) => [v.id.slice(0, -5), String(v.value)]),
+    ),
+)
+const nameOf = (id: string) => names.value.get(id.split('/').slice(0, 2).join('/'))
 const LIMIT = 120
 const found = computed(() => {
   const words = find.value.toLowerCase().split(/\s+/).filter(Boolean)
@@ -19,7 +31,14 @@ const found = computed(() => {
     words.every((w) => `${v.id} ${v.says} ${v.provenance} ${v.unit}`.toLowerCase().includes(w)),
   )
 })
-const shown = (value: unknown) => (Array.isArray(value) ? value.join(', ') : String(value))
+const { units } = useSettings()
+const number = (value: number, unit: string) => String(inUnits(value, unit, units.value)[0])
+const shown = (value: unknown, unit: string): string =>
+  Array.isArray(value)
+    ? value.map((v) => shown(v, unit)).join(', ')
+    : typeof value === 'number'
+      ? number(value, unit)
+      : String(value)
 </script>
 
 <template>
@@ -51,19 +70,19 @@ const shown = (value: unknown) => (Array.isArray(value) ? value.join(', ') : Str
       </p>
       <ul>
         <li v-for="v in found.slice(0, LIMIT)" :key="v.id" class="known">
-          <div>
-            <p>{{ v.says }}</p>
-            <p class="text-[0.85rem] text-ink2 break-words">{{ v.id }}</p>
-          </div>
+          <p>
+            {{ v.says }}<span v-if="nameOf(v.id)" class="text-ink2">, {{ nameOf(v.id) }}</span>
+          </p>
           <p class="num">
-            <b>{{ shown(v.value) }}</b> {{ v.unit
+            <b>{{ shown(v.value, v.unit) }}</b> {{ inUnits(0, v.unit, units)[1]
             }}<span v-if="v.low !== null" class="text-ink2 block text-[0.85rem]"
-              >{{ v.low }} to {{ v.high }}</span
+              >{{ number(v.low, v.unit) }} to
+              {{ v.high === null ? '' : number(v.high, v.unit) }}</span
             >
           </p>
           <p class="text-[0.92rem]">
-            {{ v.provenance }}<span v-if="v.source" class="text-ink2">: {{ v.source }}</span
-            ><span v-if="v.rivals" class="text-ink2"> Rivals: {{ v.rivals }}.</span>
+            {{ v.sure }}<span v-if="v.source" class="text-ink2">: {{ v.source }}</span
+            ><span v-if="v.rivals" class="text-ink2"> Others say {{ v.rivals }}.</span>
           </p>
         </li>
       </ul>

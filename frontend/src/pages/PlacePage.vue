@@ -3,6 +3,7 @@
  * What the answers rest on here: the place and its weather, the stance, the calendar that goes out,
  * kinds of one's own.
  */
+import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, sentence } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
@@ -51,12 +52,12 @@ const open = (part: string) =>
 <template>
   <div class="max-w-4xl mx-auto px-4 py-4">
     <header class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
-      <h1 class="text-[1.7rem]">Place and stance</h1>
+      <h1 class="text-[1.7rem]">Places and weather</h1>
       <div v-if="(grove?.sites.length ?? 0) > 1">
         <label class="label" for="which-site">Site</label>
-        <select id="which-site" v-model="chosen" class="field !min-h-10">
+        <PickOne id="which-site" v-model="chosen" class="field !min-h-10">
           <option v-for="s in grove?.sites" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </select>
+        </PickOne>
       </div>
     </header>
     <p v-if="grove && !grove.sites.length" class="py-4">
@@ -70,7 +71,7 @@ const open = (part: string) =>
         <NormalsForm :site="site" />
       </details>
       <details :id="parts[1]" class="part" :open="open('stance')">
-        <summary><h2>Stance: which school holds</h2></summary>
+        <summary><h2>Ways of working</h2></summary>
         <StancePanel />
       </details>
       <details :id="parts[2]" class="part" :open="open('weather')">
@@ -102,7 +103,6 @@ const open = (part: string) =>
                 <input
                   type="radio"
                   name="scenario"
-                  class="size-5"
                   :value="s.id"
                   :checked="weather.scenario === s.id"
                   @change="turn(s.id)"
@@ -119,18 +119,18 @@ const open = (part: string) =>
       <details :id="parts[4]" class="part" :open="open('calendar')">
         <summary><h2>Calendar</h2></summary>
         <p class="text-[0.95rem]">
-          Come-backs, windows and open sheets for your own calendar. Subscribe to the address, and
-          it updates in place; or save the file once.
+          What to look at again, open days of each kind of work, and open sheets, for your own
+          calendar. Subscribe to the address, and it updates in place; or save the file once.
         </p>
         <div class="grid sm:grid-cols-[200px_1fr_auto] gap-3 items-end">
           <div>
             <label class="label" for="feed-block">Of</label>
-            <select id="feed-block" v-model="block" class="field">
+            <PickOne id="feed-block" v-model="block" class="field">
               <option value="">the whole holding</option>
               <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">
                 {{ b.name }}
               </option>
-            </select>
+            </PickOne>
           </div>
           <div>
             <label class="label" for="feed">Address to subscribe to</label>

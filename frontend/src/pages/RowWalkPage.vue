@@ -7,12 +7,13 @@ import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
 import SayButtons from '@/controls/SayButtons.vue'
+import CountLog from '@/controls/CountLog.vue'
 import CountField from '@/controls/CountField.vue'
 import { useLocalStorage } from '@vueuse/core'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { keepRow, keepWalk, keptRow } from '@/field/store'
-import { dayWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
 import { onBeforeUnmount, ref, watch } from 'vue'
 
 const props = defineProps<{ id: string }>()
@@ -72,6 +73,8 @@ const takenAlong = ref(0)
 const taking = ref(false)
 async function takeAlong() {
   taking.value = true
+  // so that the browser does not clear it away
+  void navigator.storage?.persist?.()
   takenAlong.value = 0
   trouble.value = ''
   try {
@@ -185,17 +188,21 @@ const words = (t: Row['trees'][number]) =>
               :aria-expanded="open === t.tree_id"
               @click="tally(t.tree_id)"
             >
-              Rubbed off …
+              Taken off …
             </button>
             <RouterLink
               class="btn btn-go !min-h-12 justify-center"
-              :to="`/tree/${t.tree_id}/walk`"
+              :to="`/tree/${t.tree_id}/look`"
               >{{ t.state === 'open' ? 'Go on' : 'Walk' }}</RouterLink
             >
           </div>
           <div v-if="open === t.tree_id" class="grid grid-cols-1 sm:grid-cols-2 gap-3">
             <CountField v-model="suckers" label="Suckers rubbed off" :low="0" :high="200" />
             <CountField v-model="sprouts" label="Sprouts rubbed off" :low="0" :high="500" />
+            <details class="sm:col-span-2">
+              <summary class="tag py-2.5">Cut off, by thickness</summary>
+              <CountLog :tree-id="t.tree_id" @logged="load" />
+            </details>
             <button
               type="button"
               class="btn btn-go !min-h-12"

@@ -1,40 +1,101 @@
 <script setup lang="ts">
 /**
- * The first five minutes: the place, then what stands there. A verdict for every tree before
- * anything is measured.
+ * Three questions: where the trees stand, what stands there, what is wanted of them. Left and come
+ * back to, it goes on where it was. A verdict for every tree before anything is measured.
  */
 import { useGrove } from '@/composables/useGrove'
+import { useSessionStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import ListIn from './start/ListIn.vue'
 import PlaceForm from './start/PlaceForm.vue'
 import SayIn from './start/SayIn.vue'
+import StartStep from './start/StartStep.vue'
+import WantIn from './start/WantIn.vue'
 
 const { data: grove } = useGrove()
 const site = computed(() => grove.value?.sites[0])
+/** Trees that were planted a moment ago and not asked about yet. */
+const planted = useSessionStorage<{ id: string; count: number }[]>('billhook-planted', [])
+const groups = computed(() =>
+  planted.value.flatMap((p) => {
+    const tree = grove.value?.trees.find((t) => t.id === p.id)
+    return tree ? [{ tree, count: p.count }] : []
+  }),
+)
+const step = computed(() => (!grove.value?.holding ? 1 : groups.value.length ? 3 : 2))
+const where = computed(() => {
+  const s = site.value
+  if (!s) return ''
+  const side = s.latitude < 0 ? 'south' : 'north'
+  return `${s.name}, ${Math.abs(s.latitude).toFixed(1)}° ${side}.`
+})
+const stands = computed(() =>
+  groups.value.map((g) => `${g.count > 1 ? `${g.count} × ` : ''}${g.tree.kind_name}`).join(', '),
+)
+const state = (nth: number) => (nth < step.value ? 'done' : nth === step.value ? 'now' : 'later')
 </script>
 
 <template>
-  <div class="max-w-4xl mx-auto px-4 py-4">
-    <template v-if="grove">
-      <template v-if="!grove.holding">
-        <h1 class="text-[2rem]">Billhook</h1>
-        <p class="text-ink2 max-w-2xl">
-          May I cut today and how much, which cuts, in what order, at what cost, and when to come
-          back. First say where your trees stand; nothing is measured yet.
-        </p>
-        <PlaceForm class="mt-4" />
-      </template>
-      <template v-else>
-        <h1 class="text-[1.7rem] border-b-2 border-ink pb-2">
-          What stands in {{ grove.holding }}?
-        </h1>
-        <SayIn :grove="grove" class="mt-4" />
-        <ListIn v-if="site" :grove="grove" class="mt-8" />
-        <details class="mt-8">
-          <summary class="tag text-xl">Another place</summary>
-          <PlaceForm class="mt-3" :holding="grove.holding" />
+  <div v-if="grove" class="start">
+    <div class="staff" aria-hidden="true" />
+    <div class="px-4 pb-6 min-w-0">
+      <p v-if="step === 1" class="text-ink2 pt-3">
+        May I cut today and how much, which cuts, in what order, at what cost, and when to come
+        back. Nothing has to be measured for a first answer.
+      </p>
+      <StartStep
+        :nth="1"
+        :name="step === 1 ? 'Where do your trees stand?' : 'Where'"
+        :state="state(1)"
+        :says="where"
+      >
+        <template #change><RouterLink class="underline" to="/place">Change</RouterLink></template>
+        <PlaceForm />
+      </StartStep>
+      <StartStep
+        :nth="2"
+        :name="step === 2 ? `What stands in ${grove.holding}?` : 'What stands there'"
+        :state="state(2)"
+        :says="step === 3 ? `${stands}.` : undefined"
+      >
+        <template #change>
+          <button type="button" class="underline" @click="planted = []">Add more</button>
+        </template>
+        <SayIn :grove="grove" @planted="planted = $event" />
+        <details v-if="site" class="mt-6">
+          <summary class="tag text-xl py-2">Or bring in a list</summary>
+          <ListIn :grove="grove" />
         </details>
-      </template>
-    </template>
+        <details class="mt-2">
+          <summary class="tag text-xl py-2">Another place</summary>
+          <PlaceForm class="mt-3" :holding="grove.holding ?? ''" />
+        </details>
+      </StartStep>
+      <StartStep
+        :nth="3"
+        :name="step === 3 ? 'What do you want of them?' : 'What you want of them'"
+        :state="state(3)"
+        :says="step < 3 ? 'How high, how it is picked, or to bring it back.' : undefined"
+      >
+        <WantIn :groups="groups" @done="planted = []" />
+      </StartStep>
+    </div>
   </div>
 </template>
+
+<style scoped>
+.start {
+  display: grid;
+  grid-template-columns: 34px minmax(0, 1fr);
+  max-width: 900px;
+  margin: 0 auto;
+  min-height: calc(100dvh - var(--head) - var(--foot));
+}
+/* a levelling staff, chequered */
+.staff {
+  border-right: 2px solid var(--ink);
+  background: conic-gradient(var(--ink) 25%, transparent 0 50%, var(--ink) 0 75%, transparent 0) 0
+    0 / 32px 36px;
+  opacity: 0.85;
+}
+</style>

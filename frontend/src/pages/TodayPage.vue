@@ -6,12 +6,15 @@
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
-import WhyDialog from '@/controls/WhyDialog.vue'
-import WeatherStrip from '@/drawings/WeatherStrip.vue'
-import { dayWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { useSessionStorage } from '@vueuse/core'
+import { defineAsyncComponent, computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import WorkItem from './today/WorkItem.vue'
+
+const WeatherStrip = defineAsyncComponent(() => import('@/drawings/WeatherStrip.vue'))
+const WhyDialog = defineAsyncComponent(() => import('@/controls/WhyDialog.vue'))
 
 const { units } = useSettings()
 const { data: grove } = useGrove()
@@ -27,13 +30,25 @@ const { data: weather } = useQuery({
     heed(api.GET('/api/sites/{id}/weather', { params: { path: { id: site.value! } } })),
   enabled: computed(() => !!site.value),
 })
+const router = useRouter()
+watch(grove, (g) => g?.holding === null && void router.replace('/start'), { immediate: true })
 type Item = Schemas['ItemOut']
-const blocks = computed(() => {
+/** One after the other as one walks, or like work together. */
+const by = useSessionStorage<'walk' | 'kind'>('billhook-today-by', 'walk')
+const WAYS = [
+  { id: 'walk', name: 'By walk' },
+  { id: 'kind', name: 'By kind of work' },
+] as const
+const groups = computed(() => {
   const found = new Map<string, Item[]>()
-  for (const item of data.value?.items ?? [])
-    found.set(item.block, [...(found.get(item.block) ?? []), item])
+  for (const item of data.value?.items ?? []) {
+    const key = by.value === 'walk' ? item.block : item.says.split(',')[0]!
+    found.set(key, [...(found.get(key) ?? []), item])
+  }
   return [...found]
 })
+const next = computed(() => data.value?.next)
+const nextDay = computed(() => next.value?.opens ?? next.value?.last_good)
 const open = ref<Item | null>(null)
 const hours = (minutes: number) =>
   minutes >= 90 ? `${(minutes / 60).toFixed(1)} hours` : `${Math.round(minutes)} minutes`
@@ -50,7 +65,19 @@ const print = () => window.print()
         <p class="text-ink2">
           the fortnight to {{ dayWords(data.until) }}: {{ hours(data.minutes) }} of work
         </p>
-        <div class="ml-auto flex gap-2 no-print">
+        <div class="ml-auto flex flex-wrap gap-2 no-print">
+          <span class="flex gap-2" role="group" aria-label="In which order">
+            <button
+              v-for="w in WAYS"
+              :key="w.id"
+              type="button"
+              class="btn btn-small"
+              :aria-pressed="by === w.id"
+              @click="by = w.id"
+            >
+              {{ w.name }}
+            </button>
+          </span>
           <a class="btn btn-small" href="/api/calendar.ics" download="billhook.ics"
             >Calendar file</a
           >
@@ -66,17 +93,39 @@ const print = () => window.print()
       </p>
       <div class="split">
         <div class="min-w-0">
-          <p v-if="!blocks.length && grove?.trees.length" class="py-4">
-            Nothing wants doing this fortnight.
-          </p>
-          <section v-for="[block, items] in blocks" :key="block" :aria-label="block" class="pt-3">
-            <h2 class="plate text-[1.35rem]">{{ block }}</h2>
+          <section v-if="data.late.length" aria-label="Late" class="late">
+            <h2 class="text-[1.35rem]">Late</h2>
+            <ul class="mt-2">
+              <WorkItem
+                v-for="item in data.late"
+                :key="item.key"
+                :item="item"
+                :day="data.day"
+                with-block
+                @working="open = $event"
+              />
+            </ul>
+          </section>
+          <template v-if="!groups.length && !data.late.length && grove?.trees.length">
+            <p class="pt-4">Nothing wants doing this fortnight.</p>
+            <section v-if="next" aria-label="Next" data-test="next">
+              <h2 class="text-[1.35rem] mt-3">
+                Next<template v-if="nextDay">, {{ dayWords(nextDay) }}</template>
+              </h2>
+              <ul>
+                <WorkItem :item="next" :day="data.day" with-block @working="open = $event" />
+              </ul>
+            </section>
+          </template>
+          <section v-for="[name, items] in groups" :key="name" :aria-label="name" class="pt-3">
+            <h2 :class="by === 'walk' ? 'plate text-[1.35rem]' : 'text-[1.35rem]'">{{ name }}</h2>
             <ul class="mt-2">
               <WorkItem
                 v-for="item in items"
                 :key="item.key"
                 :item="item"
                 :day="data.day"
+                :with-block="by === 'kind'"
                 @working="open = $event"
               />
             </ul>
@@ -139,6 +188,11 @@ const print = () => window.print()
 </template>
 
 <style scoped>
+.late {
+  border-left: 6px solid var(--tape);
+  padding: 8px 0 0 12px;
+  margin-top: 12px;
+}
 .split {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 380px;

@@ -146,33 +146,49 @@ def test_a_new_rule_and_a_new_school_are_data_alone(know):
     assert days["without"] == []
 
 
+STATES = [
+    {},
+    {"in_pot": True, "under_cover": True},
+    {"in_pot": True, "under_cover": True, "too_tall": True},
+    {"in_pot": True},
+    {"fruit_on": "none"},
+    {"fruit_on": "full", "first_branch_m": 0.6, "low_bloom": True},
+    {"condition": "wilting"},
+    {"condition": "transplanted"},
+    {"in_pot": True, "cut": "tip"},
+    {"cut": "second-node"},
+    {"cut": "limb"},
+    {"cut": "scaffold"},
+    {"condition": "wilting", "condition_on": dt.date(2026, 5, 1)},
+    {"condition": "transplanted", "condition_on": dt.date(2026, 5, 1)},
+    *({"freeze_class": f"F{n}"} for n in range(2, 7)),
+]
+STANCES = [
+    {},
+    {"timing": "light-tips-twice"},
+    {"timing": "after-harvest", "first-fruit": "few"},
+    {"timing": "after-fruit-set"},
+    {"timing": "before-first-flush", "first-fruit": "few"},
+]
+KINDS = [
+    ("lemon", None),
+    ("sweet-orange", "valencia"),
+    ("navel-orange", None),
+    ("mango", "keitt"),
+    ("mango", "irwin"),
+    ("avocado", "choquette"),
+    ("avocado", "simmonds"),
+    ("avocado", None),
+    *(
+        (s, None)
+        for s in ("lychee", "longan", "loquat", "guava", "macadamia", "carambola", "cherimoya")
+    ),
+]
+
+
 def test_every_rule_is_heard_somewhere(know):
     """A rule that never speaks, for any species and climate, is a rule with a slip in it."""
     heard: set[str] = set()
-    states = [
-        {},
-        {"in_pot": True, "under_cover": True},
-        {"in_pot": True, "under_cover": True, "too_tall": True},
-        {"in_pot": True},
-        {"fruit_on": "none"},
-        {"fruit_on": "full", "first_branch_m": 0.6, "low_bloom": True},
-        {"condition": "wilting"},
-        {"condition": "transplanted"},
-        {"in_pot": True, "cut": "tip"},
-        {"cut": "second-node"},
-        {"cut": "limb"},
-        {"cut": "scaffold"},
-        {"condition": "wilting", "condition_on": dt.date(2026, 5, 1)},
-        {"condition": "transplanted", "condition_on": dt.date(2026, 5, 1)},
-        *({"freeze_class": f"F{n}"} for n in range(2, 7)),
-    ]
-    stances = [
-        {},
-        {"timing": "light-tips-twice"},
-        {"timing": "after-harvest", "first-fruit": "few"},
-        {"timing": "after-fruit-set"},
-        {"timing": "before-first-flush", "first-fruit": "few"},
-    ]
     dangers = frozenset(know.rows("dangers"))
     sites = [
         replace(place(know, c), dangers=dangers)
@@ -186,27 +202,13 @@ def test_every_rule_is_heard_somewhere(know):
         )
     ]
     sites.append(replace(place(know, "maritime-cool"), first_frost=(9, 1), last_frost=(5, 1)))
-    kinds = [
-        ("lemon", None),
-        ("sweet-orange", "valencia"),
-        ("navel-orange", None),
-        ("mango", "keitt"),
-        ("mango", "irwin"),
-        ("avocado", "choquette"),
-        ("avocado", "simmonds"),
-        ("avocado", None),
-        *(
-            (s, None)
-            for s in ("lychee", "longan", "loquat", "guava", "macadamia", "carambola", "cherimoya")
-        ),
-    ]
     for place_n, site in enumerate(sites):
-        for species, cultivar in kinds:
-            for i, state in enumerate(states):
+        for species, cultivar in KINDS:
+            for i, state in enumerate(STATES):
                 tree = TreeState(
                     species, (2024, 2012)[(i + place_n) % 2], cultivar, vigour=1 + i % 5, **state
                 )
-                stance = tuple(sorted(stance_in_force(know, stances[(i + place_n) % 5]).items()))
+                stance = tuple(sorted(stance_in_force(know, STANCES[(i + place_n) % 5]).items()))
                 year = year_from(
                     site, tree, know, growing_year_of(site, dt.date(2026, 6, 1))[0], (), (), stance
                 )

@@ -13,7 +13,7 @@ from billhook.catalogue.wording import said
 from billhook.core.frame.model import Cut
 from billhook.services.book.pace import pace_of
 from billhook.services.heights.row_lines import outline_of, row_bearing_deg, spacing_in_row
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.plan import cutting, sheet_making, sheets
 from billhook.services.plan.after import after_words
 from billhook.services.season.desk import SeasonDesk
@@ -111,7 +111,7 @@ def test_a_ripe_row_due_for_shearing_is_one_pass(garden):
         records = tree_records(session, row_id=garden.row_id)
         assert one_pass(at, session, records, "metric") is None  # no hedge
     block = views.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block
-    planting.describe_block(at, block.id, None, 0.0, False, "hedgerow")
+    setting_up.describe_block(at, block.id, None, 0.0, False, "hedgerow")
     with at.store.reading() as session:
         records = tree_records(session, row_id=garden.row_id)
         desk = SeasonDesk(session, at, TODAY)

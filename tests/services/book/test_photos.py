@@ -13,6 +13,7 @@ from PIL import Image
 
 from billhook.core.errors import InvalidInput
 from billhook.services.book import logbook, photos
+from billhook.services.book.photos import Whose
 from billhook.services.holding import archive
 from billhook.services.tree.views import tree_view
 from billhook.settings import Settings
@@ -36,13 +37,13 @@ def picture(width: int = 800, height: int = 400, turned: int = 6) -> bytes:
 def test_a_photo_is_turned_upright_and_loses_its_place(garden):
     tree_id, photo_id = garden.tree_ids[0], new_id()
     for _ in range(2):
-        kept = photos.keep(garden.at, photo_id, tree_id, "before", TODAY, picture())
+        kept = photos.keep(garden.at, photo_id, Whose(tree_id), "before", TODAY, picture())
     assert (kept.width, kept.height) == (400, 800)
     with Image.open(photos.file_of(garden.at, photo_id)) as shown:
         assert not shown.getexif()
         assert shown.getpixel((395, 5))[0] > 200  # the marked corner is at the top right now
     assert [p.id for p in tree_view(garden.at, tree_id, TODAY, ("sucker",)).photos] == [photo_id]
-    large = photos.keep(garden.at, new_id(), tree_id, "after", TODAY, picture(4000, 3000, 1))
+    large = photos.keep(garden.at, new_id(), Whose(tree_id), "after", TODAY, picture(4000, 3000, 1))
     assert (large.width, large.height) == (1600, 1200)
 
 
@@ -56,14 +57,14 @@ def test_what_is_no_photo_is_refused_by_name(garden):
     ]
     for content, moment, day, at in wrong:
         with pytest.raises(InvalidInput) as refused:
-            photos.keep(garden.at, new_id(), garden.tree_ids[0], moment, day, content)
+            photos.keep(garden.at, new_id(), Whose(garden.tree_ids[0]), moment, day, content)
         assert refused.value.problems[0].pointer == at
     with pytest.raises(NotFound):
         photos.file_of(garden.at, new_id())
 
 
 def test_a_backup_takes_photos_along(garden, tmp_path):
-    photo = photos.keep(garden.at, new_id(), garden.tree_ids[0], "before", TODAY, picture())
+    photo = photos.keep(garden.at, new_id(), Whose(garden.tree_ids[0]), "before", TODAY, picture())
     archive.back_up(garden.at.settings, tmp_path / "all.zip")
     there = Settings(data=tmp_path / "there")
     archive.restore(there, tmp_path / "all.zip")
@@ -84,7 +85,7 @@ def test_a_picture_of_too_many_pixels_is_refused_before_it_is_decoded(garden):
     assert len(content) < 1_000_000
     tracemalloc.start()
     with pytest.raises(InvalidInput, match="169 megapixels; 64 is the most"):
-        photos.keep(garden.at, new_id(), garden.tree_ids[0], "before", TODAY, content)
+        photos.keep(garden.at, new_id(), Whose(garden.tree_ids[0]), "before", TODAY, content)
     peak = tracemalloc.get_traced_memory()[1]
     tracemalloc.stop()
     assert peak < 20_000_000
@@ -99,5 +100,5 @@ def test_nobody_waits_while_a_picture_is_decoded(garden, monkeypatch):
         return decoded(*given)
 
     monkeypatch.setattr(photos, "_plain_jpeg", slow)
-    photos.keep(garden.at, new_id(), garden.tree_ids[0], "before", TODAY, picture())
+    photos.keep(garden.at, new_id(), Whose(garden.tree_ids[0]), "before", TODAY, picture())
     assert len(logbook.log(garden.at, garden.tree_ids[1])) == 1

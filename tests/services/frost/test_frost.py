@@ -13,7 +13,7 @@ from billhook.core.frost.classes import CLASSES
 from billhook.services.frost import looking
 from billhook.services.frost import night as frost_night
 from billhook.services.frost import tree as frost_tree
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.tree import observing, views
 from billhook.store.database import NotFound
 
@@ -25,7 +25,7 @@ NIGHT = dt.date(2027, 1, 19)
 def test_a_night_hurts_the_pocket_first(garden):
     at = garden.at
     block = views.tree_view(at, garden.tree_ids[0], TODAY, ("thin",)).record.block
-    planting.describe_block(at, block.id, None, -2.0, True)
+    setting_up.describe_block(at, block.id, None, -2.0, True)
     higher = planting.plant(
         at, garden.site.id, "Alto", 1, 3, "mandarin", 2014, "clementine", "carrizo"
     )

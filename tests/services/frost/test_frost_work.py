@@ -22,7 +22,7 @@ from billhook.services.frost import grow_on as frost_grow_on
 from billhook.services.frost import night as frost_night
 from billhook.services.frost import record as frost_record
 from billhook.services.frost import tree as frost_tree
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.plan import sheets
 from billhook.services.tree import framing, observing, records, views
 from billhook.services.workplace import Workplace, open_workplace
@@ -43,7 +43,7 @@ def summer(tmp_path) -> tuple[Workplace, str, str]:
     tree.
     """
     at = open_workplace(Settings(data=tmp_path / "summer", fixed_today=SUMMER))
-    site = planting.set_up(
+    site = setting_up.set_up(
         at,
         "Almirelo",
         "Almirelo",

@@ -17,7 +17,7 @@ from billhook.core.light.rows import Obstacle, Section
 from billhook.services.heights import block as heights
 from billhook.services.heights import rotations, section, turns
 from billhook.services.heights import tree as tree_heights
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.plan import proposals, sheet_making, sheets, wishes
 from billhook.services.season import today
 from billhook.services.season.calendar import calendar
@@ -45,7 +45,7 @@ MEASURED = {x.id for x in LIMBS}
 @pytest.fixture
 def orchard(at):
     """Six rows of four clementines, sketched, the first of them measured."""
-    site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     rows = [
         planting.plant(
             at, site.id, "Patamares", n, 4, "mandarin", 2014, "clementine", "carrizo", spacing_m=3
@@ -205,7 +205,7 @@ def test_schools_side_by_side_for_one_tree(orchard):
 
 
 def test_two_trees_shade_each_other_and_the_taller_is_lowered(at):
-    site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     pair = planting.plant(
         at, site.id, "Casa", 1, 2, "mandarin", 2014, None, "carrizo", spacing_m=2.2
     ).tree_ids
@@ -225,7 +225,7 @@ def test_two_trees_shade_each_other_and_the_taller_is_lowered(at):
 
 
 def test_nothing_is_planned_without_a_size(at):
-    site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     row = planting.plant(at, site.id, "Novo", 1, 3, "mango", 2024, None, None)
     block = views.tree_view(at, row.tree_ids[0], TODAY, ("thin",)).record.block.id
     with at.store.writing() as session:
@@ -238,7 +238,7 @@ def test_nothing_is_planned_without_a_size(at):
 
 
 def test_a_rotation_is_laid_out_on_days_that_the_season_opens(at):
-    site = planting.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
     row = planting.plant(at, site.id, "Patamares", 1, 3, "mango", 2014, None, "seedling")
     made = rotations.adopt(at, new_id(), "row", row.row_id, "third-of-tree", 1.5, 2.3, 3)
     tasks = rotations.one(at, made.id).tasks

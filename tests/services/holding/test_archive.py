@@ -13,7 +13,7 @@ from dataclasses import replace
 import pytest
 
 from billhook.services.book import logbook
-from billhook.services.holding import planting
+from billhook.services.holding import setting_up
 from billhook.services.holding.archive import BadArchive, back_up, restore
 from billhook.services.holding.grove import grove
 from billhook.services.workplace import open_workplace
@@ -85,7 +85,7 @@ def test_nothing_is_written_over_or_half_restored(garden, tmp_path):
 def test_no_database_no_backup(at, tmp_path):
     with pytest.raises(BadArchive, match="no database"):
         back_up(replace(at.settings, data=tmp_path / "nowhere"), tmp_path / "x.zip")
-    planting.set_up(at, "G", "G", 36.8, "low-desert")
+    setting_up.set_up(at, "G", "G", 36.8, "low-desert")
     assert back_up(at.settings, tmp_path / "x.zip").exists()
 
 

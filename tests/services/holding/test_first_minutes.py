@@ -7,7 +7,7 @@ from itertools import pairwise
 import pytest
 
 from billhook.core.errors import InvalidInput
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.holding.grove import grove
 from billhook.services.plan import cutting
 from billhook.services.tree import framing, views
@@ -18,7 +18,7 @@ from ...places import TODAY
 
 def test_what_is_said_is_planted_as_it_was_said(at):
     """Ten rows of twenty, their spacing, their sizes and how they were raised."""
-    site = planting.set_up(at, "Grove", "Grove", 27.9, "humid-gulf").id
+    site = setting_up.set_up(at, "Grove", "Grove", 27.9, "humid-gulf").id
     found = planting.understand(at, "6 rows of 4 Keitt, 3 m by 6 m, planted 2019")
     (group,) = found.groups
     made = planting.plant(
@@ -46,7 +46,7 @@ def test_what_is_said_is_planted_as_it_was_said(at):
 
 
 def test_a_row_by_its_name_and_trees_close_together(at):
-    site = planting.set_up(at, "Grove", "Grove", 27.9, "humid-gulf").id
+    site = setting_up.set_up(at, "Grove", "Grove", 27.9, "humid-gulf").id
     mark = planting.Like(together="c0ffee00-0000-4000-8000-000000000001")
     one = planting.plant(at, site, "Yard", "by the wall", 3, "lemon", 2020, like=mark)
     two = planting.plant(at, site, "Yard", "By the wall", 1, "mango", 2020)
@@ -62,7 +62,7 @@ def test_a_row_by_its_name_and_trees_close_together(at):
 
 
 def test_a_verdict_and_a_limit_before_anything_is_measured(at):
-    site = planting.set_up(at, "Garden", "Garden", 36.8, "mediterranean-coast")
+    site = setting_up.set_up(at, "Garden", "Garden", 36.8, "mediterranean-coast")
     made = planting.plant(at, site.id, "Garden", 3, 24, "navel-orange", 2015)
     view = grove(at, TODAY)
     assert [t.record.name for t in view.trees][:2] == ["Garden 3·1", "Garden 3·2"]
@@ -78,7 +78,7 @@ def test_a_verdict_and_a_limit_before_anything_is_measured(at):
 
 
 def test_trees_are_laid_out_apart(at):
-    site = planting.set_up(at, "Garden", "Garden", 36.8, "mediterranean-coast")
+    site = setting_up.set_up(at, "Garden", "Garden", 36.8, "mediterranean-coast")
     planting.plant(at, site.id, "A", 1, 3, "lemon", 2015)
     planting.plant(at, site.id, "A", 1, 2, "lemon", 2016)
     planting.plant(at, site.id, "A", None, 2, "lemon", 2016)
@@ -104,7 +104,7 @@ def test_typed_temperatures_find_their_climate(at):
         [4, 5, 7, 9, 12, 15, 17, 17, 14, 11, 7, 5],
         [15, 17, 20, 23, 27, 31, 34, 33, 30, 26, 20, 16],
     )
-    site = planting.set_up(
+    site = setting_up.set_up(
         at,
         "G",
         "G",
@@ -116,7 +116,7 @@ def test_typed_temperatures_find_their_climate(at):
         "11-25",
     )
     assert site.climate == "inland-mediterranean"
-    south = planting.set_up(at, "G", "S", -33.0, "inland-mediterranean")
+    south = setting_up.set_up(at, "G", "S", -33.0, "inland-mediterranean")
     assert (south.last_frost, south.first_frost) == ("09-08", "05-26")
 
 
@@ -131,13 +131,13 @@ def test_typed_temperatures_find_their_climate(at):
 )
 def test_a_place_that_cannot_be_is_refused_by_field(at, given, pointer):
     with pytest.raises(InvalidInput) as refused:
-        planting.set_up(at, "G", "G", 36.8, **given)
+        setting_up.set_up(at, "G", "G", 36.8, **given)
     assert [p.pointer for p in refused.value.problems] == [pointer]
     assert grove(at, TODAY).holding is None
 
 
 def test_unknown_kinds_are_refused_by_field(at):
-    site = planting.set_up(at, "G", "G", 36.8, "low-desert")
+    site = setting_up.set_up(at, "G", "G", 36.8, "low-desert")
     with pytest.raises(InvalidInput) as refused:
         planting.plant(at, site.id, "A", 1, 1, "mango", 2015, "hass", "sticks")
     assert [p.pointer for p in refused.value.problems] == ["/cultivar", "/rootstock"]
@@ -169,7 +169,7 @@ def test_five_measured_trees_stand_for_the_row(garden):
 
 def test_units_belong_to_the_holding(at):
     with pytest.raises(NotFound):
-        planting.set_units(at, "us")
-    planting.set_up(at, "G", "G", 36.8, "low-desert")
-    assert planting.set_units(at, "us").units == "us"
+        setting_up.set_units(at, "us")
+    setting_up.set_up(at, "G", "G", 36.8, "low-desert")
+    assert setting_up.set_units(at, "us").units == "us"
     assert grove(at, TODAY).holding.units == "us"

@@ -6,9 +6,11 @@ import pytest
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.counting import counted
+from billhook.core.frame.model import Cut
+from billhook.services.book import logbook
 from billhook.services.holding import planting
 from billhook.services.plan import counted as counting
-from billhook.services.plan import proposals
+from billhook.services.plan import proposals, sheet_making, sheets
 from billhook.services.plan.wishes import Wish
 from billhook.services.tree import observing, views
 from billhook.services.walk.tree import walked_tree
@@ -62,7 +64,7 @@ def test_counted_cuts_are_logged_and_count_against_the_year(sized, know):
     now = counting.count_on(at, tree, TODAY, "thin", cuts)
     entry_id = new_id()
     for _ in range(2):  # the same entry twice is one
-        counting.log_counted(at, tree, entry_id, TODAY, "thin", cuts, ["thumb", "pencil"])
+        counting.log_counted(at, tree, entry_id, TODAY, "thin", cuts)
     view = views.tree_view(at, tree, TODAY, ("thin",))
     (entry,) = view.log
     assert entry.share == pytest.approx(now.count.share)
@@ -88,4 +90,38 @@ def test_a_tree_of_which_only_the_trunk_is_known_is_counted_too(garden, know):
     found = counting.count_on(garden.at, tree, TODAY, "thin", cuts)
     assert found.count.share == pytest.approx(15**2 / 90**2)
     with pytest.raises(InvalidInput):
-        counting.log_counted(garden.at, tree, new_id(), TODAY, "thin", [], [])
+        counting.log_counted(garden.at, tree, new_id(), TODAY, "thin", [])
+
+
+def test_a_correction_counts_anew_or_keeps_what_was_known(sized, know):
+    at, tree = sized
+    two = [counted(know, "thumb", 2, False, False)]
+    first = logbook.log_past_work(at, tree, new_id(), TODAY, "thin", cuts=two)
+    share = counting.count_on(at, tree, TODAY, "thin", two).count.share
+    assert (first.share, first.cuts) == (pytest.approx(share), 2)
+    again = {"share": first.share, "corrects": first.id, "note": "by hand", "cuts": two}
+    kept = logbook.log_past_work(at, tree, new_id(), TODAY, "thin", **again)
+    assert (kept.share, kept.cuts) == (first.share, 2)
+    one = [counted(know, "thumb", 1, False, False)]
+    anew = logbook.log_past_work(at, tree, new_id(), TODAY, "thin", corrects=kept.id, cuts=one)
+    assert (anew.share, anew.cuts) == (pytest.approx(share / 2), 1)
+    assert views.tree_view(at, tree, TODAY, ("thin",)).used_share == pytest.approx(share / 2)
+
+
+def test_cuts_besides_a_sheet_add_to_it_and_stay_when_it_is_corrected(garden, know):
+    at, tree = garden.at, garden.tree_ids[0]
+    plan = sheet_making.make_sheet(
+        at, tree, new_id(), [Cut("e1", 0.0)], "thin", TODAY, garden.frame_id
+    )
+    line = sheets.sheet(at, plan.id).lines[0]
+    sheets.tick(at, plan.id, line.cut.id, new_id(), True, TODAY, None, "")
+    besides = [counted(know, "finger", 2, False, False)]
+    more = counting.count_on(at, tree, TODAY, "thin", besides).count.share
+    version = sheets.sheet(at, plan.id).plan.version
+    entry = sheets.finish(at, plan.id, version, TODAY, besides=besides)
+    assert entry.share == pytest.approx(line.cost.share + more)
+    assert entry.cuts == 3
+    fixed = logbook.log_past_work(
+        at, tree, new_id(), TODAY, "thin", entry.share, corrects=entry.id, cuts=besides
+    )
+    assert (fixed.share, fixed.cuts, fixed.plan_id) == (entry.share, 3, plan.id)

@@ -9,7 +9,7 @@ import datetime as dt
 import pytest
 
 from billhook.core.errors import InvalidInput
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.season.almanac import almanac
 from billhook.services.tree.views import tree_view
 from billhook.store.database import NotFound
@@ -68,6 +68,6 @@ def test_spans_and_places_that_cannot_be_are_refused(garden):
 
 
 def test_before_anything_stands_there_is_no_almanac(at):
-    planting.set_up(at, "G", "G", 36.8, "low-desert")
+    setting_up.set_up(at, "G", "G", 36.8, "low-desert")
     with pytest.raises(InvalidInput, match="no tree stands"):
         almanac(at, TODAY)

@@ -11,7 +11,7 @@ import pytest
 
 from billhook.core.errors import InvalidInput
 from billhook.services.book import logbook
-from billhook.services.holding import planting, tree_lists
+from billhook.services.holding import setting_up, tree_lists
 from billhook.services.holding.grove import grove
 from billhook.services.season import says
 from billhook.services.season.desk import SeasonDesk
@@ -147,7 +147,7 @@ def test_a_tree_goes_and_its_place_and_log_stay(garden):
 def test_a_cold_pocket_waits_longer(garden):
     def opens(offset: float, pocket: bool) -> dt.date:
         block = views.tree_view(garden.at, garden.tree_ids[0], TODAY).record.block.id
-        planting.describe_block(garden.at, block, 2.5, offset, pocket)
+        setting_up.describe_block(garden.at, block, 2.5, offset, pocket)
         day = dt.date(2027, 1, 20)
         with garden.at.store.reading() as session:
             verdict = SeasonDesk(session, garden.at, day).verdict(

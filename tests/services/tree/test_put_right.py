@@ -2,15 +2,22 @@
 
 from __future__ import annotations
 
+import io
+from itertools import pairwise
+from math import hypot
+
 import pytest
+from PIL import Image
 
 from billhook.core.errors import InvalidInput
-from billhook.services.book import logbook
+from billhook.services.book import logbook, photos
 from billhook.services.holding import planting
 from billhook.services.holding.grove import grove
 from billhook.services.tree import put_right, records, views
+from billhook.services.tree.views import tree_view
 from billhook.store.acts import new_id
 from billhook.store.database import NotFound, StaleVersion
+from billhook.store.trees import tree_record, tree_records
 
 from ...places import TODAY
 
@@ -85,3 +92,84 @@ def test_rows_and_blocks_are_called_as_people_call_them(two):
     for name in ("", "Baixo"):
         with pytest.raises(InvalidInput):
             put_right.call_block(at, now.block.id, now.block.version + 1, name)
+
+
+def test_a_tree_is_put_where_it_stands_and_a_row_set_out_anew(garden):
+    at, tree = garden.at, garden.tree_ids[1]
+    put_right.put_at(at, tree, 1, 12.345, -3.0)
+    with at.store.reading() as session:
+        record = tree_record(session, tree)
+        assert (record.place.x, record.place.y) == (12.35, -3.0)
+        row_id = record.row.id
+    put_right.set_out(at, row_id, 2.5, 90)
+    with at.store.reading() as session:
+        spots = [(r.place.x, r.place.y) for r in tree_records(session, row_id=row_id)]
+    gaps = [round(b[0] - a[0], 2) for a, b in pairwise(spots)]
+    assert set(gaps) == {2.5}
+    assert len({y for _, y in spots}) == 1
+
+
+def test_a_block_is_turned_about_its_first_tree(garden):
+    at = garden.at
+    with at.store.reading() as session:
+        block = tree_record(session, garden.tree_ids[0]).block.id
+        before = [(r.place.x, r.place.y) for r in tree_records(session, block_id=block)]
+    put_right.turn_block(at, block, 0)
+    with at.store.reading() as session:
+        after = [(r.place.x, r.place.y) for r in tree_records(session, block_id=block)]
+    assert after[0] == before[0]
+    assert len({x for x, _ in after}) == 1
+    assert after[-1][1] > after[0][1]  # it runs north now
+    far = [[hypot(x - s[0][0], y - s[0][1]) for x, y in s] for s in (before, after)]
+    assert far[1] == pytest.approx(far[0], abs=0.02)
+
+
+def test_like_trees_of_a_row_are_put_right_together(garden):
+    at, tree = garden.at, garden.tree_ids[0]
+    with at.store.reading() as session:
+        record = tree_record(session, tree)
+        alike = tree_records(session, row_id=record.row.id)
+    many = records.change_alike(at, tree, 1, "row", {"rootstock": "swingle"})
+    assert many == len(alike) > 1
+    with at.store.reading() as session:
+        stocks = {r.stem.rootstock for r in tree_records(session, row_id=record.row.id)}
+    assert stocks == {"swingle"}
+    with pytest.raises(InvalidInput, match="a name is of one tree"):
+        records.change_alike(at, tree, 2, "row", {"name": "old one"})
+    with pytest.raises(StaleVersion):
+        records.change_alike(at, tree, 1, "block", {"planted_year": 2010})
+
+
+def test_a_second_cultivar_is_told_by_its_leaf_and_keeps_the_tree_one(garden):
+    at, tree, graft = garden.at, garden.tree_ids[0], new_id()
+    for _ in range(2):
+        records.add_graft(at, tree, graft, "clementine", " broad leaf ")
+    view = tree_view(at, tree, TODAY, ("thin",))
+    assert [(g.cultivar, g.mark) for g in view.grafts] == [("clementine", "broad leaf")]
+    with at.store.reading() as session:
+        assert len([r for r in tree_records(session) if r.tree.id == tree]) == 1
+    with pytest.raises(InvalidInput, match="told by"):
+        records.add_graft(at, tree, new_id(), "clementine", " ")
+    with pytest.raises(InvalidInput, match="not a cultivar of that kind"):
+        records.add_graft(at, tree, new_id(), "hass", "large leaf")
+    records.take_graft_off(at, tree, graft)
+    assert tree_view(at, tree, TODAY, ("thin",)).grafts == []
+
+
+def test_notes_and_photos_of_rows_and_blocks(garden):
+    at = garden.at
+    with at.store.reading() as session:
+        record = tree_record(session, garden.tree_ids[0])
+    put_right.note_on(at, "row", record.row.id, " wet foot ")
+    put_right.note_on(at, "block", record.block.id, "line overhead")
+    with at.store.reading() as session:
+        again = tree_record(session, garden.tree_ids[0])
+    assert (again.row.note, again.block.note) == ("wet foot", "line overhead")
+    out = io.BytesIO()
+    Image.new("RGB", (80, 60), (90, 120, 90)).save(out, "JPEG")
+    of_row = photos.Whose(row_id=record.row.id)
+    kept = photos.keep(at, new_id(), of_row, "before", TODAY, out.getvalue())
+    assert [p.id for p in photos.at_place(at, of_row)] == [kept.id]
+    assert photos.at_place(at, photos.Whose(block_id=record.block.id)) == []
+    with pytest.raises(InvalidInput, match="say one of"):
+        photos.keep(at, new_id(), photos.Whose(), "before", TODAY, out.getvalue())

@@ -6,7 +6,7 @@ import pytest
 
 from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.tree.observing import observe
 from billhook.services.walk.shoots import whose_shoot
 
@@ -37,7 +37,7 @@ def test_an_unknown_stock_is_a_mix_by_region(garden):
     pot = whose_shoot(garden.at, garden.pot_id, {"origin": "soil"}).answer.probabilities[
         "rootstock_sucker"
     ]
-    site = planting.set_up(garden.at, "G", "South", -33.0, "mediterranean-coast")
+    site = setting_up.set_up(garden.at, "G", "South", -33.0, "mediterranean-coast")
     row = planting.plant(garden.at, site.id, "Encosta", 1, 1, "lemon", 2015)
     south = whose_shoot(
         garden.at, row.tree_ids[0], {"leaf_form": "unifoliolate"}

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 /** Find the union, and say what lives above and below it; round the stem for one-sided death. */
+import SaidText from '@/controls/SaidText.vue'
 import type { Hurt } from '@/composables/useFrost'
 import StemRound from '@/drawings/StemRound.vue'
-import { dayWords, diameterWords, lengthWords, windWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { diameterWords, lengthWords, windWords } from '@/geometry/measure'
 import { useSettings } from '@/composables/useSettings'
 import { computed } from 'vue'
 
@@ -54,7 +56,7 @@ const SIDES = [
         No
       </button>
     </div>
-    <RouterLink class="btn justify-self-start !min-h-12" :to="`/tree/${id}/shoot`"
+    <RouterLink class="btn justify-self-start !min-h-12" :to="`/tree/${id}/look/shoot`"
       >Whose shoot is it?</RouterLink
     >
     <section
@@ -94,7 +96,7 @@ const SIDES = [
           </div>
         </div>
       </div>
-      <p class="text-[0.95rem] text-ink2">{{ frost.stem.decides.text }}</p>
+      <p class="text-[0.95rem] text-ink2"><SaidText :text="frost.stem.decides.text" /></p>
     </section>
   </div>
 </template>

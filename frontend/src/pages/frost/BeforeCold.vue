@@ -3,9 +3,10 @@
  * Before the frosts: the union first. Banks and wraps with their dates, block by block, and what is
  * done on the evening itself.
  */
+import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
-import { dayWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
 import { useSettings } from '@/composables/useSettings'
 import { warmthWords } from '@/geometry/warmth'
 import { useQuery } from '@tanstack/vue-query'
@@ -78,7 +79,7 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
           <b>{{ warmthWords(b.at_c!, units) }} foreseen from {{ dayWords(b.night!) }}.</b>
         </p>
         <ul>
-          <li v-for="r in b.tonight" :key="r.code">{{ r.text }}</li>
+          <li v-for="r in b.tonight" :key="r.code"><SaidText :text="r.text" /></li>
         </ul>
       </template>
     </div>

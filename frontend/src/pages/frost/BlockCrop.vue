@@ -2,6 +2,8 @@
 /**
  * Crop of a block in the ten years after a freeze, each group brought back or replanted as advised.
  */
+import SaidText from '@/controls/SaidText.vue'
+import PickOne from '@/controls/PickOne.vue'
 import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import CropYears from '@/drawings/CropYears.vue'
@@ -30,9 +32,9 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
       <h2 class="text-[1.3rem]">The crop to come</h2>
       <div>
         <label class="label" for="crop-block">Block</label>
-        <select id="crop-block" v-model="block" class="field">
+        <PickOne id="crop-block" v-model="block" class="field">
           <option v-for="(b, i) in blocks" :key="b.id" :value="i ? b.id : ''">{{ b.name }}</option>
-        </select>
+        </PickOne>
       </div>
     </div>
     <p v-if="!hurt.length">No tree of this block bears a class.</p>
@@ -49,7 +51,7 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
         advised below; {{ kg(data.heal_all_lost_kg) }} if all are brought back,
         {{ kg(data.replant_lost_kg) }} if all that lost limbs are replanted.
       </p>
-      <p v-else>Write down what is picked of a row or block, and kilograms are reckoned too.</p>
+      <p v-else>Write down what is picked of a row or block, and kilograms are worked out too.</p>
       <ul class="text-[0.97rem]">
         <li
           v-for="g in hurt"
@@ -57,7 +59,7 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
           class="border-t border-rule py-1.5"
         >
           <b class="tag">{{ g.frost_class }}</b> {{ g.trees }} {{ g.kind_name.toLowerCase() }}:
-          {{ g.recovery.reasons[0]?.text }}
+          <SaidText :text="g.recovery.reasons[0]?.text ?? ''" />
         </li>
       </ul>
     </template>

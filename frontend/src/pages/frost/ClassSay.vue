@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The class by one's own eyes, where it is not what was foretold, or where nothing was. */
+import PickOne from '@/controls/PickOne.vue'
 import { ref } from 'vue'
 import { CLASS_WORDS, CLASSES, type FrostClass } from './classes'
 
@@ -18,11 +19,11 @@ const chosen = ref<FrostClass>(props.frostClass ?? 'F2')
       <label class="label" for="own-class">{{
         frostClass ? 'You know better? The class is' : 'What is dead'
       }}</label>
-      <select id="own-class" v-model="chosen" class="field !min-h-11">
+      <PickOne id="own-class" v-model="chosen" class="field !min-h-11">
         <option v-for="c in CLASSES.filter((x) => x !== 'F0')" :key="c" :value="c">
           {{ c }}, {{ CLASS_WORDS[c] }}
         </option>
-      </select>
+      </PickOne>
     </div>
     <button class="btn !min-h-11" :disabled="busy || chosen === frostClass">Write it down</button>
   </form>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Bark and feed now, and the crop to come: brought back beside replanted, year by year. */
+import SaidText from '@/controls/SaidText.vue'
 import type { Hurt } from '@/composables/useFrost'
 import CropYears from '@/drawings/CropYears.vue'
 import { weightWords } from '@/geometry/measure'
@@ -14,11 +15,11 @@ const { units } = useSettings()
   <div class="grid gap-3">
     <section v-if="frost.bark && frost.feed" aria-label="Bark and feed" class="grid gap-1">
       <h2 class="text-[1.2rem]">Bark and feed</h2>
-      <p>{{ frost.bark.where.text }}</p>
+      <p><SaidText :text="frost.bark.where.text" /></p>
       <p v-if="frost.bark.paint">
-        <b>{{ frost.bark.paint.reasons[0]?.text }}</b>
+        <b><SaidText :text="frost.bark.paint.reasons[0]?.text ?? ''" /></b>
       </p>
-      <p>{{ frost.feed.reason.text }}</p>
+      <p><SaidText :text="frost.feed.reason.text" /></p>
     </section>
     <section
       v-if="frost.recovery"
@@ -27,9 +28,9 @@ const { units } = useSettings()
     >
       <h2 class="text-[1.2rem]">Crop to come</h2>
       <CropYears :heal="frost.recovery.shares" :replant="frost.recovery.replant" />
-      <p>{{ frost.recovery.reasons[0]?.text }}</p>
+      <p><SaidText :text="frost.recovery.reasons[0]?.text ?? ''" /></p>
       <p v-if="frost.usual_kg">Usual crop {{ weightWords(frost.usual_kg, units) }} a tree.</p>
-      <p v-else>Write down what is picked, and the kilograms lost are reckoned too.</p>
+      <p v-else>Write down what is picked, and the kilograms lost are worked out too.</p>
       <button
         type="button"
         class="btn justify-self-start !min-h-12"

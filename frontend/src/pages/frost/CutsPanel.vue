@@ -3,11 +3,13 @@
  * Hazards now, suckers, dead wood from its day, shaping next spring: each cut with how it is made,
  * and a sheet of what is open.
  */
+import SaidText from '@/controls/SaidText.vue'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import HowToCut from '@/controls/HowToCut.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
-import { dayWords, diameterWords, weightWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { diameterWords, weightWords } from '@/geometry/measure'
 import { useSettings } from '@/composables/useSettings'
 import { useRouter } from 'vue-router'
 
@@ -58,7 +60,7 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
                 when(s)
               }}</span>
             </h2>
-            <p class="text-[0.97rem]">{{ s.reason.text }}</p>
+            <p class="text-[0.97rem]"><SaidText :text="s.reason.text" /></p>
           </div>
           <button
             v-if="s.cuts.length && open !== s.name"
@@ -87,7 +89,7 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
                     >, {{ weightWords(c.hand_kg, units) }}</template
                   >, {{ Math.max(1, Math.round(c.advice.minutes)) }} min
                 </p>
-                <p v-for="n in c.notes" :key="n.code">{{ n.text }}</p>
+                <p v-for="n in c.notes" :key="n.code"><SaidText :text="n.text" /></p>
                 <HowToCut :advice="c.advice" />
               </div>
             </li>

@@ -6,7 +6,7 @@
 import { api, heed, type Grove } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import GrovePlan from '@/drawings/GrovePlan.vue'
-import { dayWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
 import { warmthWords } from '@/geometry/warmth'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'

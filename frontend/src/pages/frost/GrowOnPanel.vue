@@ -3,10 +3,13 @@
  * Shoots ranked with their reasons; what is grown on is chosen here, and what came out of the trunk
  * is drawn in.
  */
+import SaidText from '@/controls/SaidText.vue'
+import PickOne from '@/controls/PickOne.vue'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
-import { dayWords, windWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { windWords } from '@/geometry/measure'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 
@@ -34,9 +37,7 @@ async function choose() {
   const done = await props.act(() =>
     heed(api.POST('/api/trees/{id}/grow-on', { params: { path: { id: props.id } }, body })),
   )
-  heard.value = done
-    ? 'Written down. Stake, ties, suckers and thinning stand among the come-backs.'
-    : ''
+  heard.value = done ? 'Written down. Stake, ties, suckers and thinning come up on Today.' : ''
 }
 const inOrder = computed(() =>
   (data.value?.leaders?.shoots ?? []).map((s) => s.id).filter((s) => keep.value.includes(s)),
@@ -84,18 +85,22 @@ const RISES = [
 <template>
   <div v-if="data" class="grid gap-3">
     <div>
-      <label class="label" for="grow-form">Form, from your schools unless you change it here</label>
-      <select
+      <label class="label" for="grow-form"
+        >Form, by your way of working unless you change it here</label
+      >
+      <PickOne
         id="grow-form"
         class="field !min-h-12"
-        :value="form ?? data.form"
-        @change="form = ($event.target as HTMLSelectElement).value as Form"
+        :model-value="form ?? data.form"
+        @update:model-value="form = $event as Form"
       >
         <option v-for="f in FORMS" :key="f.value" :value="f.value">{{ f.says }}</option>
-      </select>
+      </PickOne>
     </div>
     <template v-if="data.leaders">
-      <p v-for="r in data.leaders.reasons" :key="r.code" class="text-[0.97rem]">{{ r.text }}</p>
+      <p v-for="r in data.leaders.reasons" :key="r.code" class="text-[0.97rem]">
+        {{ r.text }}
+      </p>
       <p v-if="!data.leaders.shoots.length">
         No live shoot is drawn on the trunk. Draw in what came out of it.
       </p>
@@ -113,8 +118,8 @@ const RISES = [
               class="w-6 h-6 mt-0.5"
             />
             <span
-              ><b>{{ data.names[s.id] ?? s.id }}</b> {{ s.reason.text }}</span
-            >
+              ><b>{{ data.names[s.id] ?? s.id }}</b> <SaidText :text="s.reason.text"
+            /></span>
             <span class="num">{{
               s.points === null ? 'no' : `${s.points.toFixed(1)} points`
             }}</span>
@@ -136,7 +141,7 @@ const RISES = [
         <span role="status" class="text-[0.95rem]">{{ heard }}</span>
       </div>
     </template>
-    <p v-else>In this class the limbs that live stay the frame: nothing must be chosen anew.</p>
+    <p v-else>In this class the limbs that live stay the skeleton: nothing must be chosen anew.</p>
     <button
       v-if="!adding"
       type="button"
@@ -156,17 +161,17 @@ const RISES = [
       <MeasureField v-model="fresh.length" label="Length" kind="length" />
       <div>
         <label class="label" for="rise">How it grows</label>
-        <select id="rise" v-model.number="fresh.rise" class="field">
+        <PickOne id="rise" v-model="fresh.rise" class="field">
           <option v-for="r in RISES" :key="r.value" :value="r.value">{{ r.says }}</option>
-        </select>
+        </PickOne>
       </div>
       <div>
         <label class="label" for="side">On which side</label>
-        <select id="side" v-model.number="fresh.bearing" class="field">
+        <PickOne id="side" v-model="fresh.bearing" class="field">
           <option v-for="b in 8" :key="b" :value="(b - 1) * 45">
             {{ windWords((b - 1) * 45) }}
           </option>
-        </select>
+        </PickOne>
       </div>
       <div class="flex gap-2 items-end">
         <button class="btn btn-go !min-h-11" :disabled="!whole || busy">Draw it in</button>

@@ -3,10 +3,12 @@
  * Trees that bear a class, the worst first; those that lost only fruit or flush are counted. And
  * the fruit of a block, cut through.
  */
+import SaidText from '@/controls/SaidText.vue'
+import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
-import { dayWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
 import { computed, reactive, ref } from 'vue'
 import { CLASS_WORDS, CLASSES } from './classes'
 
@@ -77,9 +79,9 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
       </h3>
       <div>
         <label class="label" for="sample-block">Block</label>
-        <select id="sample-block" v-model="sample.block" class="field">
+        <PickOne id="sample-block" v-model="sample.block" class="field">
           <option v-for="(b, i) in blocks" :key="b.id" :value="i ? b.id : ''">{{ b.name }}</option>
-        </select>
+        </PickOne>
       </div>
       <div>
         <label class="label" for="sample-cut">Fruit cut</label>
@@ -92,7 +94,7 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
       <button class="btn !min-h-11" :disabled="!whole(sample.cut) || !whole(sample.hurt)">
         Weigh it
       </button>
-      <p v-if="said" class="col-span-full" role="status">{{ said.reason.text }}</p>
+      <p v-if="said" class="col-span-full" role="status"><SaidText :text="said.reason.text" /></p>
       <p v-if="trouble" class="wrong col-span-full" role="alert">{{ trouble }}</p>
     </form>
   </section>

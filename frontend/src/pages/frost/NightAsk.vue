@@ -3,10 +3,11 @@
  * Which night: one the station measured, or what was read off a thermometer; the hours may stay
  * unknown.
  */
+import DayField from '@/controls/DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
-import { dayWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
 import { parseWarmth, warmthWords } from '@/geometry/warmth'
 import StationForm from '@/pages/place/StationForm.vue'
 import { useQuery } from '@tanstack/vue-query'
@@ -106,14 +107,12 @@ function take(n: Schemas['ColdNightOut']) {
     <form class="ask" @submit.prevent="run">
       <div>
         <label class="label" for="night">Or the night of</label>
-        <input
+        <DayField
           id="night"
           v-model="night.day"
-          type="date"
-          class="field"
           :max="today"
           required
-          @input="night.source = 'typed'"
+          @update:model-value="night.source = 'typed'"
         />
       </div>
       <div>
@@ -127,7 +126,7 @@ function take(n: Schemas['ColdNightOut']) {
           autocomplete="off"
           :aria-invalid="!!wrong.min"
           aria-describedby="min-wrong"
-          @input="night.source = 'typed'"
+          @update:model-value="night.source = 'typed'"
         />
         <p id="min-wrong" class="wrong">{{ wrong.min }}</p>
       </div>

@@ -3,9 +3,11 @@
  * Limb by limb: where to scratch next, green or brown, until the edge is found; later one scratch
  * shows whether it still holds.
  */
+import PickOne from '@/controls/PickOne.vue'
 import type { Schemas } from '@/api/client'
 import type { Hurt } from '@/composables/useFrost'
-import { dayWords, lengthWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { lengthWords } from '@/geometry/measure'
 import { useKeys } from '@/composables/useKeys'
 import { useSettings } from '@/composables/useSettings'
 import { computed } from 'vue'
@@ -55,16 +57,16 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
     <div class="flex gap-2 items-end">
       <div class="flex-1">
         <label class="label max-sm:sr-only" for="limb">Limb, or touch it in the drawing</label>
-        <select
+        <PickOne
           id="limb"
           class="field !min-h-12"
-          :value="test.limb"
-          @change="emit('pick', ($event.target as HTMLSelectElement).value)"
+          :model-value="test.limb"
+          @update:model-value="emit('pick', $event)"
         >
           <option v-for="l in frost.limbs" :key="l.limb" :value="l.limb">
             {{ l.name }}{{ l.readings.length ? `, ${l.readings.length} scratched` : '' }}
           </option>
-        </select>
+        </PickOne>
       </div>
       <button type="button" class="btn !min-h-12" @click="step(1)">Next limb</button>
     </div>

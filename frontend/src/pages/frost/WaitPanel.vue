@@ -3,9 +3,11 @@
  * What to look for and when, what was seen so far and what it is worth, and the class the tree
  * itself speaks for.
  */
+import SaidText from '@/controls/SaidText.vue'
+import DayField from '@/controls/DayField.vue'
 import type { Schemas } from '@/api/client'
 import type { Hurt } from '@/composables/useFrost'
-import { dayWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
 import { spreadWords, warmthWords } from '@/geometry/warmth'
 import { useSettings } from '@/composables/useSettings'
 import { ref } from 'vue'
@@ -31,7 +33,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
   <div class="grid gap-3">
     <section v-if="frost.verdict" aria-label="Why" class="grid gap-1.5" data-test="why">
       <p class="text-[0.97rem]">
-        {{ frost.verdict.reasons[1]?.text }}
+        <SaidText :text="frost.verdict.reasons[1]?.text ?? ''" />
         <template v-if="frost.foreseen"
           >The night was {{ warmthWords(frost.foreseen.at_c, units) }} here and foretold
           {{ frost.foreseen.frost_class
@@ -45,7 +47,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         :class="{ keep: r.code !== 'cut-on' }"
         class="text-[0.97rem]"
       >
-        {{ r.text }}
+        <SaidText :text="r.text" />
       </p>
     </section>
     <section aria-label="Write down what you see" class="grid gap-2">
@@ -53,14 +55,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         <h2 class="text-[1.2rem]">What do you see?</h2>
         <div>
           <label class="label" for="seen-on">Seen on</label>
-          <input
-            id="seen-on"
-            v-model="day"
-            type="date"
-            class="field !min-h-11"
-            :max="frost.today"
-            :min="frost.night ?? undefined"
-          />
+          <DayField id="seen-on" v-model="day" :max="frost.today" :min="frost.night ?? undefined" />
         </div>
       </div>
       <div class="grid sm:grid-cols-2 gap-2">
@@ -119,7 +114,8 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
           :class="{ now: s.when === 'now' }"
         >
           <b class="num">{{ dayWords(s.start) }} to {{ dayWords(s.end) }}</b
-          ><b v-if="s.when === 'now'" class="tag"> now</b> {{ s.sign }}: {{ s.means }}.
+          ><b v-if="s.when === 'now'" class="tag"> now</b> {{ s.sign }}.
+          {{ s.means[0]?.toUpperCase() }}{{ s.means.slice(1) }}.
         </li>
       </ul>
     </section>

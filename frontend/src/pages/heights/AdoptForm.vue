@@ -9,7 +9,8 @@ import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
-import { dayWords, lengthWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { lengthWords } from '@/geometry/measure'
 import { ref, watch } from 'vue'
 
 const props = defineProps<{

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 /** A hedging round to the wall drawn above: faces by year, hours, paint and clippings. */
+import SaidText from '@/controls/SaidText.vue'
 import { api, heed, sentence } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
-import { weightWords, windWords } from '@/geometry/measure'
+import { heapWords, volumeWords, weightWords, windWords } from '@/geometry/measure'
 import type { Wall } from '@/geometry/section'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
@@ -27,7 +28,10 @@ const { data, error } = useQuery({
 })
 const faces = (passes: { row: number; facings: number[]; top: boolean }[]) =>
   passes
-    .map((p) => `row ${p.row}: ${p.facings.map(windWords).join(' and ')}${p.top ? ', top' : ''}`)
+    .map(
+      (p) =>
+        `row ${p.row}, ${[...p.facings.map(windWords), ...(p.top ? ['top'] : [])].join(' and ')}`,
+    )
     .join('; ')
 </script>
 
@@ -36,14 +40,15 @@ const faces = (passes: { row: number; facings: number[]; top: boolean }[]) =>
     <h2 class="text-[1.3rem]">Hedging round</h2>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data">
-      <p class="text-[0.95rem]">{{ data.reasons[0]?.text }}</p>
+      <p class="text-[0.95rem]"><SaidText :text="data.reasons[0]?.text ?? ''" /></p>
       <article v-for="y in data.years" :key="y.year" class="border-t border-rule py-2">
         <b class="num">{{ y.year }}</b>
         <p class="text-[0.95rem]">{{ faces(y.passes) }}</p>
         <p class="num whitespace-normal text-[0.95rem]">
           {{ y.machine_h.toFixed(1) }} h machine · {{ y.hand_h.toFixed(1) }} h by hand after it ·
-          {{ y.paint_l.toFixed(1) }} l whitewash · {{ weightWords(y.clippings_kg, units) }} of
-          clippings, {{ y.chips_m3.toFixed(1) }} m³ chipped
+          {{ volumeWords(y.paint_l, units) }} of whitewash ·
+          {{ weightWords(y.clippings_kg, units) }} of clippings,
+          {{ heapWords(y.chips_m3, units) }} chipped
         </p>
       </article>
     </template>

@@ -3,12 +3,16 @@
  * The section of a block: drag the wall and roof, scrub the sun, read hours, cost and the rules of
  * the trade.
  */
+import SaidText from '@/controls/SaidText.vue'
+import DayField from '@/controls/DayField.vue'
+import { MONTHS } from '@/geometry/day'
+import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import RowSection from '@/drawings/RowSection.vue'
-import { diameterWords, lengthWords, shareWords, windWords } from '@/geometry/measure'
+import { diameterWords, heapWords, lengthWords, shareWords, windWords } from '@/geometry/measure'
 import { hourWords, type Wall } from '@/geometry/section'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
@@ -41,7 +45,6 @@ const obstacle = reactive({
   width: null as number | null,
 })
 const WINDS = ['N', 'NE', 'E', 'SE', 'S', 'SW', 'W', 'NW']
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 watch(
   () => props.block.block_id,
   () => {
@@ -193,10 +196,10 @@ const working = ref(false)
       />
       <div>
         <label class="label" for="section-day">Day</label>
-        <input id="section-day" v-model="date" type="date" class="field" required />
+        <DayField id="section-day" v-model="date" required />
       </div>
     </div>
-    <p class="text-[0.95rem]">{{ block.inner.text }}</p>
+    <p class="text-[0.95rem]"><SaidText :text="block.inner.text" /></p>
     <details>
       <summary class="tag py-2">
         A tree, house or hill in the sun’s way{{ obstacle.on ? ', counted' : '' }}
@@ -207,9 +210,9 @@ const working = ref(false)
         >
         <div>
           <label class="label" for="stands">It stands to the</label>
-          <select id="stands" v-model.number="obstacle.bearing" class="field">
+          <PickOne id="stands" v-model="obstacle.bearing" class="field">
             <option v-for="(w, i) in WINDS" :key="w" :value="i * 45">{{ w }}</option>
-          </select>
+          </PickOne>
         </div>
         <MeasureField
           label="So far away"
@@ -253,9 +256,10 @@ const working = ref(false)
       <div>
         <h2 class="text-[1.2rem]">What the cut takes</h2>
         <dl class="facts">
-          <dt>of a metre of row</dt>
+          <dt>of {{ units === 'us' ? 'a yard' : 'a metre' }} of row</dt>
           <dd class="num">
-            {{ view.cost.volume_m3.toFixed(2) }} m³, {{ shareWords(view.cost.volume_share) }}
+            {{ heapWords(view.cost.volume_m3 * (units === 'us' ? 0.9144 : 1), units) }},
+            {{ shareWords(view.cost.volume_share) }}
           </dd>
           <dt>of the bearing shell</dt>
           <dd class="num">{{ shareWords(view.cost.shell_share) }}</dd>
@@ -279,7 +283,7 @@ const working = ref(false)
         <h2 class="text-[1.2rem]">Rules of the trade</h2>
         <ul class="text-[0.95rem]">
           <li v-for="r in view.rules" :key="r.id" class="border-t border-rule py-1">
-            <b>{{ r.kept ? 'kept' : 'broken' }}</b> {{ r.reason.text }}
+            <b>{{ r.kept ? 'kept' : 'broken' }}</b> <SaidText :text="r.reason.text" />{{ ' ' }}
             <span class="text-ink2">({{ r.reason.school }})</span>
           </li>
         </ul>

@@ -3,6 +3,8 @@
  * A place, corrected: the curve of its months, frost dates, height, and what is about in the
  * region.
  */
+import DayField from '@/controls/DayField.vue'
+import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -60,8 +62,8 @@ const { data: dangers } = useQuery({
   queryFn: () => heed(api.GET('/api/dangers')),
   staleTime: Infinity,
 })
-function take(event: Event) {
-  const c = climates.value?.climates.find((x) => x.id === (event.target as HTMLSelectElement).value)
+function take(id: string) {
+  const c = climates.value?.climates.find((x) => x.id === id)
   if (!c) return
   Object.assign(draft, {
     low: [...c.tmin_c],
@@ -88,8 +90,6 @@ async function nearest() {
     trouble.value = sentence(error)
   }
 }
-const toDate = (monthDay: string) => (monthDay ? `2027-${monthDay}` : '')
-const monthDay = (event: Event) => (event.target as HTMLInputElement).value.slice(-5)
 async function save() {
   fields.value = {}
   trouble.value = ''
@@ -136,20 +136,20 @@ async function save() {
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="label" :for="`${id}c`">Start again from a climate</label>
-        <select :id="`${id}c`" class="field" @change="take">
+        <PickOne :id="`${id}c`" class="field" model-value="" @update:model-value="take">
           <option value="">as it stands</option>
           <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">
             {{ c.name }}
           </option>
-        </select>
+        </PickOne>
       </div>
       <div>
         <label class="label" :for="`${id}k`">Calendar of bloom and harvest of</label>
-        <select :id="`${id}k`" v-model="draft.climate" class="field">
+        <PickOne :id="`${id}k`" v-model="draft.climate" class="field">
           <option v-for="c in climates?.climates ?? []" :key="c.id" :value="c.id">
             {{ c.name }}
           </option>
-        </select>
+        </PickOne>
         <button type="button" class="link text-[0.95rem] min-h-6" @click="nearest">
           the one nearest to the curve
         </button>
@@ -173,38 +173,23 @@ async function save() {
       />
     </div>
     <label class="flex gap-2 items-center"
-      ><input v-model="draft.frost" type="checkbox" class="size-5" /> There is frost in one year of
-      ten</label
+      ><input v-model="draft.frost" type="checkbox" /> There is frost in one year of ten</label
     >
     <div v-if="draft.frost" class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="label" :for="`${id}lf`">Last frost of spring, one year in ten</label>
-        <input
-          :id="`${id}lf`"
-          type="date"
-          class="field"
-          :value="toDate(draft.last)"
-          :aria-invalid="!!fields['/last_frost']"
-          @change="draft.last = monthDay($event)"
-        />
+        <DayField :id="`${id}lf`" v-model="draft.last" yearly />
       </div>
       <div>
         <label class="label" :for="`${id}ff`">First frost of autumn, one year in ten</label>
-        <input
-          :id="`${id}ff`"
-          type="date"
-          class="field"
-          :value="toDate(draft.first)"
-          :aria-invalid="!!fields['/first_frost']"
-          @change="draft.first = monthDay($event)"
-        />
+        <DayField :id="`${id}ff`" v-model="draft.first" yearly />
       </div>
     </div>
     <fieldset>
       <legend class="label">About in the region</legend>
       <div class="grid sm:grid-cols-2 gap-x-6 gap-y-2">
         <label v-for="d in dangers?.dangers ?? []" :key="d.id" class="flex gap-2 items-start">
-          <input v-model="draft.dangers" type="checkbox" class="size-5 mt-0.5" :value="d.id" />
+          <input v-model="draft.dangers" type="checkbox" :value="d.id" />
           <span
             ><b class="tag text-[1.05rem]">{{ d.name }}</b>
             <span class="text-[0.92rem] text-ink2">{{ d.says }}.</span></span

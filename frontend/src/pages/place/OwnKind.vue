@@ -1,13 +1,15 @@
 <script setup lang="ts">
 /** A kind of tree that is not known, described by its events. */
+import { MONTHS } from '@/geometry/day'
+import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
+import MeasureField from '@/controls/MeasureField.vue'
 import { reactive, ref, useId } from 'vue'
 
 const { units } = useSettings()
 const id = useId()
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 const draft = reactive({
   name: '',
   evergreen: true,
@@ -17,7 +19,11 @@ const draft = reactive({
   vigour: 3,
   size: 'middling' as 'low' | 'middling' | 'tall',
   frost: '',
+  habit: 'rounded',
+  bears: 'along' as 'ends' | 'along',
+  wound: 75 as number | null,
 })
+const HABITS = ['rounded', 'spreading', 'upright', 'columnar', 'weeping']
 const { act, fields, trouble } = useAct()
 const made = ref('')
 async function save() {
@@ -39,6 +45,9 @@ async function save() {
       size: draft.size,
       frost_c: frost,
       coldest_night_c: Math.max(-8, frost),
+      habit: draft.habit,
+      bears: draft.bears,
+      wound_mm: draft.wound ?? 75,
     }
     made.value = (await heed(api.POST('/api/species', { body }))).name
   })
@@ -63,11 +72,11 @@ async function save() {
       </div>
       <div>
         <label class="label" :for="`${id}s`">Grows</label>
-        <select :id="`${id}s`" v-model="draft.size" class="field">
+        <PickOne :id="`${id}s`" v-model="draft.size" class="field">
           <option value="low">low</option>
           <option value="middling">middling</option>
           <option value="tall">tall</option>
-        </select>
+        </PickOne>
       </div>
       <div>
         <label class="label" :for="`${id}f`"
@@ -84,21 +93,40 @@ async function save() {
         <p v-if="fields['/frost_c']" class="wrong">{{ fields['/frost_c'] }}</p>
       </div>
     </div>
+    <div class="grid sm:grid-cols-3 gap-3">
+      <div>
+        <label class="label" :for="`${id}h`">Its habit</label>
+        <PickOne :id="`${id}h`" v-model="draft.habit" class="field">
+          <option v-for="h in HABITS" :key="h" :value="h">{{ h }}</option>
+        </PickOne>
+      </div>
+      <div>
+        <label class="label" :for="`${id}b`">Bears</label>
+        <PickOne :id="`${id}b`" v-model="draft.bears" class="field">
+          <option value="along">along its branches</option>
+          <option value="ends">at the ends of shoots</option>
+        </PickOne>
+      </div>
+      <MeasureField
+        v-model="draft.wound"
+        label="A wound closes up to"
+        kind="diameter"
+        :wrong="fields['/wound_mm']"
+      />
+    </div>
     <label class="flex gap-2 items-center"
-      ><input v-model="draft.evergreen" type="checkbox" class="size-5" /> keeps its leaves through
-      winter</label
+      ><input v-model="draft.evergreen" type="checkbox" /> keeps its leaves through winter</label
     >
     <label class="flex gap-2 items-center"
-      ><input v-model="draft.everbearing" type="checkbox" class="size-5" /> blooms and bears all
-      year</label
+      ><input v-model="draft.everbearing" type="checkbox" /> blooms and bears all year</label
     >
     <div v-if="!draft.everbearing" class="grid grid-cols-2 sm:grid-cols-4 gap-3">
       <template v-for="event in ['bloom', 'harvest'] as const" :key="event">
         <div v-for="(end, i) in ['from', 'to']" :key="end">
           <label class="label" :for="`${id}${event}${i}`">{{ event }} {{ end }}</label>
-          <select :id="`${id}${event}${i}`" v-model.number="draft[event][i]" class="field">
+          <PickOne :id="`${id}${event}${i}`" v-model="draft[event][i]" class="field">
             <option v-for="(m, k) in MONTHS" :key="m" :value="k + 1">{{ m }}</option>
-          </select>
+          </PickOne>
         </div>
       </template>
     </div>

@@ -3,6 +3,7 @@
  * On each topic the school that holds, for the holding, a block or a tree; what it believes, what
  * speaks against it, what it changes.
  */
+import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
@@ -74,14 +75,14 @@ async function choose(topic: string, school: string | null) {
 <template>
   <div class="grid gap-3">
     <div class="max-w-xs">
-      <label class="label" :for="`${id}w`">Stance of</label>
-      <select :id="`${id}w`" v-model="where" class="field">
+      <label class="label" :for="`${id}w`">Ways of working of</label>
+      <PickOne :id="`${id}w`" v-model="where" class="field">
         <option value="holding">the whole holding</option>
         <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="`block ${b.id}`">
           block {{ b.name }}
         </option>
         <option v-if="treeName" :value="`tree ${route.query.tree}`">tree {{ treeName }}</option>
-      </select>
+      </PickOne>
     </div>
     <p v-if="error || trouble" class="wrong" role="alert">{{ trouble || sentence(error) }}</p>
     <details

@@ -3,9 +3,10 @@
  * Daily minima and maxima of one's own station: what was found line by line, what they make of the
  * place, and only then taken.
  */
+import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
-import { monthDayWords } from '@/geometry/measure'
+import { monthDayWords } from '@/geometry/day'
 import { useSettings } from '@/composables/useSettings'
 import { computed, ref, useId } from 'vue'
 
@@ -80,12 +81,12 @@ function allow(word: keyof typeof ACCEPTS) {
       </div>
       <div>
         <label class="label" :for="`${id}r`">Frost in one year of</label>
-        <select :id="`${id}r`" v-model.number="risk" class="field" @change="text && check()">
+        <PickOne :id="`${id}r`" v-model="risk" class="field" @update:model-value="text && check()">
           <option :value="0.05">twenty</option>
           <option :value="0.1">ten</option>
           <option :value="0.2">five</option>
           <option :value="0.5">two</option>
-        </select>
+        </PickOne>
       </div>
     </div>
     <div>

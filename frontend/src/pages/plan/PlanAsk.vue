@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** What a plan is for, by whom, on which day, within what, and by which schools. */
+import DayField from '@/controls/DayField.vue'
+import PickOne from '@/controls/PickOne.vue'
 import type { Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -12,6 +14,7 @@ const { units } = useSettings()
 const WAYS: { id: Wish['by']; name: string; says: string }[] = [
   { id: 'hand', name: 'Limb by limb', says: 'by hand, each cut chosen' },
   { id: 'ragged', name: 'Ragged hedge', says: 'by hand, back inside a wall, with holes for light' },
+  { id: 'shape', name: 'Into a shape', says: 'by hand, each limb out of it back to a fork inside' },
   { id: 'machine', name: 'Machine', says: 'one pass along a wall' },
 ]
 const TOPICS: Record<string, string> = {
@@ -83,12 +86,10 @@ function school(topic: string, chosen: string) {
   <div class="grid grid-cols-2 gap-3 items-end">
     <div>
       <label class="label" for="plan-day">Day</label>
-      <input
+      <DayField
         id="plan-day"
-        type="date"
-        class="field"
-        :value="wish.day ?? plan.day"
-        @change="wish.day = ($event.target as HTMLInputElement).value || null"
+        :model-value="wish.day ?? plan.day"
+        @update:model-value="wish.day = $event || null"
       />
     </div>
     <div>
@@ -152,18 +153,18 @@ function school(topic: string, chosen: string) {
     </details>
     <details data-test="schools">
       <summary class="tag py-2">
-        Schools{{ Object.keys(wish.stance).length ? ', yours for this plan' : '' }}
+        Ways of working{{ Object.keys(wish.stance).length ? ', yours for this plan' : '' }}
       </summary>
       <div v-for="t in plan.stance" :key="t.topic" class="mb-2">
         <label class="label" :for="`school-${t.topic}`">{{ TOPICS[t.topic] ?? t.topic }}</label>
-        <select
+        <PickOne
           :id="`school-${t.topic}`"
           class="field"
-          :value="t.school"
-          @change="school(t.topic, ($event.target as HTMLSelectElement).value)"
+          :model-value="t.school"
+          @update:model-value="school(t.topic, $event)"
         >
           <option v-for="s in t.schools" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </select>
+        </PickOne>
       </div>
       <button
         v-if="Object.keys(wish.stance).length"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What a plan comes to; with another aim beside it. */
+import PickOne from '@/controls/PickOne.vue'
 import type { Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { diameterWords, lengthWords, shareWords } from '@/geometry/measure'
@@ -45,7 +46,7 @@ const goal = (id: string) => props.plan.goals.find((g) => g.id === id)?.name ?? 
       <h2 class="text-[1.25rem]">What it comes to</h2>
       <div>
         <label class="label" for="beside">Beside it</label>
-        <select id="beside" v-model="beside" class="field">
+        <PickOne id="beside" v-model="beside" class="field">
           <option :value="null">no other plan</option>
           <option
             v-for="g in plan.goals.filter((g) => g.id !== plan.goal)"
@@ -54,7 +55,7 @@ const goal = (id: string) => props.plan.goals.find((g) => g.id === id)?.name ?? 
           >
             {{ g.name }}
           </option>
-        </select>
+        </PickOne>
       </div>
     </div>
     <table class="w-full mt-1" data-test="compare">

@@ -3,6 +3,7 @@
  * One cut of a plan: where, why, how, and what it costs; opened, the cut drawn to scale and all
  * that a helper must know.
  */
+import SaidText from '@/controls/SaidText.vue'
 import type { Preview, Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import HowToCut from '@/controls/HowToCut.vue'
@@ -24,7 +25,7 @@ const { units } = useSettings()
     <b class="tag text-lg">{{ n }}</b>
     <div>
       <p class="font-semibold first">{{ advice?.position ?? cut.name }}</p>
-      <p v-for="w in cut.why" :key="w.code" class="text-[0.93rem]">{{ w.text }}</p>
+      <p v-for="w in cut.why" :key="w.code" class="text-[0.93rem]"><SaidText :text="w.text" /></p>
       <p v-if="advice" class="text-[0.9rem] text-ink2">
         {{ advice.technique }} With the {{ advice.tool }}.
       </p>

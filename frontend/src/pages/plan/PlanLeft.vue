@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** A cut that is left for now: why, and from when it may be made. */
 import type { Schemas } from '@/api/client'
-import { dayWords, shareWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { shareWords } from '@/geometry/measure'
 
 defineProps<{ cut: Schemas['LeftOut']; out: boolean }>()
 defineEmits<{ pin: [how: 'in' | null] }>()

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** What does not fit at once, over the coming windows and years. */
 import type { Schemas } from '@/api/client'
-import { dayWords, shareWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { shareWords } from '@/geometry/measure'
 
 defineProps<{ plan: Schemas['PlanOut'] }>()
 defineEmits<{ first: [] }>()

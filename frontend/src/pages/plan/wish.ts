@@ -15,6 +15,10 @@ export interface Wish {
   by: Schemas['PlanIn']['by']
   top: number | null
   half: number | null
+  /** A shape laid over the tree, drawn in on one side. */
+  shape: Schemas['PlanIn']['shape']
+  draw: number
+  side: number
 }
 
 const NEW: Wish = {
@@ -28,6 +32,9 @@ const NEW: Wish = {
   by: 'hand',
   top: null,
   half: null,
+  shape: null,
+  draw: 0,
+  side: 0,
 }
 
 export function useWish(tree: string) {
@@ -48,4 +55,7 @@ export const asked = (wish: Wish, walk: string | null): Schemas['PlanIn'] => ({
   by: wish.by,
   top_m: wish.top,
   half_m: wish.half,
+  shape: wish.by === 'shape' ? wish.shape : null,
+  draw_in_m: wish.by === 'shape' ? wish.draw : 0,
+  draw_in_deg: wish.side,
 })

@@ -7,7 +7,8 @@ import type { Sheet } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import HowToCut from '@/controls/HowToCut.vue'
 import MeasureField from '@/controls/MeasureField.vue'
-import { dayWords, diameterWords, shareWords, weightWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { diameterWords, shareWords, weightWords } from '@/geometry/measure'
 import { ref } from 'vue'
 
 defineProps<{ line: Sheet['lines'][number]; free: boolean; open: boolean }>()

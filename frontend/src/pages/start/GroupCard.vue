@@ -1,11 +1,13 @@
 <script setup lang="ts">
 /** Like trees as they were understood: what was said, what is asked, and the rest to be added. */
+import PickOne from '@/controls/PickOne.vue'
 import type { Grove, Schemas } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
 import WhichFields from '@/controls/WhichFields.vue'
 import VolumeField from '@/controls/VolumeField.vue'
 import { useNames } from '@/composables/useNames'
 import { useSettings } from '@/composables/useSettings'
+import { diameterWords } from '@/geometry/measure'
 import { computed, useId } from 'vue'
 import { openOf, type Draft } from './said'
 
@@ -16,8 +18,10 @@ const props = defineProps<{
   wrong: Record<string, string>
 }>()
 const draft = defineModel<Draft>({ required: true })
-const { rows } = useNames()
+const { rows, number } = useNames()
 const { units } = useSettings()
+/** A hand's measure of the catalogue, in the reader's units. */
+const hand = (part: string) => diameterWords(number(`hand/${part}`) ?? 0, units.value)
 const id = useId()
 const open = computed(() => openOf(draft.value))
 /** Questions that are still open; a kind that was read but may be another stays asked. */
@@ -68,10 +72,15 @@ function year(event: Event) {
       </div>
       <div>
         <label class="label" :for="`${id}-species`">Kind</label>
-        <select :id="`${id}-species`" v-model="draft.species" class="field">
+        <PickOne
+          :id="`${id}-species`"
+          v-model="draft.species"
+          class="field"
+          :class="{ gap: !draft.species }"
+        >
           <option value="" disabled>pick one</option>
           <option v-for="s in rows('species')" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </select>
+        </PickOne>
         <RouterLink v-if="!draft.species" class="underline" to="/place">
           a kind of your own
         </RouterLink>
@@ -84,6 +93,7 @@ function year(event: Event) {
           min="1850"
           max="2200"
           class="field"
+          :class="{ gap: !draft.planted_year }"
           :value="draft.planted_year ?? ''"
           :aria-invalid="!!wrong['/planted_year']"
           @input="year"
@@ -92,11 +102,23 @@ function year(event: Event) {
       </div>
       <div>
         <label class="label" :for="`${id}-age`">or how old, years</label>
-        <input :id="`${id}-age`" v-model="age" inputmode="numeric" class="field" />
+        <input
+          :id="`${id}-age`"
+          v-model="age"
+          inputmode="numeric"
+          class="field"
+          :class="{ gap: !draft.planted_year }"
+        />
       </div>
-      <VolumeField v-if="draft.in_pot" v-model="draft.pot_l" label="Pot" :wrong="wrong['/pot_l']" />
+      <VolumeField
+        v-if="draft.in_pot"
+        v-model="draft.pot_l"
+        :gap="!draft.pot_l"
+        label="Pot"
+        :wrong="wrong['/pot_l']"
+      />
       <label v-if="draft.in_pot" class="flex gap-2 items-center self-end min-h-11">
-        <input v-model="draft.under_cover" type="checkbox" class="size-5" />
+        <input v-model="draft.under_cover" type="checkbox" />
         under cover in winter
       </label>
     </div>
@@ -125,7 +147,8 @@ function year(event: Event) {
       </div>
       <p class="text-ink2 mt-1">
         The trunk above the union and below the first branch, straight across. Without a tape: a
-        closed fist is about 8 cm (3 in), a span from thumb to little finger about 20 cm (8 in).
+        closed fist is about {{ hand('fist') }}, a span from thumb to little finger about
+        {{ hand('span') }}.
       </p>
     </details>
     <details class="mt-3" :open="!!(draft.rootstock || draft.cultivar || draft.origin)">
@@ -182,7 +205,7 @@ function year(event: Event) {
           <p v-if="wrong['/rows']" class="wrong">{{ wrong['/rows'] }}</p>
         </div>
         <label class="flex gap-2 items-center self-end min-h-11">
-          <input v-model="draft.in_pot" type="checkbox" class="size-5" /> in a pot
+          <input v-model="draft.in_pot" type="checkbox" /> in a pot
         </label>
         <MeasureField
           v-if="(draft.count ?? 0) > 1"

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 /** Paste or pick a list of trees; it is checked line by line, and saved whole or not at all. */
+import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Grove, type Schemas } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
 import { ref } from 'vue'
 
+const { units } = useSettings()
 const props = defineProps<{ grove: Grove }>()
 const text = ref('')
 const site = ref(props.grove.sites[0]?.id ?? '')
@@ -29,8 +32,12 @@ async function send(save: boolean) {
   <section aria-label="A list of trees">
     <h2 class="text-xl">Or a list, as CSV</h2>
     <p class="text-[0.92rem] text-ink2">
-      Columns: block, row, place, species, planted_year; and if known cultivar, rootstock, pot_l,
-      union_m, height_m, spread_m, trunk_mm, x, y. Metres and millimetres.
+      Columns: block, row, place, species, planted_year; and if known cultivar, rootstock,
+      {{
+        units === 'us'
+          ? 'pot_gal, union_ft, height_ft, spread_ft, trunk_in, x_ft, y_ft. In metres they end in _m, _mm and _l.'
+          : 'pot_l, union_m, height_m, spread_m, trunk_mm, x, y. In feet they end in _ft, _in and _gal.'
+      }}
     </p>
     <label class="label mt-2" for="list">Paste the list</label>
     <textarea
@@ -46,14 +53,14 @@ async function send(save: boolean) {
         <input type="file" accept=".csv,text/csv,text/plain" class="sr-only" @change="file"
       /></label>
       <label class="sr-only" for="list-site">Place</label>
-      <select
+      <PickOne
         v-if="grove.sites.length > 1"
         id="list-site"
         v-model="site"
         class="field !w-auto !min-h-9 !py-1"
       >
         <option v-for="s in grove.sites" :key="s.id" :value="s.id">{{ s.name }}</option>
-      </select>
+      </PickOne>
       <button
         type="button"
         class="btn btn-small"

@@ -3,18 +3,18 @@
  * Where the trees stand: a town, or here; the climate is proposed with its reason and may be
  * corrected, or typed as twelve pairs of temperatures.
  */
+import DayField from '@/controls/DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
-import { monthDayWords } from '@/geometry/measure'
+import { MONTHS, monthDayWords } from '@/geometry/day'
 import { useQuery } from '@tanstack/vue-query'
-import { computed, reactive, ref, useId } from 'vue'
+import { computed, nextTick, reactive, ref, useId, watch } from 'vue'
 import TownField, { type Town } from './TownField.vue'
 
 const props = defineProps<{ holding?: string }>()
 const { units } = useSettings()
 const id = useId()
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
 const draft = reactive({
   holding: props.holding ?? '',
   site: '',
@@ -53,6 +53,25 @@ function pickTown(town: Town) {
   if (!draft.site) draft.site = town.name
   propose(town)
 }
+/** A number as people type it; null where it is none. */
+const degrees = (text: string) => {
+  const typed = Number(text.replace(',', '.').replace('−', '-'))
+  return text.trim() === '' || Number.isNaN(typed) ? null : typed
+}
+const longitude = ref('')
+watch(
+  () => draft.longitude,
+  (now) => (longitude.value = now === null ? '' : String(now)),
+)
+/** Coordinates in place of a town: the climate is proposed from them. */
+async function byPosition() {
+  draft.longitude = degrees(longitude.value)
+  const latitude = degrees(draft.latitude)
+  if (latitude === null || draft.longitude === null) return
+  const query = { latitude, longitude: draft.longitude }
+  await act(async () => propose(await heed(api.GET('/api/places/near', { params: { query } }))), [])
+}
+const form = ref<HTMLFormElement>()
 const wrongZone = ref('')
 async function byZone() {
   wrongZone.value = ''
@@ -83,16 +102,15 @@ function takeOwn() {
   draft.frost = !!picked.value.last_frost
 }
 const asMonthDay = (text: string) => (draft.frost && text ? text.slice(-5) : null)
-const toDate = (monthDay: string) => (monthDay ? `2027-${monthDay}` : '')
 async function save() {
-  const latitude = Number(draft.latitude.replace(',', '.'))
-  if (draft.latitude.trim() === '' || Number.isNaN(latitude)) {
+  const latitude = degrees(draft.latitude)
+  if (latitude === null) {
     fields.value = {
       '/latitude': 'pick a town, or give the latitude: a number, minus in the south',
     }
-    return
+    return showTrouble()
   }
-  await act(async () => {
+  const done = await act(async () => {
     const body = {
       holding: draft.holding || draft.site,
       site: draft.site || draft.holding,
@@ -107,11 +125,17 @@ async function save() {
     }
     await heed(api.POST('/api/sites', { body }))
   })
+  if (!done) await showTrouble()
+}
+/** What is wrong is brought to where it can be seen. */
+async function showTrouble() {
+  await nextTick()
+  form.value?.querySelector('.wrong')?.scrollIntoView({ block: 'center' })
 }
 </script>
 
 <template>
-  <form class="grid gap-3" aria-label="Where the trees stand" @submit.prevent="save">
+  <form ref="form" class="grid gap-3" aria-label="Where the trees stand" @submit.prevent="save">
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="label" :for="`${id}h`">Name of the place</label>
@@ -140,8 +164,8 @@ async function save() {
       </button>
       <span v-else>Taken: {{ named(draft.climate) }}.</span>
     </p>
-    <details :open="!!fields['/latitude']">
-      <summary class="tag text-lg">No town near: latitude, or a hardiness zone</summary>
+    <details :open="!!(fields['/latitude'] || fields['/longitude'])">
+      <summary class="tag text-lg">No town near: coordinates, or a hardiness zone</summary>
       <div class="grid sm:grid-cols-2 gap-3 mt-2">
         <div>
           <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
@@ -152,7 +176,22 @@ async function save() {
             inputmode="text"
             placeholder="36.8"
             :aria-invalid="!!fields['/latitude']"
+            @change="byPosition"
           />
+          <p v-if="fields['/latitude']" class="wrong">{{ fields['/latitude'] }}</p>
+        </div>
+        <div>
+          <label class="label" :for="`${id}o`">Longitude, minus in the west</label>
+          <input
+            :id="`${id}o`"
+            v-model="longitude"
+            class="field"
+            inputmode="text"
+            placeholder="-3.5"
+            :aria-invalid="!!fields['/longitude']"
+            @change="byPosition"
+          />
+          <p v-if="fields['/longitude']" class="wrong">{{ fields['/longitude'] }}</p>
         </div>
         <div>
           <label class="label" :for="`${id}z`">Hardiness zone</label>
@@ -169,7 +208,6 @@ async function save() {
         </div>
       </div>
     </details>
-    <p v-if="fields['/latitude']" class="wrong">{{ fields['/latitude'] }}</p>
     <details v-if="!draft.own" :open="!!fields['/climate']">
       <summary class="tag text-lg">Nearest climate{{ picked ? `: ${picked.name}` : '' }}</summary>
       <fieldset>
@@ -231,30 +269,17 @@ async function save() {
         </div>
       </div>
       <label class="flex gap-2 items-center mt-3"
-        ><input v-model="draft.frost" type="checkbox" class="size-5" /> There is frost in one year
-        of ten</label
+        ><input v-model="draft.frost" type="checkbox" /> There is frost in one year of ten</label
       >
       <div v-if="draft.frost" class="grid sm:grid-cols-2 gap-3 mt-2">
         <div>
           <label class="label" :for="`${id}lf`">Last frost of spring, one year in ten</label>
-          <input
-            :id="`${id}lf`"
-            type="date"
-            class="field"
-            :value="toDate(draft.last)"
-            @change="draft.last = ($event.target as HTMLInputElement).value.slice(-5)"
-          />
+          <DayField :id="`${id}lf`" v-model="draft.last" yearly />
           <p v-if="fields['/last_frost']" class="wrong">{{ fields['/last_frost'] }}</p>
         </div>
         <div>
           <label class="label" :for="`${id}ff`">First frost of autumn, one year in ten</label>
-          <input
-            :id="`${id}ff`"
-            type="date"
-            class="field"
-            :value="toDate(draft.first)"
-            @change="draft.first = ($event.target as HTMLInputElement).value.slice(-5)"
-          />
+          <DayField :id="`${id}ff`" v-model="draft.first" yearly />
           <p v-if="fields['/first_frost']" class="wrong">{{ fields['/first_frost'] }}</p>
         </div>
       </div>
@@ -265,7 +290,7 @@ async function save() {
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <button
       class="btn btn-go w-full sm:w-auto sm:justify-self-start sm:px-10"
-      :disabled="saving || !draft.site || (!draft.own && !draft.climate)"
+      :disabled="saving || !draft.site"
     >
       Here my trees stand
     </button>

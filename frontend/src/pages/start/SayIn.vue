@@ -3,6 +3,9 @@
  * What stands there, said in a sentence and read while it is typed; what was understood is shown,
  * what was not is struck through, what lacks is asked.
  */
+import PickOne from '@/controls/PickOne.vue'
+import { useNames } from '@/composables/useNames'
+import { useSettings } from '@/composables/useSettings'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Grove, type Schemas } from '@/api/client'
 import { useDebounceFn } from '@vueuse/core'
@@ -10,6 +13,7 @@ import { computed, ref } from 'vue'
 import GroupCard from './GroupCard.vue'
 import { draftOf, openOf, partsOf, type Draft, type Said } from './said'
 
+const { units } = useSettings()
 const props = defineProps<{ grove: Grove }>()
 const text = ref('')
 const understood = ref<Schemas['PlantingOut'] | null>(null)
@@ -17,7 +21,8 @@ const drafts = ref<Draft[]>([])
 const site = ref(props.grove.sites[0]?.id ?? '')
 const reading = useAct()
 const { act, busy, fields, trouble } = useAct()
-const planted = ref<{ count: number; id: string }[]>([])
+const { rows } = useNames()
+const emit = defineEmits<{ planted: [groups: { count: number; id: string }[]] }>()
 const wrongAt = ref(-1)
 const read = useDebounceFn(async () => {
   const said = text.value.trim()
@@ -35,7 +40,6 @@ const read = useDebounceFn(async () => {
   }, [])
 }, 250)
 function typed() {
-  planted.value = []
   void read()
 }
 const parts = computed(() => partsOf(text.value, understood.value?.unread ?? []))
@@ -69,17 +73,19 @@ async function plant() {
       drafts.value.shift()
     }
   }, ['grove', 'today'])
-  planted.value = done
   if (!all) return
   understood.value = null
   text.value = ''
+  emit('planted', done)
 }
-const newest = computed(() =>
-  planted.value.flatMap((p) => {
-    const tree = props.grove.trees.find((t) => t.id === p.id)
-    return tree ? [{ ...p, tree }] : []
-  }),
-)
+/** One more of a kind, without a sentence. */
+function add(species: string) {
+  if (!species) return
+  drafts.value.push({
+    ...draftOf({ count: 1, species } as Said),
+  })
+}
+const kinds = computed(() => rows('species'))
 </script>
 
 <template>
@@ -92,12 +98,13 @@ const newest = computed(() =>
       rows="2"
       maxlength="600"
       autocomplete="off"
-      placeholder="one old orange, 15 ft tall, and a lemon in a pot"
+      :placeholder="`one old orange, ${units === 'us' ? '15 ft' : '4.5 m'} tall, and a lemon in a pot`"
       @input="typed"
     ></textarea>
     <p class="text-[0.92rem] text-ink2 mt-1">
       Or: row 3, 24 navels alike; 12 Hass avocados on clonal Mexican, planted 2015; 10 rows of 20
-      Keitt, 3 m by 6 m.
+      Keitt,
+      {{ units === 'us' ? '10 ft by 20 ft' : '3 m by 6 m' }}.
     </p>
     <p
       v-if="understood?.unread.length"
@@ -126,9 +133,9 @@ const newest = computed(() =>
       />
       <div v-if="grove.sites.length > 1">
         <label class="label" for="p-site">Place</label>
-        <select id="p-site" v-model="site" class="field">
+        <PickOne id="p-site" v-model="site" class="field">
           <option v-for="s in grove.sites" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </select>
+        </PickOne>
       </div>
       <button class="btn btn-go" :disabled="!ready || busy">
         {{
@@ -139,16 +146,12 @@ const newest = computed(() =>
     <p v-if="trouble || reading.trouble.value" class="wrong mt-2" role="alert">
       {{ trouble || reading.trouble.value }}
     </p>
-    <div v-if="newest.length" class="mt-3 grid gap-3" role="status" data-test="planted">
-      <div v-for="one in newest" :key="one.id" class="flex flex-wrap gap-3 items-center">
-        <span class="plate">{{ one.tree.name }}</span>
-        <span
-          >{{ one.count === 1 ? 'stands there.' : `and ${one.count - 1} more stand there.` }} Today:
-          {{ one.tree.need }}.</span
-        >
-        <RouterLink class="btn btn-small" :to="`/tree/${one.id}`">Open it</RouterLink>
-      </div>
-      <RouterLink class="btn btn-small w-fit" to="/">The grove</RouterLink>
+    <div class="flex flex-wrap gap-3 items-center mt-3">
+      <label class="text-ink2" for="one-more">or pick a kind</label>
+      <PickOne id="one-more" class="field !w-56" model-value="" @update:model-value="add">
+        <option value="">one more tree</option>
+        <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.name }}</option>
+      </PickOne>
     </div>
   </section>
 </template>

@@ -1,26 +1,38 @@
 <script setup lang="ts">
 /** One piece of work: what, where, why, until when, how long; done, or put off with a reason. */
+import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import SayButtons from '@/controls/SayButtons.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
-import { dayWords } from '@/geometry/measure'
-import { addDays } from '@/geometry/ribbon'
-import { computed, reactive, ref, useId } from 'vue'
+import { addDays, dayWords } from '@/geometry/day'
+import { defineAsyncComponent, computed, reactive, ref, useId, watch } from 'vue'
 
-const props = defineProps<{ item: Schemas['ItemOut']; day: string }>()
+const DoneForm = defineAsyncComponent(() => import('./DoneForm.vue'))
+
+const DayField = defineAsyncComponent(() => import('@/controls/DayField.vue'))
+
+const props = defineProps<{ item: Schemas['ItemOut']; day: string; withBlock?: boolean }>()
 defineEmits<{ working: [item: Schemas['ItemOut']] }>()
 const id = useId()
-const request = newId()
-const mode = ref<'' | 'later'>('')
+let request = newId()
+const mode = ref<'' | 'later' | 'done'>('')
 const { act, fields, trouble } = useAct()
-const chosen = ref(new Set(props.item.trees.map((t) => t.id)))
+const chosen = ref(new Set<string>())
+watch(
+  () => props.item.trees.map((t) => t.id).join(),
+  () => (chosen.value = new Set(props.item.trees.map((t) => t.id))),
+  { immediate: true },
+)
+/** Work of which one counts how many came off. */
+const COUNTED = ['sucker', 'sprout', 'sanitation', 'fruit']
 const later = reactive({ until: addDays(props.day, 7), why: '' })
 const where = computed(() => {
   const { rows, trees } = props.item
   if (trees.length === 1) return trees[0]!.name
-  const inBlock = props.item.kind === 'too-late' || props.item.later ? `${props.item.block}, ` : ''
+  const apart = props.withBlock || props.item.kind === 'too-late' || props.item.later
+  const inBlock = apart ? `${props.item.block}, ` : ''
   const named =
     inBlock + (rows.length > 1 ? `rows ${rows[0]} to ${rows[rows.length - 1]}` : `row ${rows[0]}`)
   return `${named}, ${trees.length} trees`
@@ -43,9 +55,11 @@ function pick(tree: string, on: boolean) {
   chosen.value = new Set(chosen.value)
 }
 async function send(does: () => Promise<unknown>) {
-  if (await act(does)) mode.value = ''
+  if (!(await act(does))) return
+  mode.value = ''
+  request = newId()
 }
-const done = () =>
+const done = (said: { who: string; minutes: number | null; count: number | null }) =>
   send(() =>
     props.item.task
       ? heed(
@@ -61,8 +75,7 @@ const done = () =>
               tree_ids: [...chosen.value],
               work: props.item.work as Schemas['DoneIn']['work'],
               date: props.day,
-              who: '',
-              minutes: null,
+              ...said,
             },
           }),
         ),
@@ -103,11 +116,11 @@ const putOff = () =>
         Stopped: {{ item.closed_by }}
       </p>
       <p class="text-[0.95rem] text-ink2">
-        {{ item.reasons[0]?.text }}
+        <SaidText :text="item.reasons[0]?.text ?? ''" />{{ ' ' }}
         <b v-if="item.cost" class="text-ink" data-test="cost"
           >{{ item.cost.charAt(0).toUpperCase() + item.cost.slice(1) }}.</b
         >
-        {{ onePass?.text }}
+        <SaidText :text="onePass?.text ?? ''" />{{ ' ' }}
         <button
           type="button"
           class="link text-ink no-print"
@@ -136,7 +149,6 @@ const putOff = () =>
             <input
               :id="`${id}${t.id}`"
               type="checkbox"
-              class="size-5"
               :checked="chosen.has(t.id)"
               :aria-label="t.name"
               @change="pick(t.id, ($event.target as HTMLInputElement).checked)"
@@ -145,6 +157,16 @@ const putOff = () =>
           </li>
         </ul>
       </details>
+      <p class="ticks" aria-hidden="true">
+        <span v-for="t in item.trees" :key="t.id">☐ {{ t.name }}</span>
+      </p>
+      <DoneForm
+        v-if="mode === 'done'"
+        :trees="chosen.size"
+        :counts="COUNTED.includes(item.work)"
+        :log="!item.task"
+        @done="done"
+      />
       <form
         v-if="mode === 'later'"
         class="grid sm:grid-cols-[auto_1fr_auto] gap-2 items-end mt-2"
@@ -153,15 +175,7 @@ const putOff = () =>
       >
         <div>
           <label class="label" :for="`${id}u`">To which day</label>
-          <input
-            :id="`${id}u`"
-            v-model="later.until"
-            type="date"
-            class="field"
-            :min="addDays(day, 1)"
-            required
-            :aria-invalid="!!fields['/until']"
-          />
+          <DayField :id="`${id}u`" v-model="later.until" :min="addDays(day, 1)" required />
           <p v-if="fields['/until']" class="wrong">{{ fields['/until'] }}</p>
         </div>
         <div>
@@ -197,8 +211,9 @@ const putOff = () =>
           type="button"
           class="btn btn-small"
           :disabled="!chosen.size"
+          :aria-expanded="mode === 'done'"
           :aria-label="`Done: ${where}, ${item.says}`"
-          @click="done"
+          @click="mode = mode === 'done' ? '' : 'done'"
         >
           Done
         </button>
@@ -208,7 +223,7 @@ const putOff = () =>
           class="btn btn-small"
           :aria-expanded="mode === 'later'"
           :aria-label="`Put off: ${where}, ${item.says}`"
-          @click="mode = mode ? '' : 'later'"
+          @click="mode = mode === 'later' ? '' : 'later'"
         >
           Later
         </button>
@@ -228,6 +243,16 @@ const putOff = () =>
 .item.closed {
   border-left: 6px solid var(--ink);
   padding-left: 10px;
+}
+.ticks {
+  display: none;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+}
+@media print {
+  .ticks {
+    display: flex;
+  }
 }
 .acts {
   display: flex;

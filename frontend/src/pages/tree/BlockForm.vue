@@ -101,11 +101,10 @@ async function save() {
         :wrong="fields['/elevation_m']"
       />
       <label class="flex gap-2 items-center"
-        ><input v-model="draft.pocket" type="checkbox" class="size-5" /> cold air gathers
-        here</label
+        ><input v-model="draft.pocket" type="checkbox" /> cold air gathers here</label
       >
       <label class="flex gap-2 items-center"
-        ><input v-model="draft.hedge" type="checkbox" class="size-5" /> stands in hedgerows</label
+        ><input v-model="draft.hedge" type="checkbox" /> stands in hedgerows</label
       >
       <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
       <button class="btn btn-small col-span-2">Save for the whole block</button>

@@ -49,5 +49,8 @@ async function sketch() {
     >
       Draw its outline
     </button>
+    <RouterLink class="link col-span-3" :to="`/tree/${tree.id}/trace`"
+      >or trace it on a photo: its limbs are then known too</RouterLink
+    >
   </form>
 </template>

@@ -3,20 +3,19 @@
  * Measure, add, correct and remove limbs beside the drawing; each save is a new frame, the old one
  * stays.
  */
-import { api, heed, Refused, sentence, type Limb, type Schemas, type Tree } from '@/api/client'
+import PickOne from '@/controls/PickOne.vue'
+import type { Limb, Tree } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
-import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
 import WordField from '@/controls/WordField.vue'
 import { diameterWords, lengthToTip, lengthWords } from '@/geometry/measure'
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
+import { asLimb, freeId, measuredIn, useFrames, without, type LimbIn } from './frames'
+import TrunkForm from './TrunkForm.vue'
 
 const props = defineProps<{ tree: Tree; from: number; selected: string | null }>()
 const emit = defineEmits<{ select: [limb: string | null] }>()
 const { units } = useSettings()
-const queries = useQueryClient()
-type LimbIn = Schemas['LimbIn']
 type Draft = {
   id: string
   on: string
@@ -31,14 +30,13 @@ type Draft = {
   fruit: number
   foliage: number
   kind: string
+  bloom: number | null
+  flush: Limb['flush'] | ''
 }
 const frame = computed(() => props.tree.frame!)
 const limb = computed(() => frame.value?.limbs.find((l) => l.id === props.selected) ?? null)
 const adding = ref(false)
-const fields = ref<Record<string, string>>({})
-const trouble = ref('')
-const saving = ref(false)
-const draft = reactive<Draft>({
+const blank = (): Draft => ({
   id: '',
   on: 'trunk',
   at: null,
@@ -52,13 +50,22 @@ const draft = reactive<Draft>({
   fruit: 0,
   foliage: 1,
   kind: '',
+  bloom: null,
+  flush: '',
 })
+const draft = reactive(blank())
+const index = computed(() =>
+  adding.value ? frame.value.limbs.length : frame.value.limbs.findIndex((l) => l.id === draft.id),
+)
+const { send, clear, fields, trouble, saving, crowded } = useFrames(
+  () => ({ id: props.tree.id, frame: frame.value }),
+  index,
+)
 
-/** Set when someone else was faster: what was typed stays while the newer frame is fetched. */
-let holding = ''
 function load(l: Limb | null) {
-  if (!l || adding.value || holding === l.id) return
-  holding = ''
+  // what was typed stays while the newer frame is fetched
+  if (!l || adding.value || (crowded.value && draft.id === l.id)) return
+  crowded.value = false
   Object.assign(draft, {
     id: l.id,
     on: l.on,
@@ -73,32 +80,16 @@ function load(l: Limb | null) {
     fruit: l.fruit,
     foliage: l.foliage,
     kind: l.kind ?? '',
+    bloom: l.bloom,
+    flush: l.flush ?? '',
   })
-  fields.value = {}
-  trouble.value = ''
+  clear()
 }
 watch(limb, load, { immediate: true })
 function start() {
   adding.value = true
-  const used = new Set(frame.value.limbs.map((l) => l.id))
-  const n = Array.from({ length: 500 }, (_, i) => `m${i + 1}`).find((id) => !used.has(id))!
-  Object.assign(draft, {
-    id: n,
-    on: limb.value?.id ?? 'trunk',
-    at: null,
-    base: null,
-    tip: null,
-    length: null,
-    tipHeight: null,
-    rise: null,
-    bearing: null,
-    state: 'live',
-    fruit: 0,
-    foliage: 1,
-    kind: '',
-  })
-  fields.value = {}
-  trouble.value = ''
+  Object.assign(draft, blank(), { id: freeId(frame.value), on: limb.value?.id ?? 'trunk' })
+  clear()
 }
 function stop() {
   adding.value = false
@@ -118,25 +109,7 @@ const length = computed(() => {
     return lengthToTip(startHeight.value, draft.tipHeight, draft.rise)
   return draft.length
 })
-const index = computed(() =>
-  adding.value ? frame.value.limbs.length : frame.value.limbs.findIndex((l) => l.id === draft.id),
-)
 const wrong = (field: string) => fields.value[`/frame/limbs/${index.value}/${field}`]
-const asLimb = (l: Limb): LimbIn => ({
-  id: l.id,
-  on: l.on,
-  at_m: l.at_m,
-  base_mm: l.base_mm,
-  tip_mm: l.tip_mm,
-  length_m: l.length_m,
-  rise_deg: l.rise_deg,
-  bearing_deg: l.bearing_deg,
-  state: l.state as LimbIn['state'],
-  foliage: l.foliage,
-  fruit: l.fruit,
-  headed_mm: l.headed_mm,
-  kind: l.kind,
-})
 const ready = computed(
   () =>
     draft.base !== null &&
@@ -145,71 +118,6 @@ const ready = computed(
     draft.bearing !== null &&
     length.value !== null,
 )
-let frameId = newId()
-const trunk = reactive<{ mm: number | null; height: number | null; union: number | null }>({
-  mm: null,
-  height: null,
-  union: null,
-})
-const trunkOpen = ref(false)
-watch(
-  () => props.tree.frame?.id,
-  () =>
-    Object.assign(trunk, {
-      mm: frame.value?.trunk_mm ?? null,
-      height: frame.value?.trunk_m ?? null,
-      union: frame.value?.union_m ?? null,
-    }),
-  { immediate: true },
-)
-const measuredNow = () => frame.value.limbs.filter((l) => l.measured).map((l) => l.id)
-async function saveTrunk() {
-  if (await send(frame.value.limbs.map(asLimb), measuredNow())) trunkOpen.value = false
-}
-async function send(limbs: LimbIn[], measured: string[]) {
-  saving.value = true
-  trouble.value = ''
-  fields.value = {}
-  try {
-    const body = {
-      id: frameId,
-      previous_id: frame.value.id,
-      frame: {
-        union_m: trunk.union,
-        trunk: {
-          diameter_mm: trunk.mm ?? frame.value.trunk_mm,
-          height_m: trunk.height ?? frame.value.trunk_m,
-        },
-        limbs,
-      },
-      measured,
-    }
-    const saved = await heed(
-      api.POST('/api/trees/{id}/frames', { params: { path: { id: props.tree.id } }, body }),
-    )
-    frameId = newId()
-    holding = ''
-    queries.setQueryData(['tree', props.tree.id, undefined], saved)
-    void queries.invalidateQueries()
-    return true
-  } catch (error) {
-    if (error instanceof Refused) fields.value = error.fields
-    if (error instanceof Refused && error.status === 409) {
-      holding = draft.id
-      void queries.invalidateQueries({ queryKey: ['tree'] })
-      trouble.value = `${error.title} What you typed is kept; look at the drawing and save again.`
-      return false
-    }
-    const elsewhere =
-      error instanceof Refused &&
-      Object.keys(error.fields).length &&
-      Object.keys(error.fields).every((p) => p.startsWith(`/frame/limbs/${index.value}/`))
-    trouble.value = elsewhere ? (error as Refused).title : sentence(error)
-    return false
-  } finally {
-    saving.value = false
-  }
-}
 async function save() {
   if (!ready.value) return
   const one: LimbIn = {
@@ -226,30 +134,21 @@ async function save() {
     fruit: draft.fruit,
     headed_mm: adding.value ? 0 : (limb.value?.headed_mm ?? 0),
     kind: draft.kind || null,
+    bloom: draft.bloom,
+    flush: draft.flush || null,
   }
   const others = frame.value.limbs.map((l) => (l.id === one.id ? one : asLimb(l)))
   const limbs = adding.value ? [...others, one] : others
-  const measured = [...new Set([...measuredNow(), one.id])]
-  if (await send(limbs, measured)) {
+  const measured = [...new Set([...measuredIn(frame.value), one.id])]
+  if (await send({ limbs, measured })) {
     adding.value = false
     emit('select', one.id)
   }
 }
 async function remove() {
-  const gone = new Set<string>([draft.id])
-  for (let grew = true; grew;) {
-    grew = false
-    for (const l of frame.value.limbs)
-      if (gone.has(l.on) && !gone.has(l.id)) grew = !!gone.add(l.id)
-  }
-  const left = frame.value.limbs.filter((l) => !gone.has(l.id))
-  if (
-    await send(
-      left.map(asLimb),
-      left.filter((l) => l.measured).map((l) => l.id),
-    )
-  )
-    emit('select', null)
+  const left = without(frame.value, draft.id)
+  const measured = left.filter((l) => l.measured).map((l) => l.id)
+  if (await send({ limbs: left.map(asLimb), measured })) emit('select', null)
 }
 </script>
 
@@ -265,53 +164,22 @@ async function remove() {
       <button type="button" class="btn btn-small" :disabled="adding" @click="start">
         Add a limb
       </button>
+      <RouterLink class="btn btn-small" :to="`/tree/${tree.id}/trace`">Trace on a photo</RouterLink>
       <label class="sr-only" for="limb-pick">Limb</label>
-      <select
+      <PickOne
         id="limb-pick"
         class="field !min-h-9 !py-1 flex-1"
         :disabled="adding"
-        :value="selected ?? ''"
-        @change="emit('select', ($event.target as HTMLSelectElement).value || null)"
+        :model-value="selected ?? ''"
+        @update:model-value="emit('select', $event || null)"
       >
         <option value="">pick a limb</option>
         <option v-for="l in frame.limbs" :key="l.id" :value="l.id">
           {{ l.name }}{{ l.measured ? '' : ' (sketched)' }}
         </option>
-      </select>
+      </PickOne>
     </div>
-    <details :open="trunkOpen" @toggle="trunkOpen = ($event.target as HTMLDetailsElement).open">
-      <summary class="tag text-lg">Trunk and union</summary>
-      <form
-        class="grid grid-cols-3 gap-3 mt-2"
-        aria-label="Trunk and union"
-        @submit.prevent="saveTrunk"
-      >
-        <MeasureField
-          v-model="trunk.mm"
-          label="Trunk, just above the union"
-          kind="diameter"
-          :wrong="fields['/frame/trunk/diameter_mm']"
-        />
-        <MeasureField
-          v-model="trunk.height"
-          label="Highest fork, above ground"
-          kind="length"
-          :wrong="fields['/frame/trunk/height_m']"
-        />
-        <MeasureField
-          v-model="trunk.union"
-          label="Union, above ground"
-          kind="length"
-          :wrong="fields['/frame/union_m']"
-        />
-        <button
-          class="btn btn-small col-span-3"
-          :disabled="saving || trunk.mm === null || trunk.height === null"
-        >
-          Save trunk and union
-        </button>
-      </form>
-    </details>
+    <TrunkForm :frame="frame" :busy="saving" :fields="fields" :save="(trunk) => send({ trunk })" />
     <p v-if="trouble && !adding && !limb" class="wrong" role="alert">{{ trouble }}</p>
     <form
       v-if="adding || limb"
@@ -322,7 +190,7 @@ async function remove() {
       <h2 class="col-span-2 text-xl">{{ adding ? 'New limb' : limb!.name }}</h2>
       <div>
         <label class="label" for="limb-on">Grows on</label>
-        <select id="limb-on" v-model="draft.on" class="field">
+        <PickOne id="limb-on" v-model="draft.on" class="field">
           <option value="trunk">the trunk</option>
           <option value="soil">the soil</option>
           <option
@@ -332,7 +200,7 @@ async function remove() {
           >
             {{ l.name }}
           </option>
-        </select>
+        </PickOne>
       </div>
       <MeasureField
         v-model="draft.at"
@@ -377,20 +245,20 @@ async function remove() {
       <MeasureField v-model="draft.tipHeight" label="or height of its tip" kind="length" />
       <div>
         <label class="label" for="limb-state">Wood</label>
-        <select id="limb-state" v-model="draft.state" class="field">
+        <PickOne id="limb-state" v-model="draft.state" class="field">
           <option value="live">alive</option>
           <option value="dead">dead</option>
           <option value="broken">broken</option>
           <option value="diseased">diseased</option>
-        </select>
+        </PickOne>
       </div>
       <div>
         <label class="label" for="limb-kind">Kind</label>
-        <select id="limb-kind" v-model="draft.kind" class="field">
+        <PickOne id="limb-kind" v-model="draft.kind" class="field">
           <option value="">limb</option>
           <option value="sprout">water sprout</option>
           <option value="sucker">sucker</option>
-        </select>
+        </PickOne>
       </div>
       <div>
         <label class="label" for="limb-fruit">Fruit on it</label>
@@ -406,7 +274,7 @@ async function remove() {
       </div>
       <div>
         <label class="label" for="limb-foliage">Leaf, against a full limb</label>
-        <select id="limb-foliage" v-model.number="draft.foliage" class="field">
+        <PickOne id="limb-foliage" v-model="draft.foliage" class="field">
           <option
             v-for="f in [...new Set([1, 0.75, 0.5, 0.25, 0, draft.foliage])].sort((a, b) => b - a)"
             :key="f"
@@ -414,7 +282,31 @@ async function remove() {
           >
             {{ Math.round(f * 100) }} %
           </option>
-        </select>
+        </PickOne>
+      </div>
+      <div>
+        <label class="label" for="limb-bloom">Ends in bloom</label>
+        <PickOne id="limb-bloom" v-model="draft.bloom" class="field">
+          <option :value="null">not looked at</option>
+          <option
+            v-for="b in [
+              ...new Set([0, 0.25, 0.5, 0.75, 1, ...(draft.bloom === null ? [] : [draft.bloom])]),
+            ]"
+            :key="b"
+            :value="b"
+          >
+            {{ Math.round(b * 100) }} %
+          </option>
+        </PickOne>
+      </div>
+      <div>
+        <label class="label" for="limb-flush">Young leaf on it</label>
+        <PickOne id="limb-flush" v-model="draft.flush" class="field">
+          <option value="">not looked at</option>
+          <option value="none">none</option>
+          <option value="soft">soft</option>
+          <option value="hard">hardened</option>
+        </PickOne>
       </div>
       <p
         v-if="draft.tipHeight !== null && length !== null"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** Planned against done, year by year: an outline for the plan, ink for what went. */
+import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { newId } from '@/api/ids'
 import MeasureField from '@/controls/MeasureField.vue'
-import { lengthWords, shareWords, weightWords } from '@/geometry/measure'
+import { lengthWords, shareWords, weightWords, parseWeight } from '@/geometry/measure'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 
@@ -44,7 +45,7 @@ const pick = () =>
       scope: 'tree' as const,
       scope_id: props.treeId,
       day: null,
-      kg: Number(kg.value.replace(',', '.')),
+      kg: parseWeight(kg.value, units.value) ?? 0,
       who: '',
     }
     const made = await heed(api.POST('/api/harvests', { body }))
@@ -84,7 +85,7 @@ const width = (share: number) => `${(share / most.value) * 100}%`
             }}<template v-if="y.planned_cuts"> of {{ y.planned_cuts }}</template
             ><template v-if="y.taken_minutes !== null"
               >; {{ Math.round(y.taken_minutes) }} min<template v-if="y.reckoned_minutes !== null"
-                >, {{ Math.round(y.reckoned_minutes) }} reckoned</template
+                >, about {{ Math.round(y.reckoned_minutes) }} unwatched</template
               ></template
             ><template v-if="y.height_m !== null"
               >; {{ lengthWords(y.height_m, units) }} tall after</template
@@ -95,7 +96,9 @@ const width = (share: number) => `${(share / most.value) * 100}%`
         </div>
       </li>
     </ul>
-    <p v-for="r in data.reasons" :key="r.code" class="keep text-[0.95rem] mt-1">{{ r.text }}</p>
+    <p v-for="r in data.reasons" :key="r.code" class="keep text-[0.95rem] mt-1">
+      <SaidText :text="r.text" />
+    </p>
     <div class="grid sm:grid-cols-2 gap-x-5 gap-y-3 mt-3 no-print">
       <form
         class="grid grid-cols-[1fr_auto] gap-2 items-end"
@@ -116,7 +119,9 @@ const width = (share: number) => `${(share / most.value) * 100}%`
         @submit.prevent="pick"
       >
         <div>
-          <label class="label" :for="`kg-${treeId}`">Fruit picked today, kg</label>
+          <label class="label" :for="`kg-${treeId}`"
+            >Fruit picked today, {{ units === 'us' ? 'lb' : 'kg' }}</label
+          >
           <input
             :id="`kg-${treeId}`"
             v-model="kg"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What is on record of a tree, to be put right: what it is, where it stands, or that it is none. */
+import PickOne from '@/controls/PickOne.vue'
 import { api, heed, type Schemas, type Tree } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useNames } from '@/composables/useNames'
@@ -26,6 +27,9 @@ const draft = reactive({
   block: '',
   row: '',
 })
+/** Whether only this tree is put right, or every one of its kind in its row or block. */
+const scope = ref<'tree' | 'row' | 'block'>('tree')
+const changed = ref(0)
 const fresh = () =>
   Object.assign(draft, {
     species: props.tree.species,
@@ -43,7 +47,7 @@ watch(() => [props.tree.id, props.tree.version], fresh, { immediate: true })
 const params = () => ({ path: { id: props.tree.id } })
 async function save() {
   await act(async () => {
-    const body = {
+    const changes = {
       version: props.tree.version,
       species: draft.species,
       cultivar: draft.cultivar || null,
@@ -52,7 +56,14 @@ async function save() {
       planted_year: draft.year,
       pot_l: draft.pot,
       under_cover: draft.cover,
-      name: draft.name.trim(),
+    }
+    const body = { ...changes, name: draft.name.trim() }
+    if (scope.value !== 'tree') {
+      const many = { scope: scope.value, changes }
+      const answer = await heed(api.POST('/api/trees/{id}/alike', { params: params(), body: many }))
+      changed.value = answer.trees
+      scope.value = 'tree'
+      return
     }
     const now = await heed(api.PATCH('/api/trees/{id}', { params: params(), body }))
     if (draft.block !== props.tree.block || draft.row !== props.tree.row) {
@@ -71,7 +82,7 @@ async function mistake() {
       }),
     ),
   )
-  if (done) await router.push('/')
+  if (done) await router.push('/grove')
 }
 </script>
 
@@ -81,9 +92,9 @@ async function mistake() {
     <form class="grid grid-cols-2 gap-3 mt-2" @submit.prevent="save">
       <div>
         <label class="label" :for="`${id}-kind`">Kind</label>
-        <select :id="`${id}-kind`" v-model="draft.species" class="field">
+        <PickOne :id="`${id}-kind`" v-model="draft.species" class="field">
           <option v-for="s in rows('species')" :key="s.id" :value="s.id">{{ s.name }}</option>
-        </select>
+        </PickOne>
       </div>
       <WhichFields
         v-model:cultivar="draft.cultivar"
@@ -105,7 +116,7 @@ async function mistake() {
       </div>
       <VolumeField v-model="draft.pot" label="Pot" :wrong="fields['/pot_l']" />
       <label class="flex gap-2 items-center min-h-11">
-        <input v-model="draft.cover" type="checkbox" class="size-5" /> under cover in winter
+        <input v-model="draft.cover" type="checkbox" /> under cover in winter
       </label>
       <div>
         <label class="label" :for="`${id}-name`">A name of its own</label>
@@ -125,6 +136,15 @@ async function mistake() {
           maxlength="40"
           placeholder="a new one"
         />
+      </div>
+      <div class="col-span-2">
+        <label class="label" :for="`${id}-scope`">For</label>
+        <PickOne :id="`${id}-scope`" v-model="scope" class="field">
+          <option value="tree">this tree</option>
+          <option value="row">every {{ tree.kind_name }} of its row</option>
+          <option value="block">every {{ tree.kind_name }} of its block</option>
+        </PickOne>
+        <p v-if="changed" role="status">{{ changed }} trees are put right.</p>
       </div>
       <p v-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
       <button class="btn btn-go" :disabled="busy">Save</button>

@@ -1,21 +1,23 @@
 <script setup lang="ts">
 /** The tree's record, what is due, its sheets, and its log; work already done is logged here. */
+import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas, type Tree } from '@/api/client'
 import LogEntries from '@/controls/LogEntries.vue'
 import PastWork from '@/controls/PastWork.vue'
 import BlockForm from './BlockForm.vue'
 import CalledForm from './CalledForm.vue'
+import GraftsForm from './GraftsForm.vue'
 import LookBack from './LookBack.vue'
 import PutRight from './PutRight.vue'
 import SeenDates from './SeenDates.vue'
 import { useSettings } from '@/composables/useSettings'
-import { dayWords, lengthWords, shareWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { lengthWords, shareWords, volumeWords } from '@/geometry/measure'
 import { useQueryClient } from '@tanstack/vue-query'
 import PhotoTake from '@/controls/PhotoTake.vue'
 import BeforeAfter from '@/drawings/BeforeAfter.vue'
 import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
 
 const props = defineProps<{ tree: Tree }>()
 const { units } = useSettings()
@@ -44,12 +46,16 @@ const see = (given: { kind: string; value: string }) =>
     return heed(api.POST('/api/trees/{id}/observations', { params: params.value, body }))
   })
 const leaving = ref(false)
-const router = useRouter()
 const gone = () =>
   act(async () => {
     const body = { version: props.tree.version, date: null }
     await heed(api.POST('/api/trees/{id}/gone', { params: params.value, body }))
-    await router.push('/')
+    leaving.value = false
+  })
+const stands = () =>
+  act(() => {
+    const body = { version: props.tree.version }
+    return heed(api.POST('/api/trees/{id}/stands', { params: params.value, body }))
   })
 /** The newest photo after work, and the one before it. */
 const after = computed(() => props.tree.photos.filter((p) => p.moment === 'after').at(-1))
@@ -63,14 +69,18 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
 
 <template>
   <div class="flex flex-col gap-4">
+    <div v-if="tree.removed_on" class="keep flex flex-wrap gap-3 items-center" role="status">
+      <p>It is gone since {{ dayWords(tree.removed_on) }}; its log stays.</p>
+      <button type="button" class="btn btn-small" :disabled="busy" @click="stands">
+        It stands again
+      </button>
+    </div>
     <dl class="record">
       <dt>Stands in</dt>
       <dd>
         {{ tree.site }}, {{ tree.block }} ·
-        <RouterLink class="link" :to="`/almanac?tree=${tree.id}`">its almanac</RouterLink> ·
-        <RouterLink class="link" :to="`/tree/${tree.id}/walk`">walk it</RouterLink> ·
-        <RouterLink class="link" :to="`/row/${tree.row_id}/walk`">walk its row</RouterLink> ·
-        <RouterLink class="link" :to="`/tree/${tree.id}/shoot`">whose shoot is it?</RouterLink>
+        <RouterLink class="link" :to="`/year?tree=${tree.id}`">its year</RouterLink> ·
+        <RouterLink class="link" :to="`/tree/${tree.id}/limbs`">its limbs</RouterLink>
       </dd>
       <dt>Union</dt>
       <dd>
@@ -82,10 +92,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       <template v-if="tree.pot_l"
         ><dt>Pot</dt>
         <dd>
-          {{
-            units === 'metric'
-              ? `${tree.pot_l} litres`
-              : `${(tree.pot_l / 3.785).toFixed(0)} gallons`
+          {{ volumeWords(tree.pot_l, units)
           }}{{ tree.under_cover ? ', under cover in winter' : '' }}
         </dd></template
       >
@@ -95,25 +102,25 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     <div class="grid grid-cols-3 gap-2">
       <div>
         <label class="label" for="seen-fruit">Fruit on it</label>
-        <select
+        <PickOne
           id="seen-fruit"
           class="field"
-          :value="value('fruit_on')"
-          @change="see({ kind: 'fruit_on', value: ($event.target as HTMLSelectElement).value })"
+          :model-value="value('fruit_on')"
+          @update:model-value="see({ kind: 'fruit_on', value: $event })"
         >
           <option value="" disabled>by the calendar</option>
           <option value="none">none</option>
           <option value="light">a light crop</option>
           <option value="full">a full crop</option>
-        </select>
+        </PickOne>
       </div>
       <div>
         <label class="label" for="seen-condition">Condition</label>
-        <select
+        <PickOne
           id="seen-condition"
           class="field"
-          :value="value('condition') || 'healthy'"
-          @change="see({ kind: 'condition', value: ($event.target as HTMLSelectElement).value })"
+          :model-value="value('condition') || 'healthy'"
+          @update:model-value="see({ kind: 'condition', value: $event })"
         >
           <option
             v-for="c in ['healthy', 'weak', 'neglected', 'transplanted', 'diseased', 'wilting']"
@@ -121,39 +128,42 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           >
             {{ c }}
           </option>
-        </select>
+        </PickOne>
         <RouterLink class="link text-[0.92rem]" :to="`/tree/${tree.id}/frost`"
           >Hurt by frost?</RouterLink
         >
       </div>
       <div v-if="tree.pot_l">
         <label class="label" for="seen-tall">For its winter room</label>
-        <select
+        <PickOne
           id="seen-tall"
           class="field"
-          :value="value('too_tall') || 'no'"
-          @change="see({ kind: 'too_tall', value: ($event.target as HTMLSelectElement).value })"
+          :model-value="value('too_tall') || 'no'"
+          @update:model-value="see({ kind: 'too_tall', value: $event })"
         >
           <option value="no">it fits</option>
           <option value="yes">too tall</option>
-        </select>
+        </PickOne>
       </div>
       <div v-else-if="tree.species === 'mango'">
         <label class="label" for="seen-low">The bloom sat</label>
-        <select
+        <PickOne
           id="seen-low"
           class="field"
-          :value="value('low_bloom') || 'no'"
-          @change="see({ kind: 'low_bloom', value: ($event.target as HTMLSelectElement).value })"
+          :model-value="value('low_bloom') || 'no'"
+          @update:model-value="see({ kind: 'low_bloom', value: $event })"
         >
           <option value="no">all over</option>
           <option value="yes">late and low</option>
-        </select>
+        </PickOne>
       </div>
     </div>
     <SeenDates :tree="tree" />
-    <RouterLink class="link" :to="`/place?tree=${tree.id}`">The stance for this tree</RouterLink>
+    <RouterLink class="link" :to="`/place?tree=${tree.id}`"
+      >The ways of working for this tree</RouterLink
+    >
     <PutRight :tree="tree" />
+    <GraftsForm :tree="tree" />
     <CalledForm :tree="tree" />
     <BlockForm :tree="tree" />
     <section v-if="tree.tasks.length" aria-label="Come back">
@@ -214,7 +224,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
         <button type="button" class="btn btn-small" @click="logging = !logging">
           {{ logging ? 'Leave it' : 'Log a cut already made' }}
         </button>
-        <RouterLink class="btn btn-small" :to="`/tree/${tree.id}/count`">Count cuts</RouterLink>
+        <RouterLink class="btn btn-small" :to="`/tree/${tree.id}/cut/count`">Count cuts</RouterLink>
       </div>
       <PastWork
         v-if="logging"
@@ -226,10 +236,20 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       <LogEntries :entries="tree.log" correctable />
     </section>
     <div class="pb-3 flex flex-wrap gap-2">
-      <button v-if="!leaving" type="button" class="btn btn-small" @click="leaving = true">
+      <button
+        v-if="!leaving && !tree.removed_on"
+        type="button"
+        class="btn btn-small"
+        @click="leaving = true"
+      >
         The tree is gone
       </button>
-      <button v-else type="button" class="btn btn-small !border-tape !text-tape" @click="gone()">
+      <button
+        v-else-if="leaving"
+        type="button"
+        class="btn btn-small !border-tape !text-tape"
+        @click="gone()"
+      >
         Yes, it is gone; keep its log
       </button>
       <button

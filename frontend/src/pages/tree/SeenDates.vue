@@ -3,6 +3,7 @@
  * Dates seen this year, of this tree or its whole block: they beat the model now, and correct it
  * next year.
  */
+import DayField from '@/controls/DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Tree } from '@/api/client'
 import { ref } from 'vue'
@@ -18,9 +19,7 @@ const whole = ref(false)
 const { act, trouble } = useAct()
 const kept = ref('')
 const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.value ?? ''
-/** A date is taken when its field is left or Enter is pressed, never while it is being typed. */
-async function see(kind: string, field: HTMLInputElement) {
-  const iso = field.value
+async function see(kind: string, iso: string) {
   if (!iso || iso === value(kind)) return
   kept.value = ''
   const body = { kind, value: iso, date: iso > props.tree.day ? props.tree.day : iso }
@@ -47,19 +46,15 @@ async function see(kind: string, field: HTMLInputElement) {
     <div class="grid grid-cols-2 gap-2">
       <div v-for="[kind, says] in KINDS" :key="kind">
         <label class="label" :for="`seen-${kind}`">{{ says }}</label>
-        <input
+        <DayField
           :id="`seen-${kind}`"
-          type="date"
-          class="field"
-          :value="value(kind)"
-          @blur="see(kind, $event.target as HTMLInputElement)"
-          @keydown.enter.prevent="see(kind, $event.target as HTMLInputElement)"
+          :model-value="value(kind)"
+          @update:model-value="see(kind, $event)"
         />
       </div>
     </div>
     <label class="flex gap-2 items-center mt-2"
-      ><input v-model="whole" type="checkbox" class="size-5" /> for the whole block
-      {{ tree.block }}</label
+      ><input v-model="whole" type="checkbox" /> for the whole block {{ tree.block }}</label
     >
     <p class="text-[0.9rem] text-ink2">
       A date seen beats the one worked out, and the difference corrects next year's.

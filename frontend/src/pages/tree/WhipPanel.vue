@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A whip: where its leaves begin, where it is cut, what that costs and what comes after. */
+import SaidText from '@/controls/SaidText.vue'
 import { api, heed, type Tree } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -78,7 +79,7 @@ const { data: found } = useQuery({
     <div v-if="ready" class="grid sm:grid-cols-[auto_1fr] gap-4 items-start">
       <WhipStem :height="height!" :leaves="leaves!" :cut="cut!" :units="units" />
       <div v-if="found" class="grid gap-2" role="status">
-        <p v-for="r in found.reasons" :key="r.code">{{ r.text }}</p>
+        <p v-for="r in found.reasons" :key="r.code"><SaidText :text="r.text" /></p>
       </div>
     </div>
   </section>

@@ -114,7 +114,7 @@ useKeys([
   min-height: 58px;
   font-size: 20px;
   position: sticky;
-  bottom: 8px;
+  bottom: calc(var(--foot) + 8px);
 }
 .two .go {
   grid-column: 1 / -1;

@@ -120,7 +120,7 @@ useKeys([
         </div>
       </details>
     </template>
-    <div class="sticky bottom-0 bg-paper py-2">
+    <div class="sticky bottom-(--foot) bg-sheet py-2">
       <button
         type="button"
         class="btn btn-go !min-h-14 text-xl w-full"

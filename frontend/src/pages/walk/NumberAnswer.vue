@@ -9,9 +9,9 @@ import { useKeys } from '@/composables/useKeys'
 import { useSettings } from '@/composables/useSettings'
 import CountField from '@/controls/CountField.vue'
 import MeasureField from '@/controls/MeasureField.vue'
+import { LB, parseWeight } from '@/geometry/measure'
 import { computed, ref, useId, watch } from 'vue'
 
-const KG_PER_POUND = 0.45359237
 const props = defineProps<{ question: WalkQuestion }>()
 const emit = defineEmits<{ answer: [value: string] }>()
 const { units } = useSettings()
@@ -30,17 +30,12 @@ watch(
           : null
     text.value = given ?? ''
     if (props.question.kind === 'mass' && value.value !== null)
-      text.value = String(units.value === 'metric' ? value.value : value.value / KG_PER_POUND)
+      text.value = String(units.value === 'metric' ? value.value : value.value / LB)
   },
   { immediate: true },
 )
 const counts = computed(() => text.value.split(/[\s,;]+/).filter(Boolean))
-const mass = computed(() => {
-  const read = Number(text.value.replace(',', '.'))
-  return text.value.trim() && Number.isFinite(read)
-    ? read * (units.value === 'metric' ? 1 : KG_PER_POUND)
-    : null
-})
+const mass = computed(() => parseWeight(text.value, units.value))
 const number = computed(() => (props.question.kind === 'mass' ? mass.value : value.value))
 const ready = computed(() => {
   if (props.question.kind === 'counts')

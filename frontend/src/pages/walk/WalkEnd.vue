@@ -5,9 +5,11 @@
  */
 import type { Walk } from '@/field/store'
 import { useSettings } from '@/composables/useSettings'
+import CountLog from '@/controls/CountLog.vue'
 import PhotoTake from '@/controls/PhotoTake.vue'
 import TreeElevation from '@/drawings/TreeElevation.vue'
-import { dayWords, diameterWords, shareWords } from '@/geometry/measure'
+import { dayWords } from '@/geometry/day'
+import { diameterWords, shareWords } from '@/geometry/measure'
 import { answerWords, isOpen } from '@/geometry/walk'
 import { computed, ref } from 'vue'
 
@@ -162,6 +164,10 @@ const answered = computed(() =>
         </p>
       </details>
     </template>
+    <details v-if="!local">
+      <summary class="tag py-2.5">Taken off on the spot</summary>
+      <CountLog :tree-id="walk.tree_id" @logged="emit('taken')" />
+    </details>
     <PhotoTake
       :tree="walk.tree_id"
       :name="walk.name"
@@ -182,7 +188,7 @@ const answered = computed(() =>
       <RouterLink
         v-if="walk.frame && !local"
         class="btn"
-        :to="`/tree/${walk.tree_id}/plan?walk=${walk.id}`"
+        :to="`/tree/${walk.tree_id}/cut?walk=${walk.id}`"
         >Weigh the cuts first</RouterLink
       >
       <button
@@ -207,7 +213,7 @@ const answered = computed(() =>
       <RouterLink
         v-if="walk.next_tree"
         class="btn btn-go !min-h-14 text-xl"
-        :to="`/tree/${walk.next_tree}/walk`"
+        :to="`/tree/${walk.next_tree}/look`"
         replace
         >Next tree of the row</RouterLink
       >

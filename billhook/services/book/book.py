@@ -1,0 +1,96 @@
+"""The Book: what was done, by day, of those asked for; and what it comes to."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections import Counter
+from dataclasses import dataclass
+
+from ...core.season.model import Work
+from ...store import logbook as kept
+from ...store import trees as tree_store
+from ...store.changes import kept_acts
+from ...store.harvests import harvests
+from ..workplace import Workplace
+from .logbook import LogLine
+
+
+@dataclass(frozen=True)
+class Asked:
+    """Which entries: within days, of a kind of work, of somebody, of a block; None: all."""
+
+    first: dt.date | None = None
+    last: dt.date | None = None
+    work: Work | None = None
+    who: str | None = None
+    block_id: str | None = None
+
+
+@dataclass(frozen=True)
+class Sums:
+    """What entries in force come to. hours, kg: of those where somebody wrote it down."""
+
+    entries: int
+    trees: int
+    cuts: int
+    hours: float
+    kg: float
+
+
+@dataclass(frozen=True)
+class Book:
+    """Lines, the newest first, their sums, and everybody who is named in the log."""
+
+    lines: tuple[LogLine, ...]
+    sums: Sums
+    people: tuple[str, ...]
+
+
+def book(at: Workplace, asked: Asked, limit: int = 400) -> Book:
+    """The Book of what was asked for; sums are over all of it, lines up to a limit."""
+    with at.store.reading() as session:
+        every = kept.entries(session)
+        beside = Counter(e.act for e in every)
+        by = {e.corrects: e.id for e in every if e.corrects}
+        records = {r.tree.id: r for r in tree_store.tree_records(session)}
+        of = {tree_id: r for tree_id, r in records.items() if asked.block_id in (None, r.block.id)}
+        found = [
+            e
+            for e in every
+            if (asked.first is None or e.date >= asked.first)
+            and (asked.last is None or e.date <= asked.last)
+            and asked.work in (None, e.work)
+            and asked.who in (None, e.who)
+            and (asked.block_id is None or e.tree_id in of)
+        ]
+        shown = found[:limit]
+        counts = kept.counts(session, [e.id for e in shown])
+        acts = kept_acts(session, [e.act for e in shown])
+        scopes = {x for r in of.values() for x in (r.tree.id, r.row.id, r.block.id)}
+        picked = [
+            h.kg
+            for h in harvests(session, sorted(scopes))
+            if (asked.first is None or h.day >= asked.first)
+            and (asked.last is None or h.day <= asked.last)
+            and asked.who in (None, h.who)
+        ]
+    lines = tuple(
+        LogLine(
+            e,
+            records[e.tree_id].name if e.tree_id in records else "a tree that is gone",
+            by.get(e.id),
+            tuple(counts.get(e.id, ())),
+            acts.get(e.act),
+            beside[e.act] - 1,
+        )
+        for e in shown
+    )
+    held = [e for e in found if e.id not in by]
+    sums = Sums(
+        len(held),
+        len({e.tree_id for e in held}),
+        sum(e.cuts or 0 for e in held),
+        round(sum(e.minutes or 0 for e in held) / 60, 1),
+        round(sum(picked), 1) if asked.work is None else 0.0,
+    )
+    return Book(lines, sums, tuple(sorted({e.who for e in every if e.who})))

@@ -1,0 +1,161 @@
+"""Taking a write back, at any time: what it made goes, what it closed is open again, and nothing
+later is lost without being named.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from sqlalchemy.exc import IntegrityError
+from sqlmodel import Session, col, select
+
+from ...core.errors import BillhookError
+from ...core.words.values import Saying
+from ...store import changes as kept
+from ...store import trees as tree_store
+from ...store.acts import Act, doing, going_on
+from ...store.changes import Changed
+from ...store.database import NotFound
+from ..heights.rotations import renew_tree
+from ..holding.own_species import heed_kinds
+from ..workplace import Workplace
+from .act_words import Subject, act_says, subject_of
+
+
+@dataclass(frozen=True)
+class ActSaid:
+    """An act in words. id: as its maker named it."""
+
+    id: str
+    seq: int
+    says: Saying
+    day: dt.date
+    person: str = ""
+    taken_back: bool = False
+
+
+@dataclass(frozen=True)
+class TakenBack:
+    """What was taken back, the act asked for first. act: what to take back to have it again."""
+
+    act: str
+    acts: tuple[ActSaid, ...]
+
+
+class StandsOnIt(BillhookError):
+    """Later work stands on what is to be taken back; the newest first."""
+
+    def __init__(self, acts: Sequence[ActSaid]) -> None:
+        super().__init__("Later work stands on it.")
+        self.acts = tuple(acts)
+
+
+class NotKept(BillhookError):
+    """An act of which nobody wrote down what it changed."""
+
+
+def said(at: Workplace, act_id: str) -> ActSaid:
+    """An act in words. Raises: NotFound."""
+    with at.store.reading() as session:
+        return _said(session, _act(session, act_id))
+
+
+def newest(at: Workplace, limit: int = 200) -> list[ActSaid]:
+    """The newest acts in words."""
+    with at.store.reading() as session:
+        query = select(Act).order_by(col(Act.seq).desc()).limit(limit)
+        return [_said(session, a) for a in session.exec(query).all()]
+
+
+def take_back(at: Workplace, act_id: str, also: bool = False) -> TakenBack:
+    """Take an act back; with ``also`` what stands on it too.
+
+    Raises: NotFound; NotKept; StandsOnIt with the later acts; BillhookError where it was taken
+    back before.
+    """
+    going = going_on()
+    going.undoes = act_id
+    with doing(going):
+        try:
+            with at.store.writing() as session:
+                acts = _with_what_stands_on_it(session, _act(session, act_id), also)
+                seq = int(session.info["act"])
+                found = tuple(_said(session, a) for a in acts)
+                trees = [
+                    t for a in acts for t in subject_of(session, a, _changes(session, a)).trees
+                ]
+                kept.take_back(session, seq, [a.seq or 0 for a in acts])
+                _follow(at, session, trees)
+        except IntegrityError as error:
+            raise BillhookError(
+                "Something else has taken its place since: put that right first."
+            ) from error
+    heed_kinds(at)
+    at.weather_changes += 1
+    return TakenBack(going.id, found)
+
+
+def _act(session: Session, act_id: str) -> Act:
+    found = session.exec(select(Act).where(Act.id == act_id)).first()
+    if found is None:
+        raise NotFound("There is no such entry.")
+    return found
+
+
+def _changes(session: Session, act: Act) -> list[Changed]:
+    return kept.changes_of(session, act.seq or 0)
+
+
+def _with_what_stands_on_it(session: Session, asked: Act, also: bool) -> list[Act]:
+    """The act, and every later one that stands on it or on one that does. Raises: StandsOnIt."""
+    out = kept.out_of_force(session)
+    _may_be_taken_back(session, asked)
+    found, waiting = {asked.seq or 0: asked}, [asked]
+    while waiting:
+        act = waiting.pop()
+        for n in kept.later_on(session, act.seq or 0, _changes(session, act)) - out - set(found):
+            later = session.get(Act, n)
+            if later is None:
+                raise NotKept(
+                    "What stands on it was written before Billhook kept what can be taken back: "
+                    "put it right where it stands."
+                )
+            found[n] = later
+            waiting.append(later)
+    newest_first = [found[n] for n in sorted(found, reverse=True) if n != asked.seq]
+    if newest_first and not also:
+        raise StandsOnIt([_said(session, a) for a in newest_first])
+    return [asked, *newest_first]
+
+
+def _may_be_taken_back(session: Session, act: Act) -> None:
+    if kept.taken_by(session, act.seq or 0):
+        raise BillhookError("That was taken back already.")
+    if not _changes(session, act):
+        raise NotKept(
+            "That was written before Billhook kept what can be taken back: put it right where it "
+            "stands."
+        )
+
+
+def _follow(at: Workplace, session: Session, tree_ids: Sequence[str]) -> None:
+    """Dated work of the ways chosen follows what stands there now."""
+    session.expire_all()
+    standing = {r.tree.id: r for r in tree_store.tree_records(session)}
+    for tree_id in dict.fromkeys(tree_ids):
+        if tree_id in standing:
+            renew_tree(at, session, standing[tree_id])
+
+
+def _said(session: Session, act: Act) -> ActSaid:
+    subject: Subject = subject_of(session, act, _changes(session, act))
+    return ActSaid(
+        act.id,
+        act.seq or 0,
+        act_says(act.kind, subject.says),
+        act.day,
+        act.person,
+        bool(kept.taken_by(session, act.seq or 0)),
+    )

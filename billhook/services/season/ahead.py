@@ -1,0 +1,380 @@
+"""The work that lies ahead of trees in a span of days: come-backs, sheets, what was seen, sweeps
+before a flush, and the season's work where the tree needs it.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections.abc import Sequence
+
+from sqlmodel import Session
+
+from ...catalogue.wording import said
+from ...core.reasons import Reason
+from ...core.season.forecast import FORECAST_CODES
+from ...core.season.model import WORKS, Segment, Status, Work
+from ...core.season.today import WORK_WORDS, acts_of, priced
+from ...core.season.wanted import Standing, Wanted, wanted
+from ...core.tasks import FROST_TASKS
+from ...core.words.dates import day_words
+from ...core.words.prices import cost_words
+from ...core.words.units import Units, share_words
+from ...core.words.values import say
+from ...store import frames, logbook, plans
+from ...store.tables import PutOff
+from ...store.trees import TreeRecord, tree_records
+from ..workplace import Size, Workplace
+from .desk import SeasonDesk
+from .item import Item, TodayView, open_run
+from .one_pass import pick_and_cut
+
+FORTNIGHT = 14
+
+
+class Ahead:
+    """The work between two days, of one tree or of all."""
+
+    def __init__(
+        self,
+        at: Workplace,
+        session: Session,
+        day: dt.date,
+        until: dt.date,
+        units: Units,
+        tree_id: str | None = None,
+    ) -> None:
+        self.at, self.session, self.day, self.until, self.units = at, session, day, until, units
+        self.desk = SeasonDesk(session, at, day)
+        self.records = [r for r in tree_records(session, tree_id) if self.desk.sound(r)]
+        current = {row.stem_id: row for row in frames.current_rows(session)}
+        sizes = at.sizes(session, list(current.values()))
+        self.sizes: dict[str, Size | None] = {
+            r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None
+            for r in self.records
+        }
+        self.drawn: dict[str, dt.date] = {stem_id: row.date for stem_id, row in current.items()}
+        self.later: dict[tuple[str, str], PutOff] = {}
+        for put in logbook.put_offs(session):
+            self.later[put.tree_id, put.work] = put
+        self.items: dict[str, Item] = {}
+        self.late: dict[str, Item] = {}
+        self.own_minutes = self._logged_minutes()
+
+    def view(self) -> TodayView:
+        """Items in walking order."""
+        self._tasks()
+        self._sheets()
+        for record in self.records:
+            self._seen(record)
+            self._sweep(record)
+            self._seasonal(record)
+        place = {r.tree.id: n for n, r in enumerate(self.records)}
+        ordered = sorted(
+            self.items.values(),
+            key=lambda i: (
+                i.trees[0].site.name,
+                i.block,
+                len(i.rows) == 1,
+                i.rows[0],
+                place[i.trees[0].tree.id],
+                i.key,
+            ),
+        )
+        here = [i for i in ordered if i.later is None and not self._overdue(i)]
+        overdue = [i for i in ordered if i.later is None and self._overdue(i)]
+        ahead = self.desk.forecast(self.records[0]) if self.records else ()
+        missing = None if ahead else said(say("no-forecast"))
+        late = sorted(self.late.values(), key=lambda i: (i.trees[0].site.name, i.block, i.rows[0]))
+        put_off = [i for i in ordered if i.later is not None]
+        return TodayView(self.day, self.until, overdue, here, put_off, late, missing)
+
+    def _overdue(self, item: Item) -> bool:
+        """A look that was due on an earlier day."""
+        due = item.last_good if item.kind == "come-back" else None
+        return due is not None and due < self.day
+
+    def _logged_minutes(self) -> dict[str, float]:
+        found: dict[str, list[float]] = {}
+        for record in self.records:
+            for entry in self.desk.log(record):
+                if entry.minutes:
+                    found.setdefault(entry.work, []).append(entry.minutes)
+        return {work: sum(v) / len(v) for work, v in found.items() if len(v) >= 3}
+
+    def _minutes(self, record: TreeRecord, work: str) -> float:
+        if work in self.own_minutes:
+            return self.own_minutes[work]
+        size = self.sizes[record.tree.id]
+        by_height = (
+            1.0 if size is None or work in ("sucker", "look") else max(0.5, size.height_m / 3)
+        )
+        return self.at.know.number(f"today-minutes/{work}/minutes") * by_height
+
+    def _add(self, record: TreeRecord, item: Item, into: dict[str, Item] | None = None) -> None:
+        items = self.items if into is None else into
+        found = items.setdefault(item.key, item)
+        if record.row.n not in found.rows:
+            found.rows.append(record.row.n)
+        found.trees.append(record)
+        found.minutes += self._minutes(record, item.work if item.work in WORKS else "look")
+
+    def _item(
+        self,
+        record: TreeRecord,
+        kind: str,
+        work: str,
+        says: str,
+        tone: Status,
+        reasons: tuple[Reason, ...],
+        opens: dt.date | None,
+        last_good: dt.date | None,
+        alone: str = "",
+    ) -> Item:
+        later = self.later.get((record.tree.id, work))
+        later = later if later is not None and later.until > self.day else None
+        where = (
+            record.block.id if kind == "sweep" else record.row.id
+        )  # a sweep is walked over a whole block
+        key = f"{kind}|{work}|{where}|{alone or (says, last_good, later.until if later else None)}"
+        return Item(
+            key,
+            kind,
+            work,
+            record.block.name,
+            [],
+            says,
+            tone,
+            reasons,
+            opens,
+            last_good,
+            0.0,
+            later=later,
+        )
+
+    def _tasks(self) -> None:
+        by_scope: dict[str, list[TreeRecord]] = {}
+        for record in self.records:
+            by_scope.setdefault(record.tree.id, []).append(record)
+            by_scope.setdefault(record.row.id, []).append(record)
+        for task in logbook.tasks(self.session):
+            if task.scope_id not in by_scope or task.due > self.until:
+                continue
+            known = self.at.know.get(task.rule)
+            late = say("task-was-due", due=task.due) if task.due < self.day else ""
+            put = say("task-put-off", why=task.why_later) if task.why_later else ""
+            reason = Reason(
+                "come-back",
+                say(
+                    "task-due",
+                    due=task.due,
+                    after="frost" if task.kind in FROST_TASKS else "work",
+                    late=late,
+                    put=put,
+                ),
+                date=task.due,
+                catalogue_ids=(known.id,) if known else (),
+            )
+            for record in by_scope[task.scope_id]:
+                work = "renewal" if task.rotation_id else "look"
+                item = self._item(
+                    record,
+                    "come-back",
+                    work,
+                    task.does,
+                    "go",
+                    (reason,),
+                    None,
+                    task.due,
+                    alone=task.id,
+                )
+                item.task, item.later = task, None
+                self._add(record, item)
+
+    def _sheets(self) -> None:
+        by_tree = {r.tree.id: r for r in self.records}
+        for plan in plans.open_plans(self.session):
+            if (record := by_tree.get(plan.tree_id)) is not None:
+                reason = Reason("open-sheet", say("sheet-open", day=plan.day))
+                item = self._item(
+                    record,
+                    "sheet",
+                    plan.work,
+                    "Finish the open cut sheet",
+                    "go",
+                    (reason,),
+                    None,
+                    None,
+                    alone=plan.id,
+                )
+                item.plan_id = plan.id
+                self._add(record, item)
+
+    def _seen(self, record: TreeRecord) -> None:
+        size = self.sizes[record.tree.id]
+        since = self.drawn.get(record.stem.id, self.day)
+        ticked = {e.work for e in self.desk.log(record) if since <= e.date <= self.day}
+        if size is not None and size.suckers and "sucker" not in ticked:
+            reason = Reason("sucker", say("suckers-seen"), catalogue_ids=("rule/sucker",))
+            self._add(
+                record,
+                self._item(
+                    record,
+                    "work",
+                    "sucker",
+                    "Suckers below the union, off at their origin",
+                    "go",
+                    (reason,),
+                    None,
+                    None,
+                ),
+            )
+        if size is not None and size.dead and "sanitation" not in ticked:
+            reason = Reason("sanitation", say("dead-marked"), catalogue_ids=("rule/sanitation",))
+            self._add(
+                record,
+                self._item(
+                    record,
+                    "work",
+                    "sanitation",
+                    "Dead limbs, off on a dry day",
+                    "go",
+                    (reason,),
+                    None,
+                    None,
+                ),
+            )
+
+    def _sweep(self, record: TreeRecord) -> None:
+        if record.stem.rootstock in (None, "own-rooted"):
+            return
+        for event in self.desk.season(record, ("sucker",)).events:
+            if event.name != "sucker sweep" or event.start > self.until or event.end < self.day:
+                continue
+            if any(
+                e.work == "sucker" and event.start <= e.date <= event.end
+                for e in self.desk.log(record)
+            ):
+                continue
+            text = say("flush-starts", end=event.end + dt.timedelta(days=1))
+            reason = Reason(
+                "sucker-sweep", text, date=event.end, catalogue_ids=("windows/sweep-before-flush",)
+            )
+            says = "Look below the union before the flush"
+            self._add(
+                record,
+                self._item(
+                    record, "sweep", "sucker", says, "go", (reason,), event.start, event.end
+                ),
+            )
+
+    def _standing(self, record: TreeRecord) -> Standing:
+        size, state = self.sizes[record.tree.id], self.desk.state(record)
+        done: dict[str, dt.date] = {}
+        for entry in self.desk.log(record):
+            if entry.date <= self.day:
+                done[entry.work] = max(entry.date, done.get(entry.work, entry.date))
+        start = self.desk.growing_year(record)
+        young = self.desk.young(record)
+        return Standing(
+            state.in_pot,
+            record.row.kind == "hedgerow",
+            young,
+            self.desk.bears(record),
+            state.condition,
+            size.height_m if size else None,
+            record.cap_m,
+            start,
+            done,
+        )
+
+    def _seasonal(self, record: TreeRecord) -> None:
+        for want in wanted(self._standing(record), self.at.know, self.day, self.units):
+            season = self.desk.season(record, (want.work,), with_forecast=False)
+            plain = season.segments
+            run = open_run(plain, self.day, self.until)
+            if run is None:
+                if want.needed:
+                    self._too_late(record, want, plain)
+                continue
+            first, last, segment = run
+            half = ", at most half of the shoots" if want.work == "young" else ""
+            share = half or (f", to {share_words(segment.max_share)}" if segment.max_share else "")
+            says = f"{WORK_WORDS[want.work].capitalize()}{share}"
+            ripe = next((r for r in segment.reasons if r.code == "ripe"), None)
+            both = (pick_and_cut(ripe),) if ripe else ()
+            item = self._item(
+                record,
+                "work",
+                want.work,
+                says,
+                "go",
+                (want.why, *both, *segment.reasons),
+                max(first, self.day),
+                last,
+            )
+            item.acts = acts_of(segment.reasons)
+            if priced(want.work, segment.reasons):
+                item.cost = cost_words(
+                    float(season.prices[want.work][(max(first, self.day) - self.day).days])
+                )
+                item.key += f"|{item.cost}"
+            asked = self.desk.verdict(record, want.work) if segment.start <= self.day else None
+            if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
+                item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
+                item.key += "|asked"
+            if self.desk.forecast(record):
+                self._close(record, want.work, max(first, self.day), item)
+            self._add(record, item)
+
+    def _close(self, record: TreeRecord, work: Work, from_day: dt.date, item: Item) -> None:
+        """Where the forecast leaves no day of a window open, say what closes it."""
+        ahead = self.desk.season(record, (work,)).segments
+        if open_run(ahead, self.day, self.until) is not None:
+            return
+        coming = (r for s in ahead if s.end >= from_day for r in s.reasons)
+        stop = next((r for r in coming if r.code in FORECAST_CODES), None)
+        item.tone = "stop"
+        item.closed_by = said(stop or say("forecast-closes"))
+        item.key += "|closed"
+
+    def _too_late(self, record: TreeRecord, want: Wanted, ahead: Sequence[Segment]) -> None:
+        start = self.desk.growing_year(record)
+        if start >= self.day:
+            return
+        gone = [
+            s
+            for s in self.desk.season_between(record, start, self.day, (want.work,)).segments
+            if s.status == "go"
+        ]
+        opens = next((s.start for s in ahead if s.status == "go"), None)
+        patience = self.at.know.days("today/too-late-after")
+        if (
+            not gone
+            or (self.day - gone[-1].end).days > patience
+            or (opens is not None and (opens - self.day).days < FORTNIGHT)
+        ):
+            return
+        now = ahead[0]
+        can = (
+            f"Until then small cuts of at most {share_words(now.max_share)}. "
+            if now.status == "light" and now.max_share
+            else "No cut until then. "
+        )
+        following = (
+            f"Next from {day_words(opens)}." if opens else "Look at the almanac for what closes it."
+        )
+        says = f"{WORK_WORDS[want.work].capitalize()}: too late this season"
+        item = self._item(
+            record,
+            "too-late",
+            want.work,
+            says,
+            now.status,
+            (want.why, *now.reasons),
+            opens,
+            gone[-1].end,
+        )
+        item.instead = can + following
+        item.acts = acts_of(now.reasons, opens)
+        item.later = None
+        self._add(record, item, self.late)

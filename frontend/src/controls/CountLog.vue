@@ -1,0 +1,55 @@
+<script setup lang="ts">
+/** Cuts taken off in passing, counted and put into the log of one tree. */
+import { newId } from '@/api/ids'
+import { api, heed, type Work } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { useCount, type CountedCut } from '@/composables/useCount'
+import { useTree } from '@/composables/useTree'
+import { shareWords } from '@/geometry/measure'
+import { computed, ref, toRef } from 'vue'
+import CountSteps from './CountSteps.vue'
+import CountTotal from './CountTotal.vue'
+
+const props = defineProps<{ treeId: string }>()
+const emit = defineEmits<{ logged: [] }>()
+const { data: tree } = useTree(toRef(props, 'treeId'), ref(undefined))
+const cuts = ref<CountedCut[]>([])
+const work = ref<Work>('thin')
+const ready = computed(() => tree.value?.sizes.trunk_mm != null)
+const { count, wrong } = useCount(() => props.treeId, cuts, work, ready)
+const { act, busy, trouble } = useAct()
+const said = ref('')
+let id = newId()
+async function log() {
+  const body = { id, date: tree.value!.day, work: work.value, cuts: cuts.value, who: '', note: '' }
+  const done = await act(() =>
+    heed(api.POST('/api/trees/{id}/counted', { params: { path: { id: props.treeId } }, body })),
+  )
+  if (!done) return
+  said.value = `In the log: about ${shareWords(count.value?.share ?? 0)} of the canopy.`
+  cuts.value = []
+  id = newId()
+  emit('logged')
+}
+</script>
+
+<template>
+  <p v-if="tree && !ready">
+    Its trunk is not measured, so what was cut cannot be weighed.
+    <RouterLink class="link" :to="`/tree/${treeId}/cut/count`">Say how thick it is</RouterLink>
+  </p>
+  <div v-else-if="tree" class="grid gap-2" data-test="count-log">
+    <CountSteps v-model="cuts" />
+    <CountTotal v-if="count" :count="count" :wrong="wrong" />
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <p v-if="said" role="status">{{ said }}</p>
+    <button
+      type="button"
+      class="btn btn-go !min-h-12"
+      :disabled="!cuts.length || busy || wrong"
+      @click="log"
+    >
+      Into the log
+    </button>
+  </div>
+</template>

@@ -1,0 +1,145 @@
+<script setup lang="ts">
+/** The Book: what was done, by day, and what it comes to; every write can be taken back here. */
+import DayField from '@/controls/DayField.vue'
+import PickOne from '@/controls/PickOne.vue'
+import { api, heed, sentence, type Work } from '@/api/client'
+import { useGrove } from '@/composables/useGrove'
+import { useSettings } from '@/composables/useSettings'
+import { useUndo } from '@/composables/useUndo'
+import LogEntries from '@/controls/LogEntries.vue'
+import { WORK_DONE } from '@/controls/words'
+import { dayWords } from '@/geometry/day'
+import { weightWords } from '@/geometry/measure'
+import { nameMatches } from '@/geometry/plan'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, reactive, ref } from 'vue'
+import BlockBack from './book/BlockBack.vue'
+
+const { data: grove } = useGrove()
+const { units } = useSettings()
+const { undo, busy } = useUndo()
+const wish = reactive({ first: '', last: '', work: '', who: '', block_id: '' })
+const query = computed(() => {
+  const said = Object.entries(wish).filter(([, v]) => v)
+  return Object.fromEntries(said) as { work?: Work; who?: string }
+})
+const { data, error, isPending } = useQuery({
+  queryKey: ['log', query],
+  queryFn: () => heed(api.GET('/api/log', { params: { query: query.value } })),
+  placeholderData: keepPreviousData,
+})
+const csv = computed(() => `/api/log.csv?${new URLSearchParams(query.value).toString()}`)
+const only = ref('')
+const shown = computed(() =>
+  (data.value?.entries ?? []).filter(
+    (e) => !only.value.trim() || nameMatches(only.value, `${e.tree} ${e.work} ${e.who}`),
+  ),
+)
+const sums = computed(() => {
+  const s = data.value?.sums
+  if (!s) return []
+  return [
+    `${s.entries} ${s.entries === 1 ? 'entry' : 'entries'}`,
+    `${s.trees} ${s.trees === 1 ? 'tree' : 'trees'}`,
+    ...(s.cuts ? [`${s.cuts} cuts`] : []),
+    ...(s.hours ? [`${s.hours} hours`] : []),
+    ...(s.kg ? [`${weightWords(s.kg, units.value)} picked`] : []),
+  ]
+})
+const written = ref(false)
+const { data: acts } = useQuery({
+  queryKey: ['acts'],
+  queryFn: () => heed(api.GET('/api/acts')),
+  enabled: written,
+})
+</script>
+
+<template>
+  <div class="max-w-4xl mx-auto px-4 py-4">
+    <div class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
+      <h1 class="text-[1.7rem]">Book</h1>
+      <div class="flex flex-wrap gap-2">
+        <a class="btn btn-small" :href="csv" download="log.csv">Log as CSV</a>
+        <a class="btn btn-small" href="/api/trees.csv" download>Trees as CSV</a>
+      </div>
+    </div>
+    <form class="ask" aria-label="Which entries" @submit.prevent>
+      <div>
+        <label class="label" for="only">Only</label>
+        <input id="only" v-model="only" class="field" placeholder="tree, work, helper" />
+      </div>
+      <div>
+        <label class="label" for="book-first">From</label>
+        <DayField id="book-first" v-model="wish.first" />
+      </div>
+      <div>
+        <label class="label" for="book-last">To</label>
+        <DayField id="book-last" v-model="wish.last" />
+      </div>
+      <div>
+        <label class="label" for="book-work">Work</label>
+        <PickOne id="book-work" v-model="wish.work" class="field">
+          <option value="">all</option>
+          <option v-for="(name, id) in WORK_DONE" :key="id" :value="id">{{ name }}</option>
+        </PickOne>
+      </div>
+      <div>
+        <label class="label" for="book-block">In block</label>
+        <PickOne id="book-block" v-model="wish.block_id" class="field">
+          <option value="">all</option>
+          <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
+        </PickOne>
+      </div>
+      <div>
+        <label class="label" for="book-who">Who</label>
+        <PickOne id="book-who" v-model="wish.who" class="field">
+          <option value="">everybody</option>
+          <option v-for="p in data?.people ?? []" :key="p">{{ p }}</option>
+        </PickOne>
+      </div>
+    </form>
+    <p v-if="isPending" class="py-4">Fetching the log …</p>
+    <p v-else-if="error" class="wrong py-4" role="alert">{{ sentence(error) }}</p>
+    <template v-else>
+      <p class="tag text-xl py-2" aria-live="polite" data-test="sums">{{ sums.join(' · ') }}</p>
+      <LogEntries :entries="shown" with-tree correctable />
+      <BlockBack class="mt-6" />
+      <details class="mt-4" @toggle="written = ($event.target as HTMLDetailsElement).open">
+        <summary class="tag text-xl min-h-11">Everything written, to take back</summary>
+        <ul v-if="acts">
+          <li v-for="a in acts.acts" :key="a.id" class="act" data-test="act">
+            <span class="num text-ink2">{{ dayWords(a.day) }}</span>
+            <span :class="{ 'line-through text-ink2': a.taken_back }">{{ a.said }}</span>
+            <button
+              v-if="!a.taken_back"
+              type="button"
+              class="btn btn-small"
+              :disabled="busy"
+              :aria-label="`Take back: ${a.said}`"
+              @click="undo(a.id)"
+            >
+              Take back
+            </button>
+          </li>
+        </ul>
+      </details>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.ask {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(128px, 1fr));
+  gap: 8px 10px;
+  padding: 12px 0;
+}
+.act {
+  display: grid;
+  grid-template-columns: 110px 1fr auto;
+  gap: 4px 12px;
+  align-items: center;
+  min-height: 44px;
+  border-top: 1px solid var(--rule);
+}
+</style>

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+/** First steps, the words of the trade, the keys, and the guide: all of it works without signal. */
+import KeysList from '@/controls/KeysList.vue'
+import { useTerms } from '@/composables/useTerms'
+import { computed, ref } from 'vue'
+import GuideText from '../../../docs/guide.md'
+
+const { terms } = useTerms()
+const asked = ref('')
+const found = computed(() => {
+  const q = asked.value.trim().toLowerCase()
+  return terms.value.filter((t) => `${t.word} ${t.also.join(' ')}`.toLowerCase().includes(q))
+})
+const STEPS = [
+  { to: '/start', does: 'Say where your trees stand, and what they are.' },
+  { to: '/today', does: 'Today says what is due, what is late, and what comes next.' },
+  { to: '/grove', does: 'Open a tree: may I cut today, how much, and what it costs.' },
+  { to: '/grove', does: 'Look at it: one question at a time, and what to do about it.' },
+  { to: '/grove', does: 'Plan the cuts, print the sheet, take it under the tree.' },
+  { to: '/book', does: 'What was done stands in the book; everything can be taken back.' },
+]
+</script>
+
+<template>
+  <div class="max-w-3xl mx-auto px-4 py-4 grid gap-6">
+    <h1 class="text-[1.7rem]">Help</h1>
+    <section aria-label="First steps">
+      <h2 class="help-head">First steps</h2>
+      <ol class="list-decimal pl-6">
+        <li v-for="s in STEPS" :key="s.does" class="py-1">
+          <RouterLink class="underline underline-offset-4" :to="s.to">{{ s.does }}</RouterLink>
+        </li>
+      </ol>
+    </section>
+    <section aria-label="Words of the trade" data-test="glossary">
+      <h2 class="help-head">Words of the trade</h2>
+      <label class="sr-only" for="term">Which word</label>
+      <input id="term" v-model="asked" class="field my-2" placeholder="which word" />
+      <dl>
+        <div v-for="t in found" :key="t.id" class="border-b border-rule py-2">
+          <dt class="tag text-lg">{{ t.word }}</dt>
+          <dd>{{ t.says }}</dd>
+        </div>
+      </dl>
+      <p v-if="terms.length && !found.length">That word is not among them.</p>
+    </section>
+    <section aria-label="Guide" data-test="guide">
+      <h2 class="help-head">The guide</h2>
+      <GuideText />
+    </section>
+    <section aria-label="Keys">
+      <h2 class="help-head">Keys</h2>
+      <KeysList class="mt-3" />
+      <p class="text-ink2 mt-2">Each page has more of its own; press ? there.</p>
+    </section>
+  </div>
+</template>
+
+<style>
+.help-head {
+  font-size: 1.25rem;
+  border-bottom: 2px solid var(--ink);
+  padding-bottom: 4px;
+}
+.chapter > summary {
+  padding: 12px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.prose {
+  padding: 6px 0 18px 24px;
+  overflow-x: auto;
+}
+.prose p,
+.prose ul,
+.prose ol,
+.prose table {
+  margin: 8px 0;
+}
+.prose ul {
+  list-style: disc;
+}
+.prose ol {
+  list-style: decimal;
+}
+.prose li {
+  margin-left: 18px;
+}
+.prose th,
+.prose td {
+  border-bottom: 1px solid var(--rule);
+  padding: 4px 14px 4px 0;
+  text-align: left;
+  vertical-align: top;
+}
+.prose h3 {
+  font-size: 1.1rem;
+  margin-top: 12px;
+}
+.prose code {
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,145 @@
+<script setup lang="ts">
+/**
+ * What is on this device: what opens without signal, what waits to be sent, and what was not taken.
+ * Works without Billhook.
+ */
+import { drop, resend, useOutbox } from '@/field/outbox'
+import { useReach } from '@/field/reach'
+import { onDevice, type Item } from '@/field/store'
+import { dayWords } from '@/geometry/day'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, ref } from 'vue'
+
+const { reached } = useReach()
+const { waiting, refused, failed } = useOutbox()
+interface Kept {
+  to: string
+  name: string
+  says: string
+}
+const rows = ref<Kept[]>([])
+const trees = ref<Kept[]>([])
+const sheets = ref<Kept[]>([])
+const hurt = ref<Kept[]>([])
+const ready = ref(false)
+async function look() {
+  const [keptRows, walks, keptSheets, keptHurt] = await onDevice((db) =>
+    Promise.all([db.getAll('rows'), db.getAll('walks'), db.getAll('sheets'), db.getAll('hurt')]),
+  )
+  rows.value = keptRows.map((r) => ({
+    to: `/row/${r.row_id}/walk`,
+    name: `${r.block}, row ${r.n}`,
+    says: `${r.trees.length} trees, as of ${dayWords(r.day)}`,
+  }))
+  const byName = new Intl.Collator(undefined, { numeric: true })
+  walks.sort((a, b) => byName.compare(a.walk.name, b.walk.name))
+  trees.value = walks.map((w) => ({
+    to: `/tree/${w.tree}/look`,
+    name: w.walk.name,
+    says: `its look, as of ${dayWords(w.walk.day)}`,
+  }))
+  sheets.value = keptSheets.map((s) => ({
+    to: `/sheet/${s.id}`,
+    name: `Cut sheet of ${dayWords(s.day)}`,
+    says: s.state === 'open' ? 'open' : 'finished',
+  }))
+  const names = new Map(walks.map((w) => [w.tree, w.walk.name]))
+  hurt.value = keptHurt.map((h) => ({
+    to: `/tree/${h.tree}/frost`,
+    name: names.get(h.tree) ?? 'A hurt tree',
+    says: `after the frost, as of ${dayWords(h.frost.today)}`,
+  }))
+  ready.value = true
+}
+void look()
+const lists = computed(() =>
+  [
+    { name: 'Rows', kept: rows.value },
+    { name: 'Trees to look at', kept: trees.value },
+    { name: 'Cut sheets', kept: sheets.value },
+    { name: 'Hurt by frost', kept: hurt.value },
+  ].filter((l) => l.kept.length),
+)
+const pages = ref<'kept' | 'not-yet' | 'insecure'>('not-yet')
+if (!window.isSecureContext) pages.value = 'insecure'
+const { pause } = useIntervalFn(
+  async () => {
+    if (pages.value === 'not-yet' && (await globalThis.caches?.match('/'))) pages.value = 'kept'
+    if (pages.value !== 'not-yet') pause()
+  },
+  1500,
+  { immediateCallback: true },
+)
+const copied = ref<number | null>(null)
+async function copy(item: Item) {
+  await navigator.clipboard.writeText(`${item.says}\n${JSON.stringify(item.body, null, 1)}`)
+  copied.value = item.seq ?? null
+}
+const aside = computed(() => [...refused.value, ...failed.value])
+</script>
+
+<template>
+  <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-5 content-start">
+    <h1 class="text-[1.9rem]">On this phone</h1>
+    <p class="keep" data-test="pages">
+      <template v-if="pages === 'insecure'">
+        This page is not secure, so the browser keeps no pages: an open one goes on working without
+        signal, a closed one does not open again. Open Billhook by its secure address, which starts
+        with https; the guide says how to set it up.
+      </template>
+      <template v-else-if="pages === 'kept'">
+        Billhook’s pages are kept here.
+        {{ reached ? 'It answers now.' : 'It does not answer now.' }}
+        What is listed below opens without signal.
+      </template>
+      <template v-else>The pages are not kept yet; leave this open for a moment.</template>
+    </p>
+    <section v-if="aside.length" aria-label="Not taken">
+      <h2 class="text-[1.25rem] border-b-2 border-ink">Not taken</h2>
+      <article v-for="item in aside" :key="item.seq" class="border-b border-rule py-2">
+        <p>
+          <b>{{ item.says }}</b>
+        </p>
+        <p>{{ item.refused ?? item.failed }}</p>
+        <div class="flex flex-wrap gap-2 mt-1">
+          <button type="button" class="btn" @click="resend(item)">Send again</button>
+          <RouterLink v-if="item.tree" class="btn" :to="`/tree/${item.tree}`"
+            >Enter it anew</RouterLink
+          >
+          <button type="button" class="btn" @click="copy(item)">
+            {{ copied === item.seq ? 'Copied' : 'Copy it' }}
+          </button>
+          <button type="button" class="btn" @click="drop(item)">Drop it</button>
+        </div>
+      </article>
+    </section>
+    <section aria-label="Waits to be sent">
+      <h2 class="text-[1.25rem] border-b-2 border-ink">Waits to be sent</h2>
+      <p v-if="!waiting.length">Nothing; all that was entered is with Billhook.</p>
+      <ul>
+        <li
+          v-for="item in waiting"
+          :key="item.seq"
+          class="border-b border-rule py-2 flex gap-3 items-center justify-between"
+        >
+          <span>{{ item.says }}</span>
+          <button type="button" class="btn" @click="drop(item)">Undo</button>
+        </li>
+      </ul>
+    </section>
+    <section v-for="list in lists" :key="list.name" :aria-label="list.name">
+      <h2 class="text-[1.25rem] border-b-2 border-ink">{{ list.name }}</h2>
+      <ul>
+        <li v-for="k in list.kept" :key="k.to" class="border-b border-rule">
+          <RouterLink :to="k.to" class="min-h-11 flex flex-wrap gap-x-3 items-center py-2">
+            <b class="tag text-lg underline underline-offset-4">{{ k.name }}</b>
+            <span class="text-ink2">{{ k.says }}</span>
+          </RouterLink>
+        </li>
+      </ul>
+    </section>
+    <p v-if="ready && !lists.length">
+      Nothing is taken along yet. Open a row from the grove, <i>Walk the row</i>, and take it along.
+    </p>
+  </div>
+</template>

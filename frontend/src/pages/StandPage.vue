@@ -1,0 +1,119 @@
+<script setup lang="ts">
+/** A block or a row: what it needs now, its trees, and its record. */
+import { api, heed, type Schemas } from '@/api/client'
+import { useGrove } from '@/composables/useGrove'
+import { useOpened } from '@/composables/useOpened'
+import { useSettings } from '@/composables/useSettings'
+import { useTree } from '@/composables/useTree'
+import BlockPicked from '@/controls/BlockPicked.vue'
+import SecondWire from '@/controls/SecondWire.vue'
+import TreeTable from '@/controls/TreeTable.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import WorkItem from './today/WorkItem.vue'
+import BlockForm from './tree/BlockForm.vue'
+import CalledForm from './tree/CalledForm.vue'
+
+const props = defineProps<{ id: string; of: 'block' | 'row'; part?: 'trees' | 'record' }>()
+const { data: grove } = useGrove()
+const { units } = useSettings()
+const rows = computed(() =>
+  (grove.value?.rows ?? []).filter((r) =>
+    props.of === 'block' ? r.block_id === props.id : r.id === props.id,
+  ),
+)
+const block = computed(() => {
+  const blockId = props.of === 'block' ? props.id : rows.value[0]?.block_id
+  return grove.value?.blocks.find((b) => b.id === blockId)
+})
+const name = computed(() =>
+  props.of === 'block' ? block.value?.name : `${block.value?.name ?? ''}, row ${rows.value[0]?.n}`,
+)
+const trees = computed(() => {
+  const here = new Set(rows.value.map((r) => r.id))
+  return (grove.value?.trees ?? []).filter((t) => here.has(t.row_id))
+})
+const at = computed(() => `/${props.of}/${props.id}`)
+const tags = computed(() => [
+  { to: at.value, name: 'Now' },
+  { to: `${at.value}/trees`, name: 'Trees' },
+  ...(props.of === 'row'
+    ? [{ to: `/row/${props.id}/walk`, name: 'Look' }]
+    : [
+        { to: `/heights?block=${props.id}`, name: 'Height' },
+        { to: `/year?block=${props.id}`, name: 'Year' },
+      ]),
+  { to: `${at.value}/record`, name: 'Record' },
+])
+useOpened(() => (name.value ? { name: name.value, to: at.value } : null))
+
+const { data: today } = useQuery({
+  queryKey: ['today', units],
+  queryFn: () => heed(api.GET('/api/today', { params: { query: { units: units.value } } })),
+  placeholderData: keepPreviousData,
+})
+type Item = Schemas['ItemOut']
+const items = computed(() => {
+  const here = new Set(trees.value.map((t) => t.id))
+  const due: Item[] = [...(today.value?.late ?? []), ...(today.value?.items ?? [])]
+  return due.filter((i) => i.trees.some((t) => here.has(t.id)))
+})
+const open = ref<Item | null>(null)
+/** Any tree of it knows its block and row. */
+const first = computed(() => trees.value[0]?.id ?? '')
+const { data: one } = useTree(first, ref(undefined))
+</script>
+
+<template>
+  <div v-if="grove" class="max-w-5xl mx-auto w-full">
+    <p v-if="!rows.length" class="p-6" role="alert">
+      There is no such {{ of }}. <RouterLink class="link" to="/grove">The grove</RouterLink>
+    </p>
+    <template v-else>
+      <header class="flex flex-wrap gap-3 items-center px-4 pt-4">
+        <h1 class="plate text-[1.75rem] max-[720px]:sr-only">{{ name }}</h1>
+        <p class="text-ink2">
+          {{ trees.length }} {{ trees.length === 1 ? 'tree' : 'trees' }}
+          <template v-if="of === 'block'">
+            in {{ rows.length }} {{ rows.length === 1 ? 'row' : 'rows' }}:
+            <RouterLink v-for="r in rows" :key="r.id" class="link mr-3" :to="`/row/${r.id}`"
+              >row {{ r.n }}</RouterLink
+            ></template
+          ><template v-else-if="block">
+            in <RouterLink class="link" :to="`/block/${block.id}`">{{ block.name }}</RouterLink>
+          </template>
+        </p>
+      </header>
+      <SecondWire :tags="tags" :of="`This ${of}`" />
+      <div class="px-4 py-3">
+        <template v-if="!part">
+          <BlockPicked v-if="of === 'block'" :block-id="id" class="mb-3" />
+          <p v-if="today && !items.length">Nothing wants doing here this fortnight.</p>
+          <ul v-if="today">
+            <WorkItem
+              v-for="item in items"
+              :key="item.key"
+              :item="item"
+              :day="today.day"
+              @working="open = $event"
+            />
+          </ul>
+        </template>
+        <TreeTable v-else-if="part === 'trees'" :trees="trees" />
+        <div v-else-if="one" class="grid gap-4">
+          <CalledForm :tree="one" />
+          <BlockForm :tree="one" />
+        </div>
+      </div>
+      <WhyDialog
+        v-if="open"
+        :model-value="true"
+        :title="open.says"
+        :sentence="open.closed_by ?? ''"
+        :reasons="open.reasons"
+        @update:model-value="open = null"
+      />
+    </template>
+  </div>
+</template>

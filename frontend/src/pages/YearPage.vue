@@ -1,0 +1,322 @@
+<script setup lang="ts">
+/**
+ * When each kind of work is right, over the year, for a tree, a block or the holding; any day opens
+ * its reasons.
+ */
+import PickOne from '@/controls/PickOne.vue'
+import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useGrove } from '@/composables/useGrove'
+import { useKeys } from '@/composables/useKeys'
+import { useNarrow } from '@/composables/useNarrow'
+import WhyDialog from '@/controls/WhyDialog.vue'
+import SayButtons from '@/controls/SayButtons.vue'
+import AlmanacRibbon from '@/drawings/AlmanacRibbon.vue'
+import ToneMark from '@/drawings/ToneMark.vue'
+import { addDays, dayWords } from '@/geometry/day'
+import { shareWords } from '@/geometry/measure'
+import { runs } from '@/geometry/ribbon'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+
+const route = useRoute()
+const router = useRouter()
+const narrow = useNarrow()
+const { data: grove } = useGrove()
+const word = (name: string) =>
+  typeof route.query[name] === 'string' ? (route.query[name] as string) : undefined
+const tree = computed(() => word('tree'))
+const block = computed(
+  () =>
+    word('block') ??
+    (tree.value
+      ? undefined
+      : grove.value?.blocks.find((b) => grove.value!.sites[0]?.id === b.site_id)?.id),
+)
+const whatIf = ref<Record<string, string>>({})
+watch([tree, block], () => (whatIf.value = {}))
+const months = ref(14)
+const { data, error, isPending } = useQuery({
+  queryKey: ['almanac', tree, block, whatIf, months],
+  queryFn: () => {
+    const of = tree.value
+      ? { tree: tree.value }
+      : block.value && block.value !== 'all'
+        ? { block: block.value }
+        : {}
+    return heed(
+      api.GET('/api/almanac', {
+        params: { query: { ...of, ...whatIf.value, months: months.value } },
+      }),
+    )
+  },
+  placeholderData: keepPreviousData,
+  enabled: computed(() => !!grove.value?.trees.length),
+})
+const day = ref('')
+watch(data, (a) => a && (day.value < a.from || day.value > a.to) && (day.value = a.today), {
+  immediate: true,
+})
+function step(by: number) {
+  const to = addDays(day.value, by)
+  if (data.value && to >= data.value.from && to <= data.value.to) day.value = to
+}
+useKeys([
+  {
+    keys: ['ArrowRight'],
+    says: 'a day on (shift: a week)',
+    run: (e) => step(e.shiftKey ? 7 : 1),
+    shown: '→',
+  },
+  {
+    keys: ['ArrowLeft'],
+    says: 'a day back (shift: a week)',
+    run: (e) => step(e.shiftKey ? -7 : -1),
+    shown: '←',
+  },
+  { keys: ['Home'], says: 'today', run: () => data.value && (day.value = data.value.today) },
+])
+type Segment = Schemas['SegmentOut']
+const here = computed(() =>
+  (data.value?.lanes ?? [])
+    .map((lane) => ({
+      lane,
+      now: lane.segments.find((s) => s.from <= day.value && day.value <= s.to),
+    }))
+    .filter((x): x is { lane: Schemas['LaneOut']; now: Segment } => !!x.now),
+)
+const said = (s: Segment) =>
+  s.reasons.filter((r) => !['yearly-budget', 'next-window'].includes(r.code))[0] ?? s.reasons[0]
+const costOn = (lane: Schemas['LaneOut']) =>
+  lane.costs.find((c) => c.from <= day.value && day.value <= c.to)?.says
+/** What holds and until when; a run that reaches the end of the ribbon names no end. */
+function head(lane: Schemas['LaneOut'], s: Segment): string {
+  const end = runs(lane.segments).find((r) => r.from <= s.from && s.to <= r.to)!.to
+  const share = s.max_share && s.status !== 'stop' ? `, to ${shareWords(s.max_share)}` : ''
+  return `${s.status}${share}${end === lane.segments.at(-1)!.to ? '' : `, until ${dayWords(end)}`}`
+}
+/** The pick that is on, or the next. */
+const harvest = computed(() =>
+  block.value === 'all'
+    ? undefined
+    : data.value?.events.find((e) => e.name === 'harvest' && e.to >= data.value!.today),
+)
+const open = ref<{ title: string; sentence: string; reasons: Segment['reasons'] } | null>(null)
+const NAMES: Record<string, string> = {
+  harvest_end: 'the harvest ended',
+  first_frost: 'the first frost came',
+}
+const tried = computed(() =>
+  Object.entries(whatIf.value)
+    .map(([name, iso]) => `${NAMES[name]} on ${dayWords(iso)}`)
+    .join(' and '),
+)
+function tryOut(name: string, iso: string) {
+  whatIf.value = { ...whatIf.value, [name]: iso }
+}
+const choose = (id: string) => void router.replace({ query: { block: id } })
+const ORIGINS: Record<string, string> = {
+  observed: 'seen',
+  computed: 'worked out from warmth and normals',
+  catalogue: 'by the calendar of this kind',
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="px-6 py-2 max-sm:px-3">
+    <p v-if="grove && !grove.trees.length" class="py-6">
+      No tree stands here yet.
+      <RouterLink to="/start" class="link">Say what stands there</RouterLink>
+    </p>
+    <p v-else-if="isPending" class="py-6">Working out the year …</p>
+    <p v-else-if="error" class="wrong py-6" role="alert">{{ sentence(error) }}</p>
+    <template v-else-if="data">
+      <header class="flex flex-wrap items-center gap-x-4 gap-y-2 pb-1">
+        <h1 class="plate text-[1.75rem]">{{ data.name }}</h1>
+        <p class="text-[0.92rem] text-ink2 leading-tight">
+          {{ data.kind_name }}<br />{{
+            data.of === 1
+              ? 'this tree'
+              : data.trees === data.of
+                ? `all ${data.of} trees`
+                : `${data.trees} of ${data.of} trees; the others differ`
+          }}
+        </p>
+        <div class="ml-auto flex gap-2 items-center no-print max-sm:ml-0">
+          <label class="sr-only" for="almanac-block">Block</label>
+          <PickOne
+            id="almanac-block"
+            class="field !w-auto !min-h-10 !py-1"
+            :model-value="tree ? '' : block"
+            @update:model-value="choose"
+          >
+            <option v-if="tree" value="">this tree</option>
+            <option value="all">the whole holding</option>
+            <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
+          </PickOne>
+          <label class="sr-only" for="almanac-months">Months</label>
+          <PickOne id="almanac-months" v-model="months" class="field !w-auto !min-h-10 !py-1">
+            <option v-for="m in [12, 14, 18]" :key="m" :value="m">{{ m }} months</option>
+          </PickOne>
+          <RouterLink v-if="tree" class="btn btn-small" :to="`/tree/${tree}`">The tree</RouterLink>
+          <button type="button" class="btn btn-small" @click="print">Print</button>
+        </div>
+        <p class="flex gap-4 tag" aria-hidden="true">
+          <span
+            v-for="t in ['go', 'light', 'wait', 'stop'] as const"
+            :key="t"
+            class="inline-flex items-center gap-1.5"
+            ><ToneMark :tone="t" small /> {{ t }}</span
+          >
+        </p>
+      </header>
+      <div
+        class="overflow-x-auto"
+        role="region"
+        aria-label="Ribbon of the year"
+        :tabindex="narrow ? 0 : undefined"
+      >
+        <AlmanacRibbon
+          :almanac="data"
+          :day="day"
+          :width="1232"
+          :style="narrow ? 'min-width: 980px' : ''"
+          @day="day = $event"
+          @try-out="tryOut"
+        />
+      </div>
+      <p
+        v-if="Object.keys(whatIf).length"
+        class="flex flex-wrap gap-3 items-center text-[0.98rem]"
+        role="status"
+        data-test="what-if"
+      >
+        <b>What if</b> {{ tried }}. Nothing is saved.
+        <button type="button" class="btn btn-small no-print" @click="whatIf = {}">
+          Back to the dates that hold
+        </button>
+      </p>
+      <section class="day" :aria-label="`What holds on ${dayWords(day)}`" aria-live="polite">
+        <div>
+          <h2 class="text-[1.5rem]" data-test="day">{{ day ? dayWords(day) : '' }}</h2>
+          <p class="text-[0.92rem] text-ink2 no-print">
+            <kbd>←</kbd> <kbd>→</kbd> a day, with shift a week; <kbd>Home</kbd> today
+          </p>
+        </div>
+        <ul class="lanes">
+          <li v-for="x in here" :key="x.lane.work" class="grid grid-cols-[auto_1fr] gap-x-3">
+            <ToneMark :tone="x.now.status" small class="mt-1" />
+            <div>
+              <h3 class="text-[1.1rem]">{{ x.lane.name }}: {{ head(x.lane, x.now) }}</h3>
+              <p class="text-[0.9rem] text-ink2">
+                <b v-if="costOn(x.lane)" class="text-ink" data-test="cost">{{ costOn(x.lane) }}.</b>
+                {{ said(x.now)?.text }}
+                <button
+                  type="button"
+                  class="link text-ink no-print"
+                  :aria-label="`Why: ${x.lane.name}`"
+                  @click="
+                    open = {
+                      title: x.lane.name,
+                      sentence: head(x.lane, x.now),
+                      reasons: x.now.reasons,
+                    }
+                  "
+                >
+                  Why
+                </button>
+              </p>
+            </div>
+          </li>
+        </ul>
+      </section>
+      <section v-if="harvest" class="mb-3" aria-label="The pick">
+        <p class="text-[0.98rem]">
+          The pick: {{ dayWords(harvest.from) }} to {{ dayWords(harvest.to)
+          }}{{ harvest.origin === 'observed' ? ', as it was seen' : ', about' }}.
+        </p>
+        <SayButtons
+          :acts="[
+            {
+              act: 'picked',
+              label: tree ? 'Picked today' : `Picked today: all ${data.kind_name} here`,
+            },
+            { act: 'no-fruit', label: 'No fruit this year' },
+          ]"
+          v-bind="
+            tree
+              ? { treeIds: [tree] }
+              : { scope: 'block' as const, scopeId: block, species: [data.species] }
+          "
+        />
+      </section>
+      <details class="mb-5 text-[0.98rem]">
+        <summary class="tag text-lg">Dates of these months, and where each comes from</summary>
+        <table class="mt-2">
+          <caption class="sr-only">
+            Events
+          </caption>
+          <thead class="sr-only">
+            <tr>
+              <th scope="col">Event</th>
+              <th scope="col">Days</th>
+              <th scope="col">Origin</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="e in data.events" :key="e.name + e.from">
+              <th scope="row" class="text-left font-normal pr-6">{{ e.name }}</th>
+              <td class="num pr-6">
+                {{ dayWords(e.from) }}{{ e.to === e.from ? '' : ` to ${dayWords(e.to)}` }}
+              </td>
+              <td class="text-ink2">
+                {{ ORIGINS[e.origin] ?? e.origin
+                }}<template v-if="e.moved_days"
+                  >, moved {{ e.moved_days > 0 ? '+' : '' }}{{ e.moved_days }} days by what earlier
+                  years showed</template
+                >
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </details>
+      <WhyDialog
+        v-if="open"
+        :model-value="true"
+        :title="open.title"
+        :sentence="open.sentence"
+        :reasons="open.reasons"
+        @update:model-value="open = null"
+      />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.day {
+  display: grid;
+  grid-template-columns: 190px 1fr;
+  gap: 18px;
+  border: var(--line) solid var(--ink);
+  border-radius: 10px;
+  background: var(--sheet);
+  padding: 14px 18px;
+  margin: 8px 0 20px;
+}
+.lanes {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 12px 22px;
+}
+@media (max-width: 900px) {
+  .day {
+    grid-template-columns: 1fr;
+  }
+}
+@media print {
+  .day {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

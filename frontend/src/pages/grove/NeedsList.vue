@@ -1,0 +1,113 @@
+<script setup lang="ts">
+/** What trees need next, like needs together, in walking order. */
+import type { Grove, GroveTree } from '@/api/client'
+import ToneMark from '@/drawings/ToneMark.vue'
+import { computed } from 'vue'
+
+const props = defineProps<{ grove: Grove; siteId: string; lit?: Set<string> }>()
+defineEmits<{ open: [tree: GroveTree] }>()
+
+/** Like needs side by side, in walking order: block, row, tree. */
+const needs = computed(() => {
+  const g = props.grove
+  const blocks = new Map(g.blocks.map((b) => [b.id, b]))
+  const rows = new Map(g.rows.map((r) => [r.id, r]))
+  const groups = new Map<
+    string,
+    {
+      key: string
+      block: string
+      tone: GroveTree['tone']
+      text: string
+      trees: GroveTree[]
+      rows: Set<number>
+    }
+  >()
+  for (const tree of g.trees) {
+    const row = rows.get(tree.row_id)
+    const block = row && blocks.get(row.block_id)
+    if (!row || !block || block.site_id !== props.siteId) continue
+    if (props.lit && !props.lit.has(tree.id)) continue
+    const key = `${block.id}/${tree.need_alike}`
+    const group = groups.get(key) ?? {
+      key,
+      block: block.name,
+      tone: tree.tone,
+      text: tree.need_alike,
+      trees: [],
+      rows: new Set<number>(),
+    }
+    group.trees.push(tree)
+    group.rows.add(row.n)
+    groups.set(key, group)
+  }
+  const order = { go: 0, light: 1, wait: 2, stop: 3 }
+  return [...groups.values()].sort(
+    (a, b) => order[a.tone] - order[b.tone] || a.block.localeCompare(b.block),
+  )
+})
+function rowsWords(rows: Set<number>) {
+  const list = [...rows].sort((a, b) => a - b)
+  const run = list.length > 2 && list.at(-1)! - list[0]! === list.length - 1
+  const which = run ? `${list[0]}–${list.at(-1)}` : list.join(', ')
+  return `${list.length > 1 ? 'rows' : 'row'} ${which}`
+}
+</script>
+
+<template>
+  <ul class="mt-2">
+    <li v-for="n in needs" :key="n.key" class="need">
+      <ToneMark :tone="n.tone" class="mt-1" small />
+      <div class="min-w-0">
+        <h2 class="text-[1.18rem]">
+          <RouterLink class="link" :to="`/block/${n.key.split('/')[0]}`">{{ n.block }}</RouterLink>,
+          {{ rowsWords(n.rows) }}
+        </h2>
+        <p class="text-[0.92rem] text-ink2">{{ n.text }}</p>
+        <p v-if="n.trees.length <= 6" class="text-[0.92rem]">
+          <button
+            v-for="t in n.trees"
+            :key="t.id"
+            type="button"
+            class="link mr-3 min-h-6"
+            @click="$emit('open', t)"
+          >
+            {{ t.name }}
+          </button>
+        </p>
+        <RouterLink
+          v-if="n.rows.size === 1"
+          class="link text-[0.92rem] mr-3"
+          :to="`/row/${n.trees[0]!.row_id}/walk`"
+          >Walk the row</RouterLink
+        >
+        <details v-if="n.trees.length > 6" class="text-[0.92rem]">
+          <summary>{{ n.trees.length }} trees</summary>
+          <button
+            v-for="t in n.trees"
+            :key="t.id"
+            type="button"
+            class="link mr-3 min-h-6"
+            @click="$emit('open', t)"
+          >
+            {{ t.name }}
+          </button>
+        </details>
+      </div>
+      <span class="tag text-lg">{{ n.trees.length }}</span>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.need {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  gap: 12px;
+  padding: 10px 0;
+  border-top: 1.5px solid var(--rule);
+}
+.need:first-child {
+  border-top: var(--line) solid var(--ink);
+}
+</style>

@@ -1,0 +1,225 @@
+<script setup lang="ts">
+/**
+ * Heights of one tree: which limb goes next, a shape laid over it, how it looks over seasons of a
+ * school, who shades whom.
+ */
+import SaidText from '@/controls/SaidText.vue'
+import { useWays } from '@/composables/useWays'
+import { api, heed, sentence, type Schemas, type Tree } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import { useStage } from '@/composables/useStage'
+import AimPanel from '@/controls/AimPanel.vue'
+import { diameterWords, lengthWords, shareWords } from '@/geometry/measure'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, ref, toRef } from 'vue'
+import AdoptForm from './AdoptForm.vue'
+import SchoolCard from './SchoolCard.vue'
+import ShapePanel from './ShapePanel.vue'
+
+const props = defineProps<{ id: string; tree: Tree }>()
+const { units } = useSettings()
+const params = computed(() => ({ params: { path: { id: props.id } } }))
+const ready = computed(() => !!props.tree.frame)
+const { data: limbs } = useQuery({
+  queryKey: ['which-limb', toRef(props, 'id')],
+  queryFn: () => heed(api.GET('/api/trees/{id}/which-limb', params.value)),
+  enabled: computed(() => !!props.tree.frame?.drawn),
+})
+const { data: shade } = useQuery({
+  queryKey: ['shade', toRef(props, 'id')],
+  queryFn: () => heed(api.GET('/api/trees/{id}/shade', params.value)),
+  enabled: ready,
+})
+const { data: adopted } = useQuery({
+  queryKey: ['rotations', toRef(props, 'id')],
+  queryFn: () =>
+    heed(api.GET('/api/rotations', { params: { query: { scope: 'tree', scope_id: props.id } } })),
+})
+const laid = ref<Schemas['EnvelopeOut'] | null>(null)
+const years = ref(6)
+const { ways, wayOf } = useWays()
+const side = computed(() => ({
+  schools: ways.value.filter((w) => w.one_tree).map((w) => w.id),
+  years: Math.min(12, Math.max(3, Math.round(years.value) || 3)),
+  by_machine: false,
+  units: units.value,
+}))
+const { data: schools, error: unfit } = useQuery({
+  queryKey: ['tree-schools', toRef(props, 'id'), side],
+  queryFn: () =>
+    heed(
+      api.POST('/api/trees/{id}/schools', {
+        ...params.value,
+        body: side.value,
+      }),
+    ),
+  enabled: computed(() => ready.value && !!ways.value.length),
+  placeholderData: keepPreviousData,
+})
+const tallest = computed(() =>
+  Math.max(1, ...(schools.value?.compared.flatMap((c) => c.height_m) ?? [])),
+)
+const school = ref('')
+const year = ref(-1)
+const { data: grown } = useQuery({
+  queryKey: ['grown', toRef(props, 'id'), school, computed(() => side.value.years)],
+  queryFn: () =>
+    heed(
+      api.POST('/api/trees/{id}/grown', {
+        ...params.value,
+        body: { school: school.value, years: side.value.years, cap_m: null },
+      }),
+    ),
+  enabled: computed(() => ready.value && !!school.value),
+})
+function show(id: string) {
+  school.value = school.value === id ? '' : id
+  year.value = school.value ? 0 : -1
+}
+const season = computed(() =>
+  school.value && year.value >= 0 ? (grown.value?.seasons[year.value] ?? null) : null,
+)
+const cuts = computed(() => {
+  if (season.value) return []
+  if (laid.value) return laid.value.breaks.map((b) => ({ limb: b.limb, keep_m: b.keep_m }))
+  const first = limbs.value?.limbs[0]
+  return first ? [{ limb: first.limb, keep_m: first.keep_m }] : []
+})
+useStage(() => ({
+  frame: season.value?.frame ?? null,
+  cuts: cuts.value,
+  edge: laid.value && !season.value ? laid.value.edge : undefined,
+  plain: !!season.value || !!laid.value,
+}))
+</script>
+
+<template>
+  <div class="grid gap-3 content-start">
+    <AimPanel :tree-id="id" :height="tree.sizes.height_m" />
+    <section v-if="limbs?.limbs.length" aria-label="Which limb">
+      <h2 class="text-[1.25rem]">Which limb goes next</h2>
+      <ol>
+        <li v-for="(l, i) in limbs.limbs" :key="l.limb" class="limb" data-test="ranked">
+          <b class="tag text-lg">{{ i + 1 }}</b>
+          <div>
+            <p class="font-semibold"><SaidText :text="l.reasons[0]?.text ?? ''" /></p>
+            <p class="text-[0.93rem]"><SaidText :text="l.reasons[1]?.text ?? ''" /></p>
+            <p class="text-[0.9rem] text-ink2">
+              wound {{ diameterWords(l.wound_mm, units)
+              }}<template v-if="l.share !== null"
+                >, {{ shareWords(l.share) }} of the canopy</template
+              >, {{ l.fruit }} fruit;
+              {{
+                l.seasons === null
+                  ? 'never cut'
+                  : l.seasons === 0
+                    ? 'cut this year'
+                    : `cut ${l.seasons} ${l.seasons === 1 ? 'year' : 'years'} ago`
+              }}
+            </p>
+          </div>
+          <span class="num">{{ l.points.toFixed(1) }}</span>
+        </li>
+      </ol>
+      <p class="text-[0.93rem] text-ink2">
+        The others are tipped.
+        <RouterLink class="link" :to="`/tree/${id}/cut`">Plan the cuts</RouterLink>
+      </p>
+    </section>
+    <ShapePanel :tree-id="id" :ready="ready" @laid="laid = $event" />
+    <section aria-label="Seasons" class="grid gap-2">
+      <div class="flex flex-wrap gap-4 items-end">
+        <h2 class="text-[1.25rem]">
+          {{ side.years }} seasons, {{ schools?.compared.length ?? 0 }} ways
+        </h2>
+        <div>
+          <label class="label" for="seasons">Seasons</label>
+          <input
+            id="seasons"
+            v-model.number="years"
+            class="field !min-h-11 w-24"
+            type="number"
+            min="3"
+            max="12"
+          />
+        </div>
+      </div>
+      <p v-if="unfit" class="wrong" role="alert">{{ sentence(unfit) }}</p>
+      <div v-if="schools" class="grid gap-3 sm:grid-cols-2">
+        <SchoolCard
+          v-for="c in schools.compared"
+          :key="c.school"
+          :school="c"
+          :cap="schools.cap_m"
+          :first="schools.first_year"
+          :tallest="tallest"
+          :chosen="school === c.school"
+          @choose="show(c.school)"
+        />
+      </div>
+      <template v-if="grown && school">
+        <label class="label" for="season"
+          >Season {{ year + 1 }}, {{ grown.seasons[year]?.year }}</label
+        >
+        <input
+          id="season"
+          v-model.number="year"
+          type="range"
+          min="0"
+          :max="grown.seasons.length - 1"
+          class="w-full min-h-11"
+        />
+        <p v-if="season" data-test="season">
+          {{ season.cut_name ? `The ${season.cut_name} went down; ` : ''
+          }}{{ shareWords(Math.max(0, season.share)) }} of the leaf cut,
+          {{ lengthWords(season.height_m, units) }} tall after it grew, crop
+          {{ shareWords(season.crop) }} of an uncut tree.
+        </p>
+        <AdoptForm
+          v-if="
+            wayOf(school)?.adopted &&
+            !schools?.compared.find((c) => c.school === school)?.barred.length
+          "
+          scope="tree"
+          :scope-id="id"
+          :school="school"
+          :school-name="grown.name"
+          :years="side.years"
+          :low="limbs?.low_m ?? 1.5"
+          :tip="limbs?.tip_m ?? 2.5"
+          :rotations="[]"
+        />
+      </template>
+      <AdoptForm
+        scope="tree"
+        :scope-id="id"
+        school=""
+        school-name=""
+        :years="6"
+        :low="limbs?.low_m ?? 1.5"
+        :tip="limbs?.tip_m ?? 2.5"
+        :rotations="adopted?.rotations ?? []"
+      />
+    </section>
+    <section v-if="shade?.reasons.length" aria-label="Shade">
+      <h2 class="text-[1.25rem]">Who shades whom today</h2>
+      <p v-for="r in shade.reasons" :key="r.text" class="text-[0.97rem]">
+        <SaidText :text="r.text" />
+      </p>
+    </section>
+    <p class="text-[0.9rem] text-ink2">
+      An orchard tripod first, a straight ladder four up to one out and never on the limb that is
+      cut; lines: the utility decides.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.limb {
+  display: grid;
+  grid-template-columns: 22px 1fr auto;
+  gap: 10px;
+  border-top: 1px solid var(--rule);
+  padding: 7px 0;
+}
+</style>

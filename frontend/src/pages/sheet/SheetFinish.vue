@@ -1,0 +1,102 @@
+<script setup lang="ts">
+/** The end of a sheet: the minutes it took, and once it is finished the days to come back. */
+import { api, heed, type Schemas, type Sheet } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { useCount, type CountedCut } from '@/composables/useCount'
+import CountSteps from '@/controls/CountSteps.vue'
+import CountTotal from '@/controls/CountTotal.vue'
+import { dayWords } from '@/geometry/day'
+import { computed, ref } from 'vue'
+
+const props = defineProps<{ sheet: Sheet; who: string; waits: boolean }>()
+const { act, trouble, busy } = useAct()
+/** Minutes it really took; left empty the reckoned ones are logged. */
+const minutes = ref('')
+const made = ref<Schemas['FinishedOut'] | null>(null)
+/** Cuts that are not in the drawing, counted. */
+const besides = ref<CountedCut[]>([])
+const { count, wrong: notTrue } = useCount(
+  () => props.sheet.tree_id,
+  besides,
+  computed(() => props.sheet.work),
+  computed(() => besides.value.length > 0),
+)
+const done = computed(() => props.sheet.lines.filter((l) => l.done).length)
+const says = computed(() => {
+  const all = props.sheet.lines.length
+  if (busy.value) return 'Finishing …'
+  return done.value && done.value < all ? `Finish with ${done.value} of ${all} cuts` : 'Finish'
+})
+async function finish() {
+  const body = {
+    version: props.sheet.version,
+    who: props.who,
+    date: null,
+    minutes: minutes.value ? Number(minutes.value) : null,
+    note: '',
+    besides: besides.value,
+  }
+  await act(async () => {
+    made.value = await heed(
+      api.POST('/api/sheets/{id}/finish', { params: { path: { id: props.sheet.id } }, body }),
+    )
+  })
+}
+</script>
+
+<template>
+  <div v-if="sheet.state === 'open'" class="no-print mt-4 grid gap-2">
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <details>
+      <summary class="tag py-2.5">
+        Cut besides, not in the drawing{{
+          besides.length ? `: ${besides.reduce((n, c) => n + c.n, 0)}` : ''
+        }}
+      </summary>
+      <CountSteps v-model="besides" />
+      <CountTotal v-if="count && besides.length" :count="count" :wrong="notTrue" />
+    </details>
+    <div>
+      <label class="label" for="minutes">Minutes it took</label>
+      <input
+        id="minutes"
+        v-model="minutes"
+        class="field !min-h-12"
+        type="number"
+        inputmode="numeric"
+        min="0"
+        max="5000"
+        :placeholder="`${Math.max(1, Math.round(sheet.minutes))} reckoned`"
+      />
+    </div>
+    <button
+      type="button"
+      class="btn btn-go w-full !min-h-14 text-xl"
+      :disabled="!done || busy || waits"
+      @click="finish"
+    >
+      {{ says }}
+    </button>
+    <p class="text-[0.88rem] text-ink2 mt-1">
+      <template v-if="waits"
+        >What was ticked waits to be sent; finish when Billhook answers again. </template
+      >Finishing takes what is ticked off the tree's frame, writes the log and sets the days to come
+      back.
+    </p>
+  </div>
+  <section v-else class="mt-4 no-print" aria-live="polite" aria-label="What comes after">
+    <h2 class="text-xl">Finished</h2>
+    <template v-if="made">
+      <p v-if="made.tasks.length">Come back:</p>
+      <ul>
+        <li v-for="t in made.tasks" :key="t.id" class="border-t border-rule py-1.5">
+          <b class="num">{{ dayWords(t.due) }}</b> {{ t.does }}
+          <RouterLink class="link text-ink2 text-[0.85rem]" :to="`/known?find=${t.rule}`"
+            >rule</RouterLink
+          >
+        </li>
+      </ul>
+    </template>
+    <RouterLink class="link" :to="`/tree/${sheet.tree_id}`">See the tree and its log</RouterLink>
+  </section>
+</template>

@@ -1,0 +1,198 @@
+<script setup lang="ts">
+/**
+ * Cuts by counting: what to look for on a tree nobody has drawn, how many were taken and how
+ * thick, the share with its range against the day, and into the log.
+ */
+import SaidText from '@/controls/SaidText.vue'
+import { newId } from '@/api/ids'
+import { api, heed, type Tree } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { useCount, type CountedCut } from '@/composables/useCount'
+import { useSettings } from '@/composables/useSettings'
+import AimPanel from '@/controls/AimPanel.vue'
+import CountSteps from '@/controls/CountSteps.vue'
+import CountTotal from '@/controls/CountTotal.vue'
+import MeasureField from '@/controls/MeasureField.vue'
+import StepCount from '@/controls/StepCount.vue'
+import VerdictBox from '@/controls/VerdictBox.vue'
+import { dayWords } from '@/geometry/day'
+import { diameterWords, lengthWords, shareWords } from '@/geometry/measure'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, reactive, ref, toRef, watch } from 'vue'
+import { useWish } from '../plan/wish'
+
+const props = defineProps<{ id: string; tree: Tree }>()
+const { units } = useSettings()
+const { wish } = useWish(props.id)
+/** The aim holds between counting and the plan. */
+const goal = toRef(wish, 'goal')
+const sized = computed(() => props.tree.standing !== 'said')
+const { data: recipe } = useQuery({
+  queryKey: ['recipe', () => props.id, goal, units],
+  queryFn: () =>
+    heed(
+      api.POST('/api/trees/{id}/recipe', {
+        params: { path: { id: props.id } },
+        body: { goal: goal.value },
+      }),
+    ),
+  enabled: sized,
+  placeholderData: keepPreviousData,
+})
+/** What was counted by thickness, and by line of the recipe. */
+const taken = ref<CountedCut[]>([])
+const lines = reactive<Record<string, number>>({})
+watch(goal, () => Object.keys(lines).forEach((k) => delete lines[k]))
+const cuts = computed(() => [
+  ...taken.value,
+  ...(recipe.value?.lines ?? []).map((line, i) => ({
+    class: line.class,
+    n: lines[i] ?? 0,
+    sprout: line.kind === 'sprout',
+    dead: line.kind === 'dead' || line.kind === 'sucker',
+  })),
+])
+const made = computed(() => cuts.value.filter((c) => c.n > 0))
+const work = computed(() => recipe.value?.work ?? 'thin')
+const trunk = computed(() => props.tree.sizes.trunk_mm)
+const ready = computed(() => trunk.value !== null)
+const { count, wrong } = useCount(() => props.id, made, work, ready)
+const { act, busy, trouble, fields } = useAct()
+const logged = ref('')
+let entryId = newId()
+async function log() {
+  const body = {
+    id: entryId,
+    date: props.tree.day,
+    work: work.value,
+    cuts: made.value,
+    who: '',
+    note: '',
+  }
+  const said = await act(() =>
+    heed(api.POST('/api/trees/{id}/counted', { params: { path: { id: props.id } }, body })),
+  )
+  if (!said) return
+  logged.value = `In the log: ${made.value.reduce((n, c) => n + c.n, 0)} cuts, about ${shareWords(count.value?.share ?? 0)} of the canopy.`
+  entryId = newId()
+  taken.value = []
+  Object.keys(lines).forEach((k) => delete lines[k])
+}
+const typed = ref<number | null>(null)
+async function sayTrunk() {
+  const body = { kind: 'trunk_mm', value: String(Math.round(typed.value!)), date: props.tree.day }
+  await act(() =>
+    heed(api.POST('/api/trees/{id}/observations', { params: { path: { id: props.id } }, body })),
+  )
+}
+const print = () => window.print()
+const where = (line: { whole: boolean }) => (line.whole ? 'whole' : 'shortened')
+</script>
+
+<template>
+  <div class="grid gap-4">
+    <VerdictBox v-if="recipe" :verdict="recipe.verdict" :tree-id="tree.id" />
+    <section v-if="recipe" aria-label="What to look for" class="grid gap-2">
+      <h2 class="text-[1.5rem]">What to look for, and count</h2>
+      <div class="flex flex-wrap gap-2" role="group" aria-label="What it is for">
+        <button
+          v-for="g in recipe.goals"
+          :key="g.id"
+          type="button"
+          class="choice"
+          :class="{ on: g.id === goal }"
+          :aria-pressed="g.id === goal"
+          @click="goal = g.id"
+        >
+          {{ g.name }}
+        </button>
+      </div>
+      <p v-for="r in recipe.reasons" :key="r.code" class="text-ink2"><SaidText :text="r.text" /></p>
+      <ol class="grid">
+        <li v-for="(line, i) in recipe.lines" :key="i" class="line" data-test="recipe-line">
+          <div>
+            <b class="tag text-lg">
+              {{ line.share ? `up to ${line.n}` : 'all' }},
+              {{ line.share ? `${line.class.replace('-', ' ')}-thick` : 'however thick' }},
+              {{ where(line) }}
+            </b>
+            <p>{{ line.what }}; {{ line.where }}.</p>
+            <p v-if="line.share" class="text-ink2">about {{ shareWords(line.share) }}</p>
+          </div>
+          <span class="boxes" aria-hidden="true">{{ '☐'.repeat(Math.min(line.n, 12)) }}</span>
+          <StepCount
+            class="no-print"
+            :label="`Taken of ${line.what}`"
+            :model-value="lines[i] ?? 0"
+            @update:model-value="lines[i] = $event"
+          />
+        </li>
+      </ol>
+    </section>
+    <AimPanel v-if="goal === 'lower'" :tree-id="tree.id" :height="tree.sizes.height_m" />
+    <button v-if="recipe?.lines.length" type="button" class="btn w-fit no-print" @click="print">
+      Print this
+    </button>
+    <section aria-label="How many did you take, how thick" class="grid gap-1 no-print">
+      <h2 class="text-[1.5rem]">How many did you take, how thick?</h2>
+      <p v-if="trunk" class="text-ink2">
+        Weighed against the trunk, {{ diameterWords(trunk, units) }} across above the union<template
+          v-if="tree.sizes.height_m"
+          >; the tree stands {{ lengthWords(tree.sizes.height_m, units) }} tall</template
+        >.
+      </p>
+      <form v-else class="grid gap-2" @submit.prevent="sayTrunk">
+        <MeasureField
+          v-model="typed"
+          label="Trunk, across, above the union and below the first branch"
+          kind="diameter"
+          :placeholder="units === 'us' ? '4&quot;' : '110 mm'"
+          :wrong="fields['/value']"
+        />
+        <button class="btn w-fit" :disabled="!typed || busy">Weigh against this trunk</button>
+      </form>
+      <CountSteps v-if="trunk" v-model="taken" />
+    </section>
+    <section v-if="trunk && count" class="total grid gap-2 no-print" aria-label="What it comes to">
+      <CountTotal :count="count" :wrong="wrong" />
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <p v-if="logged" role="status">{{ logged }}</p>
+      <button
+        type="button"
+        class="btn btn-go"
+        :disabled="!made.length || busy || wrong"
+        @click="log"
+      >
+        Into the log, {{ dayWords(tree.day) }}
+      </button>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.boxes {
+  display: none;
+  font-size: 20px;
+  letter-spacing: 3px;
+}
+@media print {
+  .boxes {
+    display: block;
+  }
+}
+.line {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.total {
+  position: sticky;
+  bottom: var(--foot);
+  background: var(--sheet);
+  border-top: 2px solid var(--ink);
+  padding: 8px 0 12px;
+}
+</style>

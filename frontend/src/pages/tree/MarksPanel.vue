@@ -1,0 +1,365 @@
+<script setup lang="ts">
+/**
+ * Marking cuts: the verdict of the day, the measure, each cut and how to make it, and the sheet
+ * that comes of it.
+ */
+import SaidText from '@/controls/SaidText.vue'
+import DayField from '@/controls/DayField.vue'
+import { useAct } from '@/composables/useAct'
+import { api, heed, type Tree } from '@/api/client'
+import { useMarkKeys } from './useMarkKeys'
+import { useMarking } from '@/composables/useMarking'
+import { useDay, useStage, useWork } from '@/composables/useStage'
+import { useSettings } from '@/composables/useSettings'
+import { newId } from '@/api/ids'
+import MeasureField from '@/controls/MeasureField.vue'
+import VerdictBox from '@/controls/VerdictBox.vue'
+import WhyDialog from '@/controls/WhyDialog.vue'
+import WorkPicker from '@/controls/WorkPicker.vue'
+import ShareMeasure from '@/drawings/ShareMeasure.vue'
+import { diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+
+const props = defineProps<{ tree: Tree }>()
+const day = useDay()
+const work = useWork(() => props.tree)
+const verdict = computed(() => props.tree.verdicts.find((v) => v.work === work.value))
+const { units } = useSettings()
+const router = useRouter()
+const { act, trouble, busy: saving } = useAct()
+const working = ref(false)
+
+const frame = computed(() => props.tree.frame)
+const m = useMarking(
+  computed(() => props.tree.id),
+  computed(() => frame.value?.id),
+  work,
+  day,
+)
+const free = computed(() => m.answer.value?.advice.filter((a) => a.free).map((a) => a.limb) ?? [])
+const marked = computed(() => m.cuts.value.length > 0)
+const { selected } = useStage(() => ({
+  cuts: m.cuts.value,
+  gone: marked.value ? (m.answer.value?.gone ?? []) : [],
+  free: free.value,
+  afterHeight: marked.value ? (m.answer.value?.after.height_m ?? null) : null,
+  pick,
+  slide: m.slide,
+  settle: () => void m.settle(),
+}))
+function pick(id: string, keep: number) {
+  if (!frame.value?.drawn) return
+  selected.value = id
+  if (!m.cuts.value.some((c) => c.limb === id)) m.mark(id, keep)
+}
+useMarkKeys(frame, selected, m)
+const answer = computed(() => m.answer.value)
+const lines = computed(() =>
+  m.cuts.value.map((cut, i) => ({
+    n: i + 1,
+    cut,
+    cost: answer.value?.cuts.find((c) => c.limb === cut.limb),
+    advice: answer.value?.advice.find((a) => a.limb === cut.limb),
+    limb: props.tree.frame?.limbs.find((l) => l.id === cut.limb),
+  })),
+)
+const isFree = (line: (typeof lines.value)[number]) => line.advice?.free ?? false
+const pieces = computed(() =>
+  lines.value.map((l) => ({ n: l.n, share: l.cost?.void ? 0 : (l.cost?.share ?? 0) })),
+)
+const current = computed(() => lines.value.find((l) => l.cut.limb === selected.value))
+const hand = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.hand_kg)))
+const lift = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.lift_kg)))
+const openSheet = computed(() => props.tree.sheets.find((s) => s.state === 'open'))
+let sheetId = newId()
+/** A sheet over what the day allows is asked about once more. */
+const asking = ref(false)
+watch(
+  () => [m.cuts.value, work.value, day.value],
+  () => (asking.value = false),
+  { deep: true },
+)
+async function save() {
+  const frame_id = props.tree.frame?.id
+  if (!frame_id) return
+  if (answer.value && !answer.value.against.fits && !asking.value) {
+    asking.value = true
+    return
+  }
+  await act(async () => {
+    const body = {
+      id: sheetId,
+      frame_id,
+      cuts: m.cuts.value,
+      work: work.value,
+      later: [],
+      ...(day.value ? { day: day.value } : {}),
+    }
+    const made = await heed(
+      api.POST('/api/trees/{id}/sheets', { params: { path: { id: props.tree.id } }, body }),
+    )
+    m.clear()
+    sheetId = newId()
+    await router.push(`/sheet/${made.id}`)
+  })
+}
+</script>
+
+<template>
+  <div class="flex flex-col gap-3 h-full">
+    <div class="grid grid-cols-[1fr_auto] gap-2 items-end">
+      <WorkPicker v-model="work" :verdicts="tree.verdicts" />
+      <div>
+        <label class="sr-only" for="cut-day">Day</label>
+        <DayField
+          id="cut-day"
+          :model-value="day ?? tree.day"
+          @update:model-value="day = $event || undefined"
+        />
+      </div>
+    </div>
+    <VerdictBox
+      v-if="verdict"
+      :verdict="verdict"
+      :tree-id="tree.id"
+      :block-id="tree.block_id"
+      @day="day = $event"
+    />
+    <div v-if="tree.standing !== 'drawn'" class="grid gap-2">
+      <p v-if="tree.frame" class="text-ink2">
+        This is an outline from the sizes you gave; what is drawn inside is only typical for the
+        kind, so no limb of it is planned. Count what you cut by its thickness, or measure its main
+        limbs (<RouterLink class="link" :to="`/tree/${tree.id}/limbs`">its limbs</RouterLink>) to
+        plan limb by limb.
+      </p>
+      <RouterLink class="btn btn-go" :to="`/tree/${tree.id}/cut/count`"
+        >What to look for, and count</RouterLink
+      >
+    </div>
+    <template v-else-if="tree.frame">
+      <ShareMeasure
+        :pieces="pieces"
+        :limit="verdict?.max_share ?? null"
+        :limit-says="
+          verdict?.max_share === null
+            ? 'costs no canopy'
+            : `today ${shareWords(verdict?.max_share ?? 0)}`
+        "
+        :year="tree.year_share"
+        :used="tree.used_share"
+      />
+      <p v-if="lines.length === 0" class="text-ink2">
+        <template v-if="openSheet"
+          ><RouterLink :to="`/sheet/${openSheet.id}`" class="link text-ink"
+            >A cut sheet is open</RouterLink
+          >
+          on this tree.
+        </template>
+        <RouterLink :to="`/tree/${tree.id}/cut`" class="link text-ink">Propose a plan</RouterLink>,
+        or touch a limb in the drawing to mark a cut, or pick one with <kbd>↑</kbd> <kbd>↓</kbd> and
+        press <kbd>Enter</kbd>.
+      </p>
+      <ol v-else class="border-t-[1.5px] border-rule">
+        <li
+          v-for="line in lines"
+          :key="line.cut.limb"
+          class="cut"
+          :class="{ on: line.cut.limb === selected }"
+          data-test="cut"
+        >
+          <span class="flag" :class="{ 'flag-free': isFree(line) }">{{ line.n }}</span>
+          <div class="min-w-0">
+            <button
+              type="button"
+              class="text-left font-semibold leading-tight first"
+              @click="selected = line.cut.limb"
+            >
+              {{ line.advice?.position ?? line.limb?.name ?? 'Trunk' }}
+            </button>
+            <p v-if="line.cost?.void" class="text-[0.88rem] text-ink2">
+              goes with a cut further down
+            </p>
+            <p v-else-if="line.advice" class="text-[0.88rem] text-ink2">
+              {{ line.advice.technique }}
+              {{ line.advice.tool === 'finger' ? '' : `With the ${line.advice.tool}.` }}
+            </p>
+          </div>
+          <div class="text-right num text-[0.92rem]">
+            <b>{{
+              line.cost?.void || (isFree(line) && !line.cost?.share)
+                ? 'free'
+                : line.cost?.share == null
+                  ? '–'
+                  : shareWords(line.cost.share)
+            }}</b><br />
+            <span v-if="line.cost">{{ diameterWords(line.cost.wound_mm, units) }}</span><br /><span
+              v-if="line.cost && !line.cost.void"
+              class="text-ink2"
+              >{{ weightWords(line.cost.hand_kg, units) }}</span
+            >
+          </div>
+          <button
+            type="button"
+            class="off"
+            :aria-label="`Take mark ${line.n} off`"
+            @click="m.remove(line.cut.limb)"
+          >
+            ×
+          </button>
+          <div
+            v-if="line === current && line.limb && !line.limb.sucker"
+            class="col-span-4 grid grid-cols-[1fr_120px] gap-3 items-center"
+          >
+            <label class="sr-only" :for="`slide-${line.n}`">Slide the cut along the limb</label>
+            <input
+              :id="`slide-${line.n}`"
+              type="range"
+              min="0"
+              :max="line.limb.length_m * 0.995"
+              step="0.01"
+              :value="line.cut.keep_m"
+              @input="m.slide(line.cut.limb, Number(($event.target as HTMLInputElement).value))"
+              @change="m.settle()"
+            />
+            <MeasureField
+              label="Keep"
+              kind="length"
+              hide-label
+              :model-value="line.cut.keep_m"
+              @update:model-value="
+                (v) => v !== null && line.limb && v < line.limb.length_m && m.mark(line.cut.limb, v)
+              "
+            />
+          </div>
+          <ul
+            v-if="line === current && line.advice?.cautions.length"
+            class="col-span-4 text-[0.88rem] space-y-1"
+          >
+            <li v-for="c in line.advice.cautions" :key="c.code" class="keep">
+              <SaidText :text="c.text" />
+            </li>
+          </ul>
+        </li>
+      </ol>
+      <p v-if="m.problem.value" class="wrong" role="alert">{{ m.problem.value }}</p>
+      <div v-if="answer && lines.length" aria-live="polite" data-test="against">
+        <p :class="{ keep: !answer.against.fits }">
+          {{ answer.against.sentence }}
+          <button type="button" class="link" @click="working = true">How it is counted</button>
+        </p>
+        <WhyDialog
+          v-model="working"
+          counted
+          title="How the share is counted"
+          :sentence="answer.against.sentence"
+          :reasons="answer.reasons"
+        />
+        <p v-for="r in answer.against.reasons" :key="r.code" class="keep mt-1">
+          <SaidText :text="r.text" />
+        </p>
+      </div>
+      <div class="mt-auto">
+        <dl v-if="answer && lines.length" class="facts">
+          <div>
+            <dt>height</dt>
+            <dd>
+              {{ lengthWords(answer.before.height_m, units) }} →
+              {{ lengthWords(answer.after.height_m, units) }}
+            </dd>
+          </div>
+          <div>
+            <dt>spread</dt>
+            <dd>
+              {{ lengthWords(answer.before.radius_m * 2, units) }} →
+              {{ lengthWords(answer.after.radius_m * 2, units) }}
+            </dd>
+          </div>
+          <div>
+            <dt>fruit lost</dt>
+            <dd>{{ answer.before.fruit - answer.after.fruit }} of {{ answer.before.fruit }}</dd>
+          </div>
+          <div>
+            <dt>heaviest in the hand</dt>
+            <dd>
+              {{ weightWords(hand, units) }}
+              <small class="font-sans font-normal text-ink2"
+                >lift for {{ weightWords(lift, units) }}</small
+              >
+            </dd>
+          </div>
+          <div>
+            <dt>time</dt>
+            <dd>{{ Math.max(1, Math.round(answer.minutes)) }} min</dd>
+          </div>
+        </dl>
+        <p v-if="asking && answer" class="keep mt-2 font-semibold" role="alert" data-test="asked">
+          {{ answer.against.sentence }} Make a sheet of it all the same? It will say so.
+        </p>
+        <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
+        <div class="flex gap-2 mt-3 pb-2">
+          <button type="button" class="btn" :disabled="!m.canUndo.value" @click="m.undo()">
+            Undo
+          </button>
+          <button type="button" class="btn" :disabled="!m.canRedo.value" @click="m.redo()">
+            Redo
+          </button>
+          <button
+            type="button"
+            class="btn btn-go flex-1"
+            :class="{ 'btn-ask': asking }"
+            :disabled="!lines.length || saving || (!answer && !m.problem.value)"
+            @click="save"
+          >
+            {{ saving ? 'Saving …' : asking ? 'Make it all the same' : 'Make the cut sheet' }}
+          </button>
+        </div>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.cut {
+  display: grid;
+  grid-template-columns: auto 1fr auto auto;
+  gap: 6px 10px;
+  align-items: start;
+  padding: 8px 0;
+  border-bottom: 1.5px solid var(--rule);
+}
+.cut.on {
+  box-shadow: inset 4px 0 0 var(--frost);
+  padding-left: 8px;
+}
+.off {
+  width: 36px;
+  height: 36px;
+  font-size: 24px;
+  line-height: 1;
+  border-radius: 6px;
+}
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 6px 16px;
+  border-top: var(--line) solid var(--ink);
+  padding-top: 8px;
+}
+.facts dt {
+  font-size: 0.85rem;
+  color: var(--ink2);
+}
+.facts dd {
+  font: 600 1.2rem/1.2 var(--font-tag);
+}
+input[type='range'] {
+  accent-color: var(--tape);
+  height: 44px;
+  width: 100%;
+}
+.first::first-letter {
+  text-transform: uppercase;
+}
+</style>

@@ -1,0 +1,250 @@
+<script setup lang="ts">
+/**
+ * The walk round one tree: one question a screen, by thumb or number key; every tap is kept on the
+ * phone at once.
+ */
+import SaidText from '@/controls/SaidText.vue'
+import { api, heed, sentence, type Tree } from '@/api/client'
+import { newId } from '@/api/ids'
+import { useKeys } from '@/composables/useKeys'
+import { useOutbox } from '@/field/outbox'
+import { useWalk } from '@/field/useWalk'
+import { dayWords } from '@/geometry/day'
+import { answerWords, isOpen, questionBefore } from '@/geometry/walk'
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, nextTick, ref, toRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import ChoiceAnswer from './ChoiceAnswer.vue'
+import LimbAnswer from './LimbAnswer.vue'
+import NumberAnswer from './NumberAnswer.vue'
+import WalkEnd from './WalkEnd.vue'
+
+const props = defineProps<{ id: string; tree?: Tree }>()
+const router = useRouter()
+const queries = useQueryClient()
+const { walk, trouble, local, begin, refresh, give, finish } = useWalk(toRef(props, 'id'))
+const { waitsFor } = useOutbox()
+/** A question gone back to; else the one the walk stands at. */
+const gone = ref<string | null>(null)
+/** The question answered last, whose verdict shows on the next screen. */
+const last = ref<string | null>(null)
+const busy = ref(false)
+const question = computed(
+  () => walk.value?.questions.find((q) => q.id === (gone.value ?? walk.value!.at)) ?? null,
+)
+const step = computed(() => walk.value?.steps.find((s) => s.id === question.value?.step))
+/** Steps that have a question for this tree. */
+const stages = computed(
+  () =>
+    walk.value?.steps.filter((s) =>
+      walk.value!.questions.some((q) => q.step === s.id && isOpen(q, walk.value!.questions)),
+    ) ?? [],
+)
+const nth = computed(() => stages.value.findIndex((s) => s.id === step.value?.id))
+const seen = (id: string) => walk.value!.questions.some((q) => q.step === id && q.given !== null)
+/** What the last answer came to, at once. */
+const said = computed(() => {
+  const answered = walk.value?.questions.find((q) => q.id === last.value && q.given)
+  if (!answered || gone.value || local.value) return []
+  const found = walk.value!.findings.filter((f) =>
+    answered.given!.split(' ').some((a) => f.answer === `${answered.id}-${a}`),
+  )
+  return [
+    ...new Set([
+      ...found.map((f) => f.text),
+      ...found.flatMap((f) => f.reasons.map((r) => r.text)),
+      ...answered.notes.map((n) => n.text),
+    ]),
+  ]
+})
+watch(toRef(props, 'id'), () => {
+  gone.value = null
+  last.value = null
+})
+watch(
+  () => question.value?.id,
+  () => void nextTick(() => window.scrollTo({ top: 0 })),
+)
+async function answer(value: string) {
+  const asked = question.value!.id
+  gone.value = null
+  last.value = asked
+  await give(asked, value)
+  if (asked === 'below' && value === 'shoot')
+    await router.push(`/tree/${props.id}/look/shoot?walk=1`)
+}
+function back() {
+  const before = walk.value && questionBefore(walk.value.questions, question.value?.id ?? null)
+  if (before) gone.value = before
+}
+async function end() {
+  await finish()
+  void queries.invalidateQueries()
+}
+async function plan() {
+  busy.value = true
+  trouble.value = ''
+  try {
+    const made = await heed(
+      api.POST('/api/walks/{id}/plan', {
+        params: { path: { id: walk.value!.id! } },
+        body: { id: newId() },
+      }),
+    )
+    await finish()
+    void queries.invalidateQueries()
+    await router.push(`/sheet/${made.id}`)
+  } catch (error) {
+    trouble.value = sentence(error)
+  } finally {
+    busy.value = false
+  }
+}
+const settle = (id: string, value: string) => give(id, value)
+const crossed = computed(() =>
+  (walk.value?.crossings ?? []).map((c) => {
+    const asked = walk.value!.questions.find((q) => q.id === c.question)!
+    return {
+      ...c,
+      asked,
+      holdsWords: answerWords({ ...asked, given: c.holds || null }),
+      otherWords: answerWords({ ...asked, given: c.other || null }),
+    }
+  }),
+)
+useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
+</script>
+
+<template>
+  <div class="w-full max-w-[560px] mx-auto grid gap-3 content-start">
+    <div class="flex flex-wrap items-center gap-x-4">
+      <RouterLink class="link" :to="`/tree/${id}/look/shoot`">Whose shoot is it?</RouterLink>
+      <RouterLink v-if="tree" class="link" :to="`/row/${tree.row_id}/walk`">Its row</RouterLink>
+      <span v-if="walk" class="tag text-ink2 ml-auto">{{
+        question && walk.state === 'open'
+          ? `${step?.title}, ${nth + 1} of ${stages.length}`
+          : walk.state === 'done'
+            ? 'look done'
+            : `all seen, ${dayWords(walk.day)}`
+      }}</span>
+    </div>
+    <p v-if="trouble" class="wrong" role="alert">
+      {{ trouble }}
+      <button type="button" class="btn btn-small !min-h-11" @click="begin()">Try again</button>
+    </p>
+    <h2 v-if="!walk" class="text-[1.9rem]">The look</h2>
+    <template v-else>
+      <section
+        v-for="c in crossed"
+        :key="c.question"
+        class="verdict"
+        aria-label="Two answers crossed"
+      >
+        <p>
+          Two phones answered “{{ c.asked.asks }}”, neither knowing of the other. First came, and
+          holds: <b>{{ c.holdsWords }}</b>. Then came: <b>{{ c.otherWords }}</b>.
+        </p>
+        <div class="flex gap-2 mt-2">
+          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.holds)">
+            Keep “{{ c.holdsWords }}”
+          </button>
+          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.other)">
+            Take “{{ c.otherWords }}”
+          </button>
+        </div>
+      </section>
+      <template v-if="question && walk.state === 'open'">
+        <ol class="flex gap-1" aria-hidden="true">
+          <li
+            v-for="(s, i) in stages"
+            :key="s.id"
+            class="mark"
+            :class="{ done: seen(s.id), now: i === nth }"
+          />
+        </ol>
+        <section
+          v-if="said.length"
+          class="verdict"
+          aria-live="polite"
+          aria-label="What that comes to"
+        >
+          <p v-for="text in said" :key="text"><SaidText :text="text" /></p>
+        </section>
+        <h2 class="text-[1.75rem] leading-tight" data-test="step" :data-question="question.id">
+          <SaidText :text="question.asks" />
+        </h2>
+        <p v-if="question.help" class="text-[0.97rem] -mt-1"><SaidText :text="question.help" /></p>
+        <p v-if="step?.hazard && !question.after.length" class="keep text-[0.95rem]">
+          <SaidText :text="step.hazard" />
+        </p>
+        <p v-for="n in question.notes" :key="n.code" class="text-[0.97rem] font-semibold">
+          <SaidText :text="n.text" />
+        </p>
+        <ChoiceAnswer
+          v-if="question.kind === 'one' || question.kind === 'many'"
+          :question="question"
+          @answer="answer"
+        />
+        <LimbAnswer
+          v-else-if="question.kind === 'limbs' && walk.frame"
+          :question="question"
+          :frame="walk.frame"
+          :cap="walk.cap_m"
+          :reach="walk.reach_m"
+          @answer="answer"
+        />
+        <NumberAnswer v-else :question="question" @answer="answer" />
+        <RouterLink
+          v-if="question.id === 'below-outcome'"
+          class="btn"
+          :to="`/tree/${id}/look/shoot?walk=1`"
+          >Whose shoot is it?</RouterLink
+        >
+        <button
+          type="button"
+          class="btn"
+          :disabled="!questionBefore(walk.questions, question.id)"
+          @click="back"
+        >
+          Back
+        </button>
+      </template>
+      <WalkEnd
+        v-else
+        :walk="walk"
+        :local="local || waitsFor(id)"
+        :busy="busy"
+        @finish="end"
+        @plan="plan"
+        @back="back"
+        @again="begin(true)"
+        @taken="refresh"
+        @open="router.push(`/tree/${id}`)"
+      />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.mark {
+  flex: 1;
+  height: 12px;
+  border: 1.5px solid var(--ink);
+  background: var(--sheet);
+}
+.mark.done {
+  background: var(--ink);
+}
+.mark.now {
+  border-bottom: 6px solid var(--tape);
+}
+.verdict {
+  border-radius: 12px;
+  background: var(--ink);
+  color: var(--paper);
+  padding: 10px 14px;
+}
+.verdict .btn {
+  color: var(--ink);
+}
+</style>

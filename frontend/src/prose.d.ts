@@ -1,0 +1,5 @@
+declare module '*.md' {
+  import type { DefineComponent } from 'vue'
+  const guide: DefineComponent
+  export default guide
+}

@@ -1,0 +1,30 @@
+"""Sentences of the catalogue for who measures in feet."""
+
+from __future__ import annotations
+
+import pytest
+
+from billhook.core.words.feet import in_feet
+
+
+@pytest.mark.parametrize(
+    ("metric", "feet"),
+    [
+        ("bank soil 30 to 60 cm over the union", 'bank soil 12" to 24" over the union'),
+        ("75 to 100 mm of foam", '3" to 4" of foam'),
+        ("die back another 0.1 to 0.5 m: plan", 'die back another 4" to 20" : plan'),
+        ("3 m by 6 m", "9'10\" by 19'8\""),
+        ("Over 10 years 31 kg are lost", "Over 10 years 68 lb are lost"),
+        ("7 kg make 0.02 m³ of chips", "15 lb make 0.71 cu ft of chips"),
+        ("0.03 litres of mix", "1 fl oz of mix"),
+        ("a pot of 40 litres", "a pot of 11 gallons"),
+        ("30 g of nitrogen", "1.1 oz of nitrogen"),
+        ("from 12 Mar, 20 %, 15 minutes, F4", "from 12 Mar, 20 %, 15 minutes, F4"),
+        ("row 12 mango", "row 12 mango"),
+        ("5 m2 per litre", "54 sq ft per litre"),
+        ("200 kg/m3", "200 kg/m3"),
+        ("minus 3 °C", "minus 3 °C"),
+    ],
+)
+def test_amounts_are_said_in_feet_and_the_rest_is_left(metric, feet):
+    assert in_feet(metric) == feet.replace('" :', '":')

@@ -1,0 +1,65 @@
+"""On this phone: what opens without signal, what waits, what was not taken."""
+
+from __future__ import annotations
+
+import datetime as dt
+
+import pytest
+
+from .conftest import DAY, resize
+from .hand import Hand
+from .test_access import findings
+from .test_main_job import ask
+from .test_outbox import PUT, entry, left, log_of, orchard
+
+pytestmark = pytest.mark.ui
+__all__ = ["orchard"]
+
+
+def test_a_row_taken_along_opens_from_the_phone_and_entries_are_undone_there(browser, orchard):
+    server, trees = orchard
+    hand = Hand(browser, server.url)
+    resize(browser, 390, 844)
+    row = ask(server, "/api/grove")["rows"][0]["id"]
+    hand.open(f"/row/{row}/walk")
+    hand.click("Take the row along")
+    hand.sees("The row is on this phone")
+    hand.until(
+        lambda: browser.execute_script("return caches.match('/').then(x => !!x)"), patience=60
+    )
+    server.away()
+    try:
+        browser.get(server.url + "/phone")
+        hand.sees("No signal. What is on this phone opens")
+        hand.sees("Baixo, row 1")
+        hand.sees("Billhook’s pages are kept here")
+        hand.sees("Baixo 1·1")
+        browser.execute_async_script(PUT, [entry(trees[0]), entry(trees[1])])
+        hand.until(lambda: len(hand.all('[aria-label="Waits to be sent"] li')) == 2)
+        assert findings(browser) == []
+        hand.touch('[aria-label="Waits to be sent"] li button')
+        hand.until(lambda: len(hand.all('[aria-label="Waits to be sent"] li')) == 1)
+        hand.click("Baixo 1·1")
+        hand.until(lambda: hand.all('[data-test="step"]'))
+        hand.until(lambda: hand.all('[data-test="no-signal"], [data-test="kept-here"]'))
+    finally:
+        server.back()
+    browser.get(server.url + "/phone")
+    hand.sees("Nothing; all that was entered is with Billhook.")
+    assert [len(log_of(server, t)) for t in trees[:2]] == [0, 1]
+
+
+def test_what_was_not_taken_is_read_and_sent_again(browser, orchard):
+    server, trees = orchard
+    hand = Hand(browser, server.url)
+    hand.open("/phone")
+    ahead = entry(trees[0])
+    ahead["body"]["date"] = (DAY + dt.timedelta(days=30)).isoformat()
+    browser.execute_async_script(PUT, [ahead])
+    hand.until(lambda: hand.all('[aria-label="Not taken"] article'))
+    assert "A sucker" in hand.one('[aria-label="Not taken"] article').text
+    hand.click("Send again")
+    hand.until(lambda: hand.all('[aria-label="Not taken"] article'))  # it is as it was
+    hand.touch('[aria-label="Not taken"] article button:last-child')
+    hand.until(lambda: left(browser) == [])
+    assert log_of(server, trees[0]) == []
