@@ -105,12 +105,15 @@ class Hand:
 
     def _clicked(self, element: WebElement) -> bool:
         """Whether the click reached it; what still comes in may push something over it."""
-        self.driver.execute_script("arguments[0].scrollIntoView({block: 'center'})", element)
-        try:
-            element.click()
-        except ElementClickInterceptedException:
-            return False
-        return True
+        scroll = "arguments[0].scrollIntoView({block: arguments[1]})"
+        for block in ("center", "end"):  # near a page's end the middle may lie under what is sticky
+            self.driver.execute_script(scroll, element, block)
+            try:
+                element.click()
+            except ElementClickInterceptedException:
+                continue
+            return True
+        return False
 
     def field(self, label: str, within: str = "body") -> WebElement:
         """The input that bears this label."""

@@ -72,7 +72,7 @@ const end = (r: Schemas['RotationOut']) =>
     <form
       v-if="wayOf(school)?.adopted"
       class="adopt"
-      aria-label="Adopt a school"
+      aria-label="Adopt a way"
       @submit.prevent="adopt"
     >
       <MeasureField
