@@ -64,11 +64,15 @@ def current_row(session: Session, stem_id: str) -> FrameRow | None:
     ).first()
 
 
+def rows_of(session: Session, stem_id: str) -> list[FrameRow]:
+    """Every frame of a stem, the oldest first."""
+    query = select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq))
+    return list(session.exec(query).all())
+
+
 def row_on(session: Session, stem_id: str, day: dt.date) -> FrameRow | None:
     """The newest frame of a stem up to a day, else its first; None before one was made."""
-    rows = session.exec(
-        select(FrameRow).where(FrameRow.stem_id == stem_id).order_by(col(FrameRow.seq))
-    ).all()
+    rows = rows_of(session, stem_id)
     return next((r for r in reversed(rows) if r.date <= day), rows[0] if rows else None)
 
 

@@ -429,3 +429,23 @@ class Harvest(Acted, table=True):
     kg: float
     who: str = ""
     made_at: dt.datetime = Field(default_factory=utc_now)
+
+
+class Person(SQLModel, table=True):
+    """Somebody who works on the holding. reach_m, pole_m: how high by hand and with a pole;
+    carries_kg: what they may carry; None where nobody said.
+    """
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    name: str
+    reach_m: float | None = None
+    pole_m: float | None = None
+    carries_kg: float | None = None
+
+
+class Assignment(SQLModel, table=True):
+    """A row or a block that is somebody's to work."""
+
+    scope_id: str = Field(primary_key=True)
+    scope: str
+    person_id: str = Field(foreign_key="person.id", index=True)

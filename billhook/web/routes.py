@@ -21,7 +21,18 @@ from .heights import block as heights_block
 from .heights import rotations as heights_rotations
 from .heights import tree as heights_tree
 from .heights import ways as heights_ways
-from .holding import catalogue, demo, grove, odd, own_species, place, planting, towns, tree_lists
+from .holding import (
+    catalogue,
+    demo,
+    grove,
+    odd,
+    own_species,
+    people,
+    place,
+    planting,
+    towns,
+    tree_lists,
+)
 from .plan import counted, cutting, proposals, sheets
 from .season import almanac, calendar, says, stances, today, weather
 from .tree import observing, tracing, trees
@@ -35,6 +46,7 @@ BLUEPRINTS = tuple(
         grove,
         odd,
         own_species,
+        people,
         place,
         planting,
         towns,

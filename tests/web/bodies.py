@@ -468,12 +468,20 @@ def resources(
             "units": "metric",
         },
         "PUT /api/units": {"units": "us"},
+        f"PUT /api/people/{ID}": {
+            "name": "First helper",
+            "reach_m": 2.1,
+            "pole_m": 3.6,
+            "carries_kg": 15,
+        },
+        "PUT /api/assignments": {"scope": "block", "scope_ids": [block_id], "person_id": None},
         f"POST {tree}/recipe": {"goal": "tidy", "day": "2026-11-25"},
         f"POST {tree}/count": {
             "day": "2026-11-25",
             "work": "thin",
             "cuts": [{"class": "finger", "n": 1, "sprout": True, "dead": False}],
         },
+        "PUT /api/aims": {"tree_ids": [tree_id], "height_m": 2.4},
         f"PUT {tree}/aim": {"scope": "tree", "height_m": 2.5, "width_m": 2},
         f"PUT /api/blocks/{block_id}": {
             "version": 1,
@@ -749,6 +757,12 @@ def resources(
             "work": "thin",
             "day": "2027-03-24",
             "units": "metric",
+        },
+        "POST /api/sheets/many": {
+            "id": ID,
+            "tree_ids": [tree_id],
+            "goal": "tidy",
+            "day": "2027-03-24",
         },
         f"POST {tree}/sheets": {
             "id": ID,

@@ -153,6 +153,7 @@ class Writer:
 
 
 def a_look(do: Writer) -> None:
+    do.usual("POST /api/sheets/many", id=new_id(), goal="lower")
     walk = walked(do.served, dead="dead", dead_limbs="d@0")
     do.one(f"POST /api/walks/{walk['id']}/plan", {"id": new_id()})
     do.one(f"POST /api/walks/{walk['id']}/finish", {})
@@ -171,6 +172,9 @@ def the_holding(do: Writer) -> None:
     do.planted, do.young_block = made["tree_ids"], made["block_id"]
     do.usual(f"PUT {do.block}")
     do.one(f"PATCH {do.block}", {"version": 0, "name": "Cimo", "note": "by the road"})
+    do.usual(f"PUT /api/people/{ID}")
+    do.usual("PUT /api/assignments", person_id=ID)
+    do.one(f"DELETE /api/people/{ID}", {})
     do.one(f"PATCH /api/rows/{do.served.row_id}", {"name": "the wall", "spacing_m": 5})
 
 
@@ -200,7 +204,12 @@ def what_was_seen_and_is_wanted(do: Writer) -> None:
     barren = {"saying": "no-fruit", "tree_ids": [do.served.tree_id]}
     said = do.served.client.post("/api/says", json=barren).get_json()
     do.one("POST /api/says/take-back", {"saying": "no-fruit", "ids": said["ids"]})
-    for call in ("PUT /api/stances", "POST /api/today/put-off", f"PUT {do.tree}/aim"):
+    for call in (
+        "PUT /api/stances",
+        "POST /api/today/put-off",
+        f"PUT {do.tree}/aim",
+        "PUT /api/aims",
+    ):
         do.usual(call)
     do.usual("POST /api/rotations")
     do.one(f"POST /api/rotations/{ID}/end", {"version": 0})

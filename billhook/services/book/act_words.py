@@ -17,7 +17,7 @@ from ...store import trees as tree_store
 from ...store.acts import Act
 from ...store.changes import Changed
 from ...store.database import NotFound
-from ...store.tables import Block, Plan, Rotation, Row, Site, Task, Tree, Walk
+from ...store.tables import Block, Person, Plan, Rotation, Row, Site, Task, Tree, Walk
 
 _ID = re.compile(r"[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}")
 # of an act that wrote more rows than this, only its trees are counted
@@ -87,12 +87,12 @@ def _name_of(session: Session, of: str) -> Saying | str | None:
         case Row() as row:
             block = session.get(Block, row.block_id)
             return say("act-of-row", row=row.called, block=block.name if block else "")
-        case Block(name=name) | Site(name=name):
+        case Block(name=name) | Site(name=name) | Person(name=name):
             return name
     return None
 
 
-_NAMED = (Tree, Plan, Walk, Row, Block, Site, Task, Rotation)
+_NAMED = (Tree, Plan, Walk, Row, Block, Site, Task, Rotation, Person)
 
 
 def _tree_name(session: Session, tree_id: str) -> str | None:

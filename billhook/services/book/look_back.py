@@ -7,6 +7,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 
+from ...core.heights.grown import Grown
 from ...core.known import Knowledge
 from ...core.reasons import Reason
 from ...core.season.budget import tree_age, yearly_budget
@@ -16,6 +17,7 @@ from ...store.tables import Harvest, LogEntry
 from ...store.trees import tree_record, tree_records
 from ..plan import sheets
 from ..season.desk import SeasonDesk
+from ..tree.stature import grown_of
 from ..workplace import Workplace
 from .pace import pace_of
 
@@ -42,11 +44,12 @@ class Year:
 @dataclass(frozen=True)
 class LookBack:
     """Years, the newest first; pace: minutes taken against those reckoned, None before there are
-    enough visits; reasons: what follows from it.
+    enough visits; reasons: what follows from it; grown: since the last visit.
     """
 
     years: tuple[Year, ...]
     pace: float | None
+    grown: Grown | None
     reasons: tuple[Reason, ...]
 
 
@@ -113,6 +116,7 @@ def look_back(at: Workplace, tree_id: str) -> LookBack:
         desk = SeasonDesk(session, at, at.today())
         pace = pace_of(session, at.know, tree_id)
         picked = harvests.harvests(session, [tree_id])
+        grew = grown_of(at, session, record)
         budget = yearly_budget(
             desk.state(record), tree_age(desk.state(record), at.today().year), at.know
         ).share
@@ -137,7 +141,7 @@ def look_back(at: Workplace, tree_id: str) -> LookBack:
                 _crop(picked, year),
             )
         )
-    return LookBack(tuple(years), pace, _reasons(at.know, years, pace, budget))
+    return LookBack(tuple(years), pace, grew, _reasons(at.know, years, pace, budget))
 
 
 def _year(

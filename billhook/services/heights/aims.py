@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from sqlmodel import Session
@@ -140,6 +141,31 @@ def say_aim(
             record.block.version += 1
             places.save_places(session, record.block)
     return aim_of(at, tree_id)
+
+
+def say_aims(at: Workplace, tree_ids: Sequence[str], height_m: float) -> int:
+    """Want each of many trees so high; how wide they are wanted stays. How many. Raises: NotFound;
+    InvalidInput for a height no tree is kept at.
+    """
+    fits = f"must be between {LOWEST_M:g} and {HIGHEST_M:g} m"
+    refuse({"/height_m": None if _fits(height_m) else fits})
+    ids = list(dict.fromkeys(tree_ids))
+    with at.store.writing() as session:
+        said = aims(session)
+        for tree_id in ids:
+            tree_record(session, tree_id)
+        rows = [
+            Aim(
+                scope="tree",
+                scope_id=tree_id,
+                height_m=height_m,
+                width_m=said[tree_id].width_m if tree_id in said else None,
+                said_on=at.today(),
+            )
+            for tree_id in ids
+        ]
+        save_aims(session, *rows)
+    return len(ids)
 
 
 def _fits(metres: float) -> bool:

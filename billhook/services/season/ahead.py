@@ -23,6 +23,7 @@ from ...core.words.values import say
 from ...store import frames, logbook, plans
 from ...store.tables import PutOff
 from ...store.trees import TreeRecord, tree_records
+from ..holding.people import Helpers
 from ..workplace import Size, Workplace
 from .desk import SeasonDesk
 from .item import Item, TodayView, open_run
@@ -56,6 +57,7 @@ class Ahead:
         self.later: dict[tuple[str, str], PutOff] = {}
         for put in logbook.put_offs(session):
             self.later[put.tree_id, put.work] = put
+        self.helpers = Helpers(session)
         self.items: dict[str, Item] = {}
         self.late: dict[str, Item] = {}
         self.own_minutes = self._logged_minutes()
@@ -132,9 +134,9 @@ class Ahead:
     ) -> Item:
         later = self.later.get((record.tree.id, work))
         later = later if later is not None and later.until > self.day else None
-        where = (
-            record.block.id if kind == "sweep" else record.row.id
-        )  # a sweep is walked over a whole block
+        helper = self.helpers.of(record)
+        # a sweep is walked over a whole block, by each over what is theirs
+        where = f"{record.block.id}|{helper or ''}" if kind == "sweep" else record.row.id
         key = f"{kind}|{work}|{where}|{alone or (says, last_good, later.until if later else None)}"
         return Item(
             key,
@@ -149,6 +151,7 @@ class Ahead:
             last_good,
             0.0,
             later=later,
+            helper=helper,
         )
 
     def _tasks(self) -> None:

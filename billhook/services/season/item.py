@@ -18,7 +18,8 @@ class Item:
     """Like work on trees of one row. last_good: the last day it is right. closed_by: the forecast
     that stops it. late: no longer this season.
 
-    acts: what would change it. cost: what the cut takes of the crop, in words.
+    acts: what would change it. cost: what the cut takes of the crop, in words. helper: whose trees
+    they are.
     """
 
     key: str
@@ -40,6 +41,7 @@ class Item:
     instead: str | None = None
     acts: tuple[Act, ...] = ()
     cost: str | None = None
+    helper: str | None = None
 
 
 @dataclass(frozen=True)

@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Number, Said, Written
+from .base import Answer, Number, Said, Uuid, Written
 from .calc.counting import StairsOut
 
 Scope = Literal["tree", "row", "block", "holding"]
@@ -24,6 +24,19 @@ class AimIn(Written):
     off_top_m: Annotated[Number, Field(ge=0.05, le=20)] | None = None
     off_sides_m: Annotated[Number, Field(ge=0.05, le=10)] | None = None
     from_stem_m: Annotated[Number, Field(ge=0.15, le=15)] | None = None
+
+
+class ManyAimsIn(Written):
+    """One height for each of many trees [m]."""
+
+    tree_ids: Annotated[list[Uuid], Field(min_length=1, max_length=3000)]
+    height_m: Annotated[Number, Field(ge=0.3, le=30)]
+
+
+class ManyAimsOut(Answer):
+    """How many trees are wanted so."""
+
+    trees: int
 
 
 class ScopeAimOut(Answer):

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import datetime as dt
 from typing import Annotated, Literal
 
 from pydantic import Field
@@ -24,11 +25,34 @@ class YearOut(Answer):
     crop_kg: float | None
 
 
+class HeightOnDayOut(Answer):
+    """A height on a day; ``cut``: what a cut left, else as it was measured."""
+
+    day: dt.date
+    height_m: float
+    cut: bool
+
+
+class GrowthSinceOut(Answer):
+    """Growth since the last visit beside what was expected; ``now``: null where nothing was
+    measured since.
+    """
+
+    since: HeightOnDayOut
+    now: HeightOnDayOut | None
+    grew_m: float | None
+    expected_m: float
+    reason: ReasonOut
+
+
 class LookBackOut(Answer):
-    """Years, the newest first; ``pace``: minutes taken against those reckoned."""
+    """Years, the newest first; ``pace``: minutes taken against those reckoned; ``grown``: since
+    the last visit, null before there was one.
+    """
 
     years: list[YearOut]
     pace: float | None
+    grown: GrowthSinceOut | None
     reasons: list[ReasonOut]
 
 

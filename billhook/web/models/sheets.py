@@ -13,8 +13,10 @@ from .base import (
     Counted,
     IdPath,
     IsoDate,
+    Key,
     LongText,
     Number,
+    Said,
     Text,
     Units,
     Uuid,
@@ -70,6 +72,42 @@ class SheetIn(Asked):
     work: Work
     day: IsoDate | None = None
     later: Annotated[list[LaterIn], Field(max_length=12)] = []
+
+
+class ManyIn(Asked):
+    """Sheets for many trees; the id is made by whoever asks. ``goal``: null lowers what is over its
+    wanted height and tidies the rest.
+    """
+
+    id: Uuid
+    tree_ids: Annotated[list[Uuid], Field(min_length=1, max_length=60)]
+    goal: Key | None = None
+    day: IsoDate | None = None
+
+
+class MadeOut(Answer):
+    """A sheet that was made."""
+
+    tree_id: str
+    tree: str
+    sheet_id: str
+    day: IsoDate
+    cuts: int
+
+
+class WithoutOut(Answer):
+    """A tree that got none, and why."""
+
+    tree_id: str
+    tree: str
+    says: Said
+
+
+class ManyOut(Answer):
+    """Of the trees asked about, those with a sheet and those without."""
+
+    made: list[MadeOut]
+    without: list[WithoutOut]
 
 
 class SheetLineOut(Answer):

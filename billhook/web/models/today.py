@@ -41,7 +41,9 @@ class TodayTaskOut(Answer):
 
 
 class ItemOut(Answer):
-    """Like work on trees of a row; a sweep goes over all rows of a block."""
+    """Like work on trees of a row; a sweep goes over all rows of a block. ``helper``: whose trees
+    they are, null where nobody was named.
+    """
 
     key: str
     kind: Literal["work", "come-back", "sheet", "sweep", "too-late"]
@@ -62,6 +64,7 @@ class ItemOut(Answer):
     instead: str | None
     acts: list[ActOut] = []
     cost: str | None = None
+    helper: str | None = None
 
 
 class TodayOut(Answer):

@@ -9,7 +9,7 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ...core.frame.model import Cut
 from ...services.book.logbook import LogLine
-from ...services.plan import sheets
+from ...services.plan import many, sheets
 from ...services.plan.sheets import SheetCut, SheetView
 from ...store import logbook as log_store
 from ..answers import body as answer
@@ -22,6 +22,8 @@ from ..models.sheets import (
     ExtraCutIn,
     FinishedOut,
     FinishIn,
+    ManyIn,
+    ManyOut,
     PrintQuery,
     SheetLineOut,
     SheetOut,
@@ -93,6 +95,13 @@ def _sheet(view: SheetView) -> dict[str, Any]:
             "log_id": view.log_id,
         },
     )
+
+
+@routes.post("/sheets/many", responses={201: ManyOut})
+def post_many(body: ManyIn) -> tuple[dict[str, Any], int]:
+    """Make a sheet for each of many trees, on the day that allows it."""
+    made = many.make_sheets(here(), body.id, body.tree_ids, body.goal, body.day)
+    return answer(ManyOut, made), 201
 
 
 @routes.get("/sheets/<id>", responses={200: SheetOut})

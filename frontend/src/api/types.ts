@@ -158,6 +158,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everybody who works here, by name. */
+        get: operations["holding_people_get_people_people_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Put somebody on the list, or change what is known of them. */
+        put: operations["holding_people_put_person_people__id__put"];
+        post?: never;
+        /** Take somebody off the list; what they did stays in the Book. */
+        delete: operations["holding_people_delete_person_people__id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/assignments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Give rows or blocks to somebody, or to nobody. */
+        put: operations["holding_people_put_assignments_assignments_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sites/{id}": {
         parameters: {
             query?: never;
@@ -1214,6 +1266,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/many": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a sheet for each of many trees, on the day that allows it. */
+        post: operations["plan_sheets_post_many_sheets_many_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}": {
         parameters: {
             query?: never;
@@ -1324,9 +1393,26 @@ export interface paths {
             cookie?: never;
         };
         /** How high a tree is wanted, by the nearest that says so. */
-        get: operations["heights_aims_get_aim__id__aim_get"];
+        get: operations["heights_aims_get_aim_trees__id__aim_get"];
         /** Say how high a tree, or what it stands in, is wanted. */
-        put: operations["heights_aims_put_aim__id__aim_put"];
+        put: operations["heights_aims_put_aim_trees__id__aim_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/aims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Say how high each of many trees is wanted. */
+        put: operations["heights_aims_put_aims_aims_put"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3090,6 +3176,73 @@ export interface components {
              * @default 75
              */
             wound_mm: number;
+        };
+        /**
+         * PeopleOut
+         * @description Everybody, by name.
+         */
+        PeopleOut: {
+            /** People */
+            people: components["schemas"]["PersonOut"][];
+        };
+        /**
+         * PersonOut
+         * @description Somebody on the list; ``scope_ids``: the rows and blocks that are theirs.
+         */
+        PersonOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Reach M */
+            reach_m: number | null;
+            /** Pole M */
+            pole_m: number | null;
+            /** Carries Kg */
+            carries_kg: number | null;
+            /** Scope Ids */
+            scope_ids: string[];
+        };
+        /**
+         * PersonIn
+         * @description Somebody: the name; how high they reach by hand and with a pole; what they may carry.
+         */
+        PersonIn: {
+            /** Id */
+            id?: string | null;
+            /** Name */
+            name: string;
+            /** Reach M */
+            reach_m?: number | null;
+            /** Pole M */
+            pole_m?: number | null;
+            /** Carries Kg */
+            carries_kg?: number | null;
+        };
+        /**
+         * AssignOut
+         * @description How many rows or blocks.
+         */
+        AssignOut: {
+            /** Given */
+            given: number;
+        };
+        /**
+         * AssignIn
+         * @description Rows or blocks given to somebody; null: to nobody.
+         */
+        AssignIn: {
+            /** Id */
+            id?: string | null;
+            /**
+             * Scope
+             * @enum {string}
+             */
+            scope: "row" | "block";
+            /** Scope Ids */
+            scope_ids: string[];
+            /** Person Id */
+            person_id: string | null;
         };
         /**
          * SiteViewOut
@@ -4972,7 +5125,8 @@ export interface components {
         };
         /**
          * ItemOut
-         * @description Like work on trees of a row; a sweep goes over all rows of a block.
+         * @description Like work on trees of a row; a sweep goes over all rows of a block. ``helper``: whose trees
+         *     they are, null where nobody was named.
          */
         ItemOut: {
             /** Key */
@@ -5020,6 +5174,8 @@ export interface components {
             acts: components["schemas"]["ActOut"][];
             /** Cost */
             cost?: string | null;
+            /** Helper */
+            helper?: string | null;
         };
         /**
          * LaterOut
@@ -6430,6 +6586,62 @@ export interface components {
             minutes?: number | null;
         };
         /**
+         * ManyOut
+         * @description Of the trees asked about, those with a sheet and those without.
+         */
+        ManyOut: {
+            /** Made */
+            made: components["schemas"]["MadeOut"][];
+            /** Without */
+            without: components["schemas"]["WithoutOut"][];
+        };
+        /**
+         * MadeOut
+         * @description A sheet that was made.
+         */
+        MadeOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Tree */
+            tree: string;
+            /** Sheet Id */
+            sheet_id: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Cuts */
+            cuts: number;
+        };
+        /**
+         * WithoutOut
+         * @description A tree that got none, and why.
+         */
+        WithoutOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Tree */
+            tree: string;
+            /** Says */
+            says: string;
+        };
+        /**
+         * ManyIn
+         * @description Sheets for many trees; the id is made by whoever asks. ``goal``: null lowers what is over its
+         *     wanted height and tidies the rest.
+         */
+        ManyIn: {
+            /** Id */
+            id: string;
+            /** Tree Ids */
+            tree_ids: string[];
+            /** Goal */
+            goal?: string | null;
+            /** Day */
+            day?: string | null;
+        };
+        /**
          * SheetOut
          * @description A cut sheet with its tree and drawing; ``today``: the day that ticks made now bear.
          */
@@ -6700,6 +6912,26 @@ export interface components {
             off_sides_m?: number | null;
             /** From Stem M */
             from_stem_m?: number | null;
+        };
+        /**
+         * ManyAimsOut
+         * @description How many trees are wanted so.
+         */
+        ManyAimsOut: {
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * ManyAimsIn
+         * @description One height for each of many trees [m].
+         */
+        ManyAimsIn: {
+            /** Id */
+            id?: string | null;
+            /** Tree Ids */
+            tree_ids: string[];
+            /** Height M */
+            height_m: number;
         };
         /**
          * BlockHeightsOut
@@ -8477,15 +8709,46 @@ export interface components {
         };
         /**
          * LookBackOut
-         * @description Years, the newest first; ``pace``: minutes taken against those reckoned.
+         * @description Years, the newest first; ``pace``: minutes taken against those reckoned; ``grown``: since
+         *     the last visit, null before there was one.
          */
         LookBackOut: {
             /** Years */
             years: components["schemas"]["YearOut"][];
             /** Pace */
             pace: number | null;
+            grown: components["schemas"]["GrowthSinceOut"] | null;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * GrowthSinceOut
+         * @description Growth since the last visit beside what was expected; ``now``: null where nothing was
+         *     measured since.
+         */
+        GrowthSinceOut: {
+            since: components["schemas"]["HeightOnDayOut"];
+            now: components["schemas"]["HeightOnDayOut"] | null;
+            /** Grew M */
+            grew_m: number | null;
+            /** Expected M */
+            expected_m: number;
+            reason: components["schemas"]["ReasonOut"];
+        };
+        /**
+         * HeightOnDayOut
+         * @description A height on a day; ``cut``: what a cut left, else as it was measured.
+         */
+        HeightOnDayOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Height M */
+            height_m: number;
+            /** Cut */
+            cut: boolean;
         };
         /**
          * YearOut
@@ -11278,6 +11541,323 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OwnSpeciesOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_people_get_people_people_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_people_put_person_people__id__put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_people_delete_person_people__id__delete: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_people_put_assignments_assignments_put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AssignIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssignOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -16573,6 +17153,87 @@ export interface operations {
             };
         };
     };
+    plan_sheets_post_many_sheets_many_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManyIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ManyOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     plan_sheets_get_sheet_sheets__id__get: {
         parameters: {
             query?: {
@@ -17068,7 +17729,7 @@ export interface operations {
             };
         };
     };
-    heights_aims_get_aim__id__aim_get: {
+    heights_aims_get_aim_trees__id__aim_get: {
         parameters: {
             query?: never;
             header?: never;
@@ -17144,7 +17805,7 @@ export interface operations {
             };
         };
     };
-    heights_aims_put_aim__id__aim_put: {
+    heights_aims_put_aim_trees__id__aim_put: {
         parameters: {
             query?: never;
             header?: {
@@ -17169,6 +17830,87 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AimOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_aims_put_aims_aims_put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManyAimsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ManyAimsOut"];
                 };
             };
             /** @description Not readable as JSON */

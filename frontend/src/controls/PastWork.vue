@@ -3,6 +3,7 @@
  * Work already done, or a correction of an entry: a new entry either way. What was typed stays when
  * saving fails.
  */
+import WhoField from '@/controls/WhoField.vue'
 import DayField from './DayField.vue'
 import PickOne from './PickOne.vue'
 import { useAct } from '@/composables/useAct'
@@ -106,10 +107,7 @@ async function save() {
         <option v-for="[key, name] in WORKS" :key="key" :value="key">{{ name }}</option>
       </PickOne>
     </div>
-    <div>
-      <label class="label" :for="`p${id}`">Who</label>
-      <input :id="`p${id}`" v-model="draft.who" class="field" maxlength="60" />
-    </div>
+    <WhoField v-model="draft.who" />
     <MeasureField
       v-model="draft.before"
       label="Height before"

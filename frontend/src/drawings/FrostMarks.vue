@@ -4,8 +4,10 @@
  * from its edge, and a ring where to scratch next.
  */
 import type { Frame, Schemas } from '@/api/client'
-import { between, project, taper, type View } from '@/geometry/elevation'
+import { boughPath } from '@/geometry/bough'
+import { project, type View } from '@/geometry/elevation'
 import { computed } from 'vue'
+import { axisOf } from './limbs'
 
 const props = defineProps<{
   frame: Frame
@@ -20,8 +22,9 @@ const drawn = computed(() =>
     .flatMap((t) => {
       const limb = props.frame.limbs.find((l) => l.id === t.limb)
       if (!limb) return []
-      const place = (m: number) =>
-        project(between(limb.start, limb.end, Math.min(1, m / limb.length_m)), props.view)
+      const axis = axisOf(limb, props.frame)
+      const share = (m: number) => Math.min(1, m / limb.length_m)
+      const place = (m: number) => project(axis(share(m)), props.view)
       const mm = (m: number) =>
         ((limb.base_mm + ((limb.tip_mm - limb.base_mm) * m) / limb.length_m) / 1000) *
         props.view.scale
@@ -33,7 +36,12 @@ const drawn = computed(() =>
           dead:
             dead === null || dead === undefined
               ? null
-              : taper(place(base), place(limb.length_m), mm(base) + 2, mm(limb.length_m) + 2),
+              : boughPath(
+                  axis,
+                  [share(base), 1],
+                  [mm(base) + 2, mm(limb.length_m) + 2],
+                  props.view,
+                ),
           spots: t.readings.map((r) => ({ at: place(r.at_m), green: r.green })),
           next: t.limb === props.selected && props.at !== null ? place(props.at) : null,
         },

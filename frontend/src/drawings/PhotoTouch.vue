@@ -3,66 +3,37 @@
  * A picture to touch: by finger, mouse or keys; pinched, wheeled or keyed nearer; dragged when near.
  * What lies on it is drawn by the page, in the picture's own pixels.
  */
-import { within, zoomed, type Part, type Touch } from '@/geometry/trace'
+import { usePart } from '@/composables/usePart'
+import type { Touch } from '@/geometry/trace'
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 
 const props = defineProps<{ src: string; width: number; height: number; says: string }>()
 const emit = defineEmits<{ touch: [at: Touch] }>()
 const svg = ref<SVGSVGElement>()
-const whole = computed<Part>(() => ({ x: 0, y: 0, w: props.width, h: props.height }))
-const part = ref<Part>(whole.value)
-watch(whole, (now) => (part.value = now))
-const middle = (): Touch => [part.value.x + part.value.w / 2, part.value.y + part.value.h / 2]
-const zoom = (by: number, around = middle()) =>
-  (part.value = zoomed(part.value, by, around, props.width, props.height))
+const {
+  part,
+  box,
+  zoom,
+  centre,
+  all,
+  place,
+  press: fingerDown,
+  slide,
+  lift: fingerUp,
+  leave,
+} = usePart(svg, () => [props.width, props.height])
 /** Crossed lines that keys move; shown while the picture has the keys. */
 const cross = ref<Touch>([props.width / 2, props.height / 2])
 const keyed = ref(false)
 
-/** Fingers and mouse buttons that are down, where they came down and where they are now. */
-const down = new Map<number, { from: [number, number]; at: [number, number] }>()
-let moved = false
-const place = (x: number, y: number): Touch => {
-  const box = svg.value!.getBoundingClientRect()
-  const { x: left, y: top, w, h } = part.value
-  return [left + ((x - box.left) * w) / box.width, top + ((y - box.top) * h) / box.height]
-}
 function press(event: PointerEvent) {
   keyed.value = false
-  moved = down.size > 0
-  down.set(event.pointerId, {
-    from: [event.clientX, event.clientY],
-    at: [event.clientX, event.clientY],
-  })
+  fingerDown(event)
   svg.value?.setPointerCapture?.(event.pointerId)
 }
-const span = () => {
-  const [a, b] = [...down.values()].map((p) => p.at)
-  return a && b ? Math.hypot(a[0] - b[0], a[1] - b[1]) : 0
-}
-function slide(event: PointerEvent) {
-  const one = down.get(event.pointerId)
-  if (!one) return
-  const before = span()
-  const [dx, dy] = [event.clientX - one.at[0], event.clientY - one.at[1]]
-  one.at = [event.clientX, event.clientY]
-  if (Math.hypot(one.at[0] - one.from[0], one.at[1] - one.from[1]) > 9) moved = true
-  if (!moved) return
-  const box = svg.value!.getBoundingClientRect()
-  if (down.size === 2 && before) {
-    const [a, b] = [...down.values()].map((p) => p.at) as [[number, number], [number, number]]
-    zoom(span() / before, place((a[0] + b[0]) / 2, (a[1] + b[1]) / 2))
-  } else {
-    const { x, y, w, h } = part.value
-    const next = { ...part.value, x: x - (dx * w) / box.width, y: y - (dy * h) / box.height }
-    part.value = within(next, props.width, props.height)
-  }
-}
-function lift(event: PointerEvent) {
-  const was = down.delete(event.pointerId)
-  if (was && !moved && !down.size) emit('touch', place(event.clientX, event.clientY))
-}
+const lift = (event: PointerEvent) =>
+  fingerUp(event) && emit('touch', place(event.clientX, event.clientY))
 function keys(event: KeyboardEvent) {
   const step = (event.shiftKey ? 0.002 : 0.012) * part.value.w
   const [dx, dy] =
@@ -75,9 +46,7 @@ function keys(event: KeyboardEvent) {
       Math.min(props.width, Math.max(0, x + dx)),
       Math.min(props.height, Math.max(0, y + dy)),
     ]
-    const { w, h } = part.value
-    const next = { x: cross.value[0] - w / 2, y: cross.value[1] - h / 2, w, h }
-    part.value = within(next, props.width, props.height)
+    centre(cross.value)
   } else if (event.key === 'Enter' || event.key === ' ') emit('touch', cross.value)
   else if (event.key === '+' || event.key === '=') zoom(1.5, cross.value)
   else if (event.key === '-') zoom(1 / 1.5, cross.value)
@@ -96,7 +65,7 @@ defineExpose({ zoom })
   <div>
     <svg
       ref="svg"
-      :viewBox="`${part.x} ${part.y} ${part.w} ${part.h}`"
+      :viewBox="box"
       class="block w-full touch-none cursor-crosshair photo"
       :style="{ aspectRatio: `${width} / ${height}` }"
       tabindex="0"
@@ -106,7 +75,7 @@ defineExpose({ zoom })
       @pointerdown="press"
       @pointermove="slide"
       @pointerup="lift"
-      @pointercancel="down.delete($event.pointerId)"
+      @pointercancel="leave"
       @wheel.prevent="
         zoom($event.deltaY < 0 ? 1.2 : 1 / 1.2, place($event.clientX, $event.clientY))
       "
@@ -134,7 +103,7 @@ defineExpose({ zoom })
       <button type="button" class="btn btn-small" aria-label="Farther" @click="zoom(1 / 1.6)">
         −
       </button>
-      <button type="button" class="btn btn-small" @click="part = whole">Whole picture</button>
+      <button type="button" class="btn btn-small" @click="all">Whole picture</button>
     </div>
   </div>
 </template>

@@ -4,16 +4,19 @@
  * it decides nothing.
  */
 import { useDrag } from '@/composables/useDrag'
+import { usePart } from '@/composables/usePart'
 import type { Cut, Frame, Limb } from '@/api/client'
 import { alongShare, fit, potOf, project, spreadLabels, type Point2 } from '@/geometry/elevation'
 import { diameterWords, lengthWords, windWords, type Units } from '@/geometry/measure'
 import { computed, ref } from 'vue'
-import { drawnLimbs, flagsOf, girths } from './limbs'
+import { drawnLimbs, flagsOf, girths, standing } from './limbs'
+import GirthLabels from './GirthLabels.vue'
 import GroundLine from './GroundLine.vue'
 import LimbWood from './LimbWood.vue'
 import StaffMark from './StaffMark.vue'
 import StandingPerson from './StandingPerson.vue'
 import TapeFlag from './TapeFlag.vue'
+import { trunkOf, unionBand } from './trunk'
 
 const props = defineProps<{
   frame: Frame
@@ -60,28 +63,14 @@ const pot = computed(() => (props.pot ? potOf(props.pot) : null))
 /** Where the ground is drawn: under a pot. */
 const floor = computed(() => view.value.y0 + (pot.value?.deep ?? 0) * view.value.scale)
 const gone = computed(() => props.gone ?? [])
+const boughs = computed(() => standing(props.frame, view.value))
 const limbs = computed(() =>
-  drawnLimbs(props.frame, view.value, props.from, props.cuts ?? [], gone.value),
+  drawnLimbs(props.frame, boughs.value, view.value, props.from, props.cuts ?? [], gone.value),
 )
 
-const trunk = computed(() => {
-  const v = view.value
-  const w = (props.frame.trunk_mm / 1000) * v.scale * 0.5
-  const kept = props.cuts?.find((c) => c.limb === 'trunk')?.keep_m
-  const h = (kept ?? props.frame.trunk_m) * v.scale
-  const [foot, bend, top] = [v.y0, v.y0 - h * 0.25, v.y0 - h]
-  const [left, right] = [v.x0 - w, v.x0 + w]
-  const d = [
-    `M${v.x0 - w * 1.3} ${foot}Q${left} ${bend} ${left} ${top}`,
-    `L${right} ${top}Q${right} ${bend} ${v.x0 + w * 1.3} ${foot}Z`,
-  ].join('')
-  return { d, w: Math.max(w, 2) }
-})
-const unionLine = computed(() => {
-  const [w, rise] = [trunk.value.w, trunk.value.w * 0.28]
-  const [left, right] = [view.value.x0 - w * 1.15, view.value.x0 + w * 1.15]
-  return `M${left} ${union.value! + rise}L${right} ${union.value! - rise}`
-})
+const trunk = computed(() =>
+  trunkOf(props.frame, props.cuts?.find((c) => c.limb === 'trunk')?.keep_m, view.value),
+)
 const says = computed(() => {
   const { height_m: tall, spread_m: across } = props.frame
   const size = `${lengthWords(tall, props.units)} tall, ${lengthWords(across, props.units)} across`
@@ -119,7 +108,15 @@ const afterY = computed(() =>
 const labels = computed(() =>
   props.plain && props.width < 600
     ? []
-    : girths(limbs.value, view.value, props.units, gone.value, props.selected, props.width > 600),
+    : girths(
+        props.frame,
+        limbs.value,
+        view.value,
+        props.units,
+        gone.value,
+        props.selected,
+        props.width > 600,
+      ),
 )
 
 const edgePath = computed(() => {
@@ -141,12 +138,27 @@ function keepAt(p: Point2, limb: Limb): number {
   const fork = props.frame.limbs.find((l) => l.on === limb.id && Math.abs(l.at_m - keep) < 0.04)
   return Math.min(fork ? fork.at_m : keep, limb.length_m * 0.995)
 }
-const { place, take, move, drop } = useDrag<Limb>(
+const size = () => [props.width, props.height] as const
+const { held, place, take, move, drop } = useDrag<Limb>(
   svg,
-  () => [props.width, props.height],
-  (limb, at) => !limb.sucker && emit('slide', limb.id, keepAt(at, limb)),
+  size,
+  (limb, at) => !limb.sucker && !two() && emit('slide', limb.id, keepAt(at, limb)),
   () => emit('settle'),
 )
+const { box, near, zoom, all, two, press, slide, lift, leave } = usePart(
+  svg,
+  size,
+  () => held.value !== null || !near.value,
+)
+defineExpose({ zoom, all, near })
+function slid(event: PointerEvent) {
+  slide(event)
+  move(event)
+}
+function lifted(event: PointerEvent) {
+  lift(event)
+  drop()
+}
 function down(event: PointerEvent, limb: Limb) {
   if (props.plain) return
   event.preventDefault()
@@ -159,14 +171,20 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
 <template>
   <svg
     ref="svg"
-    :viewBox="`0 0 ${width} ${height}`"
+    :viewBox="box"
     class="block w-full h-auto select-none"
-    :class="{ 'touch-none': !plain }"
+    :class="near ? 'touch-none' : 'touch-pan-y'"
     role="group"
     :aria-label="says"
-    @pointermove="move"
-    @pointerup="drop"
-    @pointercancel="drop"
+    @pointerdown="press"
+    @pointermove="slid"
+    @pointerup="lifted"
+    @pointercancel="
+      (event) => {
+        leave(event)
+        drop()
+      }
+    "
   >
     <g aria-hidden="true">
       <GroundLine
@@ -207,6 +225,9 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
         <path v-if="d.leavesGhost" :d="d.leavesGhost" opacity=".14" />
       </template>
     </g>
+    <g aria-hidden="true" fill="none" stroke="var(--ink)" :stroke-width="width > 600 ? 1.1 : 0.8">
+      <path v-for="d in limbs" :key="d.limb.id" :d="d.twigs" />
+    </g>
 
     <path
       v-if="edgePath"
@@ -226,9 +247,17 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
     />
     <g aria-hidden="true">
       <LimbWood :limbs="limbs" :selected="selected" />
+      <path
+        v-for="d in limbs"
+        :key="d.limb.id"
+        :d="d.leavesNear"
+        fill="var(--leaf)"
+        opacity=".72"
+        pointer-events="none"
+      />
       <g v-if="union !== null">
-        <path :d="unionLine" stroke="#15201a" stroke-width="8" />
-        <path :d="unionLine" stroke="var(--band)" stroke-width="4" />
+        <path :d="unionBand(view, trunk.w, union)" stroke="#15201a" stroke-width="8" />
+        <path :d="unionBand(view, trunk.w, union)" stroke="var(--band)" stroke-width="4" />
       </g>
       <template v-for="d in limbs" :key="d.limb.id">
         <circle
@@ -255,6 +284,7 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
         :stroke-width="d.limb.sucker ? 22 : 16"
         fill="none"
         class="cursor-pointer"
+        :class="{ 'touch-none': !plain }"
         :data-limb="d.limb.id"
         @pointerdown="touch || down($event, d.limb)"
         @click="touch && emit('pick', d.limb.id, 0)"
@@ -266,24 +296,11 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
       </path>
     </g>
     <g aria-hidden="true">
-      <g v-for="l in labels" :key="l.id" pointer-events="none">
-        <rect
-          :x="l.x - l.w / 2"
-          :y="l.y - 10"
-          :width="l.w"
-          height="19"
-          rx="3"
-          fill="var(--paper)"
-          opacity=".9"
-        />
-        <text :x="l.x" :y="l.y + 5" :font-size="l.main ? 15 : 13" text-anchor="middle">
-          {{ l.text }}
-        </text>
-      </g>
+      <GirthLabels :labels="labels" />
       <text
         v-if="union !== null"
         :x="view.x0 + trunk.w + 46"
-        :y="union + 18"
+        :y="Math.min(union + 18, view.y0 - 6)"
         font-size="15"
         style="font-weight: 600"
         class="halo"
@@ -325,7 +342,7 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
     <g
       v-for="f in flags"
       :key="f.cut.limb"
-      class="cursor-grab"
+      class="cursor-grab touch-none"
       :data-flag="f.n"
       @pointerdown="limbOf(f.cut.limb) && down($event, limbOf(f.cut.limb)!)"
     >

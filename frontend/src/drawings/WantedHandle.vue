@@ -55,7 +55,7 @@ const says = computed(() =>
     ref="group"
     role="slider"
     tabindex="0"
-    class="cursor-ns-resize no-print"
+    class="cursor-ns-resize touch-none no-print"
     aria-label="How high the tree is wanted"
     aria-orientation="vertical"
     :aria-valuemin="LOWEST"

@@ -90,7 +90,8 @@ describe('scratches on the drawing', () => {
     // half a metre along a limb that starts half a metre up
     expect(spots[0]!.attributes('cy')).toBe('300')
     expect(spots[1]!.attributes('cy')).toBe('200')
-    expect(spots.map((s) => s.attributes('cx'))).toEqual(Array(spots.length).fill('300'))
+    // a limb is drawn bowed by at most a twentieth or so of its length
+    for (const spot of spots) expect(Math.abs(Number(spot.attributes('cx')) - 300)).toBeLessThan(12)
   })
   it('tell green from brown without colour', () => {
     const crossed = marks({})

@@ -1,15 +1,14 @@
 /** What the standing drawing shows of each limb: plain numbers in, paths and places out. */
 import type { Cut, Frame, Limb } from '@/api/client'
+import { axisPath, bough, boughPath, twigs, type Axis, type Twig } from '@/geometry/bough'
 import {
   between,
-  fruitPlaces,
-  leafPath,
+  chance,
   nearness,
   project,
   spreadLabels,
   taper,
   type Point2,
-  type Point3,
   type View,
 } from '@/geometry/elevation'
 import { diameterWords, type Units } from '@/geometry/measure'
@@ -22,41 +21,80 @@ export interface Drawn {
   joint: string
   ghost: string | null
   hit: string
+  /** Twigs that stay, as typical as the leaf on them. */
+  twigs: string
   leavesInk: string
+  /** Leaf before the wood. */
+  leavesNear: string
   leavesGhost: string
   fruit: { at: Point2; ghost: boolean }[]
-  tipAt: Point2
+}
+
+/** The axis of a limb as it is drawn; an outline's limbs are no one's and stay straight. */
+export function axisOf(limb: Limb, frame: Frame): Axis {
+  const forks = frame.limbs.filter((l) => l.on === limb.id).map((l) => l.at_m / limb.length_m)
+  return frame.drawn
+    ? bough(limb.id, limb.start, limb.end, forks)
+    : (share) => between(limb.start, limb.end, share)
 }
 
 /** Where on a limb the leaves begin: suckers and sprouts are leafy all along, others outside. */
 const leafFrom = (limb: Limb) =>
   limb.sucker || limb.kind === 'sprout' ? 0.15 : limb.on === 'trunk' ? 0.5 : 0.3
-const leavesOf = (limb: Limb) =>
-  limb.state === 'dead'
-    ? 0
-    : Math.round((limb.sucker ? 14 : 34) * limb.foliage * Math.min(1.6, 0.5 + limb.base_mm / 40))
-const leafSpread = (limb: Limb) =>
-  limb.sucker ? 0.08 : limb.kind === 'sprout' ? 0.11 : Math.min(0.3, 0.12 + limb.length_m * 0.12)
+/** Twigs a metre of leafy limb, leaves on each, and how long a twig is [m]. */
+const TWIGS = 12
+const LEAVES = 11
+const twigReach = (limb: Limb) =>
+  limb.sucker ? 0.05 : limb.kind === 'sprout' ? 0.09 : Math.min(0.45, 0.13 + limb.length_m * 0.12)
+
+function leafed(limb: Limb, axis: Axis, view: View) {
+  const from = leafFrom(limb)
+  const leafy = limb.state === 'dead' ? 0 : limb.foliage * limb.length_m * (1 - from)
+  const count = leafy ? Math.max(3, Math.round(TWIGS * leafy)) : 0
+  return twigs(limb.id, axis, from, count, limb.sucker ? 3 : LEAVES, twigReach(limb), view)
+}
+
+function fruitOf(limb: Limb, on: { at: number; tip: Point2 }[], axis: Axis, view: View): Point2[] {
+  const next = chance(`${limb.id}-fruit`)
+  const count = Math.min(limb.fruit, 9)
+  return Array.from({ length: count }, (_, i) => {
+    const [x, y] = on[Math.floor(((i + 0.5) * on.length) / count)]?.tip ?? project(axis(0.8), view)
+    return [x + (next() - 0.5) * 0.08 * view.scale, y + next() * 0.1 * view.scale] as const
+  })
+}
+
+/** What of a limb does not change while its cut is moved. */
+interface Standing {
+  axis: Axis
+  twigs: Twig[]
+}
+
+/** Axes and twigs of every limb, by its id. */
+export const standing = (frame: Frame, view: View): Map<string, Standing> =>
+  new Map(
+    frame.limbs.map((limb) => {
+      const axis = axisOf(limb, frame)
+      return [limb.id, { axis, twigs: leafed(limb, axis, view) }]
+    }),
+  )
 
 /** keep: so many metres of it stay; undefined where it is not cut. */
-function drawn(limb: Limb, keep: number | undefined, view: View): Omit<Drawn, 'near' | 'joint'> {
-  const [a, b] = [limb.start, limb.end]
+function drawn(limb: Limb, of: Standing, frame: Frame, keep: number | undefined, view: View) {
+  const { axis, twigs: all } = of
   const share = keep === undefined ? 1 : keep / limb.length_m
-  const [pa, pb] = [project(a, view), project(b, view)]
-  const pc = project(between(a, b, share), view)
   const mm = (s: number) => ((limb.base_mm + (limb.tip_mm - limb.base_mm) * s) / 1000) * view.scale
-  const leaves = leavesOf(limb)
-  const path = (from: number, to: number) =>
-    leaves && to > from ? leafPath(limb.id, a, b, from, to, leaves * 2, leafSpread(limb), view) : ''
+  const [stay, go] = [all.filter((t) => t.at <= share), all.filter((t) => t.at > share)]
+  const wood = (a: number, b: number) => boughPath(axis, [a, b], [mm(a), mm(b)], view)
   return {
     limb,
-    ink: share > 0.001 ? taper(pa, pc, mm(0), mm(share)) : null,
-    ghost: share < 0.999 ? taper(pc, pb, mm(share), mm(1)) : null,
-    hit: `M${pa[0]} ${pa[1]}L${pb[0]} ${pb[1]}`,
-    leavesInk: path(leafFrom(limb), share),
-    leavesGhost: share < 0.999 ? path(Math.max(share, leafFrom(limb)), 1) : '',
-    fruit: fruitPlaces(limb.id, a, b, limb.fruit, view).map((at) => ({ at, ghost: share < 0.999 })),
-    tipAt: pb,
+    ink: share > 0.001 ? wood(0, share) : null,
+    ghost: share < 0.999 ? wood(share, 1) : null,
+    hit: axisPath(axis, 0, 1, view),
+    twigs: frame.drawn && !limb.sucker ? stay.map((t) => t.line).join('') : '',
+    leavesInk: stay.map((t) => (frame.drawn ? t.leaves : t.leaves + t.near)).join(''),
+    leavesNear: frame.drawn ? stay.map((t) => t.near).join('') : '',
+    leavesGhost: go.map((t) => t.leaves + t.near).join(''),
+    fruit: fruitOf(limb, all, axis, view).map((at) => ({ at, ghost: share < 0.999 })),
   }
 }
 
@@ -73,13 +111,14 @@ function jointOf(limb: Limb, parent: Limb | undefined, frame: Frame, view: View)
   if (!parent || parent.state === 'dead') return ''
   const at = (m: number) => Math.min(0.99, Math.max(0.01, m / parent.length_m))
   const mm = (s: number) => parent.base_mm + (parent.tip_mm - parent.base_mm) * s
-  const place = (s: number) => project(between(parent.start, parent.end, s), view)
-  return taper(place(at(from)), place(at(to)), width(mm(at(from))), width(mm(at(to))))
+  const [a, b] = [at(from), at(to)]
+  return boughPath(axisOf(parent, frame), [a, b], [width(mm(a)), width(mm(b))], view)
 }
 
 /** Every limb as it is drawn, the far ones first. from: where one stands, degrees from north. */
 export function drawnLimbs(
   frame: Frame,
+  boughs: Map<string, Standing>,
   view: View,
   from: number,
   cuts: Cut[],
@@ -90,7 +129,7 @@ export function drawnLimbs(
   const by = new Map(frame.limbs.map((l) => [l.id, l]))
   return frame.limbs
     .map((limb) => ({
-      ...drawn(limb, keeps.get(limb.id), view),
+      ...drawn(limb, boughs.get(limb.id)!, frame, keeps.get(limb.id), view),
       joint: keeps.get(limb.on) === undefined ? jointOf(limb, by.get(limb.on), frame, view) : '',
       near: nearness(between(limb.start, limb.end, 0.5), from),
     }))
@@ -111,6 +150,7 @@ export interface Girth {
  * limb in hand always shows its own.
  */
 export function girths(
+  frame: Frame,
   limbs: Drawn[],
   view: View,
   units: Units,
@@ -130,7 +170,7 @@ export function girths(
       .sort((a, b) => rank(a) - rank(b) || b.base_mm - a.base_mm)
       .map((l) => {
         const main = l.on === 'trunk' || inHand(l)
-        const [x, y] = project(between(l.start, l.end, main ? 0.42 : 0.5), view)
+        const [x, y] = project(axisOf(l, frame)(main ? 0.42 : 0.5), view)
         return { id: l.id, x, y, main, w: main ? 54 : 44, text: diameterWords(l.base_mm, units) }
       })
       .filter((l) => {
@@ -155,10 +195,8 @@ export interface Flag {
 export function flagsOf(frame: Frame, cuts: Cut[], free: string[], view: View): Flag[] {
   const list = cuts.map((cut, i) => {
     const limb = frame.limbs.find((l) => l.id === cut.limb)
-    const p: Point3 = limb
-      ? between(limb.start, limb.end, Math.min(1, (cut.keep_m || 0.02) / limb.length_m))
-      : [0, 0, cut.keep_m]
-    const [x, y] = project(p, view)
+    const share = limb ? Math.min(1, (cut.keep_m || 0.02) / limb.length_m) : 0
+    const [x, y] = project(limb ? axisOf(limb, frame)(share) : [0, 0, cut.keep_m], view)
     return { cut, n: i + 1, x, y, left: x < view.x0, free: free.includes(cut.limb) }
   })
   const spread = spreadLabels(

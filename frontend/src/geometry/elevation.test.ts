@@ -3,7 +3,6 @@ import {
   alongShare,
   between,
   fit,
-  leafPath,
   nearness,
   project,
   spreadLabels,
@@ -33,12 +32,7 @@ describe('elevation', () => {
     expect(alongShare([5, 5], [1, 1], [1, 1])).toBe(0)
     expect(between([0, 0, 0], [2, 4, 6], 0.5)).toEqual([1, 2, 3])
   })
-  it('draws the same leaves every time, and fewer on a stretch', () => {
-    const all = leafPath('a', [0, 0, 0], [0, 0, 1], 0, 1, 40, 0.2, view)
-    expect(leafPath('a', [0, 0, 0], [0, 0, 1], 0, 1, 40, 0.2, view)).toBe(all)
-    expect(leafPath('a', [0, 0, 0], [0, 0, 1], 0.5, 1, 40, 0.2, view).length).toBeLessThan(
-      all.length,
-    )
+  it('tapers a limb to a pen line', () => {
     expect(taper([0, 0], [10, 0], 4, 2)).toBe('M0.0 2.0L10.0 1.1L10.0 -1.1L0.0 -2.0Z')
   })
   it('numbers the staff each half metre or each foot', () => {

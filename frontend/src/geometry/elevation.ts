@@ -1,6 +1,5 @@
 /**
- * A tree seen from the side: world metres to screen pixels, tapered limbs, leaves and fruit. Pure
- * functions.
+ * A tree seen from the side: world metres to screen pixels, tapered limbs, the staff. Pure functions.
  */
 
 export type Point3 = readonly [number, number, number]
@@ -87,66 +86,6 @@ export function chance(name: string): () => number {
     seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0
     return seed / 4294967296
   }
-}
-
-/**
- * Leaves around the outer part of a limb as one path, from `from` to `to` of its length [0..1];
- * spread in metres.
- */
-export function leafPath(
-  name: string,
-  start: Point3,
-  end: Point3,
-  from: number,
-  to: number,
-  count: number,
-  spread: number,
-  view: View,
-): string {
-  const next = chance(name)
-  const out: string[] = []
-  for (let i = 0; i < count; i++) {
-    const share = Math.pow(next(), 0.7)
-    const [turn, off, size, tilt] = [
-      next() * 6.283,
-      Math.sqrt(next()) * spread,
-      0.05 + next() * 0.04,
-      next() * 6.283,
-    ]
-    if (share < from || share > to) continue
-    const p = project(between(start, end, share), view)
-    const [x, y] = [
-      p[0] + off * Math.cos(turn) * view.scale,
-      p[1] + off * Math.sin(turn) * 0.8 * view.scale,
-    ]
-    const l = size * view.scale
-    const [ux, uy] = [Math.cos(tilt) * l, Math.sin(tilt) * l]
-    const [vx, vy] = [-uy * 0.3, ux * 0.3]
-    const n = (v: number) => v.toFixed(1)
-    out.push(
-      `M${n(x)} ${n(y)}q${n(ux / 2 + vx)} ${n(uy / 2 + vy)} ${n(ux)} ${n(uy)}` +
-        `q${n(-ux / 2 - vx)} ${n(-uy / 2 - vy)} ${n(-ux)} ${n(-uy)}`,
-    )
-  }
-  return out.join('')
-}
-
-/** Places of fruit near the end of a limb. */
-export function fruitPlaces(
-  name: string,
-  start: Point3,
-  end: Point3,
-  count: number,
-  view: View,
-): Point2[] {
-  const next = chance(`${name}-fruit`)
-  return Array.from({ length: Math.min(count, 9) }, () => {
-    const p = project(between(start, end, 0.55 + 0.45 * next()), view)
-    return [
-      p[0] + (next() - 0.5) * 0.26 * view.scale,
-      p[1] + (next() - 0.3) * 0.22 * view.scale,
-    ] as const
-  })
 }
 
 /** Marks of the staff: every half metre, or every foot, up to the top [m]. */

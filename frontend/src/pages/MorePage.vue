@@ -19,6 +19,11 @@ const parts = [
         says: 'climate, station, ways of working, calendar',
       },
       {
+        to: '/people',
+        name: 'People',
+        says: 'who works here, how far they reach, whose rows are whose',
+      },
+      {
         to: '/heights',
         name: 'Heights of rows',
         says: 'sun on the walls, hedging, ways of renewal',

@@ -3,6 +3,7 @@
  * The cut sheet: read under the tree, ticked off with a thumb, printed on one page with its
  * drawing.
  */
+import WhoField from '@/controls/WhoField.vue'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence, type Status } from '@/api/client'
 import { newId } from '@/api/ids'
@@ -147,17 +148,7 @@ const pdf = computed(() => {
           v-if="sheet.state === 'open'"
           class="no-print mb-2 grid grid-cols-[1fr_auto] gap-3 items-end"
         >
-          <div>
-            <label class="label" for="who">Who cuts</label>
-            <input
-              id="who"
-              v-model="who"
-              class="field"
-              maxlength="60"
-              autocomplete="off"
-              placeholder="first helper"
-            />
-          </div>
+          <WhoField v-model="who" label="Who cuts" />
           <p class="tag text-xl pb-2" role="status">{{ done }} of {{ sheet.lines.length }} done</p>
         </div>
         <ol class="lines">

@@ -7,11 +7,12 @@ import { useSettings } from '@/composables/useSettings'
 import { useTree } from '@/composables/useTree'
 import BlockPicked from '@/controls/BlockPicked.vue'
 import SecondWire from '@/controls/SecondWire.vue'
-import TreeTable from '@/controls/TreeTable.vue'
+import TreeTable from '@/controls/trees/TreeTable.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import WorkItem from './today/WorkItem.vue'
+import WhoseWork from './people/WhoseWork.vue'
 import BlockForm from './tree/BlockForm.vue'
 import CalledForm from './tree/CalledForm.vue'
 
@@ -102,6 +103,7 @@ const { data: one } = useTree(first, ref(undefined))
         </template>
         <TreeTable v-else-if="part === 'trees'" :trees="trees" />
         <div v-else-if="one" class="grid gap-4">
+          <WhoseWork :of="of" :scope-id="id" />
           <CalledForm :tree="one" />
           <BlockForm :tree="one" />
         </div>

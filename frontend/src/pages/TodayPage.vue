@@ -34,15 +34,22 @@ const router = useRouter()
 watch(grove, (g) => g?.holding === null && void router.replace('/start'), { immediate: true })
 type Item = Schemas['ItemOut']
 /** One after the other as one walks, or like work together. */
-const by = useSessionStorage<'walk' | 'kind'>('billhook-today-by', 'walk')
-const WAYS = [
-  { id: 'walk', name: 'By walk' },
-  { id: 'kind', name: 'By kind of work' },
-] as const
+const by = useSessionStorage<'walk' | 'kind' | 'helper'>('billhook-today-by', 'walk')
+const helped = computed(() => data.value?.items.some((i) => i.helper))
+const WAYS = computed(() => [
+  { id: 'walk' as const, name: 'By walk' },
+  { id: 'kind' as const, name: 'By kind of work' },
+  ...(helped.value ? [{ id: 'helper' as const, name: 'By helper' }] : []),
+])
+const keys = {
+  walk: (item: Item) => item.block,
+  kind: (item: Item) => item.says.split(',')[0]!,
+  helper: (item: Item) => item.helper ?? 'Nobody named',
+}
 const groups = computed(() => {
   const found = new Map<string, Item[]>()
   for (const item of data.value?.items ?? []) {
-    const key = by.value === 'walk' ? item.block : item.says.split(',')[0]!
+    const key = keys[by.value](item)
     found.set(key, [...(found.get(key) ?? []), item])
   }
   return [...found]
@@ -125,7 +132,7 @@ const print = () => window.print()
                 :key="item.key"
                 :item="item"
                 :day="data.day"
-                :with-block="by === 'kind'"
+                :with-block="by !== 'walk'"
                 @working="open = $event"
               />
             </ul>

@@ -67,3 +67,14 @@ def test_the_stairs_keep_to_the_days(tall):
     lowest = min(v.to_m for v in found.visits)
     assert found.reached == (lowest <= 3.05 + 1e-6)
     assert down.stairs_of(at, one, 6.0).reasons[0].code == "low-enough"
+
+
+def test_many_are_wanted_at_one_height_and_as_wide_as_before(tall):
+    at, (one, other) = tall
+    aims.say_aim(at, one, "tree", 3.0, 2.5)
+    assert aims.say_aims(at, [one, other, one], 2.8) == 2
+    mine, its = aims.aim_of(at, one), aims.aim_of(at, other)
+    assert (mine.height_m, mine.width_m) == (2.8, 2.5)
+    assert (its.height_m, its.width_m, its.said_by) == (2.8, None, "tree")
+    with pytest.raises(InvalidInput):
+        aims.say_aims(at, [one], 0.1)

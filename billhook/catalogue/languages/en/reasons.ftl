@@ -340,6 +340,8 @@ task-due = Due { $due } after the { $after ->
     [frost] frost
    *[work] last work
 }.{ $late }{ $put }
+sheet-open-already = A sheet of it is open already.
+sheet-nothing-to-cut = Nothing to cut on it for now.
 sheet-open = Its cut sheet of { $day } is open.
 suckers-seen = Suckers were seen below the union: they come off any day, the sooner the better.
 dead-marked = Dead limbs are marked: off to a live junction on a dry day.
@@ -395,6 +397,21 @@ stairs = { $visits ->
     [one] One visit brings it from { $now } to { $wanted }, on { $day }.
    *[other] { $visits } visits bring it from { $now } to { $wanted }, the last on { $day }.
 }
+grown-unmeasured = { $start ->
+   *[cut] { $was } after the cut of { $day }
+    [measured] { $was } on { $day }
+  }. Nobody has measured since; about { $expected } more is expected by now.
+grown = { $start ->
+   *[cut] { $was } after the cut of { $day }
+    [measured] { $was } on { $day }
+  }, { $now } on { $on }. That is { $grew } { $way ->
+   *[taller] taller
+    [lower] lower
+  }; about { $expected } was expected, { $beside ->
+   *[as] as a tree of this vigour does
+    [more] so it grows more than was thought
+    [less] so it grows less than was thought
+  }.
 stairs-low-enough = It is no higher than { $wanted }.
 stairs-too-few = These days bring it from { $now } to { $lowest }, not to { $wanted }: more visits, or a renewal.
 recipe-none = { $aim }: this cannot be said by counting. Draw the tree, or trace it on a photo, and plan it limb by limb.

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Who did it, how many came off, how long it took: all may be left out. */
+import WhoField from '@/controls/WhoField.vue'
 import StepCount from '@/controls/StepCount.vue'
 import { useLocalStorage } from '@vueuse/core'
 import { ref, useId } from 'vue'
@@ -23,16 +24,7 @@ const send = () =>
 <template>
   <form class="done" aria-label="Done" @submit.prevent="send">
     <template v-if="log">
-      <div>
-        <label class="label" :for="`${id}w`">Who</label>
-        <input
-          :id="`${id}w`"
-          v-model="who"
-          class="field w-44"
-          maxlength="120"
-          autocomplete="name"
-        />
-      </div>
+      <WhoField v-model="who" />
       <div v-if="counts">
         <span class="label">How many {{ trees > 1 ? 'a tree' : '' }}</span>
         <StepCount v-model="count" label="How many came off" />

@@ -62,6 +62,9 @@ const width = (share: number) => `${(share / most.value) * 100}%`
 <template>
   <section v-if="data" aria-label="Look back">
     <h2 class="text-xl">Look back</h2>
+    <p v-if="data.grown" class="keep my-1" data-test="grown">
+      <SaidText :text="data.grown.reason.text" />
+    </p>
     <p v-if="!data.years.length" class="text-[0.95rem]">Nothing was cut or picked here yet.</p>
     <ul>
       <li

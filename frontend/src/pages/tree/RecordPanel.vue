@@ -82,6 +82,16 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
         <RouterLink class="link" :to="`/year?tree=${tree.id}`">its year</RouterLink> ·
         <RouterLink class="link" :to="`/tree/${tree.id}/limbs`">its limbs</RouterLink>
       </dd>
+      <template v-if="tree.sizes.height_m">
+        <dt>Height</dt>
+        <dd>
+          {{ lengthWords(tree.sizes.height_m, units)
+          }}<template v-if="tree.frame"
+            >, {{ tree.frame.drawn ? 'measured' : 'said' }}
+            {{ dayWords(tree.frame.date) }}</template
+          ><template v-if="tree.cap_m"> · wanted {{ lengthWords(tree.cap_m, units) }}</template>
+        </dd>
+      </template>
       <dt>Union</dt>
       <dd>
         <template v-if="tree.union_m !== null"

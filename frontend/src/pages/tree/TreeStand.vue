@@ -31,6 +31,7 @@ const { data: seen } = useQuery({
   enabled: computed(() => !!props.tree.photos.length && !!props.tree.frame?.drawn),
   retry: false,
 })
+const drawing = ref<InstanceType<typeof TreeElevation>>()
 const wanted = ref<InstanceType<typeof WantedSaid>>()
 const turn = (by: number) => (from.value = (from.value + by + 360) % 360)
 const says = computed(() => {
@@ -64,6 +65,20 @@ const says = computed(() => {
     />
     <template v-else-if="frame">
       <div class="compass no-print" role="group" aria-label="Where you stand">
+        <template v-if="narrow">
+          <button type="button" class="turn" aria-label="Nearer" @click="drawing?.zoom(1.6)">
+            +
+          </button>
+          <button
+            type="button"
+            class="turn mr-auto"
+            aria-label="The whole tree"
+            :disabled="!drawing?.near"
+            @click="drawing?.all()"
+          >
+            −
+          </button>
+        </template>
         <button type="button" class="turn" aria-label="Walk round to the left" @click="turn(-15)">
           ‹
         </button>
@@ -73,6 +88,7 @@ const says = computed(() => {
         </button>
       </div>
       <TreeElevation
+        ref="drawing"
         :frame="frame"
         :pot="tree.pot_l"
         :units="units"
@@ -134,7 +150,6 @@ const says = computed(() => {
   display: flex;
   flex-direction: column;
 }
-.stand :deep(svg.touch-none),
 .stand :deep(> svg) {
   flex: 1;
   min-height: 0;

@@ -1,0 +1,44 @@
+"""What is known of a tree's height over the years, and how much it grew since its last visit."""
+
+from __future__ import annotations
+
+from sqlmodel import Session
+
+from ...core.heights.grown import Grown, Height, grown
+from ...core.season.events import vigour_of
+from ...store import frames, logbook, places
+from ...store.trees import TreeRecord
+from ..season.desk import SeasonDesk
+from ..workplace import Workplace
+
+
+def heights_of(at: Workplace, session: Session, record: TreeRecord) -> list[Height]:
+    """Measured heights and those that cuts left, in order of their days. What a cut's drawing says
+    is the cut's height, and counts once.
+    """
+    cuts = {
+        e.date: e.height_after_m
+        for e in logbook.in_force(logbook.entries(session, record.tree.id))
+        if e.height_after_m is not None
+    }
+    rows = [
+        r
+        for r in frames.rows_of(session, record.stem.id)
+        if r.origin != "after-plan" and r.date not in cuts
+    ]
+    known = frames.many_frames(session, rows)
+    found = [Height(day, height, cut=True) for day, height in cuts.items()]
+    found += [Height(r.date, at.size(r.id, known[r.id]).height_m) for r in rows]
+    return sorted(found, key=lambda h: h.day)
+
+
+def grown_of(at: Workplace, session: Session, record: TreeRecord) -> Grown | None:
+    """Growth since the last visit, beside what was expected; None before there was one."""
+    state = SeasonDesk(session, at, at.today()).state(record)
+    return grown(
+        at.know,
+        heights_of(at, session, record),
+        at.today(),
+        vigour_of(state, at.know),
+        places.units(session),
+    )

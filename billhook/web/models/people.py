@@ -1,0 +1,51 @@
+"""People of the holding, and whose rows are whose."""
+
+from __future__ import annotations
+
+from typing import Annotated, Literal
+
+from pydantic import Field, StringConstraints
+
+from .base import Answer, Number, Uuid, Written
+
+Name = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=60)]
+
+
+class PersonIn(Written):
+    """Somebody: the name; how high they reach by hand and with a pole; what they may carry."""
+
+    name: Name
+    reach_m: Annotated[Number, Field(ge=1.2, le=3)] | None = None
+    pole_m: Annotated[Number, Field(ge=1.2, le=8)] | None = None
+    carries_kg: Annotated[Number, Field(ge=1, le=60)] | None = None
+
+
+class PersonOut(Answer):
+    """Somebody on the list; ``scope_ids``: the rows and blocks that are theirs."""
+
+    id: str
+    name: str
+    reach_m: float | None
+    pole_m: float | None
+    carries_kg: float | None
+    scope_ids: list[str]
+
+
+class PeopleOut(Answer):
+    """Everybody, by name."""
+
+    people: list[PersonOut]
+
+
+class AssignIn(Written):
+    """Rows or blocks given to somebody; null: to nobody."""
+
+    scope: Literal["row", "block"]
+    scope_ids: Annotated[list[Uuid], Field(min_length=1, max_length=3000)]
+    person_id: Uuid | None
+
+
+class AssignOut(Answer):
+    """How many rows or blocks."""
+
+    given: int

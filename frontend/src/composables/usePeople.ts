@@ -1,0 +1,13 @@
+/** People who work on the holding, asked for once. */
+import { api, heed } from '@/api/client'
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+
+export function usePeople() {
+  const { data } = useQuery({
+    queryKey: ['people'],
+    queryFn: () => heed(api.GET('/api/people')),
+    staleTime: 60_000,
+  })
+  return { people: computed(() => data.value?.people ?? []) }
+}

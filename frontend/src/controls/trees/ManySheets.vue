@@ -1,0 +1,93 @@
+<script setup lang="ts">
+/** Sheets for many trees: made a few at a time, so that one sees how far it is; then printed. */
+import { api, heed, type Schemas } from '@/api/client'
+import { newId } from '@/api/ids'
+import { useAct } from '@/composables/useAct'
+import PickOne from '@/controls/PickOne.vue'
+import { dayWords } from '@/geometry/day'
+import { computed, ref, useId, watch } from 'vue'
+
+const props = defineProps<{ treeIds: string[]; row?: string }>()
+const id = useId()
+/** Trees a call, so that the bar moves. */
+const FEW = 6
+const GOALS = [
+  { id: null, says: 'what each needs' },
+  { id: 'tidy', says: 'tidy' },
+  { id: 'open', says: 'open to the light' },
+  { id: 'lower', says: 'lower' },
+  { id: 'calm', says: 'calm strong growth' },
+  { id: 'renew', says: 'renew' },
+]
+const goal = ref<string | null>(null)
+const done = ref(0)
+const made = ref<Schemas['MadeOut'][]>([])
+const without = ref<Schemas['WithoutOut'][]>([])
+const ready = ref(false)
+const { act, busy, trouble } = useAct()
+watch(
+  () => props.treeIds.join(),
+  () => ((ready.value = false), (made.value = []), (without.value = [])),
+)
+async function make() {
+  ;[made.value, without.value, done.value, ready.value] = [[], [], 0, false]
+  const asked = [...props.treeIds]
+  await act(async () => {
+    for (let at = 0; at < asked.length; at += FEW) {
+      const body = { id: newId(), tree_ids: asked.slice(at, at + FEW), goal: goal.value, day: null }
+      const found = await heed(api.POST('/api/sheets/many', { body }))
+      made.value.push(...found.made)
+      without.value.push(...found.without)
+      done.value = Math.min(asked.length, at + FEW)
+    }
+    ready.value = true
+  })
+}
+/** Trees without a sheet, together where the reason is the same. */
+const reasons = computed(() => {
+  const found = new Map<string, string[]>()
+  for (const w of without.value) found.set(w.says, [...(found.get(w.says) ?? []), w.tree])
+  return [...found]
+})
+</script>
+
+<template>
+  <div class="grid gap-2" data-test="many-sheets">
+    <form class="flex flex-wrap gap-2 items-end" @submit.prevent="make">
+      <div>
+        <label class="label" :for="`${id}g`">What for</label>
+        <PickOne :id="`${id}g`" v-model="goal" class="field !w-64">
+          <option v-for="g in GOALS" :key="g.says" :value="g.id">{{ g.says }}</option>
+        </PickOne>
+      </div>
+      <button class="btn btn-go" :disabled="busy">
+        {{ treeIds.length === 1 ? 'Make the sheet' : `Make up to ${treeIds.length} sheets` }}
+      </button>
+    </form>
+    <progress v-if="busy" :value="done" :max="treeIds.length" class="w-full">
+      {{ done }} of {{ treeIds.length }}
+    </progress>
+    <p v-if="busy" role="status">Planning, {{ done }} of {{ treeIds.length }} trees …</p>
+    <div v-if="ready" role="status" class="grid gap-1">
+      <p>
+        {{ made.length }} {{ made.length === 1 ? 'sheet' : 'sheets' }} made.
+        <a v-if="row && made.length" class="link" :href="`/api/rows/${row}/sheets.pdf`"
+          >Print them as one</a
+        >
+      </p>
+      <ul v-if="made.length" class="flex flex-wrap gap-x-4 gap-y-1">
+        <li v-for="m in made" :key="m.sheet_id">
+          <RouterLink class="link" :to="`/sheet/${m.sheet_id}`">{{ m.tree }}</RouterLink>
+          <span class="text-ink2"
+            >, {{ m.cuts }} {{ m.cuts === 1 ? 'cut' : 'cuts' }}, {{ dayWords(m.day) }}</span
+          >
+        </li>
+      </ul>
+      <p v-for="[says, names] in reasons" :key="says" class="text-ink2">
+        {{ names.length > 6 ? `${names.length} trees` : names.join(', ') }}:
+        {{ says.charAt(0).toLowerCase() + says.slice(1) }}
+      </p>
+    </div>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+  </div>
+</template>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+/** Which columns a list shows, views of it kept under a name, and the list as a file. */
+import { ref, useId } from 'vue'
+import { COLUMNS, type useTreeList } from './useTreeList'
+
+const props = defineProps<{ list: ReturnType<typeof useTreeList> }>()
+const id = useId()
+const open = ref(false)
+const name = ref('')
+function keep() {
+  props.list.keep(name.value.trim())
+  name.value = ''
+}
+function save() {
+  const file = URL.createObjectURL(new Blob([props.list.csv()], { type: 'text/csv' }))
+  const link = document.createElement('a')
+  link.href = file
+  link.download = 'trees-shown.csv'
+  link.click()
+  URL.revokeObjectURL(file)
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="flex flex-wrap gap-2 items-center justify-end">
+    <button
+      v-for="v in list.views.value"
+      :key="v.name"
+      type="button"
+      class="btn btn-small"
+      data-test="view"
+      @click="list.show(v)"
+    >
+      {{ v.name }}
+    </button>
+    <button type="button" class="btn btn-small" :aria-expanded="open" @click="open = !open">
+      Columns and views
+    </button>
+    <button type="button" class="btn btn-small" @click="save">CSV of these</button>
+    <button type="button" class="btn btn-small" @click="print">Print</button>
+    <div v-if="open" class="w-full grid gap-2 border-t border-rule pt-2">
+      <fieldset class="flex flex-wrap gap-x-4">
+        <legend class="label">Columns</legend>
+        <label
+          v-for="c in COLUMNS.slice(1)"
+          :key="c.id"
+          class="inline-flex items-center gap-2 min-h-11"
+        >
+          <input
+            type="checkbox"
+            :checked="list.now.value.columns.includes(c.id)"
+            @change="list.column(c.id, ($event.target as HTMLInputElement).checked)"
+          />
+          {{ c.name }}
+        </label>
+      </fieldset>
+      <form class="flex flex-wrap gap-2 items-end" @submit.prevent="keep">
+        <div>
+          <label class="label" :for="`${id}n`">Keep this view as</label>
+          <input :id="`${id}n`" v-model="name" class="field w-56" maxlength="40" />
+        </div>
+        <button class="btn btn-small !min-h-12" :disabled="!name.trim()">Keep the view</button>
+        <button
+          v-for="v in list.views.value"
+          :key="v.name"
+          type="button"
+          class="btn btn-small !min-h-12"
+          @click="list.forget(v.name)"
+        >
+          Forget “{{ v.name }}”
+        </button>
+      </form>
+    </div>
+  </div>
+</template>

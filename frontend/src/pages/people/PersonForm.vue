@@ -1,0 +1,78 @@
+<script setup lang="ts">
+/** What is known of somebody: only the name must be said. */
+import { api, heed, type Schemas } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { useSettings } from '@/composables/useSettings'
+import MeasureField from '@/controls/MeasureField.vue'
+import { parseWeight, weightWords } from '@/geometry/measure'
+import { ref, useId } from 'vue'
+
+const props = defineProps<{ id: string; person?: Schemas['PersonOut'] }>()
+const emit = defineEmits<{ kept: [] }>()
+const { units } = useSettings()
+const { act, busy, fields, trouble } = useAct()
+const at = useId()
+const name = ref(props.person?.name ?? '')
+const reach = ref(props.person?.reach_m ?? null)
+const pole = ref(props.person?.pole_m ?? null)
+const carries = ref(
+  props.person?.carries_kg ? weightWords(props.person.carries_kg, units.value) : '',
+)
+async function keep() {
+  const body = {
+    name: name.value.trim(),
+    reach_m: reach.value,
+    pole_m: pole.value,
+    carries_kg: carries.value.trim() ? parseWeight(carries.value, units.value) : null,
+  }
+  const params = { path: { id: props.id } }
+  if (await act(() => heed(api.PUT('/api/people/{id}', { params, body })))) emit('kept')
+}
+</script>
+
+<template>
+  <form class="grid sm:grid-cols-4 gap-3 items-start mt-2" @submit.prevent="keep">
+    <div>
+      <label class="label" :for="`${at}n`">Name</label>
+      <input
+        :id="`${at}n`"
+        v-model="name"
+        class="field"
+        maxlength="60"
+        autocomplete="off"
+        :aria-invalid="!!fields['/name']"
+      />
+      <p v-if="fields['/name']" class="wrong">{{ fields['/name'] }}</p>
+    </div>
+    <MeasureField
+      label="Reaches by hand"
+      kind="length"
+      :model-value="reach"
+      :wrong="fields['/reach_m']"
+      @update:model-value="reach = $event"
+    />
+    <MeasureField
+      label="With a pole"
+      kind="length"
+      :model-value="pole"
+      :wrong="fields['/pole_m']"
+      @update:model-value="pole = $event"
+    />
+    <div>
+      <label class="label" :for="`${at}c`">May carry, {{ units === 'us' ? 'lb' : 'kg' }}</label>
+      <input
+        :id="`${at}c`"
+        v-model="carries"
+        class="field"
+        inputmode="decimal"
+        autocomplete="off"
+        :aria-invalid="!!fields['/carries_kg']"
+      />
+      <p v-if="fields['/carries_kg']" class="wrong">{{ fields['/carries_kg'] }}</p>
+    </div>
+    <p v-if="trouble" class="wrong sm:col-span-4" role="alert">{{ trouble }}</p>
+    <button class="btn btn-go sm:col-span-4 justify-self-start" :disabled="busy || !name.trim()">
+      {{ person ? 'Keep it' : 'Put on the list' }}
+    </button>
+  </form>
+</template>
