@@ -3,12 +3,13 @@ import vue from '@vitejs/plugin-vue'
 import { fileURLToPath, URL } from 'node:url'
 import { defineConfig } from 'vitest/config'
 import { compress } from './compress'
+import { fonts } from './fonts'
 import { prose } from './prose'
 
 const OUT = '../billhook/web/static'
 
 export default defineConfig({
-  plugins: [prose(), vue({ include: [/\.vue$/, /\.md$/] }), tailwindcss(), compress(OUT)],
+  plugins: [prose(), vue({ include: [/\.vue$/, /\.md$/] }), tailwindcss(), fonts(), compress(OUT)],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   // the composition API alone is used
   define: { __VUE_OPTIONS_API__: 'false' },

@@ -59,6 +59,30 @@ def test_at_first_sight_there_is_little_to_read(browser, demo):
     assert max(counted.values()) <= 450
 
 
+SHIFT = """
+const done = arguments[0]
+let moved = 0
+const add = (list) => list.getEntries().forEach((e) => (moved += e.hadRecentInput ? 0 : e.value))
+new PerformanceObserver(add).observe({ type: 'layout-shift', buffered: true })
+setTimeout(() => done(moved), 200)
+"""
+
+
+@pytest.mark.parametrize("width", [390, 1280])
+def test_nothing_moves_under_the_eye(browser, demo, width):
+    hand, tree = Hand(browser, demo.url), tree_named(demo, "Baixo 4·7")
+    resize(browser, width, 844 if width < 700 else 800)
+    parts = ("", "/look", "/cut", "/height", "/record")
+    pages = ("/today", "/grove", "/year", "/book", "/more", "/help", "/people", "/phone", "/start")
+    moved = {}
+    for path in (*pages, *(f"/tree/{tree}{p}" for p in parts)):
+        hand.driver.get(hand.url + path)
+        hand.until(lambda: hand.all("main h1, main h2"))
+        hand.until(lambda: " …" not in hand.text())
+        moved[path] = browser.execute_async_script(SHIFT)
+    assert {path: round(v, 3) for path, v in moved.items() if v > 0.01} == {}
+
+
 def test_verdict_and_first_button_stand_in_the_first_screen_of_a_phone(browser, demo):
     hand = Hand(browser, demo.url)
     resize(browser, 390, 844)
@@ -110,7 +134,7 @@ def test_what_is_looked_for_is_lit_and_listed(browser, demo):
     hand.type("Only", "baixo 4")
     hand.until(lambda: 0 < len(hand.all('[data-test="listed"]')) < len(rows))
     hand.click("Tall")
-    tall = [e.text for e in hand.all('[data-test="listed"] td:nth-child(4)') if e.text]
+    tall = [e.text for e in hand.all('[data-test="listed"] [data-column="tall"]') if e.text]
     assert tall == sorted(tall)
     hand.click("Baixo 4·7")
     hand.until(lambda: hand.one("h1").text == "Baixo 4·7")
@@ -157,7 +181,7 @@ def test_done_asks_who_and_how_many_and_is_taken_back(browser, demo):
     hand.open("/today")
     item = hand.one('[data-work="sucker"][data-kind="work"]')
     says = item.find_element("tag name", "h3").text.split("\n")[0]
-    key = says.split(":")[0]
+    key = says.split(" · ")[0]
     before = len(ask(demo, "/api/log")["entries"])
     hand.click_on(item.find_element("css selector", '[aria-label^="Done"]'))
     hand.type("Who", "first helper", 'form[aria-label="Done"]')

@@ -60,7 +60,17 @@ def pages(demo) -> list[str]:
     trees = [tree_named(demo, n) for n in ("Casa 1·1", "Pátio 1·1", "Baixo 7·6")]
     parts = ("", "/look", "/look/shoot", "/cut", "/cut/marks", "/cut/count", "/height", "/frost")
     return [
-        *("/today", "/grove", "/grove?view=list", "/year", "/book", "/more", "/help", "/known"),
+        *(
+            "/today",
+            "/grove",
+            "/grove?view=list",
+            "/year",
+            "/book",
+            "/more",
+            "/help",
+            "/known",
+            "/people",
+        ),
         *("/start", "/place", "/heights", "/frost"),
         *(f"/block/{block}{p}" for p in ("", "/trees", "/record")),
         *(f"/tree/{t}{p}" for t in trees for p in (*parts, "/record", "/limbs")),

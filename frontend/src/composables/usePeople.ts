@@ -4,10 +4,10 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 
 export function usePeople() {
-  const { data } = useQuery({
+  const { data, isFetched: fetched } = useQuery({
     queryKey: ['people'],
     queryFn: () => heed(api.GET('/api/people')),
     staleTime: 60_000,
   })
-  return { people: computed(() => data.value?.people ?? []) }
+  return { fetched, people: computed(() => data.value?.people ?? []) }
 }

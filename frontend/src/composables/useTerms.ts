@@ -35,7 +35,7 @@ export function piecesOf(text: string, terms: Term[], free: (term: Term) => bool
 const explained = new Map<string, symbol>()
 
 export function useTerms() {
-  const { data } = useQuery({
+  const { data, isFetched: fetched } = useQuery({
     queryKey: ['glossary'],
     queryFn: () => heed(api.GET('/api/glossary')),
     staleTime: Infinity,
@@ -50,5 +50,5 @@ export function useTerms() {
   const leave = (me: symbol) => {
     for (const [id, who] of explained) if (who === me) explained.delete(id)
   }
-  return { terms, take, leave }
+  return { terms, fetched, take, leave }
 }

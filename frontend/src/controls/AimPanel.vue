@@ -6,12 +6,12 @@
 import SaidText from './SaidText.vue'
 import PickOne from './PickOne.vue'
 import { api, heed, type Schemas } from '@/api/client'
+import { useAim } from '@/composables/useAim'
 import { useAct } from '@/composables/useAct'
 import { useSettings } from '@/composables/useSettings'
 import { dayWords } from '@/geometry/day'
 import { lengthWords, shareWords } from '@/geometry/measure'
-import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, toRef, watch } from 'vue'
 import MeasureField from './MeasureField.vue'
 
 const props = defineProps<{ treeId: string; height: number | null }>()
@@ -39,18 +39,19 @@ const high = ref<(typeof HIGH)[number]['id']>('height_m')
 const wide = ref<(typeof WIDE)[number]['id']>('width_m')
 const wanted = ref<number | null>(null)
 const width = ref<number | null>(null)
-const { data: aim } = useQuery({
-  queryKey: ['aim', () => props.treeId, units],
-  queryFn: () => heed(api.GET('/api/trees/{id}/aim', { params: { path: { id: props.treeId } } })),
-})
-watch(aim, (now) => {
-  if (!now) return
-  high.value = 'height_m'
-  wide.value = 'width_m'
-  wanted.value = now.height_m
-  width.value = now.width_m
-  scope.value = now.said_by ?? 'tree'
-})
+const { data: aim } = useAim(toRef(props, 'treeId'))
+watch(
+  aim,
+  (now) => {
+    if (!now) return
+    high.value = 'height_m'
+    wide.value = 'width_m'
+    wanted.value = now.height_m
+    width.value = now.width_m
+    scope.value = now.said_by ?? 'tree'
+  },
+  { immediate: true },
+)
 async function say(body: Partial<Schemas['AimIn']>) {
   await act(() =>
     heed(

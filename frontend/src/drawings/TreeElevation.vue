@@ -238,6 +238,7 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
       stroke-dasharray="9 5"
       aria-hidden="true"
     />
+    <LimbWood :limbs="limbs.filter((d) => d.near < 0)" :selected="selected" />
     <path
       :d="trunk.d"
       fill="var(--sheet)"
@@ -246,7 +247,7 @@ const limbOf = (id: string) => props.frame.limbs.find((l) => l.id === id)
       aria-hidden="true"
     />
     <g aria-hidden="true">
-      <LimbWood :limbs="limbs" :selected="selected" />
+      <LimbWood :limbs="limbs.filter((d) => d.near >= 0)" :selected="selected" />
       <path
         v-for="d in limbs"
         :key="d.limb.id"

@@ -39,7 +39,7 @@ async function save() {
     )
   })
 }
-const { data: hurt } = useQuery({
+const { data: hurt, isFetched } = useQuery({
   queryKey: ['hurt', siteId],
   queryFn: () => heed(api.GET('/api/sites/{id}/hurt', { params: { path: { id: siteId.value } } })),
   enabled: computed(() => !!siteId.value),
@@ -72,7 +72,7 @@ const { data: hurt } = useQuery({
         </PickOne>
       </div>
     </header>
-    <div v-if="grove && siteId" class="two">
+    <div v-if="grove && siteId && isFetched" class="two">
       <div class="grid gap-5 content-start min-w-0">
         <NightAsk
           :site-id="siteId"

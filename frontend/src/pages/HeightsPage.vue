@@ -97,6 +97,7 @@ const rowsHere = computed(() => grove.value?.rows.filter((r) => r.block_id === b
 const rowPicked = computed(() =>
   wayOf(chosen.value)?.one_tree && rowsHere.value.some((r) => r.id === row.value) ? row.value : '',
 )
+const ready = ref(false)
 const working = ref(false)
 const wall = ref<Wall | null>(null)
 const choose = (id: string) => void router.replace({ query: { block: id } })
@@ -128,8 +129,17 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
     <p v-if="isPending && blockId">Fetching the block …</p>
     <p v-else-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="block">
-      <SectionPanel :key="block.block_id" :block="block" @wall="wall = $event" />
-      <section aria-label="Renewal over years" class="grid gap-3 border-t-2 border-ink pt-3">
+      <SectionPanel
+        :key="block.block_id"
+        :block="block"
+        @wall="wall = $event"
+        @ready="ready = true"
+      />
+      <section
+        v-if="ready"
+        aria-label="Renewal over years"
+        class="grid gap-3 border-t-2 border-ink pt-3"
+      >
         <div class="flex flex-wrap gap-4 items-end">
           <h2 class="text-[1.4rem]">
             {{ ask.years }} seasons, {{ schools?.compared.length ?? 0 }} ways
@@ -146,7 +156,7 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
             />
           </div>
           <MeasureField
-            label="Height to hold"
+            label="Another height to try"
             kind="length"
             :model-value="ask.cap"
             :placeholder="lengthWords(block.cap_m, units)"
@@ -245,6 +255,7 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
           </PickOne>
         </div>
         <AdoptForm
+          v-if="schools || wrong"
           :scope="rowPicked ? 'row' : 'block'"
           :scope-id="rowPicked || block.block_id"
           :school="pick && !pick.barred.length ? pick.school : ''"
@@ -255,8 +266,12 @@ const choose = (id: string) => void router.replace({ query: { block: id } })
           :rotations="block.rotations"
         />
       </section>
-      <HedgingPanel v-if="wall && block.hedgerows" :block-id="block.block_id" :wall="wall" />
-      <p class="text-[0.9rem] text-ink2">
+      <HedgingPanel
+        v-if="wall && ready && block.hedgerows"
+        :block-id="block.block_id"
+        :wall="wall"
+      />
+      <p v-if="schools || wrong" class="text-[0.9rem] text-ink2">
         Machines, ladders and lines: nobody in the alley while a machine works; local rules and
         licensed practice decide near power lines and roads.
       </p>

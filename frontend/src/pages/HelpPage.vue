@@ -5,7 +5,7 @@ import { useTerms } from '@/composables/useTerms'
 import { computed, ref } from 'vue'
 import GuideText from '../../../docs/guide.md'
 
-const { terms } = useTerms()
+const { terms, fetched } = useTerms()
 const asked = ref('')
 const found = computed(() => {
   const q = asked.value.trim().toLowerCase()
@@ -44,11 +44,11 @@ const STEPS = [
       </dl>
       <p v-if="terms.length && !found.length">That word is not among them.</p>
     </section>
-    <section aria-label="Guide" data-test="guide">
+    <section v-if="fetched" aria-label="Guide" data-test="guide">
       <h2 class="help-head">The guide</h2>
       <GuideText />
     </section>
-    <section aria-label="Keys">
+    <section v-if="fetched" aria-label="Keys">
       <h2 class="help-head">Keys</h2>
       <KeysList class="mt-3" />
       <p class="text-ink2 mt-2">Each page has more of its own; press ? there.</p>

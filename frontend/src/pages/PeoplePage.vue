@@ -11,7 +11,7 @@ import { ref } from 'vue'
 import PersonForm from './people/PersonForm.vue'
 
 type Person = Schemas['PersonOut']
-const { people } = usePeople()
+const { people, fetched } = usePeople()
 const { data: grove } = useGrove()
 const { units } = useSettings()
 const { act, trouble } = useAct()
@@ -76,7 +76,7 @@ function theirs(p: Person) {
       </li>
     </ul>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <section aria-label="Somebody new" class="border-t-2 border-ink pt-2">
+    <section v-if="fetched" aria-label="Somebody new" class="border-t-2 border-ink pt-2">
       <h2 class="text-[1.25rem]">Somebody new</h2>
       <PersonForm :id="fresh" :key="fresh" @kept="kept" />
     </section>

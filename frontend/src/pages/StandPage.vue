@@ -7,6 +7,7 @@ import { useSettings } from '@/composables/useSettings'
 import { useTree } from '@/composables/useTree'
 import BlockPicked from '@/controls/BlockPicked.vue'
 import SecondWire from '@/controls/SecondWire.vue'
+import ManySheets from '@/controls/trees/ManySheets.vue'
 import TreeTable from '@/controls/trees/TreeTable.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
@@ -60,6 +61,7 @@ const items = computed(() => {
   const due: Item[] = [...(today.value?.late ?? []), ...(today.value?.items ?? [])]
   return due.filter((i) => i.trees.some((t) => here.has(t.id)))
 })
+const sheets = ref(false)
 const open = ref<Item | null>(null)
 /** Any tree of it knows its block and row. */
 const first = computed(() => trees.value[0]?.id ?? '')
@@ -89,7 +91,23 @@ const { data: one } = useTree(first, ref(undefined))
       <SecondWire :tags="tags" :of="`This ${of}`" />
       <div class="px-4 py-3">
         <template v-if="!part">
-          <BlockPicked v-if="of === 'block'" :block-id="id" class="mb-3" />
+          <div class="flex flex-wrap gap-2 items-center mb-3 no-print">
+            <BlockPicked v-if="of === 'block'" :block-id="id" />
+            <button
+              type="button"
+              class="btn btn-small"
+              :aria-expanded="sheets"
+              @click="sheets = !sheets"
+            >
+              Sheets for the {{ of }}
+            </button>
+          </div>
+          <ManySheets
+            v-if="sheets"
+            class="mb-3"
+            :tree-ids="trees.map((t) => t.id)"
+            :row="of === 'row' ? id : undefined"
+          />
           <p v-if="today && !items.length">Nothing wants doing here this fortnight.</p>
           <ul v-if="today">
             <WorkItem

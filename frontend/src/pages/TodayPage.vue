@@ -41,10 +41,11 @@ const WAYS = computed(() => [
   { id: 'kind' as const, name: 'By kind of work' },
   ...(helped.value ? [{ id: 'helper' as const, name: 'By helper' }] : []),
 ])
+const NOBODY = 'Nobody named'
 const keys = {
   walk: (item: Item) => item.block,
   kind: (item: Item) => item.says.split(',')[0]!,
-  helper: (item: Item) => item.helper ?? 'Nobody named',
+  helper: (item: Item) => item.helper ?? NOBODY,
 }
 const groups = computed(() => {
   const found = new Map<string, Item[]>()
@@ -52,7 +53,8 @@ const groups = computed(() => {
     const key = keys[by.value](item)
     found.set(key, [...(found.get(key) ?? []), item])
   }
-  return [...found]
+  // what is nobody's comes last
+  return [...found].sort(([a], [b]) => Number(a === NOBODY) - Number(b === NOBODY))
 })
 const next = computed(() => data.value?.next)
 const nextDay = computed(() => next.value?.opens ?? next.value?.last_good)

@@ -67,7 +67,12 @@ useKeys([
 
 <template>
   <div class="tree">
-    <section v-show="!alone" class="draw" aria-label="The tree from the side">
+    <section
+      v-show="!alone"
+      class="draw"
+      :class="{ reserved: route.name !== 'tree-now' }"
+      aria-label="The tree from the side"
+    >
       <Teleport :to="stage.place.value" :disabled="!narrow || !stage.place.value">
         <TreeStand v-if="tree" :tree="tree" />
       </Teleport>
@@ -122,6 +127,7 @@ useKeys([
   gap: 6px 12px;
   align-items: center;
   padding: 12px 24px 4px;
+  min-height: 60px;
 }
 .day {
   display: flex;
@@ -147,12 +153,17 @@ useKeys([
     position: relative;
     height: auto;
   }
+  /* room for the drawing while the tree is fetched, so that nothing moves when it comes */
+  .draw.reserved {
+    min-height: calc(100vw * 350 / 420 + 48px);
+  }
   .words {
     border-left: 0;
     min-height: calc(100dvh - var(--head) - var(--foot));
   }
   .who {
     padding: 0 14px;
+    min-height: 0;
   }
   .day {
     margin-top: 8px;

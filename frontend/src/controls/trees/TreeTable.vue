@@ -5,6 +5,7 @@
  */
 import type { GroveTree } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
+import { useNarrow } from '@/composables/useNarrow'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
 import { useElementBounding, useWindowScroll } from '@vueuse/core'
@@ -33,7 +34,8 @@ const all = computed(() => shown.value.length > 0 && many.value.length === shown
 
 /** Above so many lines only those in view are drawn. */
 const LONG = 300
-const LINE = 45
+const narrow = useNarrow()
+const line = computed(() => (narrow.value ? 68 : 45))
 const body = ref<HTMLElement>()
 const { top } = useElementBounding(body)
 const { y } = useWindowScroll()
@@ -41,7 +43,7 @@ const long = computed(() => shown.value.length > LONG)
 const lines = useWindowVirtualizer(
   computed(() => ({
     count: long.value ? shown.value.length : 0,
-    estimateSize: () => LINE,
+    estimateSize: () => line.value,
     overscan: 12,
     scrollMargin: top.value + y.value,
   })),
@@ -52,8 +54,8 @@ const drawn = computed(() => {
   const [first, last] = [items[0], items.at(-1)]
   if (!first || !last) return { before: 0, after: 0, trees: shown.value.slice(0, 40) }
   return {
-    before: first.index * LINE,
-    after: (shown.value.length - 1 - last.index) * LINE,
+    before: first.index * line.value,
+    after: (shown.value.length - 1 - last.index) * line.value,
     trees: shown.value.slice(first.index, last.index + 1),
   }
 })
@@ -153,6 +155,10 @@ thead button {
 }
 .tick {
   width: 44px;
+  vertical-align: middle;
+}
+.tick input {
+  display: block;
 }
 tbody th,
 td {
@@ -166,7 +172,7 @@ td {
 .long td {
   height: 45px;
   padding-block: 0;
-  max-width: 22rem;
+  max-width: 26rem;
   overflow: hidden;
   white-space: nowrap;
   text-overflow: ellipsis;
@@ -180,12 +186,17 @@ tbody th {
   vertical-align: -4px;
   margin-right: 6px;
 }
-@media (max-width: 720px) {
+@media (max-width: 900px) {
   .wide {
     display: none;
   }
+  .long td,
+  .long th {
+    height: 68px;
+    line-height: 1.2;
+  }
   .long td {
-    max-width: 9rem;
+    white-space: normal;
   }
 }
 </style>

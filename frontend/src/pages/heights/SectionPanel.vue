@@ -18,7 +18,7 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
 
 const props = defineProps<{ block: Schemas['BlockHeightsOut'] }>()
-const emit = defineEmits<{ wall: [wall: Wall] }>()
+const emit = defineEmits<{ wall: [wall: Wall]; ready: [] }>()
 const { units } = useSettings()
 const bare = (p: Schemas['ProfileOut']): Wall => ({
   height_m: p.height_m,
@@ -86,6 +86,7 @@ const { data: view, error } = useQuery({
     ),
   placeholderData: keepPreviousData,
 })
+watch([view, error], ([now, wrong]) => (now || wrong) && emit('ready'), { immediate: true })
 const hour = computed(() => {
   const steps = view.value?.steps ?? []
   return steps.length ? (steps[step.value ?? Math.floor(steps.length * 0.35)] ?? steps[0]!) : null
@@ -129,7 +130,8 @@ const working = ref(false)
 </script>
 
 <template>
-  <section aria-label="Section" class="grid gap-2">
+  <p v-if="!view && !error">Working out the sun …</p>
+  <section v-else aria-label="Section" class="grid gap-2">
     <p class="keep text-[1.1rem]" role="status" data-test="sun-verdict">
       <b class="tag text-xl">{{ verdict }}</b>
       <button type="button" class="link ml-2" @click="working = true">Why</button>
@@ -162,6 +164,7 @@ const working = ref(false)
         @input="step = Number(($event.target as HTMLInputElement).value)"
       />
     </div>
+    <p class="label">To try out: drag the wall or type. Nothing here is kept.</p>
     <div class="fields">
       <MeasureField
         label="Roof"

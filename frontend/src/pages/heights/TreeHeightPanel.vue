@@ -4,6 +4,7 @@
  * school, who shades whom.
  */
 import SaidText from '@/controls/SaidText.vue'
+import { useAim } from '@/composables/useAim'
 import { useWays } from '@/composables/useWays'
 import { api, heed, sentence, type Schemas, type Tree } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
@@ -20,11 +21,14 @@ const props = defineProps<{ id: string; tree: Tree }>()
 const { units } = useSettings()
 const params = computed(() => ({ params: { path: { id: props.id } } }))
 const ready = computed(() => !!props.tree.frame)
-const { data: limbs } = useQuery({
+const { data: limbs, isFetched: ranked } = useQuery({
   queryKey: ['which-limb', toRef(props, 'id')],
   queryFn: () => heed(api.GET('/api/trees/{id}/which-limb', params.value)),
   enabled: computed(() => !!props.tree.frame?.drawn),
 })
+const { isFetched: aimed } = useAim(toRef(props, 'id'))
+/** All at once, so that nothing moves under the eye. */
+const shown = computed(() => aimed.value && (ranked.value || !props.tree.frame?.drawn))
 const { data: shade } = useQuery({
   queryKey: ['shade', toRef(props, 'id')],
   queryFn: () => heed(api.GET('/api/trees/{id}/shade', params.value)),
@@ -94,7 +98,7 @@ useStage(() => ({
 </script>
 
 <template>
-  <div class="grid gap-3 content-start">
+  <div v-if="shown" class="grid gap-3 content-start">
     <AimPanel :tree-id="id" :height="tree.sizes.height_m" />
     <section v-if="limbs?.limbs.length" aria-label="Which limb">
       <h2 class="text-[1.25rem]">Which limb goes next</h2>
@@ -191,6 +195,7 @@ useStage(() => ({
         />
       </template>
       <AdoptForm
+        v-if="schools || unfit"
         scope="tree"
         :scope-id="id"
         school=""
@@ -201,7 +206,7 @@ useStage(() => ({
         :rotations="adopted?.rotations ?? []"
       />
     </section>
-    <section v-if="shade?.reasons.length" aria-label="Shade">
+    <section v-if="shade?.reasons.length && (schools || unfit)" aria-label="Shade">
       <h2 class="text-[1.25rem]">Who shades whom today</h2>
       <p v-for="r in shade.reasons" :key="r.text" class="text-[0.97rem]">
         <SaidText :text="r.text" />

@@ -107,7 +107,7 @@ const putOff = () =>
     <ToneMark :tone="item.tone" small class="mt-1" />
     <div class="min-w-0">
       <h3 class="text-[1.15rem] leading-tight">
-        {{ where }} · {{ item.says }}
+        {{ where.charAt(0).toUpperCase() + where.slice(1) }} · {{ item.says }}
         <span class="num font-normal text-[1rem] text-ink2">{{
           item.closed_by ? '' : item.kind === 'too-late' ? `· ${until}` : `· ${until} · ${minutes}`
         }}</span>

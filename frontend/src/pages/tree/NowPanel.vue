@@ -34,7 +34,7 @@ const { data: needs } = useQuery({
     ),
   placeholderData: keepPreviousData,
 })
-const { data: year } = useQuery({
+const { data: year, isPending: yearComes } = useQuery({
   queryKey: ['almanac', () => props.tree.id, 'year'],
   queryFn: () =>
     heed(api.GET('/api/almanac', { params: { query: { tree: props.tree.id, months: 13 } } })),
@@ -94,7 +94,7 @@ const to = (n: Need) => (n.plan_id ? `/sheet/${n.plan_id}` : null)
         @update:model-value="day = $event || undefined"
       />
     </section>
-    <section v-if="needs && !tree.removed_on" aria-label="What it needs next">
+    <section v-if="needs && !yearComes && !tree.removed_on" aria-label="What it needs next">
       <h2 class="text-[1.25rem]">What it needs next</h2>
       <p v-if="!needs.needs.length" class="text-ink2">
         Nothing has to be done within a year. What the answer above opens is yours to choose; look

@@ -117,7 +117,7 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
 
 <template>
   <div class="w-full max-w-[560px] mx-auto grid gap-3 content-start">
-    <div class="flex flex-wrap items-center gap-x-4">
+    <div class="flex flex-wrap items-center gap-x-4 max-sm:min-h-[3.15rem] content-start">
       <RouterLink class="link" :to="`/tree/${id}/look/shoot`">Whose shoot is it?</RouterLink>
       <RouterLink v-if="tree" class="link" :to="`/row/${tree.row_id}/walk`">Its row</RouterLink>
       <span v-if="walk" class="tag text-ink2 ml-auto">{{
