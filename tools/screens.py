@@ -59,6 +59,10 @@ class Camera:
         self.driver.execute_script(f"localStorage.setItem('theme', '{theme}')")
         self.driver.get(self.url + path)
         time.sleep(1.5)
+        for _ in range(100):  # what still comes in says so with three dots
+            if " …" not in self.driver.find_element(By.TAG_NAME, "main").text:
+                break
+            time.sleep(0.3)
 
     def units(self, units: str) -> None:
         """The holding's units from here on."""

@@ -172,6 +172,11 @@ def test_plan_sheet_and_print_over_the_api(served):
         printed = served.client.get(f"/api/sheets/{sheet}.pdf{query}")
         assert printed.mimetype == "application/pdf"
         assert mark in PdfReader(io.BytesIO(printed.data)).pages[0].extract_text()
+    for units, wide in (("us", 612), ("metric", 595)):  # Letter where feet are spoken, points
+        served.client.put("/api/units", json={"units": units})
+        page = PdfReader(io.BytesIO(served.client.get(f"/api/sheets/{sheet}.pdf").data)).pages[0]
+        assert round(float(page.mediabox.width)) == wide
+        assert "one rag for this sheet" in " ".join(page.extract_text().split())
     assert served.client.get(f"/api/rows/{served.row_id}/sheets.pdf").mimetype == "application/pdf"
     assert served.client.get(f"/api/sheets/{sheet}.pdf?language=xx").status_code == 422
     bare = served.client.post(f"/api/trees/{served.bare_id}/plan", json={"goal": "tidy"})

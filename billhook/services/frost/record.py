@@ -59,7 +59,7 @@ class NightKept:
 @dataclass(frozen=True)
 class BlockCold:
     """A block in the cold: its offset from the station [K], the coldest night written down there
-    [degrees C], trees ever hurt and trees standing.
+    [degrees C], trees standing, and those of them that were ever hurt.
     """
 
     block_id: str
@@ -206,7 +206,7 @@ def _blocks(
             trees[0].block.name,
             trees[0].block.offset_c,
             None if lowest is None else round(lowest + trees[0].block.offset_c, 1),
-            sum(r.tree.id in episodes for r in trees),
+            sum(r.tree.id in episodes and r.tree.removed_on is None for r in trees),
             sum(r.tree.removed_on is None for r in trees),
         )
         for block_id, trees in here.items()

@@ -5,7 +5,7 @@ from __future__ import annotations
 from math import cos, radians, sin
 
 from ...catalogue.languages import language, languages
-from ...core.aftercare.quantities import disinfectant
+from ...core.aftercare.quantities import Disinfectant, disinfectant
 from ...core.cuts.sheet_words import Phrases, care_words, how_words, limb_words, place_words
 from ...core.errors import invalid
 from ...core.frame.finish import gone_limbs
@@ -36,6 +36,13 @@ _FROM = 180.0  # seen from the south
 def _flat(p: Point) -> tuple[float, float]:
     """A point as seen from where one stands: to the right, and up [m]."""
     return -p[0] * cos(radians(_FROM)) + p[1] * sin(radians(_FROM)), p[2]
+
+
+def _clean_words(clean: Disinfectant, phrases: Phrases) -> str:
+    mix = f"{max(0.1, clean.mix_l):.1f}"
+    if clean.rags == 1:
+        return phrases.say("care-clean-one", l=mix)
+    return phrases.say("care-clean", l=mix, rags=str(clean.rags))
 
 
 def sheet_pdf(at: Workplace, plan_id: str, paper: Paper, code: str, units: Units) -> bytes:
@@ -72,7 +79,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
         ),
         *([phrases.say("one-pass", kg=weight_words(pass_.kg or 0.0, units))] if pass_ else []),
         phrases.say("care-base"),
-        phrases.say("care-clean", l=f"{max(0.1, clean.mix_l):.1f}", rags=str(clean.rags)),
+        _clean_words(clean, phrases),
         phrases.say("care-local"),
     ]
     rows = [
@@ -188,7 +195,7 @@ def _hazards(at: Workplace, view: SheetView, phrases: Phrases, units: Units) -> 
     clean = disinfectant(at.know, "alcohol", 1, tools)
     return [
         *care_words(at.know, advice, fruit, heaviest, phrases, units),
-        phrases.say("care-clean", l=f"{max(0.1, clean.mix_l):.1f}", rags=str(clean.rags)),
+        _clean_words(clean, phrases),
         phrases.say("care-local"),
     ]
 

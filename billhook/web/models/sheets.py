@@ -47,11 +47,11 @@ class SheetLink(Answer):
 
 
 class PrintQuery(Asked):
-    """Paper, language and units of a printed sheet."""
+    """Paper, language and units of a printed sheet; those of the holding where nothing is said."""
 
-    paper: Paper = "a4"
+    paper: Paper | None = None
     language: Annotated[str, Field(pattern="^[a-z]{2,3}$")] = "en"
-    units: Units = "metric"
+    units: Units | None = None
 
 
 class LaterIn(Asked):

@@ -8,7 +8,10 @@ from flask import Response
 from flask_openapi.blueprint import APIBlueprint
 
 from ...core.frame.model import Cut
+from ...core.words.units import Units
+from ...formats.sheet_pdf import Paper
 from ...services.book.logbook import LogLine
+from ...services.holding.setting_up import units_of
 from ...services.plan import many, sheets
 from ...services.plan.sheets import SheetCut, SheetView
 from ...store import logbook as log_store
@@ -110,12 +113,18 @@ def get_sheet(path: IdPath, query: DayQuery) -> dict[str, Any]:
     return _sheet(sheets.sheet(here(), path.id, query.units))
 
 
+def _printed(query: PrintQuery) -> tuple[Paper, str, Units]:
+    """Paper, language and units: where feet are spoken, paper is Letter."""
+    units = query.units or units_of(here())
+    return query.paper or ("letter" if units == "us" else "a4"), query.language, units
+
+
 @routes.get("/sheets/<id>.pdf")
 def get_sheet_pdf(path: IdPath, query: PrintQuery) -> Response:
     """A cut sheet as PDF, in the helper's language."""
     from ...services.plan import printing
 
-    made = printing.sheet_pdf(here(), path.id, query.paper, query.language, query.units)
+    made = printing.sheet_pdf(here(), path.id, *_printed(query))
     return Response(
         made,
         mimetype="application/pdf",
@@ -128,7 +137,7 @@ def get_row_pdf(path: IdPath, query: PrintQuery) -> Response:
     """Every open sheet of a row in walking order, as one PDF with the list of the round."""
     from ...services.plan import printing
 
-    made = printing.row_pdf(here(), path.id, query.paper, query.language, query.units)
+    made = printing.row_pdf(here(), path.id, *_printed(query))
     return Response(
         made,
         mimetype="application/pdf",

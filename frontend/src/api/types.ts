@@ -17316,9 +17316,9 @@ export interface operations {
     plan_sheets_get_sheet_pdf_sheets__id__pdf_get: {
         parameters: {
             query?: {
-                paper?: "a4" | "letter";
+                paper?: ("a4" | "letter") | null;
                 language?: string;
-                units?: "metric" | "us";
+                units?: ("metric" | "us") | null;
             };
             header?: never;
             path: {
@@ -17396,9 +17396,9 @@ export interface operations {
     plan_sheets_get_row_pdf_rows__id__sheets_pdf_get: {
         parameters: {
             query?: {
-                paper?: "a4" | "letter";
+                paper?: ("a4" | "letter") | null;
                 language?: string;
-                units?: "metric" | "us";
+                units?: ("metric" | "us") | null;
             };
             header?: never;
             path: {

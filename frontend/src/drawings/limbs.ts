@@ -106,7 +106,7 @@ function jointOf(limb: Limb, parent: Limb | undefined, frame: Frame, view: View)
   if (limb.on === 'trunk') {
     const up = (m: number): Point2 => [view.x0, view.y0 - m * view.scale]
     const w = width(frame.trunk_mm)
-    return taper(up(Math.max(0, from)), up(Math.min(to, frame.trunk_m - 0.01)), w, w)
+    return taper(up(Math.max(0, from)), up(frame.trunk_m - 0.01), w, w)
   }
   if (!parent || parent.state === 'dead') return ''
   const at = (m: number) => Math.min(0.99, Math.max(0.01, m / parent.length_m))

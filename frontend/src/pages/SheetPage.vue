@@ -67,7 +67,12 @@ const papers = computed(() =>
     { id: `${code} letter`, name: `${name}, Letter` },
   ]),
 )
-const paper = useLocalStorage('billhook-paper', 'en a4')
+const chosenPaper = useLocalStorage<string | null>('billhook-paper', null)
+/** Where feet are spoken, paper is Letter. */
+const paper = computed({
+  get: () => chosenPaper.value ?? (units.value === 'us' ? 'en letter' : 'en a4'),
+  set: (to) => (chosenPaper.value = to),
+})
 const pdf = computed(() => {
   const [language, size] = paper.value.split(' ')
   return `/api/sheets/${props.id}.pdf?language=${language}&paper=${size}&units=${units.value}`

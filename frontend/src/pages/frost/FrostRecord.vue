@@ -111,7 +111,7 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
         >
           <b>{{ b.name }}</b>
           <span class="num">{{ b.coldest_c === null ? '' : warmthWords(b.coldest_c, units) }}</span>
-          <span>{{ b.hurt }} of {{ b.trees }} trees ever hurt</span>
+          <span>{{ b.hurt }} of {{ b.trees }} standing trees ever hurt</span>
         </li>
       </ul>
       <ul class="text-[0.95rem]" aria-label="Nights">
