@@ -5,12 +5,13 @@ from __future__ import annotations
 import datetime as dt
 
 from billhook.catalogue.wording import said
+from billhook.services.heights import aims
 from billhook.services.holding import planting, setting_up
 from billhook.services.season import needs, today
 from billhook.store.logbook import save_tasks
 from billhook.store.tables import Task
 
-from ...places import TODAY
+from ...places import TODAY, empty_workplace
 
 
 def come_back(at, tree_id: str, due: dt.date, does: str = "Look for sprouts") -> None:
@@ -57,3 +58,15 @@ def test_where_nothing_is_due_the_next_is_named_however_far(at):
     assert found.items == found.late == []
     assert found.next is not None
     assert found.next.last_good == due
+
+
+def test_what_can_wait_for_most_of_a_year_bears_no_day(tmp_path):
+    """A tree that never stops, where no frost comes: its last good day lies beyond the year."""
+    at = empty_workplace(tmp_path, dt.date(2026, 12, 5))
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 19.7, "tropical-lowland")
+    like = planting.Like(height_m=2.4, spread_m=2.2, trunk_mm=75)
+    tree = planting.plant(at, site.id, "B", 1, 1, "key-lime", 2018, like=like).tree_ids[0]
+    aims.say_aim(at, tree, "tree", 2.0)
+    lowering = next(n for n in needs.needs(at, tree, at.today()) if n.work == "height")
+    assert (lowering.tone, said(lowering.when)) == ("go", "no hurry")
+    at.store.close()

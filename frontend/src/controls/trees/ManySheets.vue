@@ -45,8 +45,8 @@ async function make() {
 }
 /** Trees without a sheet, together where the reason is the same. */
 const reasons = computed(() => {
-  const found = new Map<string, string[]>()
-  for (const w of without.value) found.set(w.says, [...(found.get(w.says) ?? []), w.tree])
+  const found = new Map<string, Schemas['WithoutOut'][]>()
+  for (const w of without.value) found.set(w.says, [...(found.get(w.says) ?? []), w])
   return [...found]
 })
 </script>
@@ -83,10 +83,18 @@ const reasons = computed(() => {
           >
         </li>
       </ul>
-      <p v-for="[says, names] in reasons" :key="says" class="text-ink2">
-        {{ names.length > 6 ? `${names.length} trees` : names.join(', ') }}:
-        {{ says.charAt(0).toLowerCase() + says.slice(1) }}
-      </p>
+      <div v-for="[says, trees] in reasons" :key="says">
+        <p class="text-ink2">{{ says.charAt(0).toUpperCase() + says.slice(1) }}</p>
+        <p>
+          <RouterLink
+            v-for="w in trees"
+            :key="w.tree_id"
+            class="link mr-3"
+            :to="`/tree/${w.tree_id}/cut`"
+            >{{ w.tree }}</RouterLink
+          >
+        </p>
+      </div>
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>
