@@ -120,7 +120,7 @@ const putOff = () =>
         <b v-if="item.cost" class="text-ink" data-test="cost"
           >{{ item.cost.charAt(0).toUpperCase() + item.cost.slice(1) }}.</b
         >
-        <SaidText :text="onePass?.text ?? ''" />{{ ' ' }}
+        {{ ' ' }}<SaidText :text="onePass?.text ?? ''" />{{ ' ' }}
         <button
           type="button"
           class="link text-ink no-print"
