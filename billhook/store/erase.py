@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from sqlmodel import Session, col, delete, select
 
+from .picture_tables import Photo
 from .tables import (
     Aim,
     Baseline,
@@ -12,14 +13,13 @@ from .tables import (
     LimbRow,
     LogEntry,
     Observation,
-    Photo,
     Plan,
     Stem,
     Task,
     Tree,
-    Walk,
 )
 from .trees import TreeRecord
+from .walk_tables import Walk
 
 _HISTORY = ((LogEntry, "a log"), (Plan, "a cut sheet"), (Walk, "a walk"), (Photo, "photos"))
 

@@ -7,7 +7,7 @@ from collections.abc import Iterable
 from sqlmodel import Session, col, select
 
 from .database import NotFound
-from .tables import Assignment, Person
+from .people_tables import Assignment, Person
 
 
 def people(session: Session) -> list[Person]:

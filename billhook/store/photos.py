@@ -7,7 +7,7 @@ from __future__ import annotations
 from sqlmodel import Session, col, select
 
 from .acts import arrival
-from .tables import Photo, Trace
+from .picture_tables import Photo, Trace
 
 
 def photos_of(session: Session, tree_id: str) -> list[Photo]:

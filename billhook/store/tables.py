@@ -13,7 +13,7 @@ from sqlmodel import Field, SQLModel
 from .acts import Acted, new_id, utc_now
 
 
-def _json() -> Any:
+def json_column() -> Any:
     return Field(sa_column=Column(JSON, nullable=False))
 
 
@@ -35,7 +35,7 @@ class Site(SQLModel, table=True):
     climate: str
     last_frost: str | None = None
     first_frost: str | None = None
-    dangers: list[str] = _json()
+    dangers: list[str] = json_column()
     version: int = 1
 
 
@@ -44,8 +44,8 @@ class SiteNormals(SQLModel, table=True):
 
     id: str = Field(default_factory=new_id, primary_key=True)
     site_id: str = Field(foreign_key="site.id", index=True)
-    tmin_c: list[float] = _json()
-    tmax_c: list[float] = _json()
+    tmin_c: list[float] = json_column()
+    tmax_c: list[float] = json_column()
     origin: str
     seq: int = 1
 
@@ -196,7 +196,7 @@ class Plan(Acted, table=True):
     day: dt.date
     work: str
     state: str = "open"
-    answer: dict[str, Any] = _json()
+    answer: dict[str, Any] = json_column()
     catalogue_version: str
     made_at: dt.datetime = Field(default_factory=utc_now)
     version: int = 1
@@ -359,64 +359,7 @@ class OwnSpecies(SQLModel, table=True):
 
     id: str = Field(primary_key=True)
     name: str
-    data: dict[str, Any] = _json()
-
-
-class Walk(Acted, table=True):
-    """A walk round a tree. ``state``: open, done, or merged into another walk that was open on the
-    same tree; quick: without questions.
-    """
-
-    id: str = Field(default_factory=new_id, primary_key=True)
-    tree_id: str = Field(foreign_key="tree.id", index=True)
-    day: dt.date
-    state: str = "open"
-    into: str | None = Field(default=None, foreign_key="walk.id")
-    quick: bool = False
-    made_at: dt.datetime = Field(default_factory=utc_now)
-
-
-class WalkAnswer(Acted, table=True):
-    """What was answered at a question; the newest of a question holds, an empty one takes it back.
-
-    seen: id of the answer in force on the device that gave this one, empty where it knew of none,
-    None where it did not say; where another had come in between, both are shown.
-    """
-
-    id: str = Field(default_factory=new_id, primary_key=True)
-    walk_id: str = Field(foreign_key="walk.id", index=True)
-    step: str
-    answer: str
-    seen: str | None = None
-    made_at: dt.datetime = Field(default_factory=utc_now)
-
-
-class Photo(Acted, table=True):
-    """A picture of a tree, a row or a block, before or after work; the file lies beside the
-    database under the digest of its content.
-    """
-
-    id: str = Field(default_factory=new_id, primary_key=True)
-    tree_id: str | None = Field(default=None, foreign_key="tree.id", index=True)
-    row_id: str | None = None
-    block_id: str | None = None
-    moment: str
-    day: dt.date
-    digest: str
-    width: int
-    height: int
-    made_at: dt.datetime = Field(default_factory=utc_now)
-
-
-class Trace(Acted, table=True):
-    """What was touched on a picture of a tree, and the frame it gave. touched: as it was sent."""
-
-    id: str = Field(default_factory=new_id, primary_key=True)
-    tree_id: str = Field(foreign_key="tree.id", index=True)
-    frame_id: str = Field(foreign_key="frame.id")
-    photo_id: str = Field(foreign_key="photo.id")
-    touched: dict[str, Any] = _json()
-    made_at: dt.datetime = Field(default_factory=utc_now)
+    data: dict[str, Any] = json_column()
 
 
 class Harvest(Acted, table=True):
@@ -429,23 +372,3 @@ class Harvest(Acted, table=True):
     kg: float
     who: str = ""
     made_at: dt.datetime = Field(default_factory=utc_now)
-
-
-class Person(SQLModel, table=True):
-    """Somebody who works on the holding. reach_m, pole_m: how high by hand and with a pole;
-    carries_kg: what they may carry; None where nobody said.
-    """
-
-    id: str = Field(default_factory=new_id, primary_key=True)
-    name: str
-    reach_m: float | None = None
-    pole_m: float | None = None
-    carries_kg: float | None = None
-
-
-class Assignment(SQLModel, table=True):
-    """A row or a block that is somebody's to work."""
-
-    scope_id: str = Field(primary_key=True)
-    scope: str
-    person_id: str = Field(foreign_key="person.id", index=True)

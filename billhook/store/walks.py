@@ -9,7 +9,7 @@ from sqlmodel import Session, col, select
 
 from .acts import arrival
 from .database import NotFound
-from .tables import Walk, WalkAnswer
+from .walk_tables import Walk, WalkAnswer
 
 
 @dataclass(frozen=True)

@@ -17,7 +17,9 @@ from ...store import trees as tree_store
 from ...store.acts import Act
 from ...store.changes import Changed
 from ...store.database import NotFound
-from ...store.tables import Block, Person, Plan, Rotation, Row, Site, Task, Tree, Walk
+from ...store.people_tables import Person
+from ...store.tables import Block, Plan, Rotation, Row, Site, Task, Tree
+from ...store.walk_tables import Walk
 
 _ID = re.compile(r"[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}")
 # of an act that wrote more rows than this, only its trees are counted

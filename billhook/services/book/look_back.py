@@ -116,10 +116,9 @@ def look_back(at: Workplace, tree_id: str) -> LookBack:
         desk = SeasonDesk(session, at, at.today())
         pace = pace_of(session, at.know, tree_id)
         picked = harvests.harvests(session, [tree_id])
-        grew = grown_of(at, session, record)
-        budget = yearly_budget(
-            desk.state(record), tree_age(desk.state(record), at.today().year), at.know
-        ).share
+        state = desk.state(record)
+        grew = grown_of(at, session, record, state)
+        budget = yearly_budget(state, tree_age(state, at.today().year), at.know).share
     reckoned = {
         p.id: (len(view.lines), view.minutes) for p in made if (view := sheets.sheet(at, p.id))
     }

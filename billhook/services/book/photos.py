@@ -22,7 +22,7 @@ from ...store import photos as store
 from ...store import places
 from ...store.database import NotFound
 from ...store.photos import save_photo
-from ...store.tables import Photo
+from ...store.picture_tables import Photo
 from ...store.trees import tree_record
 from ..workplace import Workplace
 

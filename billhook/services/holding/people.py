@@ -13,7 +13,7 @@ from sqlmodel import Session
 from ...core.errors import refuse
 from ...store import people as kept
 from ...store import places
-from ...store.tables import Person
+from ...store.people_tables import Person
 from ...store.trees import TreeRecord
 from ..workplace import Workplace
 

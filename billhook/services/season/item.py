@@ -62,16 +62,16 @@ class TodayView:
 
 def open_run(
     segments: Sequence[Segment], first: dt.date, until: dt.date
-) -> tuple[dt.date, dt.date, Segment] | None:
-    """The first run of go that touches the days asked: its first and last day, and its first
-    segment.
+) -> tuple[dt.date, dt.date | None, Segment] | None:
+    """The first run of go that touches the days asked: its first and last day, None where it is
+    open as far as is seen, and its first segment.
     """
     for i, s in enumerate(segments):
         if s.status == "go" and s.start <= until and s.end >= first:
             end = s.end
             for following in segments[i + 1 :]:
                 if following.status != "go":
-                    break
+                    return s.start, end, s
                 end = following.end
-            return s.start, end, s
+            return s.start, None, s
     return None

@@ -44,8 +44,7 @@ def needs(at: Workplace, tree_id: str, day: dt.date, units: Units = "metric") ->
     for item in sorted([*found.late, *found.items], key=lambda i: _order(i, day)):
         # of what comes again and again, the next time
         once.setdefault((item.kind, item.work, item.says), item)
-    hurry = day + dt.timedelta(days=at.know.days("today/no-hurry"))
-    return [_need(i, day, hurry) for i in once.values()]
+    return [_need(i, day) for i in once.values()]
 
 
 def _order(item: Item, day: dt.date) -> tuple[bool, int, dt.date]:
@@ -61,14 +60,14 @@ def _opens(item: Item, day: dt.date) -> dt.date | None:
     return first if first is not None and first > day else None
 
 
-def _need(item: Item, day: dt.date, hurry: dt.date) -> TreeNeed:
+def _need(item: Item, day: dt.date) -> TreeNeed:
     opens = _opens(item, day)
     return TreeNeed(
         item.kind,
         item.work,
         item.says,
         "wait" if opens and item.tone == "go" else item.tone,
-        _when(item, day, opens, hurry),
+        _when(item, day, opens),
         opens,
         item.minutes,
         item.plan_id,
@@ -77,7 +76,7 @@ def _need(item: Item, day: dt.date, hurry: dt.date) -> TreeNeed:
     )
 
 
-def _when(item: Item, day: dt.date, opens: dt.date | None, hurry: dt.date) -> Saying:
+def _when(item: Item, day: dt.date, opens: dt.date | None) -> Saying:
     if opens is not None:
         return (
             say("need-on", day=opens) if item.kind == "come-back" else say("need-from", day=opens)
@@ -85,7 +84,5 @@ def _when(item: Item, day: dt.date, opens: dt.date | None, hurry: dt.date) -> Sa
     if item.kind == "come-back" and item.last_good and item.last_good < day:
         return say("need-late", day=item.last_good)
     if item.kind != "come-back" and item.last_good:
-        return (
-            say("need-by", day=item.last_good) if item.last_good < hurry else say("need-no-hurry")
-        )
+        return say("need-by", day=item.last_good)
     return say("need-dry-day") if item.work == "sanitation" else say("need-any-day")

@@ -6,9 +6,9 @@ from sqlmodel import Session
 
 from ...core.heights.grown import Grown, Height, grown
 from ...core.season.events import vigour_of
+from ...core.season.model import TreeState
 from ...store import frames, logbook, places
 from ...store.trees import TreeRecord
-from ..season.desk import SeasonDesk
 from ..workplace import Workplace
 
 
@@ -32,9 +32,8 @@ def heights_of(at: Workplace, session: Session, record: TreeRecord) -> list[Heig
     return sorted(found, key=lambda h: h.day)
 
 
-def grown_of(at: Workplace, session: Session, record: TreeRecord) -> Grown | None:
+def grown_of(at: Workplace, session: Session, record: TreeRecord, state: TreeState) -> Grown | None:
     """Growth since the last visit, beside what was expected; None before there was one."""
-    state = SeasonDesk(session, at, at.today()).state(record)
     return grown(
         at.know,
         heights_of(at, session, record),

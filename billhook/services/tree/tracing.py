@@ -14,8 +14,9 @@ from ...core.words.units import Units
 from ...store import frames
 from ...store.database import NotFound
 from ...store.photos import save_traces, traces_of
-from ...store.tables import FrameRow, Photo
-from ...store.tables import Trace as TraceRow
+from ...store.picture_tables import Photo
+from ...store.picture_tables import Trace as TraceRow
+from ...store.tables import FrameRow
 from ...store.trees import tree_record
 from ..workplace import Workplace
 from .framing import save_frame

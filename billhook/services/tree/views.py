@@ -16,7 +16,8 @@ from ...core.season.model import WORKS, Work
 from ...core.season.next_need import main_work
 from ...core.season.today import Verdict
 from ...store import frames, logbook, photos, plans
-from ...store.tables import FrameRow, Graft, LogEntry, Observation, Photo, Plan, Task
+from ...store.picture_tables import Photo
+from ...store.tables import FrameRow, Graft, LogEntry, Observation, Plan, Task
 from ...store.trees import TreeRecord, further_grafts, observations, tree_record
 from ..season.desk import SeasonDesk
 from ..workplace import Size, Workplace

@@ -9,8 +9,8 @@ from ...core.reasons import Reason
 from ...core.season.next_need import Need
 from ...store import places, plans, walks
 from ...store.database import NotFound
-from ...store.tables import Walk
 from ...store.trees import tree_record, tree_records
+from ...store.walk_tables import Walk
 from ..holding.grove import trees_with_needs
 from ..season.one_pass import one_pass
 from ..workplace import Workplace

@@ -19,8 +19,9 @@ from ...core.walk.option import LimbOption
 from ...core.walk.questions import Question, Step, asked_next, questions_of, steps_of
 from ...core.walk.suggest import limb_options
 from ...store import walks
-from ...store.tables import Photo, Walk, WalkAnswer
+from ...store.picture_tables import Photo
 from ...store.trees import tree_record, tree_records
+from ...store.walk_tables import Walk, WalkAnswer
 from ...store.walks import Crossing
 from ..book import photos
 from ..plan import cutting

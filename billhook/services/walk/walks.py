@@ -11,8 +11,9 @@ from ...core.errors import invalid, refuse
 from ...core.known import Knowledge
 from ...core.walk.questions import LATER, check_answer, chosen_limb, questions_of
 from ...store import walks
-from ...store.tables import Plan, Walk, WalkAnswer
+from ...store.tables import Plan
 from ...store.trees import tree_record
+from ...store.walk_tables import Walk, WalkAnswer
 from ...store.walks import save_walk
 from ..plan import sheet_making
 from ..workplace import Workplace

@@ -3,7 +3,8 @@
 from alembic import context
 from sqlmodel import SQLModel
 
-from billhook.store import frost_tables, tables  # noqa: F401  # registers the tables with SQLModel's metadata
+# registers the tables with SQLModel's metadata
+from billhook.store import frost_tables, people_tables, picture_tables, tables, walk_tables  # noqa: F401
 
 engine = context.config.attributes["engine"]
 with engine.connect() as connection:

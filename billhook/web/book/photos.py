@@ -8,7 +8,7 @@ from flask import Response, request, send_file
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.book import photos
-from ...store.tables import Photo
+from ...store.picture_tables import Photo
 from ..answers import body as answer
 from ..answers import here
 from ..models.base import IdPath

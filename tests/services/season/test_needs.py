@@ -60,13 +60,15 @@ def test_where_nothing_is_due_the_next_is_named_however_far(at):
     assert found.next.last_good == due
 
 
-def test_what_can_wait_for_most_of_a_year_bears_no_day(tmp_path):
-    """A tree that never stops, where no frost comes: its last good day lies beyond the year."""
+def test_where_no_season_closes_it_no_last_day_is_made_up(tmp_path):
+    """Where no frost comes: the end of what is looked ahead is no last good day."""
     at = empty_workplace(tmp_path, dt.date(2026, 12, 5))
     site = setting_up.set_up(at, "Almirelo", "Almirelo", 19.7, "tropical-lowland")
     like = planting.Like(height_m=2.4, spread_m=2.2, trunk_mm=75)
     tree = planting.plant(at, site.id, "B", 1, 1, "key-lime", 2018, like=like).tree_ids[0]
     aims.say_aim(at, tree, "tree", 2.0)
     lowering = next(n for n in needs.needs(at, tree, at.today()) if n.work == "height")
-    assert (lowering.tone, said(lowering.when)) == ("go", "no hurry")
+    assert (lowering.tone, said(lowering.when)) == ("go", "any day")
+    item = next(i for i in today.fortnight(at, at.today()).items if i.work == "height")
+    assert item.last_good is None
     at.store.close()

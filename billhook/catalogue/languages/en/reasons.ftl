@@ -434,6 +434,5 @@ need-on = { $day }
 need-from = from { $day }
 need-late = late, since { $day }
 need-by = by { $day }
-need-no-hurry = no hurry
 need-dry-day = any dry day
 need-any-day = any day

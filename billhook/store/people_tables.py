@@ -1,0 +1,28 @@
+"""People and whose rows and blocks are whose, as tables.
+
+No ``from __future__ import annotations`` here: SQLModel reads the annotations at run time.
+"""
+
+from sqlmodel import Field, SQLModel
+
+from .acts import new_id
+
+
+class Person(SQLModel, table=True):
+    """Somebody who works on the holding. reach_m, pole_m: how high by hand and with a pole;
+    carries_kg: what they may carry; None where nobody said.
+    """
+
+    id: str = Field(default_factory=new_id, primary_key=True)
+    name: str
+    reach_m: float | None = None
+    pole_m: float | None = None
+    carries_kg: float | None = None
+
+
+class Assignment(SQLModel, table=True):
+    """A row or a block that is somebody's to work."""
+
+    scope_id: str = Field(primary_key=True)
+    scope: str
+    person_id: str = Field(foreign_key="person.id", index=True)
