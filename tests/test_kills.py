@@ -73,6 +73,28 @@ class Writer(threading.Thread):
         return found.get("act") == act and (answer.status == 201 or found.get("taken") is True)
 
 
+def started(settings: Settings, port: int) -> subprocess.Popen[str]:
+    options = ["--data", str(settings.data), "--port", str(port), "--today", TODAY.isoformat()]
+    server = subprocess.Popen(
+        [sys.executable, "-m", "billhook.cli", "serve", *options],
+        stdout=subprocess.PIPE,
+        stderr=subprocess.DEVNULL,
+        text=True,
+        cwd=Path(__file__).parents[1],
+    )
+    assert "is open at" in server.stdout.readline()
+    return server
+
+
+def wait_for_a_write(writers: list[Writer]) -> None:
+    """However slow the machine: a kill comes between writes, or in the midst of one."""
+    held_before = sum(len(w.acknowledged) for w in writers)
+    waited = time.monotonic() + 20
+    while sum(len(w.acknowledged) for w in writers) == held_before:
+        assert time.monotonic() < waited, "nothing is written at all"
+        time.sleep(0.005)
+
+
 def test_nothing_acknowledged_is_lost_under_four_writers(tmp_path):
     settings = Settings(data=tmp_path / "data", fixed_today=TODAY)
     at = open_workplace(settings)
@@ -82,37 +104,13 @@ def test_nothing_acknowledged_is_lost_under_four_writers(tmp_path):
     ).tree_ids
     at.store.close()
     port, chance = free_port(), random.Random(20270324)
-    command = [
-        sys.executable,
-        "-m",
-        "billhook.cli",
-        "serve",
-        "--data",
-        str(settings.data),
-        "--port",
-        str(port),
-        "--today",
-        TODAY.isoformat(),
-    ]
     writers = [Writer(port, tree) for tree in trees]
     for nth in range(KILLS + 1):
-        server = subprocess.Popen(
-            command,
-            stdout=subprocess.PIPE,
-            stderr=subprocess.DEVNULL,
-            text=True,
-            cwd=Path(__file__).parents[1],
-        )
-        assert "is open at" in server.stdout.readline()
+        server = started(settings, port)
         for writer in writers if nth == 0 else []:
             writer.start()
         if nth < KILLS:
-            # however slow the machine: at some moment between writes, or in the midst of one
-            held_before = sum(len(w.acknowledged) for w in writers)
-            waited = time.monotonic() + 20
-            while sum(len(w.acknowledged) for w in writers) == held_before:
-                assert time.monotonic() < waited, "nothing is written at all"
-                time.sleep(0.005)
+            wait_for_a_write(writers)
             time.sleep(chance.uniform(0, 0.3))
             server.send_signal(signal.SIGKILL)
             server.wait()

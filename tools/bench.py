@@ -5,27 +5,18 @@ Medians, on this machine.
 from __future__ import annotations
 
 import datetime as dt
-import json
 import resource
-import statistics
-import subprocess
-import sys
 import tempfile
-import threading
 import time
-import urllib.request
-import uuid
-from collections.abc import Callable
 from functools import lru_cache
 from pathlib import Path
-from typing import Any
 
 import numpy as np
 import pandas as pd
 import pvlib
-import waitress
+from bench_served import served, start_again
+from timing import DAY, KNOW, big_frame, median_ms, say
 
-from billhook.catalogue import load_catalogue
 from billhook.core.frame.generator import habit, sketch_frame
 from billhook.core.frame.grove import grove_shares, keep_column, pack
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
@@ -44,44 +35,7 @@ from billhook.core.season.place import climate_frost, climate_normals
 from billhook.core.season.season import season
 from billhook.core.season.year import asked_of, claims_made, year_from
 from billhook.demo.build import build_demo
-from billhook.services.season.desk import SeasonDesk
-from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
-from billhook.store.trees import tree_records
-from billhook.web.app import create_app
-
-DAY = dt.date(2027, 3, 24)
-KNOW = load_catalogue()
-
-
-def median_ms(run: Callable[[], object], times: int = 40) -> float:
-    """Median time of one run [ms], after a warm-up."""
-    for _ in range(3):
-        run()
-    taken = []
-    for _ in range(times):
-        start = time.perf_counter()
-        run()
-        taken.append((time.perf_counter() - start) * 1000)
-    return statistics.median(taken)
-
-
-def say(what: str, value: float, unit: str, goal: float | None = None) -> None:
-    """One line, with the goal beside it."""
-    mark = "" if goal is None else f"   goal {goal:g} {unit}{'' if value <= goal else '   MISSED'}"
-    print(f"{what:<58}{value:>9.2f} {unit}{mark}", flush=True)
-
-
-def big_frame() -> Frame:
-    """Forty limbs: eight scaffolds with four side branches each."""
-    limbs = []
-    for i in range(8):
-        limbs.append(Limb(f"s{i}", "trunk", 0.5 + 0.02 * i, 60, 2.2, 50, 45 * i, 20, fruit=4))
-        limbs += [
-            Limb(f"s{i}b{k}", f"s{i}", 0.4 + 0.4 * k, 20, 0.8, 20, (45 * i + 60) % 360, fruit=2)
-            for k in range(4)
-        ]
-    return Frame(Trunk(140, 0.9), tuple(limbs), 0.2)
 
 
 def core() -> None:
@@ -228,134 +182,6 @@ def many_seasons() -> None:
             3 if count == 10_000 else None,
         )
         say("  trees a second", count / took, "")
-
-
-def ask(url: str, body: object | None = None) -> bytes:
-    data = None if body is None else json.dumps(body).encode()
-    request = urllib.request.Request(
-        url, data, {"Content-Type": "application/json"} if data else {}
-    )
-    with urllib.request.urlopen(request) as answer:
-        return answer.read()
-
-
-def served(settings: Settings) -> None:
-    at = open_workplace(settings)
-    listener = waitress.create_server(create_app(at), host="127.0.0.1", port=0, threads=4)
-    threading.Thread(target=listener.run, daemon=True).start()
-    url = f"http://127.0.0.1:{listener.effective_port}"
-    start = time.perf_counter()
-    ask(f"{url}/api/grove")
-    say("the grove, first asked", (time.perf_counter() - start) * 1000, "ms", 1000)
-    trees = json.loads(ask(f"{url}/api/grove"))["trees"]
-    say("the fortnight's list", median_ms(lambda: ask(f"{url}/api/today"), 3), "ms")
-    say("the calendar feed", median_ms(lambda: ask(f"{url}/api/calendar.ics"), 3), "ms")
-    start = time.perf_counter()
-    with at.store.reading() as session:
-        desk = SeasonDesk(session, at, DAY)
-        for record in tree_records(session):
-            desk.season_between(record, DAY, DAY + dt.timedelta(days=548))
-    say(
-        "season over 18 months of the whole demo holding, every tree",
-        time.perf_counter() - start,
-        "s",
-        0.6,
-    )
-    say(
-        f"the grove of {len(trees)} trees, asked again",
-        median_ms(lambda: ask(f"{url}/api/grove"), 10),
-        "ms",
-    )
-    taps(url, trees)
-    cuts(url, trees)
-    at.store.close()
-
-
-def taps(url: str, trees: list[Any]) -> None:
-    """What a thumb waits for under the tree."""
-    tree = next(t for t in trees if t["name"] == "Baixo 4·7")["id"]
-    walk = json.loads(ask(f"{url}/api/trees/{tree}/walks", {"id": str(uuid.uuid4())}))["id"]
-
-    def tap() -> None:
-        ask(
-            f"{url}/api/walks/{walk}/answers",
-            {"id": str(uuid.uuid4()), "question": "dead", "answer": "none", "seen": None},
-        )
-
-    say("an answer on a walk", median_ms(tap, 20), "ms", 100)
-    say(
-        "a cut plan",
-        median_ms(lambda: ask(f"{url}/api/trees/{tree}/plan", {"goal": "tidy"}), 10),
-        "ms",
-    )
-
-
-def cuts(url: str, trees: list[Any]) -> None:
-    """What a pointer waits for while it marks cuts."""
-    limbs = [
-        {
-            "id": x.id,
-            "on": x.on,
-            "at_m": x.at_m,
-            "base_mm": x.base_mm,
-            "tip_mm": x.tip_mm,
-            "length_m": x.length_m,
-            "rise_deg": x.rise_deg,
-            "bearing_deg": x.bearing_deg,
-            "fruit": x.fruit,
-        }
-        for x in big_frame().limbs
-    ]
-    body = {
-        "frame": {"union_m": 0.2, "trunk": {"diameter_mm": 140, "height_m": 0.9}, "limbs": limbs},
-        "cuts": [{"limb": "s0", "keep_m": 1.0}, {"limb": "s3", "keep_m": 0}],
-    }
-    say(
-        "POST /api/calc/frame, 40 limbs",
-        median_ms(lambda: ask(f"{url}/api/calc/frame", body)),
-        "ms",
-        20,
-    )
-    tree = json.loads(ask(f"{url}/api/trees/{next(t['id'] for t in trees if t['measured'])}"))
-    marked = {
-        "frame_id": tree["frame"]["id"],
-        "cuts": [{"limb": tree["frame"]["limbs"][1]["id"], "keep_m": 0.2}],
-        "work": "thin",
-    }
-    say(
-        "POST preview of a cut while it is dragged",
-        median_ms(lambda: ask(f"{url}/api/trees/{tree['id']}/preview", marked)),
-        "ms",
-        100,
-    )
-    say(
-        "GET one tree with all its verdicts",
-        median_ms(lambda: ask(f"{url}/api/trees/{tree['id']}"), 20),
-        "ms",
-        100,
-    )
-
-
-def start_again(folder: Path) -> None:
-    start = time.perf_counter()
-    command = [
-        sys.executable,
-        "-m",
-        "billhook.cli",
-        "demo",
-        "--data",
-        str(folder),
-        "--port",
-        "8497",
-        "--today",
-        DAY.isoformat(),
-    ]
-    server = subprocess.Popen(command, stdout=subprocess.PIPE, text=True)
-    assert server.stdout is not None
-    server.stdout.readline()
-    say("a second start of the demo", time.perf_counter() - start, "s", 3)
-    server.terminate()
-    server.wait()
 
 
 def main() -> None:

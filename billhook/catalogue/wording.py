@@ -11,7 +11,7 @@ from fluent.runtime import FluentBundle, FluentResource
 from fluent.runtime.types import FluentType, fluent_number
 
 from ..core.reasons import Reason
-from ..core.words.dates import day_words, month_words
+from ..core.words.dates import day_words, month_words, reading_day
 from ..core.words.directions import wind
 from ..core.words.prices import crop_words
 from ..core.words.units import diameter_words, length_words, share_words, weight_words
@@ -54,7 +54,7 @@ def said(what: Reason | Value, language: str = FIRST) -> str:
     Raises: KeyError for a message that is not there, or lacks one of its values.
     """
     value = what.says if isinstance(what, Reason) else what
-    return value if isinstance(value, str) else _said(value, language)
+    return value if isinstance(value, str) else _said(value, language, reading_day())
 
 
 def has_message(name: str) -> bool:
@@ -68,7 +68,8 @@ def said_all(reasons: Iterable[Reason], language: str = FIRST) -> str:
 
 
 @lru_cache(maxsize=50_000)
-def _said(value: Value, language: str) -> str:
+def _said(value: Value, language: str, _read_on: dt.date | None) -> str:
+    """Said once for all that read on the same day: for them the same years are plain."""
     worded = _worded(value, language)
     return f"{worded:g}" if isinstance(worded, float) else str(worded)
 

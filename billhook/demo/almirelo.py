@@ -12,18 +12,18 @@ from dataclasses import replace
 import numpy as np
 
 from ..core.errors import BillhookError
-from ..core.frame.model import TRUNK, Cut, Frame, Limb
+from ..core.frame.model import TRUNK, Cut, Limb
 from ..core.season.model import Work
 from ..formats.tree_csv import TreeLine, write_trees
 from ..services.book import harvests, logbook
 from ..services.holding import setting_up, tree_lists
 from ..services.holding.grove import GroveTree, grove
-from ..services.plan import sheet_making, sheets
+from ..services.plan import finishing, sheet_making, sheets
 from ..services.season import stances
 from ..services.season.desk import SeasonDesk
 from ..services.tree import framing, observing, records, views
 from ..services.workplace import Workplace
-from .finds import found_on, held_together
+from .finds import careful_cuts, found_on, held_together
 from .frost import ColdNight
 from .layout import NORTH, SOUTH, SOUTHERN, TERRACES, tree_lines
 from .picture import keep_pictures
@@ -297,43 +297,21 @@ class Almirelo:
         view = views.tree_view(self.at, tree_id, day, (work,))
         if view.frame is None or view.frame.row.date > day:
             return
-        cuts = self._choose(view.frame.frame, work, view.verdicts[0].max_share)
+        cuts = careful_cuts(view.frame.frame, work, view.verdicts[0].max_share)
         if not cuts:
             return
         plan = sheet_making.make_sheet(
             self.at, tree_id, self._id(), cuts, work, day, view.frame.row.id
         )
         who = HELPERS[int(self.rng.integers(0, 3))]
-        for line in sheets.sheet(self.at, plan.id).lines:
+        made = sheets.sheet(self.at, plan.id)
+        for line in made.lines:
             actual = round(line.cost.wound_mm * float(self.rng.normal(1, 0.05)))
             sheets.tick(self.at, plan.id, line.cut.id, self._id(), True, day, max(1, actual), who)
-        entry = sheets.finish(self.at, plan.id, 1, day, who)
+        entry = finishing.finish(self.at, plan.id, 1, day, who, minutes=round(made.minutes, 1))
         for task in views.tree_view(self.at, tree_id, day, ("sucker",)).tasks:
             if task.cause == entry.id and task.due < self._days_ago(20):
                 logbook.settle_task(self.at, task.id, task.version, "done")
-
-    def _choose(self, frame: Frame, work: Work, limit: float | None) -> list[Cut]:
-        """What a careful helper would take: suckers, or ends within half of the limit."""
-        if work == "sucker":
-            return [
-                Cut(x.id, 0)
-                for x in frame.limbs
-                if x.on == TRUNK and frame.union_m is not None and x.at_m < frame.union_m
-            ]
-        ends = [
-            x
-            for x in frame.limbs
-            if x.on != TRUNK and x.state == "live" and not any(y.on == x.id for y in frame.limbs)
-        ]
-        ends.sort(key=lambda x: (-x.rise_deg if work == "height" else x.base_mm, x.id))
-        total = sum(x.base_mm**2 for x in frame.limbs if x.on == TRUNK)
-        chosen, share = [], 0.0
-        for limb in ends[:6]:
-            share += limb.base_mm**2 / total
-            if share > 0.6 * (limit or 0.1):
-                break
-            chosen.append(Cut(limb.id, 0.0))
-        return chosen
 
     def _bears(self, tree: GroveTree, day: dt.date) -> bool:
         """True from some months before a crop's first picking to its last fruit."""

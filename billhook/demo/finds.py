@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from ..core.frame.model import TRUNK, Frame, Limb
+from ..core.frame.model import TRUNK, Cut, Frame, Limb
+from ..core.season.model import Work
 
 
 def found_on(frame: Frame, nth: int) -> list[Limb]:
@@ -55,3 +56,27 @@ def held_together(frame: Frame) -> Frame:
         for x in frame.limbs
     )
     return replace(frame, limbs=limbs)
+
+
+def careful_cuts(frame: Frame, work: Work, limit: float | None) -> list[Cut]:
+    """What a careful helper would take: suckers, or ends within half of the limit."""
+    if work == "sucker":
+        return [
+            Cut(x.id, 0)
+            for x in frame.limbs
+            if x.on == TRUNK and frame.union_m is not None and x.at_m < frame.union_m
+        ]
+    ends = [
+        x
+        for x in frame.limbs
+        if x.on != TRUNK and x.state == "live" and not any(y.on == x.id for y in frame.limbs)
+    ]
+    ends.sort(key=lambda x: (-x.rise_deg if work == "height" else x.base_mm, x.id))
+    total = sum(x.base_mm**2 for x in frame.limbs if x.on == TRUNK)
+    chosen, share = [], 0.0
+    for limb in ends[:6]:
+        share += limb.base_mm**2 / total
+        if share > 0.6 * (limit or 0.1):
+            break
+        chosen.append(Cut(limb.id, 0.0))
+    return chosen

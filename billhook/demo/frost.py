@@ -19,7 +19,7 @@ from ..services.frost import looking
 from ..services.frost import night as frost_night
 from ..services.frost.case import frost_case
 from ..services.holding.grove import GroveTree
-from ..services.plan import sheets
+from ..services.plan import finishing, sheets
 from ..services.tree import observing, views
 from ..services.workplace import Workplace
 
@@ -132,7 +132,7 @@ class ColdNight:
                     round(line.cost.wound_mm),
                     "the grower",
                 )
-            sheets.finish(then, plan.id, 1, day, "the grower")
+            finishing.finish(then, plan.id, 1, day, "the grower")
 
     def _later(self, tree_id: str, hurt: str) -> None:
         """What is particular to a class: a stem dead on one side, shoots from above and below, a

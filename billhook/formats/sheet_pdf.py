@@ -55,10 +55,11 @@ class PrintedCut:
 
 @dataclass(frozen=True)
 class PrintedSheet:
-    """A sheet as it is printed; every word is in its language already."""
+    """A sheet as it is printed; every word is in its language already. of: kind and holding."""
 
     title: str
     heading: str
+    of: str
     lines: Sequence[str]
     hazards_title: str
     hazards: Sequence[str]
@@ -165,14 +166,17 @@ class _Page:
 
     def head(self) -> None:
         self.canvas.setFont("Helvetica-Bold", 16)
-        self.canvas.drawString(_MARGIN, self.y - 14, self.sheet.heading)
+        heading = self.sheet.heading
+        self.canvas.drawString(_MARGIN, self.y - 14, heading)
+        wide = self.canvas.stringWidth(heading, "Helvetica-Bold", 16)
         self.canvas.setFont("Helvetica", 10)
+        self.canvas.drawString(_MARGIN + wide + 8, self.y - 13, self.sheet.of)
         self.canvas.drawRightString(_MARGIN + self.width, self.y - 13, self.sheet.title)
         self.y -= 22
         for line in self.sheet.lines:
             self.y -= self._paragraph(line, _TEXT, _MARGIN, self.width)
         self.canvas.line(_MARGIN, self.y - 3, _MARGIN + self.width, self.y - 3)
-        self.y -= 8
+        self.y -= 12
 
     def drawing_and_hazards(self) -> None:
         top, half = self.y, self.width * 0.5
@@ -185,6 +189,19 @@ class _Page:
         y -= self._paragraph(self.sheet.tools_title, _BOLD, x, width, y) + 2
         y -= self._paragraph(", ".join(self.sheet.tools), _SMALL, x, width, y)
         self.y = min(top - _DRAWING, y) - 8
+
+    def _numbers(self, cuts: Sequence[tuple[int, Point]]) -> None:
+        """Numbered discs at the cuts; those that would cover each other step aside."""
+        canvas, taken = self.canvas, list[Point]()
+        canvas.setFont("Helvetica-Bold", 8)
+        for n, (px, py) in cuts:
+            while any(abs(px - x0) < 11 and abs(py - y0) < 11 for x0, y0 in taken):
+                px += 12
+            taken.append((px, py))
+            canvas.setFillGray(1)
+            canvas.circle(px, py, 5.4, fill=1)
+            canvas.setFillGray(0)
+            canvas.drawCentredString(px, py - 2.8, str(n))
 
     def _drawing(self, x: float, y: float, width: float, height: float) -> None:
         sheet, canvas = self.sheet, self.canvas
@@ -218,18 +235,7 @@ class _Page:
         if sheet.union_m is not None:
             level = at((0, sheet.union_m))[1]
             canvas.line(cx - 4 * mm, level, cx + 4 * mm, level)
-        canvas.setFont("Helvetica-Bold", 8)
-        taken: list[Point] = []
-        for cut in sheet.cuts:
-            px, py = at(cut.at)
-            # numbers that would cover each other step aside
-            while any(abs(px - x0) < 11 and abs(py - y0) < 11 for x0, y0 in taken):
-                px += 12
-            taken.append((px, py))
-            canvas.setFillGray(1)
-            canvas.circle(px, py, 5.4, fill=1)
-            canvas.setFillGray(0)
-            canvas.drawCentredString(px, py - 2.8, str(cut.n))
+        self._numbers([(cut.n, at(cut.at)) for cut in sheet.cuts])
         canvas.setFont("Helvetica", 7.5)
         length = sheet.bar[0] * scale
         canvas.line(x + width - length, y + 4 * mm, x + width, y + 4 * mm)

@@ -6,7 +6,7 @@ from __future__ import annotations
 
 import csv
 import io
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, fields
 from typing import Any
 
@@ -78,22 +78,26 @@ def read_trees(text: str, know: Knowledge) -> tuple[list[TreeLine], list[LinePro
         return [], [LineProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}")]
 
 
+def _head_problems(names: Sequence[str]) -> list[LineProblem]:
+    meant = [_FEET.get(n, (n, 1.0))[0] for n in names]
+    return [
+        *(
+            LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(COLUMNS)}")
+            for n in names
+            if n not in COLUMNS and n not in _FEET
+        ),
+        *(LineProblem(1, n, f"the column {n!r} is missing") for n in _NEEDED if n not in names),
+        *(
+            LineProblem(1, n, f"the column {n!r} says again what another one says")
+            for nth, n in enumerate(names)
+            if meant[nth] in meant[:nth]
+        ),
+    ]
+
+
 def _read(reader: Any, know: Knowledge) -> tuple[list[TreeLine], list[LineProblem]]:
     names = [n.strip().lower() for n in next(reader, [])]
-    problems = [
-        LineProblem(1, n, f"there is no column {n!r}; known are {', '.join(COLUMNS)}")
-        for n in names
-        if n not in COLUMNS and n not in _FEET
-    ]
-    problems += [
-        LineProblem(1, n, f"the column {n!r} is missing") for n in _NEEDED if n not in names
-    ]
-    meant = [_FEET.get(n, (n, 1.0))[0] for n in names]
-    problems += [
-        LineProblem(1, n, f"the column {n!r} says again what another one says")
-        for nth, n in enumerate(names)
-        if meant[nth] in meant[:nth]
-    ]
+    problems = _head_problems(names)
     if problems:
         return [], problems
     found: list[TreeLine] = []

@@ -5,21 +5,10 @@ from __future__ import annotations
 from sqlmodel import Session, col, delete, select
 
 from .picture_tables import Photo
-from .tables import (
-    Aim,
-    Baseline,
-    FrameRow,
-    Graft,
-    LimbRow,
-    LogEntry,
-    Observation,
-    Plan,
-    Stem,
-    Task,
-    Tree,
-)
+from .tables import Aim, Baseline, FrameRow, Graft, LimbRow, Observation, Stem, Task, Tree
 from .trees import TreeRecord
 from .walk_tables import Walk
+from .work_tables import LogEntry, Plan
 
 _HISTORY = ((LogEntry, "a log"), (Plan, "a cut sheet"), (Walk, "a walk"), (Photo, "photos"))
 

@@ -10,7 +10,8 @@ from sqlmodel import Session, col, select
 
 from .acts import arrival
 from .database import NotFound
-from .tables import CutCount, LogEntry, PutOff, Task
+from .tables import PutOff, Task
+from .work_tables import CutCount, LogEntry
 
 
 def entries(

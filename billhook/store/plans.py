@@ -6,7 +6,7 @@ from sqlmodel import Session, col, select
 
 from .acts import arrival
 from .database import NotFound
-from .tables import CutDone, LogEntry, Plan, PlanCut
+from .work_tables import CutDone, LogEntry, Plan, PlanCut
 
 _VISITS = 200
 

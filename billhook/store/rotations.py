@@ -7,7 +7,8 @@ from collections.abc import Sequence
 from sqlmodel import Session, col, select
 
 from .database import NotFound
-from .tables import CutDone, Plan, PlanCut, Rotation, Task
+from .tables import Rotation, Task
+from .work_tables import CutDone, Plan, PlanCut
 
 
 def rotation(session: Session, rotation_id: str) -> Rotation:

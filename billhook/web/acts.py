@@ -22,11 +22,12 @@ from sqlalchemy.exc import SQLAlchemyError
 from ..catalogue.wording import said
 from ..core.errors import BillhookError, refuse
 from ..services.book import taking_back
+from ..services.holding.identity import of_this_holding
 from ..store.acts import ID_TAKEN, Doing, doing, not_before
 from .answers import here
 
 _log = logging.getLogger("billhook")
-ACT, DEVICE = "Billhook-Act", "Billhook-Device"
+ACT, DEVICE, HOLDING = "Billhook-Act", "Billhook-Device", "Billhook-Holding"
 SAFE = ("GET", "HEAD", "OPTIONS")
 _UUID = re.compile(r"[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}")
 _KEPT, _LOCKS = 256, 64
@@ -126,6 +127,8 @@ def register(app: Flask) -> None:
         with here().store.reading() as session:
             not_before(session, act)
         g.act = g.act_stack.enter_context(doing(act))
+        if meant := request.headers.get(HOLDING):
+            of_this_holding(here(), meant)
         return None
 
     @app.after_request

@@ -13,6 +13,7 @@ from ..core.errors import invalid
 from ..core.frame.geometry import Point
 from ..core.season.model import WORKS
 from ..core.season.today import WORK_WORDS
+from ..core.words.kinds import kind_called
 from ..services.book.logbook import LogLine
 from ..services.tree.views import FrameView
 from ..services.workplace import Workplace
@@ -114,18 +115,22 @@ def name_of(table: str, row: str | None) -> str | None:
 
 
 def kind_name(species: str, cultivar: str | None) -> str:
-    """Cultivar and species as one says them: ``Hass avocado``, ``Washington navel orange``,
-    ``Lemon``.
-    """
-    of_species, of_cultivar = name_of("species", species) or species, name_of("cultivars", cultivar)
-    if of_cultivar is None:
-        return of_species
-    said, words = of_cultivar.split(), of_species.lower().split()
-    # what the cultivar's name ends with is not said again
-    overlap = next(
-        (n for n in range(len(words), 0, -1) if [w.lower() for w in said[-n:]] == words[:n]), 0
-    )
-    return " ".join([*said, *words[overlap:]])
+    """Cultivar and species as one says them."""
+    return kind_called(here().know, species, cultivar)
+
+
+def goals() -> list[dict[str, Any]]:
+    """What a plan may be for, as the catalogue names it."""
+    know = here().know
+    return [
+        {
+            "id": g,
+            "name": know.text(f"goals/{g}/name"),
+            "says": know.text(f"goals/{g}/says"),
+            "alone": bool(know.number(f"goals/{g}/alone")),
+        }
+        for g in know.rows("goals")
+    ]
 
 
 def work_words(work: str) -> str:

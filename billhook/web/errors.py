@@ -11,6 +11,7 @@ from werkzeug.exceptions import HTTPException
 
 from ..core.errors import BillhookError, FieldProblem, InvalidInput, UnknownKnowledge
 from ..services.book.taking_back import NotKept, StandsOnIt
+from ..services.holding.identity import OtherHolding
 from ..store.acts import DoneAlready
 from ..store.database import Busy, NotFound, StaleVersion
 from .models.acts import ActSaidOut
@@ -112,6 +113,13 @@ def validation_answer(error: ValidationError) -> Response:
 
 def register(app: Flask) -> None:
     """Map every named error to its status."""
+    _register_refusals(app)
+    _register_conflicts(app)
+    _register_failures(app)
+
+
+def _register_refusals(app: Flask) -> None:
+    """What was asked cannot be done as it was asked."""
 
     @app.errorhandler(InvalidInput)
     def _invalid(error: InvalidInput) -> Response:
@@ -126,6 +134,18 @@ def register(app: Flask) -> None:
     @app.errorhandler(NotFound)
     def _missing(error: NotFound) -> Response:
         return problem(404, "Not found.", str(error))
+
+    @app.errorhandler(RecursionError)
+    def _too_deep(error: RecursionError) -> Response:
+        return problem(400, "Not readable as JSON.", "It is nested too deeply.")
+
+    @app.errorhandler(BillhookError)
+    def _named(error: BillhookError) -> Response:
+        return problem(400, "That cannot be done.", str(error))
+
+
+def _register_conflicts(app: Flask) -> None:
+    """What was asked does not go with what is kept by now."""
 
     @app.errorhandler(StaleVersion)
     def _stale(error: StaleVersion) -> Response:
@@ -145,23 +165,23 @@ def register(app: Flask) -> None:
         later = [ActSaidOut.model_validate(a).model_dump(mode="json") for a in error.acts]
         return problem(409, "Later work stands on it.", more={"stands_on": later})
 
+    @app.errorhandler(OtherHolding)
+    def _elsewhere(error: OtherHolding) -> Response:
+        return problem(409, "That belongs to another holding.", str(error))
+
     @app.errorhandler(NotKept)
     def _not_kept(error: NotKept) -> Response:
         return problem(409, "That cannot be taken back.", str(error))
+
+
+def _register_failures(app: Flask) -> None:
+    """What was asked may well be right and could not be answered."""
 
     @app.errorhandler(Busy)
     def _busy(error: Busy) -> Response:
         answer = problem(503, "Busy.", str(error))
         answer.headers["Retry-After"] = "3"
         return answer
-
-    @app.errorhandler(RecursionError)
-    def _too_deep(error: RecursionError) -> Response:
-        return problem(400, "Not readable as JSON.", "It is nested too deeply.")
-
-    @app.errorhandler(BillhookError)
-    def _named(error: BillhookError) -> Response:
-        return problem(400, "That cannot be done.", str(error))
 
     @app.errorhandler(HTTPException)
     def _http(error: HTTPException) -> Response:

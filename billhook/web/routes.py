@@ -22,6 +22,7 @@ from .heights import rotations as heights_rotations
 from .heights import tree as heights_tree
 from .heights import ways as heights_ways
 from .holding import (
+    address,
     catalogue,
     demo,
     grove,
@@ -41,6 +42,7 @@ from .walk import rows, shoots, walks
 BLUEPRINTS = tuple(
     module.routes
     for module in (
+        address,
         catalogue,
         demo,
         grove,

@@ -5,6 +5,7 @@ import UndoLine from '@/controls/UndoLine.vue'
 import WireNav from '@/controls/WireNav.vue'
 import Patterns from '@/drawings/Patterns.vue'
 import { useGrove } from '@/composables/useGrove'
+import { heedHome } from '@/field/home'
 import { fullDay, today } from '@/geometry/day'
 import { useKeys } from '@/composables/useKeys'
 import { useSettings } from '@/composables/useSettings'
@@ -19,6 +20,7 @@ watch(
     if (!g) return
     today.value = g.day
     if (g.holding) heedUnits(g.units)
+    if (g.holding_id) heedHome(g.holding_id, g.holding ?? '', g.restored)
   },
   { immediate: true },
 )
@@ -70,7 +72,7 @@ useKeys([
   z-index: 5;
   top: 14px;
   right: 286px;
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   color: var(--ink2);
 }
 @media (max-width: 1000px) {

@@ -103,7 +103,7 @@ export const router = createRouter({
       ],
     },
     ...(['block', 'row'] as const).map((of) => ({
-      path: `/${of}/:id/:part(trees|record)?`,
+      path: `/${of}/:id/:part(trees|height|frost|record)?`,
       name: of,
       component: () => import('@/pages/StandPage.vue'),
       props: (to: RouteLocation) => ({ id: to.params.id, of, part: to.params.part || undefined }),

@@ -18,6 +18,7 @@ import billhook
 from billhook.catalogue.wording import said, said_all
 from billhook.core.notes import Notes
 from billhook.core.reasons import Reason
+from billhook.core.words.dates import read_on
 from billhook.core.words.values import (
     Capital,
     Compass,
@@ -145,3 +146,14 @@ def test_what_is_stored_can_be_said_in_another_language():
             },
         }
     }
+
+
+def test_what_is_read_and_what_is_kept_of_one_sentence_bear_their_own_years():
+    near = dt.date(2027, 3, 24)
+    sentence = say("task-due", due=dt.date(2027, 4, 2), after="work", late="", put="")
+    for today, years in ((None, True), (near, False), (None, True)):
+        read_on(today)
+        try:
+            assert ("2027" in said(sentence)) is years
+        finally:
+            read_on(None)

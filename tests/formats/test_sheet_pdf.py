@@ -36,6 +36,7 @@ def printed(cuts: int) -> PrintedSheet:
     return PrintedSheet(
         "Cut sheet",
         "Baixo 4·7",
+        "Clementine mandarin, Almirelo",
         ["Day 2027-03-24."],
         "Before you begin",
         ["Rake the base first."],
@@ -75,6 +76,7 @@ def test_the_same_sheet_prints_the_same_bytes():
 def test_hazards_come_before_cuts():
     text = PdfReader(io.BytesIO(write_sheet(printed(3)))).pages[0].extract_text()
     assert text.index("Rake the base") < text.index("off at its collar")
+    assert text.index("Clementine mandarin, Almirelo") < text.index("Rake the base")
 
 
 def test_every_language_says_everything_with_the_same_gaps():

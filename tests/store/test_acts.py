@@ -16,8 +16,9 @@ from billhook.store import acts, plans
 from billhook.store.acts import Act, Doing, DoneAlready, doing
 from billhook.store.database import Busy
 from billhook.store.frames import add_frame
-from billhook.store.tables import CutDone, Holding, Observation, Plan, PlanCut
+from billhook.store.tables import Holding, Observation
 from billhook.store.trees import observations, season_dates
+from billhook.store.work_tables import CutDone, Plan, PlanCut
 
 DAY = dt.date(2027, 3, 24)
 EARLIER = dt.datetime(2027, 3, 24, 9, tzinfo=dt.UTC)

@@ -17,20 +17,9 @@ from sqlmodel import SQLModel, select
 from billhook.core.frame.model import Frame, Limb, Trunk
 from billhook.store import frames, logbook, plans
 from billhook.store.database import NotFound, StaleVersion
-from billhook.store.tables import (
-    CutDone,
-    Holding,
-    LimbRow,
-    LogEntry,
-    Observation,
-    Place,
-    Plan,
-    PlanCut,
-    Site,
-    Stem,
-    Tree,
-)
+from billhook.store.tables import Holding, LimbRow, Observation, Place, Site, Stem, Tree
 from billhook.store.trees import observations, tree_record, tree_records
+from billhook.store.work_tables import CutDone, LogEntry, Plan, PlanCut
 
 DAY = dt.date(2027, 3, 24)
 

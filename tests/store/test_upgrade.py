@@ -31,9 +31,9 @@ from billhook.services.workplace import Workplace, open_workplace
 from billhook.settings import Settings
 from billhook.store import frames, plans
 from billhook.store.database import Store
-from billhook.store.tables import Plan
 from billhook.store.trees import tree_record
 from billhook.store.upgrade import CannotOpen, damage_of, newest_revision, revision_of
+from billhook.store.work_tables import Plan
 
 from ..places import TODAY
 

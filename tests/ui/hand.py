@@ -15,7 +15,7 @@ from selenium.webdriver.common.keys import Keys
 from selenium.webdriver.remote.webelement import WebElement
 from selenium.webdriver.support.ui import WebDriverWait
 
-PATIENCE = 30
+PATIENCE = 60
 
 
 class Hand:
@@ -28,11 +28,10 @@ class Hand:
 
     def open(self, path: str) -> None:
         """Go to a page, forgetting settings of earlier visits first."""
-        self.driver.get(self.url + path)
-        self.driver.execute_script(
-            "localStorage.clear(); sessionStorage.clear(); "
-            "indexedDB.deleteDatabase('billhook-field')"
-        )
+        if self.driver.current_url.startswith(self.url):
+            self.driver.execute_script("sessionStorage.clear()")
+        kept = {"origin": self.url, "storageTypes": "local_storage,indexeddb"}
+        self.driver.execute_cdp_cmd("Storage.clearDataForOrigin", kept)
         self.driver.get(self.url + path)
         self.until(lambda: self.driver.find_elements(By.CSS_SELECTOR, "main h1"))
 

@@ -107,6 +107,10 @@ def test_work_is_read_by_helper(browser, demo):
     resize(browser, 390, 844)
     hand.open("/people")
     hand.type("Name", "Second helper")
+    hand.type("With a pole", "long")
+    hand.click("Put on the list")
+    hand.sees("Cannot read this")
+    assert ask(demo, "/api/people")["people"] == []  # nothing is left out in silence
     hand.type("With a pole", "3,5 m")
     hand.click("Put on the list")
     hand.until(lambda: hand.all('[data-test="person"]'))

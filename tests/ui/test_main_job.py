@@ -65,7 +65,33 @@ def test_from_finding_a_tree_to_its_log(browser, demo):
     ).click()
     hand.until(lambda: hand.one('[data-test="verdict"]').text.startswith("Go, 24 Mar: at most"))
 
-    # a limb in feet and inches, by clock and in words
+    name_a_limb(hand, demo)
+    mark_two_cuts(hand, browser)
+
+    # marks survive a reload; then the sheet
+    browser.refresh()
+    hand.until(lambda: len(hand.all('[data-test="cut"]')) == 2)
+    hand.until(lambda: hand.all('[data-test="against"]'))  # before its answer it cannot be made
+    hand.click("Make the cut sheet")
+    # two whole limbs are more than the day allows: it is asked about once
+    assert "over the" in hand.one('[data-test="asked"]').text
+    hand.click("Make it all the same")
+    hand.sees("Cut sheet, 24 Mar")
+    tick_both_off(hand, browser, browser.current_url)
+    entry = hand.one('[data-test="entry"]').text
+    assert "Thinned" in entry
+    assert "first helper" in entry
+    browser.refresh()
+    hand.click("Record")
+    assert hand.one('[data-test="entry"]').text == entry
+    hand.open("/book")
+    assert "Baixo 4·9" in hand.one('[data-test="entry"]').text
+    send(demo, "/api/units", {"units": "metric"}, "PUT")
+    assert hand.errors() == []
+
+
+def name_a_limb(hand, demo):
+    """A limb in feet and inches, by clock and in words."""
     hand.press("u")
     hand.click("Record")
     hand.click("its limbs")
@@ -86,7 +112,9 @@ def test_from_finding_a_tree_to_its_log(browser, demo):
     assert (limb["bearing_deg"], limb["rise_deg"], limb["measured"]) == (90, 40, True)
     assert limb["end"][2] == pytest.approx(5.5 * 0.3048, abs=0.002)
 
-    # one cut with the mouse, dragged; one with the keyboard, slid
+
+def mark_two_cuts(hand, browser):
+    """One cut with the mouse, dragged; one with the keyboard, slid."""
     hand.click("Cut")
     hand.click("My own marks")
     hand.point("m1", 0.8, drag_to=0.4)
@@ -103,18 +131,9 @@ def test_from_finding_a_tree_to_its_log(browser, demo):
     hand.press("y")
     hand.until(lambda: len(hand.all('[data-test="cut"]')) == 2)
 
-    # marks survive a reload; then the sheet
-    browser.refresh()
-    hand.until(lambda: len(hand.all('[data-test="cut"]')) == 2)
-    hand.until(lambda: hand.all('[data-test="against"]'))  # before its answer it cannot be made
-    hand.click("Make the cut sheet")
-    # two whole limbs are more than the day allows: it is asked about once
-    assert "over the" in hand.one('[data-test="asked"]').text
-    hand.click("Make it all the same")
-    hand.sees("Cut sheet, 24 Mar")
-    address = browser.current_url
 
-    # under the tree, with a thumb
+def tick_both_off(hand, browser, address):
+    """Under the tree, with a thumb."""
     resize(browser, 390, 844)
     browser.get(address)
     hand.type("Who cuts", "first helper")
@@ -130,16 +149,6 @@ def test_from_finding_a_tree_to_its_log(browser, demo):
     hand.sees("Come back:")
     hand.click("See the tree and its log")
     hand.click("Record")
-    entry = hand.one('[data-test="entry"]').text
-    assert "Thinned" in entry
-    assert "first helper" in entry
-    browser.refresh()
-    hand.click("Record")
-    assert hand.one('[data-test="entry"]').text == entry
-    hand.open("/book")
-    assert "Baixo 4·9" in hand.one('[data-test="entry"]').text
-    send(demo, "/api/units", {"units": "metric"}, "PUT")
-    assert hand.errors() == []
 
 
 def test_units_switch_everywhere_and_stay(browser, demo):

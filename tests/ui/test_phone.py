@@ -49,17 +49,52 @@ def test_a_row_taken_along_opens_from_the_phone_and_entries_are_undone_there(bro
     assert [len(log_of(server, t)) for t in trees[:2]] == [0, 1]
 
 
-def test_what_was_not_taken_is_read_and_sent_again(browser, orchard):
+def test_what_was_not_taken_is_read_mended_and_sent_again(browser, orchard):
     server, trees = orchard
     hand = Hand(browser, server.url)
     hand.open("/phone")
-    ahead = entry(trees[0])
-    ahead["body"]["date"] = (DAY + dt.timedelta(days=30)).isoformat()
-    browser.execute_async_script(PUT, [ahead])
-    hand.until(lambda: hand.all('[aria-label="Not taken"] article'))
-    assert "A sucker" in hand.one('[aria-label="Not taken"] article').text
+    article = '[aria-label="Not taken"] article'
+    for tree in trees[:2]:
+        ahead = entry(tree)
+        ahead["body"]["date"] = (DAY + dt.timedelta(days=30)).isoformat()
+        browser.execute_async_script(PUT, [ahead])
+    hand.until(lambda: len(hand.all(article)) == 2)
+    assert "A sucker" in hand.one(article).text
     hand.click("Send again")
-    hand.until(lambda: hand.all('[aria-label="Not taken"] article'))  # it is as it was
-    hand.touch('[aria-label="Not taken"] article button:last-child')
+    hand.until(lambda: len(hand.all(article)) == 2)  # it is as it was
+    assert "By Billhook’s clock it is 24 Mar" in hand.one(article).text
+    hand.type("Day it was", "24 mar")
+    hand.click("Send it mended")
+    hand.until(lambda: len(hand.all(article)) == 1)
+    hand.touch(f"{article} > div > button:last-child")
     hand.until(lambda: left(browser) == [])
+    assert [len(log_of(server, t)) for t in trees[:2]] == [1, 0]
+
+
+def test_without_signal_undo_waits_its_turn(browser, orchard):
+    server, trees = orchard
+    hand = Hand(browser, server.url)
+    hand.open("/phone")
+    browser.execute_async_script(PUT, [entry(trees[0])])
+    hand.until(lambda: len(log_of(server, trees[0])) == 1)
+    hand.until(lambda: hand.one('[data-test="wrote"]').text)
+    server.away()
+    try:
+        hand.touch(".undo .btn")
+        hand.until(lambda: "Taking back" in hand.one('[aria-label="Waits to be sent"] li').text)
+    finally:
+        server.back()
+    hand.until(lambda: left(browser) == [], patience=60)
+    assert log_of(server, trees[0]) == []
+
+
+def test_what_was_entered_for_another_holding_stays_on_the_device(browser, orchard):
+    server, trees = orchard
+    hand = Hand(browser, server.url)
+    hand.open("/phone")
+    browser.execute_script("localStorage.setItem('billhook-holding', 'another')")
+    browser.refresh()
+    hand.until(lambda: "Another holding answers here now" in hand.one('[data-test="home"]').text)
+    browser.execute_async_script(PUT, [entry(trees[0]) | {"home": "another"}])
+    hand.until(lambda: "another holding" in hand.one('[aria-label="Not taken"] article').text)
     assert log_of(server, trees[0]) == []

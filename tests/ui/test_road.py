@@ -15,7 +15,7 @@ from billhook.web import pages
 from .conftest import resize
 from .hand import Hand
 from .test_access import findings
-from .test_main_job import ask, tree_named
+from .test_main_job import ask, send, tree_named
 
 pytestmark = pytest.mark.ui
 
@@ -73,7 +73,9 @@ def test_nothing_moves_under_the_eye(browser, demo, width):
     hand, tree = Hand(browser, demo.url), tree_named(demo, "Baixo 4·7")
     resize(browser, width, 844 if width < 700 else 800)
     parts = ("", "/look", "/cut", "/height", "/record")
-    pages = ("/today", "/grove", "/year", "/book", "/more", "/help", "/people", "/phone", "/start")
+    pages = ["/today", "/grove", "/year", "/book", "/more", "/help", "/people", "/phone", "/start"]
+    block = ask(demo, f"/api/trees/{tree}")["block_id"]
+    pages += ["/heights", "/frost", "/known", f"/block/{block}/height", f"/block/{block}/frost"]
     moved = {}
     for path in (*pages, *(f"/tree/{tree}{p}" for p in parts)):
         hand.driver.get(hand.url + path)
@@ -103,7 +105,9 @@ def test_the_drawing_stands_while_its_tags_change(browser, demo):
     resize(browser, 1280, 800)
     hand.open(f"/tree/{tree}")
     hand.one("[data-limb]")
-    browser.execute_script("document.querySelector('.draw svg').dataset.same = 'yes'")
+    browser.execute_script(
+        "document.querySelector('svg[aria-label^=\"The tree from\"]').dataset.same = 'yes'"
+    )
     fetched = (
         "return performance.getEntriesByType('resource').filter("
         f"r => r.name.split('?')[0].endsWith('/api/trees/{tree}')).length"
@@ -175,6 +179,50 @@ def test_the_day_chosen_holds_until_today_is_asked_for(browser, demo):
     hand.until(lambda: "24 Mar" in hand.one('[data-test="verdict"]').text)
 
 
+def touch(browser, kind: str, *points: tuple[float, float]) -> None:
+    at = [{"x": x, "y": y, "id": i} for i, (x, y) in enumerate(points)]
+    browser.execute_cdp_cmd("Input.dispatchTouchEvent", {"type": kind, "touchPoints": at})
+
+
+def test_the_drawing_is_pinched_nearer_and_dragged(browser, demo):
+    """Two fingers, as on a phone; the width of the part that is shown tells how near it is."""
+    hand, tree = Hand(browser, demo.url), tree_named(demo, "Baixo 4·7")
+    resize(browser, 390, 844)
+    browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": True})
+    try:
+        hand.open(f"/tree/{tree}/cut")
+        drawn = 'svg[aria-label^="The tree from"]'
+        hand.one(drawn)
+        shown = f"return document.querySelector('{drawn}').getAttribute('viewBox')"
+        box = browser.execute_script(
+            f"const b = document.querySelector('{drawn}').getBoundingClientRect()\n"
+            "return [b.left + b.width * 0.7, b.top + 60]"
+        )
+        before = [float(v) for v in browser.execute_script(shown).split()]
+        x, y = box
+        touch(browser, "touchStart", (x, y))
+        touch(browser, "touchStart", (x, y), (x + 20, y))
+        for wide in (30, 45, 60):
+            touch(browser, "touchMove", (x - wide, y), (x + wide, y))
+        touch(browser, "touchEnd")
+        near = hand.until(
+            lambda: (
+                (b := [float(v) for v in browser.execute_script(shown).split()])[2] < before[2] / 2
+                and b
+            )
+        )
+        touch(browser, "touchStart", (x, y))
+        for by in (10, 30, 50):
+            touch(browser, "touchMove", (x + by, y))
+        touch(browser, "touchEnd")
+        hand.until(lambda: float(browser.execute_script(shown).split()[0]) < near[0])
+        hand.touch('[aria-label="The whole tree"]')
+        hand.until(lambda: float(browser.execute_script(shown).split()[2]) == before[2])
+    finally:
+        browser.execute_cdp_cmd("Emulation.setTouchEmulationEnabled", {"enabled": False})
+    assert hand.errors() == []
+
+
 def test_done_asks_who_and_how_many_and_is_taken_back(browser, demo):
     hand = Hand(browser, demo.url)
     resize(browser, 1280, 800)
@@ -224,4 +272,57 @@ def test_the_first_view_is_small():
     files = {f for name in wanted for f in (parts[name]["file"], *parts[name].get("css", []))}
     size = sum(len(gzip.compress((static / f).read_bytes(), 9)) for f in files) / 1000
     print(f"first view: {size:.1f} kB")
-    assert 40 < size <= 99
+    assert 40 < size <= 98
+
+
+def test_frost_hangs_on_the_wire_and_on_the_block_it_hurt(browser, demo):
+    hand = Hand(browser, demo.url)
+    resize(browser, 1280, 800)
+    block = ask(demo, f"/api/trees/{tree_named(demo, 'Baixo 7·7')}")["block_id"]
+    hand.open(f"/block/{block}")
+    hand.click("Frost")  # the wire's, which comes first
+    hand.until(lambda: "After frost" in hand.one("h1").text)
+    hand.open(f"/block/{block}/frost")
+    hand.sees("F5 dead to the trunk")
+    assert "Baixo 7·7" in hand.text()
+    assert hand.errors() == []
+
+
+def test_a_gone_tree_keeps_its_record_alone(browser, demo):
+    hand, tree = Hand(browser, demo.url), tree_named(demo, "Alto 5·3")
+    version = ask(demo, f"/api/trees/{tree}")["version"]
+    send(demo, f"/api/trees/{tree}/gone", {"version": version})
+    gone = ask(demo, "/api/acts")["acts"][0]["id"]
+    try:
+        hand.open(f"/tree/{tree}/cut")
+        hand.sees("It is gone since 24 Mar")
+        assert [a.text for a in hand.all('[aria-label="This tree"] a')] == ["Now", "Record"]
+    finally:
+        send(demo, f"/api/acts/{gone}/undo", {"also": False})
+
+
+def test_the_plan_is_read_and_brought_nearer_on_a_phone(browser, demo):
+    hand = Hand(browser, demo.url)
+    resize(browser, 390, 844)
+    hand.open("/grove")
+    plan = 'svg[aria-label^="Plan of"]'
+    hand.one(plan)
+    small = """return [...document.querySelectorAll(arguments[0] + ' text')]
+        .map(t => t.getBoundingClientRect().height).filter(h => h < 12)"""
+    assert browser.execute_script(small, plan) == []
+    shown = f"return +document.querySelector('{plan}').getAttribute('viewBox').split(' ')[2]"
+    whole = browser.execute_script(shown)
+    hand.touch('[aria-label="Nearer"]')
+    hand.until(lambda: browser.execute_script(shown) < whole)
+    hand.touch('[aria-label="The whole plan"]')
+    hand.until(lambda: browser.execute_script(shown) == whole)
+    assert hand.errors() == []
+
+
+def test_trees_whose_year_differs_are_a_tap_away(browser, demo):
+    hand = Hand(browser, demo.url)
+    block = ask(demo, f"/api/trees/{tree_named(demo, 'Alto 1·3')}")["block_id"]
+    hand.open(f"/year?block={block}")
+    hand.click("the others differ")
+    hand.touch('[data-test="others"] a')
+    hand.sees("this tree")

@@ -9,6 +9,7 @@ from PIL import Image
 from pypdf import PdfReader
 
 from ..places import TODAY, new_id
+from ..services.walk.walking import FINE
 
 
 def picture(fmt: str = "JPEG") -> bytes:
@@ -19,20 +20,7 @@ def picture(fmt: str = "JPEG") -> bytes:
 
 def walked(served, **answers: str) -> dict:
     """A walk with these answers, the rest as a tree in order."""
-    fine = {
-        "form": "tree",
-        "before": "clear",
-        "ripe": "none",
-        "union": "clear",
-        "below": "none",
-        "dead": "none",
-        "crossing": "none",
-        "skirt": "fine",
-        "sprouts": "none",
-        "height": "fine",
-        "crop": "fine",
-    }
-    given = fine | {k.replace("_", "-"): v for k, v in answers.items()}
+    given = FINE | {k.replace("_", "-"): v for k, v in answers.items()}
     walk = served.client.post(
         f"/api/trees/{served.tree_id}/walks", json={"id": new_id()}
     ).get_json()

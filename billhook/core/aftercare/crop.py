@@ -22,6 +22,16 @@ class YieldCost:
     reasons: tuple[Reason, ...]
 
 
+def _by_share(know: Knowledge, taken: float) -> dict[str, float]:
+    """Crop lost by the share taken in three seasons, from the catalogue's table."""
+    rows = know.rows("yield-loss")
+    at = [know.number(f"yield-loss/{r}/taken") for r in rows]
+    return {
+        c: float(np.interp(taken, at, [know.number(f"yield-loss/{r}/{c}") for r in rows]))
+        for c in ("this-year", "next-year", "third-year")
+    }
+
+
 def yield_cost(
     know: Knowledge,
     taken: float,
@@ -39,12 +49,7 @@ def yield_cost(
     before_heavy: the last crop, the expected one. price: crops per share on the day. hard_group:
     group of the kind, where it is cut back hard: the seasons after follow its recovery curve.
     """
-    rows = know.rows("yield-loss")
-    at = [know.number(f"yield-loss/{r}/taken") for r in rows]
-    lost = {
-        c: float(np.interp(taken, at, [know.number(f"yield-loss/{r}/{c}") for r in rows]))
-        for c in ("this-year", "next-year", "third-year")
-    }
+    lost = _by_share(know, taken)
     this, following = lost["this-year"], lost["next-year"]
     ids = ["yield-loss/fifth/this-year"]
     if after_drop:
@@ -64,19 +69,13 @@ def yield_cost(
         following, lost["third-year"] = taken * (1 - borne[0]), taken * (1 - borne[1])
         ids = [curve.id]
     picked = taken if ripe_on else 0.0
-    text = (
-        say(
-            "crop-lost",
-            taken=Share(taken),
-            this=Share(this),
-            following=Share(following),
-            third_year=Share(lost["third-year"]),
-        )
+    third = lost["third-year"]
+    text = say(
+        "crop-lost",
+        taken=Share(taken),
+        this=Share(this),
+        following=Share(following),
+        third_year=Share(third),
     ) + (say("crop-lost-ripe", picked=Share(picked)) if ripe_on else ".")
-    return YieldCost(
-        picked,
-        this,
-        following,
-        lost["third-year"],
-        (Reason("yield-cost", text, {"share taken": round(taken, 3)}, catalogue_ids=tuple(ids)),),
-    )
+    why = Reason("yield-cost", text, {"share taken": round(taken, 3)}, catalogue_ids=tuple(ids))
+    return YieldCost(picked, this, following, third, (why,))

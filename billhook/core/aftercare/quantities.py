@@ -274,18 +274,7 @@ def disinfectant(
         not_against=know.row(f"{row}/not-against"),
         care=know.row(f"{row}/care"),
     )
-    ids = (
-        f"{row}/strength",
-        f"{row}/stock",
-        f"{row}/seconds",
-        "disinfectant/per-tool",
-        "disinfectant/rag-trees",
-    )
-    return Disinfectant(
-        mix,
-        of_stock * 1000,
-        mix - of_stock,
-        rags,
-        seconds,
-        (Reason("disinfectant", text, {"trees": trees, "tools": tools}, catalogue_ids=ids),),
-    )
+    own = tuple(f"{row}/{x}" for x in ("strength", "stock", "seconds"))
+    ids = (*own, "disinfectant/per-tool", "disinfectant/rag-trees")
+    why = Reason("disinfectant", text, {"trees": trees, "tools": tools}, catalogue_ids=ids)
+    return Disinfectant(mix, of_stock * 1000, mix - of_stock, rags, seconds, (why,))

@@ -12,7 +12,7 @@ from ..errors import invalid
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.units import Units
-from ..words.values import Length, say
+from ..words.values import Length, Saying, say
 from .technique import CutAdvice
 
 
@@ -79,6 +79,12 @@ class Measured:
     reasons: tuple[Reason, ...]
 
 
+def _than(vigour: int, thought: int) -> Saying:
+    if vigour == thought:
+        return say("regrowth-as-expected")
+    return say("regrowth-stronger") if vigour > thought else say("regrowth-weaker")
+
+
 def measured_vigour(
     know: Knowledge, length_m: float, days: int, thought: int, units: Units = "metric"
 ) -> Measured:
@@ -96,19 +102,12 @@ def measured_vigour(
     lengths = [x * part for x in know.numbers("regrowth/season-m")]
     vigour = min(range(len(lengths)), key=lambda i: (abs(lengths[i] - length_m), i)) + 1
     expected = part * know.by_vigour("regrowth/season-m", thought)
-    word = (
-        say("regrowth-as-expected")
-        if vigour == thought
-        else say("regrowth-stronger")
-        if vigour > thought
-        else say("regrowth-weaker")
-    )
     text = say(
         "regrowth-measured",
         length=Length(length_m, units),
         days=days,
         expected=Length(expected, units),
-        word=word,
+        word=_than(vigour, thought),
         vigour=vigour,
     )
     used: dict[str, float | str | None] = {
@@ -117,19 +116,6 @@ def measured_vigour(
         "days": days,
         "vigour before": thought,
     }
-    return Measured(
-        vigour,
-        expected,
-        (
-            Reason(
-                "measured-vigour",
-                text,
-                used,
-                catalogue_ids=(
-                    "regrowth/season-m",
-                    "regrowth/season-days",
-                    "regrowth/measure-from",
-                ),
-            ),
-        ),
-    )
+    ids = ("regrowth/season-m", "regrowth/season-days", "regrowth/measure-from")
+    why = Reason("measured-vigour", text, used, catalogue_ids=ids)
+    return Measured(vigour, expected, (why,))

@@ -104,11 +104,8 @@ def advise(
     names = limb_names(frame)
     limb = None if cost.limb == TRUNK else frame.limb(cost.limb)
     near = know.number("cuts/side-branch-near")
-    heir = (
-        None
-        if limb is None or cost.keep_m == 0
-        else taking_over(frame, cost.limb, cost.keep_m, near)
-    )
+    whole = limb is None or cost.keep_m == 0
+    heir = None if whole else taking_over(frame, cost.limb, cost.keep_m, near)
     sucker = limb is not None and is_sucker(frame, roots_of(frame)[limb.id])
     dead = limb is not None and limb.state == "dead"
     height = cut_height_m(frame, cost.limb, cost.keep_m)

@@ -61,16 +61,8 @@ def frame_problems(frame: Frame, root: str = "/frame") -> list[FieldProblem]:
     add("/trunk/diameter_mm", _span(frame.trunk.diameter_mm, 1, 5000, "the trunk diameter", "mm"))
     add("/trunk/height_m", _span(frame.trunk.height_m, 0.01, 60, "the trunk height", "m"))
     if frame.union_m is not None:
-        add(
-            "/union_m",
-            _span(
-                frame.union_m,
-                -0.5,
-                frame.trunk.height_m,
-                "the union, measured from the ground,",
-                "m",
-            ),
-        )
+        what = "the union, measured from the ground,"
+        add("/union_m", _span(frame.union_m, -0.5, frame.trunk.height_m, what, "m"))
     by_id: dict[str, Limb] = {}
     looped = _cycle_members(frame)
     for i, limb in enumerate(frame.limbs):

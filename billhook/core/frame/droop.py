@@ -8,7 +8,7 @@ import numpy as np
 
 from ..errors import invalid
 from ..known import Knowledge
-from ..reasons import Reason
+from ..reasons import Reason, Used
 from ..words.values import say
 
 G = 9.80665
@@ -88,24 +88,14 @@ def droop(
     limit = know.number("droop/linear-to")
     linear = drop <= limit * length_m
     loaded = tip_height_m - drop
-    reasons = [
-        Reason(
-            "droop",
-            say("droop-beam") if pull is None else say("droop-pulled"),
-            {
-                "modulus, GPa": round(modulus / 1e9, 2),
-                "load, kg": load_kg,
-                "drop, m": round(drop, 3),
-            },
-            catalogue_ids=("droop/linear-to",),
-        )
-    ]
+    used: dict[str, Used] = {
+        "modulus, GPa": round(modulus / 1e9, 2),
+        "load, kg": load_kg,
+        "drop, m": round(drop, 3),
+    }
+    by = say("droop-beam") if pull is None else say("droop-pulled")
+    reasons = [Reason("droop", by, used, catalogue_ids=("droop/linear-to",))]
     if not linear:
-        reasons.append(
-            Reason(
-                "not-linear",
-                (say("droop-lower-bound")),
-                {"drop over length": round(drop / length_m, 2)},
-            )
-        )
+        over: dict[str, Used] = {"drop over length": round(drop / length_m, 2)}
+        reasons.append(Reason("not-linear", say("droop-lower-bound"), over))
     return Droop(drop, loaded, loaded <= 0, loaded < clearance_m, method, linear, tuple(reasons))

@@ -11,7 +11,7 @@ from typing import Literal
 
 from ..cuts.technique import CutAdvice
 from ..frame.finish import void_cuts
-from ..frame.model import TRUNK, Cut, Frame, is_sucker, roots_of
+from ..frame.model import TRUNK, Cut, Frame, Limb, is_sucker, roots_of
 from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
@@ -106,6 +106,21 @@ class Stage:
     reason: Reason
 
 
+def _dead_cuts(
+    know: Knowledge, frame: Frame, own: Sequence[Limb], broken: Sequence[Cut], cuts: Sequence[Cut]
+) -> tuple[tuple[Cut, ...], tuple[str, ...]]:
+    """The cuts of dead wood, and the twigs that are left to fall."""
+    twig = know.number("frost/twig-mm")
+    placed = {c.limb for c in (*broken, *cuts)}
+    found = [*cuts, *(Cut(x.id, 0.0) for x in own if x.state == "dead" and x.id not in placed)]
+    void = void_cuts(frame, [*broken, *found])
+    found = [c for c in found if c.limb not in void]
+    left = tuple(
+        c.limb for c in found if c.limb != TRUNK and frame.limb(c.limb).diameter_mm(c.keep_m) < twig
+    )
+    return tuple(c for c in found if c.limb not in left), left
+
+
 def stages(
     know: Knowledge,
     frame: Frame,
@@ -126,15 +141,7 @@ def stages(
     own = [x for x in frame.limbs if not is_sucker(frame, roots[x.id])]
     broken = [Cut(x.id, 0.0) for x in own if x.state == "broken"]
     suckers = [Cut(x.id, 0.0) for x in frame.limbs if is_sucker(frame, x)]
-    twig = know.number("frost/twig-mm")
-    placed = {c.limb for c in (*broken, *cuts)}
-    found = [*cuts, *(Cut(x.id, 0.0) for x in own if x.state == "dead" and x.id not in placed)]
-    void = void_cuts(frame, [*broken, *found])
-    found = [c for c in found if c.limb not in void]
-    left = tuple(
-        c.limb for c in found if c.limb != TRUNK and frame.limb(c.limb).diameter_mm(c.keep_m) < twig
-    )
-    taken = tuple(c for c in found if c.limb not in left)
+    taken, left = _dead_cuts(know, frame, own, broken, cuts)
     open_now = say("dead-open-now") if may_cut else say("from-day", day=cut_on)
     texts: dict[str, Saying] = {
         "hazards": say("dead-hazards" if broken else "dead-nothing-broken"),

@@ -91,13 +91,10 @@ def cut_test(
     """
     span = salvage(know, night, mean_c)
     early = f"too early: what froze shows from {day_words(span.test_from)}; cut again then"
+    none = "cut at least one fruit"
     refuse(
         {
-            "/cut": "cut at least one fruit"
-            if cut < 1
-            else early
-            if today < span.test_from
-            else None,
+            "/cut": none if cut < 1 else early if today < span.test_from else None,
             "/hurt": None if 0 <= hurt <= max(cut, 0) else "cannot be more than were cut",
         }
     )

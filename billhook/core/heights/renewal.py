@@ -72,6 +72,14 @@ class Years:
     hard: NDArray[np.intp]
 
 
+def _next_down(height: Floats, waited: Floats) -> NDArray[np.intp]:
+    """The sector of each tree that waited longest; of those the tallest; of those the first."""
+    oldest = waited == waited.max(axis=1, keepdims=True)
+    tall = np.where(oldest, height, -np.inf)
+    first: NDArray[np.intp] = np.argmax(tall == tall.max(axis=1, keepdims=True), axis=1)
+    return first
+
+
 def renew(school: School, start_m: Floats, years: int) -> Years:
     """Years of a school from heights by tree and sector [m], shape (trees, sectors). Raises:
     InvalidInput.
@@ -82,44 +90,31 @@ def renew(school: School, start_m: Floats, years: int) -> Years:
     curve = np.asarray((*school.recovery, 1.0), dtype=float)
     everyone = np.arange(trees)
     cuts, crops = np.full((years, trees), -1, dtype=np.intp), np.ones((years, trees))
-    tops, before, hard = (
-        np.zeros((years, trees)),
-        np.zeros((years, trees)),
-        np.zeros((years, trees), dtype=np.intp),
-    )
+    tops, before = np.zeros((years, trees)), np.zeros((years, trees))
+    hard = np.zeros((years, trees), dtype=np.intp)
     closed = np.zeros(trees)
     for year in range(years):
         before[year] = height.max(axis=1)
         begun = year >= school.late_years
         down = np.full(trees, -1, dtype=np.intp)
         if begun and school.cuts_hard(year - school.late_years):
-            # longest waited; of those the tallest; of those the first
-            oldest = waited == waited.max(axis=1, keepdims=True)
-            tall = np.where(oldest, height, -np.inf)
-            down = np.argmax(tall == tall.max(axis=1, keepdims=True), axis=1)
+            down = _next_down(height, waited)
         cut_now = down >= 0
+        lowered = everyone[cut_now], down[cut_now]
         if begun and school.tips:
             height = np.minimum(height, school.tip_m)
-        if cut_now.any():
-            height[everyone[cut_now], down[cut_now]] = np.minimum(
-                height[everyone[cut_now], down[cut_now]], school.low_m
-            )
-            waited[everyone[cut_now], down[cut_now]] = 0
-            hard[year, cut_now] = 1
-        bears = curve[
-            np.minimum(np.where(np.isinf(waited), len(curve) - 1, waited), len(curve) - 1).astype(
-                int
-            )
-        ]
-        crop = bears.mean(axis=1)
+        height[lowered] = np.minimum(height[lowered], school.low_m)
+        waited[lowered] = 0
+        hard[year, cut_now] = 1
+        crop = curve[np.minimum(waited, len(curve) - 1).astype(int)].mean(axis=1)
         crop = np.where(cut_now, np.minimum(1.0, crop * school.sister_gain), crop)
         if not school.tips or not begun:
             closed += before[year] >= school.tip_m
             crop = crop * np.maximum(0.0, 1 - school.falls * np.maximum(0.0, closed - 1))
         crops[year] = crop * (1 + school.swing * (1 if year % 2 == 0 else -1))
         grows = np.full((trees, sectors), school.regrow_m)
-        if school.regrow_low_m is not None and cut_now.any():
-            grows[everyone[cut_now], down[cut_now]] = school.regrow_low_m
+        if school.regrow_low_m is not None:
+            grows[lowered] = school.regrow_low_m
         height = np.where(
             height < school.natural_m, np.minimum(height + grows, school.natural_m), height
         )

@@ -10,7 +10,7 @@ from math import radians, tan
 from ..aftercare.crop import YieldCost, yield_cost
 from ..known import Knowledge
 from ..light.rows import Rows, Section
-from ..reasons import Reason
+from ..reasons import Reason, Used
 from ..words.units import Units
 from ..words.values import Diameter, Length, Rounded, Share, say
 
@@ -137,21 +137,13 @@ def wall_cost(
         wood=Diameter(wood, units),
         bar=say("wall-bar") if bar else say("wall-by-hand"),
     )
-    used: dict[str, float | str | None] = {
+    used: dict[str, Used] = {
         "deepest cut, m": round(deep, 2),
         "area before, m2": round(whole, 3),
         "area taken, m2": round(taken, 3),
     }
-    return WallCost(
-        taken,
-        share,
-        part,
-        deep,
-        wood,
-        bar,
-        crop,
-        (Reason("wall", text, used, catalogue_ids=_WALL_RESTS_ON), *crop.reasons),
-    )
+    why = (Reason("wall", text, used, catalogue_ids=_WALL_RESTS_ON), *crop.reasons)
+    return WallCost(taken, share, part, deep, wood, bar, crop, why)
 
 
 def _wood_at(know: Knowledge, depth_m: float) -> float:
@@ -210,20 +202,15 @@ def trade_rules(
     factor = know.number("section/east-west") if across else 1.0
     lat = abs(rows.latitude)
     band = "low" if lat <= 35 else "middle" if lat <= 45 else "high"
-    found = []
-    for key, most, ids in (
-        ("twice-the-alley", know.number("section/alley-times") * alley, ("section/alley-times",)),
-        (
-            "share-of-spacing",
-            know.number("section/spacing-share") * rows.row_spacing_m,
-            ("section/spacing-share",),
-        ),
-        (
-            "by-latitude",
-            know.number(f"section-latitude/{band}/times") * factor * alley,
-            (f"section-latitude/{band}/times", "section/east-west"),
-        ),
-    ):
+    times, share = "section/alley-times", "section/spacing-share"
+    latitude = f"section-latitude/{band}/times"
+    used: dict[str, Used] = {
+        "clear alley, m": round(alley, 3),
+        "row spacing, m": rows.row_spacing_m,
+        "peak, m": round(profile.peak_m, 3),
+    }
+
+    def rule(key: str, most: float, *ids: str) -> Rule:
         kept = profile.peak_m <= most + 1e-9
         text = say(
             "section-rule",
@@ -232,23 +219,11 @@ def trade_rules(
             kept="kept" if kept else "broken",
             peak=Length(profile.peak_m, units),
         )
-        used: dict[str, float | str | None] = {
-            "clear alley, m": round(alley, 3),
-            "row spacing, m": rows.row_spacing_m,
-            "peak, m": round(profile.peak_m, 3),
-        }
-        found.append(
-            Rule(
-                key,
-                most,
-                kept,
-                Reason(
-                    key,
-                    text,
-                    used,
-                    school=know.text(f"section-rules/{key}/school"),
-                    catalogue_ids=ids,
-                ),
-            )
-        )
-    return tuple(found)
+        school = know.text(f"section-rules/{key}/school")
+        return Rule(key, most, kept, Reason(key, text, used, school=school, catalogue_ids=ids))
+
+    return (
+        rule("twice-the-alley", know.number(times) * alley, times),
+        rule("share-of-spacing", know.number(share) * rows.row_spacing_m, share),
+        rule("by-latitude", know.number(latitude) * factor * alley, latitude, "section/east-west"),
+    )

@@ -79,21 +79,15 @@ def choose_cuts(candidates: Sequence[Candidate], limit: float) -> Choice:
         m.id for m in musts if m not in paid
     }
     listed = sorted((by_id[i] for i in taken), key=lambda c: (c.order_class, c.id))
-    put_off = [
+    put_off = tuple(
         PutOff(c.id, _why_not(c, gains[c.id], picked, barred, under_must, above))
         for c in candidates
         if c.id not in taken
-    ]
+    )
     share = owed + sum(costs[i] for i in picked)
     benefit = sum(m.benefit for m in paid) + sum(gains[i] for i in picked)
-    return Choice(
-        tuple(c.id for c in listed),
-        share,
-        benefit,
-        owed > limit + TINY,
-        tuple(put_off),
-        tuple(sorted(covered)),
-    )
+    chosen, over = tuple(c.id for c in listed), owed > limit + TINY
+    return Choice(chosen, share, benefit, over, put_off, tuple(sorted(covered)))
 
 
 def _why_not(

@@ -67,42 +67,27 @@ def propose(
     verdicts: by kind of work on the day. limit: in place of the day's share [0..1]. weights: by
     finding, in place of the catalogue's. by: ``hand``; ``ragged`` by hand back to an outline;
     ``machine`` along it, set out until one pass keeps to the limit. windows: coming days on which
-    work may go on. A plan is a pure function of these.
+    work may go on.
     """
-    set_out = 0.0
-    if by == "machine" and outline is not None:
-        pass_ = verdicts["hedge"].max_share if limit is None else limit
-        outline, set_out = fitting(know, tree, outline, 1.0 if pass_ is None else pass_)
+    outline, set_out = _fitted(know, tree, by, outline, verdicts, limit)
     offers = offered(know, tree, goal, named, weights or {}, by, outline)
     room = limit if limit is not None else _widest(offers, verdicts)
     open_, left = _sorted_out(offers, verdicts, pins_in, pins_out, limit)
-    candidates = [_candidate(know, tree, one, open_, key in pins_in) for key, one in open_.items()]
-    choice, dropped = choose_cuts(candidates, min(1.0, room)), set[str]()
-    if limit is None:
-        choice, room, dropped = _each_within(candidates, choice, room, open_, verdicts)
-    others = say("left-out-others")
-    left += [Left(open_[i], others, verdicts[open_[i].work].opens) for i in sorted(dropped)]
-    left += left_out(choice, open_, verdicts, room)
+    choice, room, more_left = _choice(know, tree, open_, verdicts, pins_in, limit, room)
+    left += more_left
     cuts = tuple(open_[i] for i in choice.chosen if i not in choice.covered)
     stages, unplaced = _staged(
         know, tree, offers, pins_out, choice, {c.id for c in cuts}, tuple(left), windows, room
     )
-    # what a goal does not ask for may be pinned in, and is no finding else
-    own = weights or {}
-    asked = {k for k in know.rows("plan-weights") if _weight(know, goal, k, own) > 0}
-    left = [x for x in left if x.proposed.must or x.proposed.look in asked]
-    looks = [(p.look, p.must) for p in offers.values()]
     reasons = [
         *why_left(know, goal, choice, room, stages),
-        *school_reasons(know, tree.stances, {look for look, _ in looks}),
+        *school_reasons(know, tree.stances, {p.look for p in offers.values()}),
+        *_of_the_wall(know, tree, by, outline, set_out, room, offers),
     ]
-    if outline is not None and by != "hand":
-        thick = sum(look == "wall" and not must for look, must in looks)
-        reasons.append(how(know, tree, by, outline, set_out, room, thick))
     return Proposal(
         goal,
         cuts,
-        tuple(left),
+        tuple(_asked_for(know, goal, weights or {}, left)),
         choice.share,
         room,
         choice.over_limit,
@@ -112,6 +97,63 @@ def propose(
         outline,
         set_out,
     )
+
+
+def _fitted(
+    know: Knowledge,
+    tree: WalkTree,
+    by: str,
+    outline: Outline | None,
+    verdicts: Mapping[str, Verdict],
+    limit: float | None,
+) -> tuple[Outline | None, float]:
+    """The wall a machine may cut in one pass, and by how much it is set out for it [m]."""
+    if by != "machine" or outline is None:
+        return outline, 0.0
+    a_pass = verdicts["hedge"].max_share if limit is None else limit
+    return fitting(know, tree, outline, 1.0 if a_pass is None else a_pass)
+
+
+def _of_the_wall(
+    know: Knowledge,
+    tree: WalkTree,
+    by: str,
+    outline: Outline | None,
+    set_out: float,
+    room: float,
+    offers: Mapping[str, Proposed],
+) -> tuple[Reason, ...]:
+    if outline is None or by == "hand":
+        return ()
+    thick = sum(p.look == "wall" and not p.must for p in offers.values())
+    return (how(know, tree, by, outline, set_out, room, thick),)
+
+
+def _choice(
+    know: Knowledge,
+    tree: WalkTree,
+    open_: Mapping[str, Proposed],
+    verdicts: Mapping[str, Verdict],
+    pins_in: frozenset[str],
+    limit: float | None,
+    room: float,
+) -> tuple[Choice, float, list[Left]]:
+    """The best of what is open, the share it had to keep to, and what was left for it."""
+    candidates = [_candidate(know, tree, one, open_, key in pins_in) for key, one in open_.items()]
+    choice, dropped = choose_cuts(candidates, min(1.0, room)), set[str]()
+    if limit is None:
+        choice, room, dropped = _each_within(candidates, choice, room, open_, verdicts)
+    others = say("left-out-others")
+    left = [Left(open_[i], others, verdicts[open_[i].work].opens) for i in sorted(dropped)]
+    return choice, room, [*left, *left_out(choice, open_, verdicts, room)]
+
+
+def _asked_for(
+    know: Knowledge, goal: str, own: Mapping[str, float], left: Sequence[Left]
+) -> list[Left]:
+    """What a goal does not ask for may be pinned in, and is no finding else."""
+    asked = {k for k in know.rows("plan-weights") if _weight(know, goal, k, own) > 0}
+    return [x for x in left if x.proposed.must or x.proposed.look in asked]
 
 
 def _weight(know: Knowledge, goal: str, look: str, own: Mapping[str, float]) -> float:

@@ -67,6 +67,26 @@ def bloom_of(
     return Span(begin, begin + dt.timedelta(days=know.days("season/petal-fall-after-bloom")))
 
 
+def _region_pick(
+    site: Site,
+    know: Knowledge,
+    bloom: Span,
+    months: tuple[str, tuple[float, ...]],
+    shift: dt.timedelta,
+    citrus: bool,
+) -> Span:
+    """The weeks in which the fruit of this bloom is picked in such a place."""
+    # bloom seen some weeks late does not push the pick on by a year
+    lead = dt.timedelta(days=0 if citrus else 30)
+    window = _months_span(months[1], bloom.start - lead - shift, site)
+    years = know.get(f"{months[0].rsplit('/', 1)[0]}/harvest-years-on")
+    # a crop that hangs a whole year longer does so on the dry coasts only; where it is humid the
+    # fruit is picked in the year of its bloom
+    if years is not None and know.number(years.id) and not months[0].endswith("-humid"):
+        window = _months_span(months[1], window.start + dt.timedelta(days=200), site)
+    return Span(window.start + shift, window.end + shift)
+
+
 def harvest_of(
     site: Site, tree: TreeState, know: Knowledge, bloom: Span | None, dates: Dates
 ) -> tuple[Span | None, int | None]:
@@ -80,22 +100,10 @@ def harvest_of(
     if months is None or bloom is None:
         return None, None
     # months of the reference climate move with the place; months written for a calendar do not
-    shift = dt.timedelta(
-        days=know.days(f"climates/{site.climate}/harvest-shift")
-        if months[0].endswith("/harvest")
-        else 0
-    )
+    moves = months[0].endswith("/harvest")
+    shift = dt.timedelta(days=know.days(f"climates/{site.climate}/harvest-shift") if moves else 0)
     citrus = know.text(f"species/{tree.species}/group") == "citrus"
-    lead = dt.timedelta(
-        days=0 if citrus else 30
-    )  # bloom seen some weeks late does not push the pick on by a year
-    window = _months_span(months[1], bloom.start - lead - shift, site)
-    years = know.get(f"{months[0].rsplit('/', 1)[0]}/harvest-years-on")
-    # a crop that hangs a whole year longer does so on the dry coasts only; where it is humid the
-    # fruit is picked in the year of its bloom
-    if years is not None and know.number(years.id) and not months[0].endswith("-humid"):
-        window = _months_span(months[1], window.start + dt.timedelta(days=200), site)
-    window = Span(window.start + shift, window.end + shift)
+    window = _region_pick(site, know, bloom, months, shift, citrus)
     if citrus:
         ripe = bloom.end + dt.timedelta(days=know.days("season/citrus-ripe-after"))
         if window.start < ripe:
@@ -105,10 +113,8 @@ def harvest_of(
                 if late
                 else Span(ripe, window.end)
             )
-        pick, spread = (
-            (window.end - window.start).days + 1,
-            None if tree.cultivar else know.days("season/pick-unknown-cultivar"),
-        )
+        pick = (window.end - window.start).days + 1
+        spread = None if tree.cultivar else know.days("season/pick-unknown-cultivar")
     else:
         length = (window.end - window.start).days + 1
         pick = min(length, know.days(know.first(f"pick/{tree.species}/days", "pick/other/days").id))

@@ -87,6 +87,11 @@ def next_need(
         )
     if due is not None and due[1] <= main.day + dt.timedelta(days=soon_days):
         return Need("look", "go", f"{due[0].rstrip('.')}, by {day_words(due[1])}", due[1])
+    return _of_the_season(main)
+
+
+def _of_the_season(main: Verdict) -> Need:
+    """What the season's own work allows."""
     what = WORK_WORDS[main.work]
     most = "half of the shoots" if main.work == "young" else share_words(main.max_share or 0.0)
     limit = f", at most {most}" if main.max_share else ""

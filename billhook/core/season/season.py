@@ -86,27 +86,41 @@ def season(
         if growing_year_of(site, s)[1] >= first
     ]
     ahead = _stops(years, forecast, unknown_on if _within(unknown_on, first, last) else None)
-    used_on = growing_year_of(site, tree.used_on or first)[0]
-    segments: list[Segment] = []
+    asked = Span(first, last)
+    lanes = {w: _of_work(w, site, tree, years, ahead, asked) for w in works}
+    return SeasonAnswer(
+        events_shown(years, first, last),
+        tuple(s for segments, _, _ in lanes.values() for s in segments),
+        tuple(b for _, best, _ in lanes.values() for b in best),
+        {work: prices for work, (_, _, prices) in lanes.items()},
+    )
+
+
+def _of_work(
+    work: Work,
+    site: Site,
+    tree: TreeState,
+    years: Sequence[Year],
+    ahead: Sequence[Claim],
+    asked: Span,
+) -> tuple[list[Segment], list[Best], np.ndarray]:
+    """Segments, best days and daily prices of one kind of work over the span asked about."""
+    used_on = growing_year_of(site, tree.used_on or asked.start)[0]
+    parts: list[Segment] = []
     best: list[Best] = []
-    prices: dict[str, np.ndarray] = {}
-    for work in works:
-        parts: list[Segment] = []
-        costs = []
-        stops = [c for c in ahead if work in c.work]
-        for year in years:
-            lane, start = year.lane(work, last), year.asked.year.start
-            part = lane.part(max(first, start), min(last, year.asked.year.end))
-            _forecast(part, stops)
-            if work not in FREE_WORK:
-                best += best_of(lane, Span(start, year.asked.year.end))
-                used = tree.used_share if start == used_on else 0.0
-                _charge(part, year, replace(tree, used_share=used))
-            parts += _segments(part)
-            costs.append(part.price)
-        segments += _joined(parts)
-        prices[work] = np.concatenate(costs)
-    return SeasonAnswer(events_shown(years, first, last), tuple(segments), tuple(best), prices)
+    costs = []
+    stops = [c for c in ahead if work in c.work]
+    for year in years:
+        lane, start = year.lane(work, asked.end), year.asked.year.start
+        part = lane.part(max(asked.start, start), min(asked.end, year.asked.year.end))
+        _forecast(part, stops)
+        if work not in FREE_WORK:
+            best += best_of(lane, Span(start, year.asked.year.end))
+            used = tree.used_share if start == used_on else 0.0
+            _charge(part, year, replace(tree, used_share=used))
+        parts += _segments(part)
+        costs.append(part.price)
+    return _joined(parts), best, np.concatenate(costs)
 
 
 def _within(day: dt.date | None, first: dt.date, last: dt.date) -> bool:

@@ -43,6 +43,20 @@ class StationClimate:
     risk: float
 
 
+def _frosts(
+    days: Sequence[StationDay], middle: int, frost_c: float
+) -> tuple[dict[int, list[int]], list[int]]:
+    """Days with frost by winter, and the winters that have enough days to be counted."""
+    winters: dict[int, list[int]] = {}
+    counted: dict[int, int] = {}
+    for day in days:
+        winter, index = _winter(day.date, middle)
+        counted[winter] = counted.get(winter, 0) + 1
+        if day.tmin_c is not None and day.tmin_c <= frost_c:
+            winters.setdefault(winter, []).append(index)
+    return winters, [w for w, n in counted.items() if n >= _ENOUGH * YEAR_DAYS]
+
+
 def station_climate(
     days: Sequence[StationDay], risk: float = 0.1, frost_c: float = 0.0, hot_c: float = 35.0
 ) -> StationClimate:
@@ -55,17 +69,9 @@ def station_climate(
     """
     whole = [d for d in days if d.tmin_c is not None and d.tmax_c is not None]
     normals = _normals(whole, days)
-    middle = (
-        coldest_day(normals) + YEAR_DAYS // 2
-    ) % YEAR_DAYS  # winters are counted from midsummer to midsummer
-    winters: dict[int, list[int]] = {}
-    counted: dict[int, int] = {}
-    for day in whole:
-        winter, index = _winter(day.date, middle)
-        counted[winter] = counted.get(winter, 0) + 1
-        if day.tmin_c is not None and day.tmin_c <= frost_c:
-            winters.setdefault(winter, []).append(index)
-    used = [w for w, n in counted.items() if n >= _ENOUGH * YEAR_DAYS]
+    # winters are counted from midsummer to midsummer
+    middle = (coldest_day(normals) + YEAR_DAYS // 2) % YEAR_DAYS
+    winters, used = _frosts(whole, middle, frost_c)
     if len(used) < 2:
         raise ValueError("at least two whole years of days are needed")
     half = YEAR_DAYS // 2

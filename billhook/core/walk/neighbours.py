@@ -5,10 +5,10 @@ balance.
 from __future__ import annotations
 
 from ..known import Knowledge
-from ..reasons import Reason
+from ..reasons import Reason, Used
 from ..words.directions import points_to
 from ..words.values import Compass, Length, say
-from .tree import WalkTree
+from .tree import Companion, WalkTree
 
 
 def lagging(tree: WalkTree, know: Knowledge) -> Reason | None:
@@ -39,46 +39,27 @@ def balance(tree: WalkTree, know: Knowledge) -> tuple[Reason, ...]:
     """
     if tree.height_m is None:
         return ()
-    found = []
+    return tuple(_beside(tree, tree.height_m, other, know) for other in tree.companions)
+
+
+def _beside(tree: WalkTree, tall_m: float, other: Companion, know: Knowledge) -> Reason:
     margin = know.number("walk/outgrows")
-    for other in tree.companions:
-        where = say(
-            "neighbour",
-            name=other.name,
-            distance=Length(other.distance_m, tree.units),
-            bearing_deg=Compass(other.bearing_deg),
-        )
-        used: dict[str, float | str | None] = {
-            "this tree, m": tree.height_m,
-            f"{other.name}, m": other.height_m,
-        }
-        noonward = points_to(other.bearing_deg, "north" if tree.southern else "south")
-        away = points_to(other.bearing_deg, "south" if tree.southern else "north")
-        if tree.height_m > other.height_m * (1 + margin):
-            shade = say("neighbour-shade") if away else ""
-            text = say(
-                "neighbour-outgrown",
-                where=where,
-                height=Length(other.height_m, tree.units),
-                shade=shade,
-            )
-            found.append(Reason("outgrows", text, used, catalogue_ids=("walk/outgrows",)))
-        elif other.height_m > tree.height_m * (1 + margin):
-            shade = say("neighbour-before") if noonward else say("neighbour-outgrows")
-            text = say(
-                "neighbour-lower",
-                where=where,
-                height=Length(other.height_m, tree.units),
-                shade=shade,
-            )
-            found.append(Reason("outgrown", text, used, catalogue_ids=("walk/outgrows",)))
-        else:
-            found.append(
-                Reason(
-                    "balanced",
-                    say("neighbour-balance", where=where),
-                    used,
-                    catalogue_ids=("walk/outgrows",),
-                )
-            )
-    return tuple(found)
+    where = say(
+        "neighbour",
+        name=other.name,
+        distance=Length(other.distance_m, tree.units),
+        bearing_deg=Compass(other.bearing_deg),
+    )
+    height = Length(other.height_m, tree.units)
+    noonward = points_to(other.bearing_deg, "north" if tree.southern else "south")
+    away = points_to(other.bearing_deg, "south" if tree.southern else "north")
+    if tall_m > other.height_m * (1 + margin):
+        shade = say("neighbour-shade") if away else ""
+        code, text = "outgrows", say("neighbour-outgrown", where=where, height=height, shade=shade)
+    elif other.height_m > tall_m * (1 + margin):
+        shade = say("neighbour-before") if noonward else say("neighbour-outgrows")
+        code, text = "outgrown", say("neighbour-lower", where=where, height=height, shade=shade)
+    else:
+        code, text = "balanced", say("neighbour-balance", where=where)
+    used: dict[str, Used] = {"this tree, m": tall_m, f"{other.name}, m": other.height_m}
+    return Reason(code, text, used, catalogue_ids=("walk/outgrows",))

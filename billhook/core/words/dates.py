@@ -22,6 +22,11 @@ def read_on(today: dt.date | None) -> None:
     _read_on.set(today)
 
 
+def reading_day() -> dt.date | None:
+    """The day on which what is said is read; None where it is kept."""
+    return _read_on.get()
+
+
 def day_words(day: dt.date) -> str:
     """Day and month, and the year where it is not plain to who reads it."""
     today = _read_on.get()

@@ -18,8 +18,9 @@ from ...store.acts import Act
 from ...store.changes import Changed
 from ...store.database import NotFound
 from ...store.people_tables import Person
-from ...store.tables import Block, Plan, Rotation, Row, Site, Task, Tree
+from ...store.tables import Block, Rotation, Row, Site, Task, Tree
 from ...store.walk_tables import Walk
+from ...store.work_tables import Plan
 
 _ID = re.compile(r"[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}")
 # of an act that wrote more rows than this, only its trees are counted

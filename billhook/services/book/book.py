@@ -4,13 +4,17 @@ from __future__ import annotations
 
 import datetime as dt
 from collections import Counter
+from collections.abc import Iterable
 from dataclasses import dataclass
+
+from sqlmodel import Session
 
 from ...core.season.model import Work
 from ...store import logbook as kept
 from ...store import trees as tree_store
 from ...store.changes import kept_acts
 from ...store.harvests import harvests
+from ...store.work_tables import LogEntry
 from ..workplace import Workplace
 from .logbook import LogLine
 
@@ -28,21 +32,37 @@ class Asked:
 
 @dataclass(frozen=True)
 class Sums:
-    """What entries in force come to. hours, kg: of those where somebody wrote it down."""
+    """What entries in force come to. hours, kg: of those where somebody wrote it down; share: of
+    its canopy that a tree lost, the mean of those where it is known [0..1].
+    """
 
     entries: int
     trees: int
     cuts: int
     hours: float
+    share: float | None
     kg: float
 
 
 @dataclass(frozen=True)
+class Picked:
+    """Fruit of a tree, a row or a block, named, on a day [kg]; act: taken back where not so."""
+
+    id: str
+    day: dt.date
+    where: str
+    kg: float
+    who: str
+    act: str | None
+
+
+@dataclass(frozen=True)
 class Book:
-    """Lines, the newest first, their sums, and everybody who is named in the log."""
+    """Lines, the newest first, their sums, what was picked, and everybody named in the log."""
 
     lines: tuple[LogLine, ...]
     sums: Sums
+    picked: tuple[Picked, ...]
     people: tuple[str, ...]
 
 
@@ -66,14 +86,7 @@ def book(at: Workplace, asked: Asked, limit: int = 400) -> Book:
         shown = found[:limit]
         counts = kept.counts(session, [e.id for e in shown])
         acts = kept_acts(session, [e.act for e in shown])
-        scopes = {x for r in of.values() for x in (r.tree.id, r.row.id, r.block.id)}
-        picked = [
-            h.kg
-            for h in harvests(session, sorted(scopes))
-            if (asked.first is None or h.day >= asked.first)
-            and (asked.last is None or h.day <= asked.last)
-            and asked.who in (None, h.who)
-        ]
+        picked = _picked(session, asked, of.values()) if asked.work is None else ()
     lines = tuple(
         LogLine(
             e,
@@ -91,6 +104,39 @@ def book(at: Workplace, asked: Asked, limit: int = 400) -> Book:
         len({e.tree_id for e in held}),
         sum(e.cuts or 0 for e in held),
         round(sum(e.minutes or 0 for e in held) / 60, 1),
-        round(sum(picked), 1) if asked.work is None else 0.0,
+        _mean_share(held),
+        round(sum(p.kg for p in picked), 1),
     )
-    return Book(lines, sums, tuple(sorted({e.who for e in every if e.who})))
+    people = {e.who for e in every} | {p.who for p in picked}
+    return Book(lines, sums, picked, tuple(sorted(people - {""})))
+
+
+def _mean_share(entries: Iterable[LogEntry]) -> float | None:
+    by_tree: dict[str, float] = {}
+    for e in entries:
+        if e.share is not None:
+            by_tree[e.tree_id] = by_tree.get(e.tree_id, 0.0) + e.share
+    return round(sum(by_tree.values()) / len(by_tree), 4) if by_tree else None
+
+
+def _picked(
+    session: Session, asked: Asked, records: Iterable[tree_store.TreeRecord]
+) -> tuple[Picked, ...]:
+    names: dict[str, str] = {}
+    for r in records:
+        names |= {
+            r.block.id: r.block.name,
+            r.row.id: f"{r.block.name}, row {r.row.called}",
+            r.tree.id: r.name,
+        }
+    found = [
+        h
+        for h in harvests(session, sorted(names))
+        if (asked.first is None or h.day >= asked.first)
+        and (asked.last is None or h.day <= asked.last)
+        and asked.who in (None, h.who)
+    ]
+    acts = kept_acts(session, [h.act for h in found])
+    return tuple(
+        Picked(h.id, h.day, names[h.scope_id], h.kg, h.who, acts.get(h.act)) for h in found
+    )

@@ -18,8 +18,9 @@ from ...store import logbook
 from ...store.changes import kept_acts
 from ...store.database import StaleVersion
 from ...store.logbook import save_entries, save_tasks
-from ...store.tables import CutCount, LogEntry, Task
+from ...store.tables import Task
 from ...store.trees import tree_record, tree_records
+from ...store.work_tables import CutCount, LogEntry
 from ..plan import counted
 from ..workplace import Workplace
 
@@ -65,6 +66,23 @@ def log(at: Workplace, tree_id: str | None = None, limit: int = 400) -> list[Log
         ]
 
 
+def _refuse_odd(
+    at: Workplace,
+    date: dt.date,
+    work: str,
+    height_before_m: float | None,
+    height_after_m: float | None,
+) -> None:
+    grew = (height_after_m or 0.0) > (height_before_m or float("inf"))
+    refuse(
+        {
+            "/work": None if work in WORKS else f"must be one of {', '.join(WORKS)}",
+            "/date": done_problem(date, at.today()),
+            "/height_after_m": "a tree is not taller after a cut than before" if grew else None,
+        }
+    )
+
+
 def log_past_work(
     at: Workplace,
     tree_id: str,
@@ -85,14 +103,7 @@ def log_past_work(
 
     Raises: InvalidInput by field; NotFound.
     """
-    grew = (height_after_m or 0.0) > (height_before_m or float("inf"))
-    refuse(
-        {
-            "/work": None if work in WORKS else f"must be one of {', '.join(WORKS)}",
-            "/date": done_problem(date, at.today()),
-            "/height_after_m": "a tree is not taller after a cut than before" if grew else None,
-        }
-    )
+    _refuse_odd(at, date, work, height_before_m, height_after_m)
     with at.store.writing() as session:
         known = session.get(LogEntry, entry_id)
         if known is not None:
@@ -116,14 +127,18 @@ def log_past_work(
             cuts=counted.how_many(cuts) or None,
         )
         if wrong is not None:
-            entry.frame_before, entry.frame_after = wrong.frame_before, wrong.frame_after
-            # what a sheet cut is known by its frames; only what was counted may be counted anew
-            entry.plan_id = wrong.plan_id
-            entry.cuts = wrong.cuts if wrong.plan_id else entry.cuts or wrong.cuts
+            _in_place_of(wrong, entry)
         save_entries(session, entry)
         session.flush()
         counted.put_down(session, entry, cuts)
         return entry
+
+
+def _in_place_of(wrong: LogEntry, entry: LogEntry) -> None:
+    entry.frame_before, entry.frame_after = wrong.frame_before, wrong.frame_after
+    # what a sheet cut is known by its frames; only what was counted may be counted anew
+    entry.plan_id = wrong.plan_id
+    entry.cuts = wrong.cuts if wrong.plan_id else entry.cuts or wrong.cuts
 
 
 def on_other_tree(at: Workplace, entry_id: str, tree_id: str) -> LogEntry:

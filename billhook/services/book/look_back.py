@@ -13,8 +13,9 @@ from ...core.reasons import Reason
 from ...core.season.budget import tree_age, yearly_budget
 from ...core.words.values import Rounded, Share, say
 from ...store import harvests, logbook, places, plans
-from ...store.tables import Harvest, LogEntry
+from ...store.tables import Harvest
 from ...store.trees import tree_record, tree_records
+from ...store.work_tables import LogEntry
 from ..plan import sheets
 from ..season.desk import SeasonDesk
 from ..tree.stature import grown_of

@@ -17,7 +17,7 @@ from PIL import Image, ImageOps, UnidentifiedImageError
 from sqlmodel import Session
 
 from ...core.days import done_problem
-from ...core.errors import FieldProblem, InvalidInput, invalid
+from ...core.errors import invalid, refuse
 from ...store import photos as store
 from ...store import places
 from ...store.database import NotFound
@@ -67,23 +67,14 @@ def keep(
     Raises: NotFound; InvalidInput for a moment that is none, a day to come, a file over the limit
     or no picture.
     """
-    problems = []
-    if (wrong := done_problem(day, at.today())) is not None:
-        problems.append(FieldProblem("/day", wrong))
-    if moment not in MOMENTS:
-        problems.append(FieldProblem("/moment", f"must be one of {', '.join(MOMENTS)}"))
-    if len(content) > most_bytes(at):
-        problems.append(
-            FieldProblem(
-                "/photo",
-                (
-                    f"is larger than {at.know.number('photo/most-mb'):g} MB: take it at a lower "
-                    "setting"
-                ),
-            )
-        )
-    if problems:
-        raise InvalidInput(problems)
+    large = f"is larger than {at.know.number('photo/most-mb'):g} MB: take it at a lower setting"
+    refuse(
+        {
+            "/day": done_problem(day, at.today()),
+            "/moment": None if moment in MOMENTS else f"must be one of {', '.join(MOMENTS)}",
+            "/photo": large if len(content) > most_bytes(at) else None,
+        }
+    )
     with at.store.reading() as session:
         known = session.get(Photo, photo_id)
         if known is not None:

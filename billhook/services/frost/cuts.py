@@ -17,7 +17,7 @@ from ...core.reasons import Reason
 from ...core.season.model import Work
 from ...core.words.units import Units
 from ...store import frames
-from ...store.tables import Plan
+from ...store.work_tables import Plan
 from ..book.pace import pace_of
 from ..plan.costed import advice_of, answer_of
 from ..plan.sheet_making import sheet_in

@@ -133,6 +133,20 @@ def add_shoot(at: Workplace, tree_id: str, limb: Limb) -> str:
         return limb.id
 
 
+def _refuse_wrong(view: GrowOn, keep: Sequence[str]) -> None:
+    points = {s.id: s.points for s in view.leaders.shoots} if view.leaders else {}
+    if not keep:
+        raise invalid("/keep", "choose at least one shoot")
+    for i, limb in enumerate(keep):
+        if limb not in points:
+            raise invalid(f"/keep/{i}", "is no live shoot on this trunk")
+        if points[limb] is None:
+            raise invalid(
+                f"/keep/{i}",
+                "comes from below the union: it is the rootstock, never grown on as the tree",
+            )
+
+
 def choose(at: Workplace, tree_id: str, keep: Sequence[str], form: str | None = None) -> GrowOn:
     """Write down which shoots are grown on, and set the dates: stake and ties, suckers for two
     seasons, thinning in the second spring.
@@ -142,17 +156,7 @@ def choose(at: Workplace, tree_id: str, keep: Sequence[str], form: str | None = 
     with at.store.writing() as session:
         case = hurt_case(at, session, tree_id)
         view = _view(case, form)
-        points = {s.id: s.points for s in view.leaders.shoots} if view.leaders else {}
-        if not keep:
-            raise invalid("/keep", "choose at least one shoot")
-        for i, limb in enumerate(keep):
-            if limb not in points:
-                raise invalid(f"/keep/{i}", "is no live shoot on this trunk")
-            if points[limb] is None:
-                raise invalid(
-                    f"/keep/{i}",
-                    "comes from below the union: it is the rootstock, never grown on as the tree",
-                )
+        _refuse_wrong(view, keep)
         save_observations(
             session,
             Observation(

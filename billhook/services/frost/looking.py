@@ -18,7 +18,7 @@ from ...store.frost_tables import Scratch
 from ...store.logbook import save_tasks
 from ...store.scratches import save_scratch
 from ...store.tables import Observation, Task
-from ...store.trees import not_overtaken, observations, save_observations, tree_record
+from ...store.trees import TreeRecord, not_overtaken, observations, save_observations, tree_record
 from ..workplace import Workplace
 from .case import FrostCase, frost_case, hurt_case, hurt_since
 
@@ -158,6 +158,20 @@ def say_class(
         )
 
 
+def _off_the_drawing(
+    session: Session, record: TreeRecord, limb: str, at_m: float, bearing_deg: float | None
+) -> dict[str, str | None]:
+    row = frames.current_row(session, record.stem.id)
+    frame = frames.frame_of(session, row)[0] if row else None
+    lengths = {x.id: x.length_m for x in frame.limbs} if frame else {}
+    if frame is not None:
+        lengths[TRUNK] = frame.trunk.height_m
+    if limb not in lengths or (limb == TRUNK) != (bearing_deg is not None):
+        return {"/limb": "is not on the drawing of this tree"}
+    inside = 0 <= at_m <= lengths[limb] + 1e-6
+    return {"/at_m": None if inside else f"must lie between 0 and {lengths[limb]:.2f} m"}
+
+
 def scratch(
     at: Workplace,
     tree_id: str,
@@ -178,20 +192,13 @@ def scratch(
         if (known := kept.known(session, scratch_id)) is not None:
             return known
         record = tree_record(session, tree_id)
-        row = frames.current_row(session, record.stem.id)
-        frame = frames.frame_of(session, row)[0] if row else None
-        lengths = (
-            {x.id: x.length_m for x in frame.limbs} | {TRUNK: frame.trunk.height_m} if frame else {}
+        ahead = day is not None and day > at.today()
+        refuse(
+            {
+                **_off_the_drawing(session, record, limb, at_m, bearing_deg),
+                "/day": "lies ahead; write down what you saw" if ahead else None,
+            }
         )
-        wrong = []
-        if limb not in lengths or (limb == TRUNK) != (bearing_deg is not None):
-            wrong.append(FieldProblem("/limb", "is not on the drawing of this tree"))
-        elif not 0 <= at_m <= lengths[limb] + 1e-6:
-            wrong.append(FieldProblem("/at_m", f"must lie between 0 and {lengths[limb]:.2f} m"))
-        if day is not None and day > at.today():
-            wrong.append(FieldProblem("/day", "lies ahead; write down what you saw"))
-        if wrong:
-            raise InvalidInput(wrong)
         case = frost_case(at, session, tree_id)
         if case is not None and (day or at.today()) < case.scratch_from:
             raise invalid(

@@ -86,6 +86,12 @@ def _ids(record: TreeRecord) -> dict[str, str]:
     return dict(zip(SCOPES, ids, strict=True))
 
 
+def _less(size_m: float | None, by_m: float, off: str, how: str) -> float:
+    if size_m is None:
+        raise invalid(f"/off_{off}_m", f"say how {how} it is first")
+    return round(size_m - by_m, 2)
+
+
 def say_aim(
     at: Workplace,
     tree_id: str,
@@ -105,15 +111,10 @@ def say_aim(
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         if off_top_m is not None:
-            tall = sizes_of(at, session, record).height_m
-            if tall is None:
-                raise invalid("/off_top_m", "say how tall it is first")
-            height_m = round(tall - off_top_m, 2)
+            height_m = _less(sizes_of(at, session, record).height_m, off_top_m, "top", "tall")
         if off_sides_m is not None:
-            wide = sizes_of(at, session, record).spread_m
-            if wide is None:
-                raise invalid("/off_sides_m", "say how wide it is first")
-            width_m = round(wide - 2 * off_sides_m, 2)
+            spread = sizes_of(at, session, record).spread_m
+            width_m = _less(spread, 2 * off_sides_m, "sides", "wide")
         elif from_stem_m is not None:
             width_m = round(2 * from_stem_m, 2)
         fits = f"must be between {LOWEST_M:g} and {HIGHEST_M:g} m"

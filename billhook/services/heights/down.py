@@ -17,7 +17,7 @@ from ..workplace import Workplace
 
 
 def stairs_of(at: Workplace, tree_id: str, wanted_m: float | None = None) -> Stairs | None:
-    """Down to the wanted height, on the cheapest open day of each coming year; None where nobody
+    """Down to the wanted height, once in each coming year; None where nobody
     said how high it is wanted, or how large it is. wanted_m: in place of the tree's aim. Raises:
     NotFound.
     """
@@ -52,12 +52,16 @@ def _typical(at: Workplace, record: TreeRecord, sizes: Sizes) -> LeafAbove:
 
 
 def _days(desk: SeasonDesk, record: TreeRecord) -> list[DayLimit]:
-    """Of each coming year, the open day for height that costs least."""
+    """Of each coming year its first day, where it is open for height as the tree's page says; else
+    the open day that costs least.
+    """
     found = []
     for year in range(int(desk.at.know.number("stairs/years"))):
         first = desk.day + dt.timedelta(days=365 * year)
         ahead = desk.season_between(record, first, first + dt.timedelta(days=364), ("height",))
-        best = _cheapest(ahead.segments)
+        now = next((s for s in ahead.segments if s.start <= first <= s.end), None)
+        open_now = now is not None and now.status == "go" and bool(now.max_share)
+        best = now if open_now else _cheapest(ahead.segments)
         if best is not None:
             found.append(DayLimit(max(best.start, first), best.max_share or 0.0, best.price))
     return found

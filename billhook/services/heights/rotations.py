@@ -38,6 +38,12 @@ class RotationView:
     tasks: tuple[Task, ...]
 
 
+def _end_before(session: Session, scope_id: str, today: dt.date) -> None:
+    for before in kept.rotations(session, [scope_id]):
+        if before.ended_on is None:
+            _end(session, before, today)
+
+
 def adopt(
     at: Workplace,
     rotation_id: str,
@@ -55,23 +61,19 @@ def adopt(
     Raises: NotFound; InvalidInput for a school or scope that is none, or heights that cannot be.
     """
     known_ways = [w.id for w in ways(at.know) if w.adopted]
+    above = "must not lie above the height the others are tipped at"
     refuse(
         {
             "/school": None if school in known_ways else f"must be one of {', '.join(known_ways)}",
             "/scope": None if scope in SCOPES else f"must be one of {', '.join(SCOPES)}",
-            "/low_m": "must not lie above the height the others are tipped at"
-            if low_m > tip_m
-            else None,
+            "/low_m": above if low_m > tip_m else None,
         }
     )
     today = at.today()
     with at.store.writing() as session:
         if (known := kept.known(session, rotation_id)) is not None:
             return known
-        records = _trees(session, scope, scope_id)
-        for before in kept.rotations(session, [scope_id]):
-            if before.ended_on is None:
-                _end(session, before, today)
+        _end_before(session, scope_id, today)
         made = Rotation(
             id=rotation_id,
             scope=scope,
@@ -85,10 +87,9 @@ def adopt(
         )
         save_rotation(session, made)
         session.flush()
-        stance = way(at.know, school).stance
-        if scope != "row" and stance:
+        if scope != "row" and (stance := way(at.know, school).stance):
             stances.choose(session, scope, scope_id, "renewal", stance)
-        lay_out(at, session, made, records)
+        lay_out(at, session, made, _trees(session, scope, scope_id))
         session.flush()
         if not kept.tasks_of(session, made.id):
             raise invalid("/school", "no day of the coming years is open for this work here")

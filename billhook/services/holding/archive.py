@@ -4,6 +4,7 @@ whole.
 
 from __future__ import annotations
 
+import datetime as dt
 import hashlib
 import json
 import os
@@ -11,6 +12,7 @@ import sqlite3
 import tempfile
 import zipfile
 import zlib
+from dataclasses import dataclass
 from pathlib import Path
 
 from ... import __version__
@@ -19,6 +21,15 @@ from ...settings import Settings
 from ...store.upgrade import CannotOpen, bring_up_to_date, check_revision, damage_of
 
 _DATABASE, _MANIFEST, _FILES = "billhook.sqlite", "manifest.json", "files"
+_RESTORED = "restored.json"
+
+
+@dataclass(frozen=True)
+class Restored:
+    """An archive was put back: when, and of which moment it is; both UTC."""
+
+    at: dt.datetime
+    as_of: dt.datetime
 
 
 class BadArchive(BillhookError):
@@ -48,6 +59,7 @@ def back_up(settings: Settings, target: Path) -> Path:
         ]
         manifest = {
             "billhook": __version__,
+            "made": dt.datetime.now(dt.UTC).isoformat(),
             "files": {name: _digest(path) for path, name in contents},
         }
         part = target.with_name(target.name + ".part")
@@ -71,11 +83,30 @@ def restore(settings: Settings, source: Path) -> None:
         with tempfile.TemporaryDirectory(dir=settings.data.parent, prefix=".restoring-") as folder:
             names = _unpack(source, Path(folder))
             _check_database(source, Path(folder) / _DATABASE)
-            _put_in_place(Path(folder), settings.data, names)
+            _write_down(source, Path(folder) / _RESTORED)
+            _put_in_place(Path(folder), settings.data, [*names, _RESTORED])
     except OSError as error:
         raise BadArchive(
             f"{source} could not be restored into {settings.data}: {error.strerror or error}"
         ) from error
+
+
+def restored(settings: Settings) -> Restored | None:
+    """When an archive was put into this data folder; None where none ever was."""
+    try:
+        said = json.loads((settings.data / _RESTORED).read_text(encoding="utf-8"))
+        return Restored(*(dt.datetime.fromisoformat(said[k]) for k in ("at", "as_of")))
+    except (OSError, ValueError, KeyError, TypeError):
+        return None
+
+
+def _write_down(source: Path, place: Path) -> None:
+    """So that devices which know the holding notice that what was entered since is missing."""
+    with zipfile.ZipFile(source) as archive:
+        made = json.loads(archive.read(_MANIFEST)).get("made")
+    as_of = made or dt.datetime.fromtimestamp(source.stat().st_mtime, dt.UTC).isoformat()
+    now = dt.datetime.now(dt.UTC).isoformat()
+    place.write_text(json.dumps({"at": now, "as_of": as_of}), encoding="utf-8")
 
 
 def _unpack(source: Path, folder: Path) -> list[str]:

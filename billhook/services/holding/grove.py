@@ -3,18 +3,19 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections import Counter
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
-
-from sqlmodel import Session
 
 from ...core.season.model import Work
 from ...core.season.next_need import CANNOT_TELL, Need, main_work, next_need
 from ...store import frames, logbook, places, plans
 from ...store.tables import Block, FrameRow, Holding, Row, Site
 from ...store.trees import TreeRecord, tree_records
+from ..frost.tag import FrostTag, frost_tag
 from ..season.desk import SeasonDesk
 from ..workplace import Size, Workplace
+from .archive import Restored, restored
 
 
 @dataclass(frozen=True)
@@ -30,7 +31,9 @@ class GroveTree:
 
 @dataclass(frozen=True)
 class GroveView:
-    """The whole holding on one day."""
+    """The whole holding on one day. in_rows: ids of the blocks with rows and alleys to reckon with;
+    a garden's few trees have none.
+    """
 
     holding: Holding | None
     day: dt.date
@@ -39,12 +42,16 @@ class GroveView:
     rows: list[Row]
     trees: list[GroveTree]
     empty_places: list[tuple[str, float, float]]
+    in_rows: frozenset[str]
+    frost: FrostTag
+    restored: Restored | None
 
 
 def grove(at: Workplace, day: dt.date) -> GroveView:
     """Every block, row and standing tree, with its next need."""
     with at.store.reading() as session:
-        found = trees_with_needs(at, session, tree_records(session), day)
+        desk = SeasonDesk(session, at, day)
+        found = trees_with_needs(desk, tree_records(session))
         standing = {t.record.place.id for t in found}
         empty = [(p.row_id, p.x, p.y) for p in places.places(session) if p.id not in standing]
         return GroveView(
@@ -55,18 +62,26 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
             places.rows(session),
             found,
             empty,
+            _in_rows(at, [t.record for t in found]),
+            frost_tag(desk, [t.record for t in found]),
+            restored(at.settings),
         )
 
 
-def trees_with_needs(
-    at: Workplace, session: Session, records: Sequence[TreeRecord], day: dt.date
-) -> list[GroveTree]:
-    """What each tree needs next on a day."""
+def _in_rows(at: Workplace, records: Sequence[TreeRecord]) -> frozenset[str]:
+    least = at.know.number("section/trees-least")
+    planted = Counter(r.block.id for r in records if r.tree.pot_l is None)
+    hedged = {r.block.id for r in records if r.row.kind == "hedgerow"}
+    return frozenset(hedged | {block for block, n in planted.items() if n >= least})
+
+
+def trees_with_needs(desk: SeasonDesk, records: Sequence[TreeRecord]) -> list[GroveTree]:
+    """What each tree needs next on the desk's day."""
+    at, session = desk.at, desk.session
     stems = {r.stem.id for r in records}
     current = {row.stem_id: row for row in frames.current_rows(session) if row.stem_id in stems}
     sizes = at.sizes(session, list(current.values()))
     measured = frames.stems_once_measured(session)
-    desk = SeasonDesk(session, at, day)
     due: dict[str, tuple[str, dt.date]] = {}
     for task in logbook.tasks(session):
         due.setdefault(task.scope_id, (task.does, task.due))

@@ -37,6 +37,11 @@ def _name_problem(at: Workplace, kind_id: str, name: str) -> str | None:
     return "the catalogue knows this kind already" if same else None
 
 
+def _northern(months: Sequence[int] | None, turned: bool) -> list[int] | None:
+    """Months of this place as those of the north. turned: whether it lies in the south."""
+    return None if months is None else [(m + 5) % 12 + 1 if turned else m for m in months]
+
+
 def describe_species(
     at: Workplace,
     name: str,
@@ -52,9 +57,8 @@ def describe_species(
     bears: Bears = "along",
     wound_mm: float = 75.0,
 ) -> OwnSpecies:
-    """Add a kind of tree by its events; months are those of this place, first and last.
-    bears: at the ends of shoots or along them; wound_mm: how large a wound closes. Raises:
-    InvalidInput by field.
+    """Add a kind of tree by its events; months are of this place, first and last. wound_mm: how
+    large a wound closes. Raises: InvalidInput by field.
     """
     kind_id, habits = _id_of(name), at.know.rows("habits")
     lacks = "/bloom" if bloom is None else "/harvest" if harvest is None else None
@@ -70,13 +74,10 @@ def describe_species(
     with at.store.reading() as session:
         turned = any(s.latitude <= -15 for s in places.sites(session))
 
-    def northern(months: Sequence[int] | None) -> list[int] | None:
-        return None if months is None else [(m + 5) % 12 + 1 if turned else m for m in months]
-
     data = {
         "everbearing": int(everbearing),
-        "bloom": northern(bloom),
-        "harvest": northern(harvest),
+        "bloom": _northern(bloom, turned),
+        "harvest": _northern(harvest, turned),
         "vigour": vigour,
         "size": size,
         "frost_c": frost_c,
@@ -86,9 +87,7 @@ def describe_species(
         "wound_mm": wound_mm,
     }
     with at.store.writing() as session:
-        kind = session.get(OwnSpecies, kind_id) or OwnSpecies(
-            id=kind_id, name=name.strip(), data=data
-        )
+        kind = session.get(OwnSpecies, kind_id) or OwnSpecies(id=kind_id, name="", data={})
         kind.name, kind.data = name.strip(), data
         save_own_species(session, kind)
     heed_kinds(at)

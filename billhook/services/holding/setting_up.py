@@ -100,9 +100,9 @@ def set_up(
         normals, origin = _typed(tmin_c, tmax_c), "typed"
         climate = climate or nearest(at, normals, latitude)
     elif climate is not None:
-        normals = climate_normals(at.know, climate, latitude < 0)
-        origin = f"climate {climate}"
-        last, first = climate_frost(at.know, climate, latitude < 0)
+        southern, origin = latitude < 0, f"climate {climate}"
+        normals = climate_normals(at.know, climate, southern)
+        last, first = climate_frost(at.know, climate, southern)
         last_frost, first_frost = last_frost or _md(last), first_frost or _md(first)
     else:
         raise invalid("/climate", "pick the nearest climate, or type twelve minima and maxima")
@@ -121,11 +121,15 @@ def set_up(
             first_frost=first_frost,
             dangers=[],
         )
-        save_places(session, site)
-        session.flush()
-        low, high = list(normals.tmin_c), list(normals.tmax_c)
-        save_places(session, SiteNormals(site_id=site.id, tmin_c=low, tmax_c=high, origin=origin))
+        _keep(session, site, normals, origin)
         return site
+
+
+def _keep(session: Session, site: Site, normals: Normals, origin: str) -> None:
+    save_places(session, site)
+    session.flush()
+    low, high = list(normals.tmin_c), list(normals.tmax_c)
+    save_places(session, SiteNormals(site_id=site.id, tmin_c=low, tmax_c=high, origin=origin))
 
 
 def units_of(at: Workplace) -> Units:

@@ -18,9 +18,9 @@ from ...core.season.model import Work
 from ...core.season.today import Verdict
 from ...store import places
 from ...store.logbook import save_counts, save_entries
-from ...store.tables import CutCount as CountRow
-from ...store.tables import LogEntry
 from ...store.trees import TreeRecord, tree_record
+from ...store.work_tables import CutCount as CountRow
+from ...store.work_tables import LogEntry
 from ..season.desk import SeasonDesk
 from ..tree.sizes import Sizes, sizes_of
 from ..workplace import Workplace

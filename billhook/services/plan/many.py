@@ -7,11 +7,11 @@ import uuid
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from ...core.errors import InvalidInput
+from ...core.errors import InvalidInput, refuse
 from ...core.words.values import Saying, say
 from ...store import plans
-from ...store.tables import Plan
 from ...store.trees import TreeRecord, tree_record
+from ...store.work_tables import Plan
 from ..tree.sizes import sizes_of
 from ..workplace import Workplace
 from .proposals import plan_for
@@ -65,6 +65,8 @@ def make_sheets(
     Raises: NotFound; InvalidInput for a goal that is none.
     """
     today = day or at.today()
+    alone = goal in at.know.rows("goals") and at.know.number(f"goals/{goal}/alone")
+    refuse({"/goal": "is planned tree by tree" if alone else None})
     planned: list[tuple[TreeRecord, PlanView]] = []
     made: list[Made] = []
     without: list[Without] = []

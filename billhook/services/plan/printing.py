@@ -12,6 +12,7 @@ from ...core.frame.finish import gone_limbs
 from ...core.frame.geometry import Point, along
 from ...core.frame.model import TRUNK, Cut
 from ...core.words.dates import day_words
+from ...core.words.kinds import kind_called
 from ...core.words.units import Units, diameter_words, length_words, share_words, weight_words
 from ...formats.sheet_pdf import (
     Paper,
@@ -22,9 +23,9 @@ from ...formats.sheet_pdf import (
     write_round,
     write_sheet,
 )
-from ...store import plans
+from ...store import places, plans
 from ...store.database import NotFound
-from ...store.trees import tree_records
+from ...store.trees import TreeRecord, tree_records
 from ..season.one_pass import one_pass
 from ..workplace import Workplace
 from . import sheets
@@ -86,17 +87,11 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
         (s.heading, str(len(s.cuts)), f"{max(1, round(m))}", ", ".join(s.tools))
         for s, m in zip(sheets_, minutes, strict=True)
     ]
-    columns = (
-        phrases.say("tree"),
-        phrases.say("cuts"),
-        phrases.say("minutes"),
-        phrases.say("tools"),
-    )
     first = RoundList(
         phrases.say("sheet"),
         f"{records[0].block.name} {records[0].row.called}",
         said,
-        columns,
+        (phrases.say("tree"), phrases.say("cuts"), phrases.say("minutes"), phrases.say("tools")),
         rows,
         code,
     )
@@ -119,6 +114,7 @@ def printed(at: Workplace, plan_id: str, code: str, units: Units) -> PrintedShee
     return PrintedSheet(
         words("sheet"),
         view.record.name,
+        _of(at, view.record),
         _said(view, phrases, units),
         words("hazards"),
         _hazards(at, view, phrases, units),
@@ -138,6 +134,13 @@ def printed(at: Workplace, plan_id: str, code: str, units: Units) -> PrintedShee
         words("page"),
         code,
     )
+
+
+def _of(at: Workplace, record: TreeRecord) -> str:
+    kind = kind_called(at.know, record.tree.species, record.cultivar)
+    with at.store.reading() as session:
+        holding = places.holding(session)
+    return f"{kind}, {holding.name}" if holding else kind
 
 
 def _limbs(view: SheetView) -> tuple[PrintedLimb, ...]:

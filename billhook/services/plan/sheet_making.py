@@ -13,11 +13,13 @@ from ...core.days import planned_problem
 from ...core.errors import invalid, refuse
 from ...core.frame.model import Cut
 from ...core.season.model import Work
+from ...core.words.dates import day_words
 from ...core.words.values import plain
 from ...store.logbook import save_tasks
 from ...store.plans import save_plan
-from ...store.tables import Plan, PlanCut, Task
+from ...store.tables import Task
 from ...store.trees import tree_record
+from ...store.work_tables import Plan, PlanCut
 from ..workplace import Workplace
 from .cutting import Preview, current_frame, preview_in
 
@@ -65,6 +67,8 @@ def sheet_in(
     if known is not None:
         return known
     record = tree_record(session, tree_id)
+    gone = record.tree.removed_on
+    refuse({"": f"this tree is gone since {day_words(gone)}" if gone else None})
     row = current_frame(session, record, frame_id)
     found = preview_in(at, session, record, row, cuts, work, day, "metric")
     order = sorted(

@@ -3,35 +3,24 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Sequence
 from dataclasses import dataclass
 
-from sqlmodel import Session
-
-from ...core.cuts.comeback import come_backs, mark_is_tied
 from ...core.cuts.technique import CutAdvice
 from ...core.days import done_problem
 from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.frame.check import checked
-from ...core.frame.counting import Counted
-from ...core.frame.finish import after_cuts, whole_limbs_gone
+from ...core.frame.finish import whole_limbs_gone
 from ...core.frame.model import Cut
 from ...core.frame.share import CutCost, FrameAnswer
-from ...core.season.budget import tree_age
-from ...core.season.model import Span
 from ...core.words.units import Units
 from ...store import frames, logbook, plans
-from ...store.acts import new_id
 from ...store.database import NotFound, StaleVersion
-from ...store.logbook import save_entries, save_tasks
 from ...store.plans import save_plan
-from ...store.tables import CutDone, FrameRow, LogEntry, Plan, PlanCut, Task
 from ...store.trees import TreeRecord, tree_record
-from ..heights.rotations import renew_tree
+from ...store.work_tables import CutDone, Plan, PlanCut
 from ..season.desk import SeasonDesk
 from ..tree.views import FrameView, frame_view
 from ..workplace import Workplace
-from . import counted
 from .costed import advice_of, answer_of
 
 
@@ -219,143 +208,3 @@ def add_cut(at: Workplace, plan_id: str, cut_id: str, cut: Cut) -> PlanCut:
         )
         save_plan(session, made)
         return made
-
-
-def finish(
-    at: Workplace,
-    plan_id: str,
-    version: int,
-    date: dt.date,
-    who: str = "",
-    minutes: float | None = None,
-    note: str = "",
-    besides: Sequence[Counted] = (),
-) -> LogEntry:
-    """Finish a sheet: what was ticked is cut from the frame, the log is written, come-back dates
-    are set. besides: cuts that are not in the drawing, counted; their share is added.
-
-    Raises: InvalidInput when nothing is ticked or it is finished already; StaleVersion when the
-    sheet or the frame changed.
-    """
-    refuse({"/date": done_problem(date, at.today())})
-    with at.store.writing() as session:
-        plan = plans.plan(session, plan_id)
-        record = tree_record(session, plan.tree_id)
-        current = _still_open(session, plan, record, version)
-        done = _done(session, plan)
-        frame, _ = frames.frame_of(session, current)
-        cuts = [Cut(c.limb_key, c.keep_m) for c in done]
-        made_on = SeasonDesk(session, at, plan.day)
-        answer = answer_of(made_on, record, frame, cuts, plan.frame_id)
-        desk = SeasonDesk(session, at, date)
-        frames.set_baseline(session, record.tree.id, desk.year_of(record), date, current.id)
-        after = _cut_off(session, record, current, cuts, date)
-        age = tree_age(desk.state(record), date.year)
-        advice = advice_of(desk, record, frame, answer.cuts, plan.work)
-        more = counted.share_of(at, session, record, date, besides) if besides else 0.0
-        took = sum(a.minutes for a in advice) * float(plan.answer.get("pace", 1.0))
-        entry = LogEntry(
-            id=new_id(),
-            tree_id=record.tree.id,
-            date=date,
-            work=plan.work,
-            share=_with(answer.canopy_share_removed, more),
-            height_before_m=answer.before.height_m,
-            height_after_m=answer.after.height_m,
-            frame_before=current.id,
-            frame_after=after.id,
-            plan_id=plan_id,
-            cuts=len(done) + counted.how_many(besides),
-            minutes=round(took, 1) if minutes is None else minutes,
-            who=who,
-            note=_note(session, plan, done, note),
-        )
-        save_entries(session, entry)
-        session.flush()
-        counted.put_down(session, entry, besides)
-        _come_back(desk, record, entry, advice, age)
-        plan.state, plan.version = "finished", plan.version + 1
-        save_plan(session, plan)
-        session.flush()
-        renew_tree(at, session, record)
-        return entry
-
-
-def _with(share: float | None, more: float) -> float | None:
-    return share if not more else min(1.0, (share or 0.0) + more)
-
-
-def _still_open(session: Session, plan: Plan, record: TreeRecord, version: int) -> FrameRow:
-    """The frame a sheet was made on. Raises: StaleVersion, InvalidInput where it is finished."""
-    if plan.version != version:
-        raise StaleVersion(
-            "Someone else changed this sheet in the meantime.",
-            {"version": plan.version, "state": plan.state},
-        )
-    if plan.state != "open":
-        raise invalid("/version", "this sheet is finished already")
-    current = frames.current_row(session, record.stem.id)
-    if current is None or current.id != plan.frame_id:
-        raise StaleVersion(
-            "The tree was measured or cut again after this sheet was made: mark the cuts anew.",
-            {"frame_id": current.id if current else None},
-        )
-    return current
-
-
-def _done(session: Session, plan: Plan) -> list[PlanCut]:
-    """The cuts that were ticked off. Raises: InvalidInput where none was."""
-    ticks = plans.ticks_of(session, plan.id)
-    done = [c for c in plans.cuts_of(session, plan.id) if c.id in ticks]
-    if not done:
-        raise invalid("/cuts", "no cut is ticked off yet")
-    return done
-
-
-def _cut_off(
-    session: Session, record: TreeRecord, current: FrameRow, cuts: Sequence[Cut], date: dt.date
-) -> FrameRow:
-    """The tree as it stands after the cuts."""
-    frame, measured = frames.frame_of(session, current)
-    left = after_cuts(frame, cuts)
-    kept = measured & {x.id for x in left.limbs}
-    return frames.add_frame(session, record.stem, left, date, "after-plan", current.id, kept)
-
-
-def _note(session: Session, plan: Plan, done: Sequence[PlanCut], note: str) -> str:
-    """What was noted, and which cuts were added under the tree or left, with the reason."""
-    said = plans.newest_ticks(session, plan.id)
-    undone = [
-        f"cut {c.nth}: {said[c.id].why}"
-        for c in plans.cuts_of(session, plan.id)
-        if c.id in said and said[c.id].why
-    ]
-    besides = sum(c.extra for c in done)
-    parts = (
-        note,
-        f"{besides} not planned" if besides else "",
-        f"not done: {'; '.join(undone)}" if undone else "",
-    )
-    return ". ".join(p for p in parts if p)
-
-
-def _come_back(
-    desk: SeasonDesk, record: TreeRecord, entry: LogEntry, advice: Sequence[CutAdvice], age: int
-) -> None:
-    """Set the days to come back after what was cut."""
-    know, day = desk.at.know, entry.date
-    suns = (e for e in desk.season(record, ("sucker",)).events if e.name == "strong sun on bark")
-    sun = next((Span(e.start, e.end) for e in suns if e.start <= day <= e.end), None)
-    young = age <= know.number("walk/young-until")
-    tied = young or mark_is_tied(record.stem.union_mark, know)
-    for back in come_backs(advice, day, age, sun, know, tied):
-        task = Task(
-            scope="tree",
-            scope_id=record.tree.id,
-            kind=back.kind,
-            does=back.does,
-            due=back.due,
-            rule=back.rule,
-            cause=entry.id,
-        )
-        save_tasks(desk.session, task)

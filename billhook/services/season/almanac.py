@@ -6,10 +6,11 @@ from __future__ import annotations
 
 import datetime as dt
 from collections import Counter
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 import numpy as np
+from sqlmodel import Session
 
 from ...core.errors import invalid
 from ...core.season.model import WORKS, Event, SeasonAnswer, Segment, Work
@@ -19,6 +20,7 @@ from ...core.words.prices import cost_words
 from ...store import places
 from ...store.trees import TreeRecord, tree_record, tree_records
 from ..workplace import Workplace
+from .alike import SeasonOf
 from .desk import SeasonDesk
 
 _MONTHS = (12, 18)
@@ -46,8 +48,17 @@ class Lane:
 
 
 @dataclass(frozen=True)
+class Unlike:
+    """Trees whose almanac is another one: the first of them, and how many there are."""
+
+    record: TreeRecord
+    trees: int
+
+
+@dataclass(frozen=True)
 class Almanac:
-    """``trees`` share this almanac, of ``of`` that were asked about. warmth: day degrees of every
+    """``trees`` share this almanac, of ``of`` that were asked about; others: those that do not,
+    the most first. warmth: day degrees of every
     seventh day from ``first`` [K d].
     """
 
@@ -62,6 +73,7 @@ class Almanac:
     events: tuple[Event, ...]
     warmth: tuple[float, ...]
     lanes: tuple[Lane, ...]
+    others: tuple[Unlike, ...]
 
 
 def almanac(
@@ -86,28 +98,16 @@ def almanac(
     last = dt.date(first.year + after // 12, after % 12 + 1, 1) - dt.timedelta(days=1)
     with at.store.reading() as session:
         desk = SeasonDesk(session, at, day)
-        if tree_id is not None:
-            records, name = [tree_record(session, tree_id)], tree_record(session, tree_id).name
-        else:
-            block = places.block(session, block_id) if block_id else None
-            records = [r for r in tree_records(session) if block is None or r.block.id == block.id]
-            holding = places.holding(session)
-            name = block.name if block else holding.name if holding else ""
+        records, name = _whose(session, tree_id, block_id)
         if not records:
             raise invalid("/block", "no tree stands there yet")
         # like trees have one almanac: the commonest stands for a block
-        alike = Counter(desk.of(r) for r in records)
-        commonest, count = alike.most_common(1)[0]
-        record = next(r for r in records if desk.of(r) == commonest)
+        (record, count), *others = _alike(desk, records)
         answer = desk.season_between(record, first, last, what_if=what_if)
         rule = HeatRule(at.know, record.tree.species)
         daily = rule.units(desk.site(record), first, (last - first).days + 1)
-        lanes = tuple(_lane(answer, work, first) for work in WORKS)
-        shown = tuple(
-            lane
-            for lane in lanes
-            if not all(any(r.code == "not-for-this-tree" for r in s.reasons) for s in lane.segments)
-        )
+        lanes = (_lane(answer, work, first) for work in WORKS)
+        shown = tuple(lane for lane in lanes if _is_for_this_tree(lane))
         warmth = tuple(float(v) for v in np.round(daily[::7], 2))
         return Almanac(
             name,
@@ -121,7 +121,33 @@ def almanac(
             answer.events,
             warmth,
             shown,
+            tuple(Unlike(r, n) for r, n in others),
         )
+
+
+def _alike(desk: SeasonDesk, records: Sequence[TreeRecord]) -> list[tuple[TreeRecord, int]]:
+    """The first tree of each kind that shares a season, and how many do; the most first."""
+    first: dict[SeasonOf, TreeRecord] = {}
+    count = Counter(desk.of(r) for r in records)
+    for record in records:
+        first.setdefault(desk.of(record), record)
+    return [(first[of], n) for of, n in count.most_common()]
+
+
+def _is_for_this_tree(lane: Lane) -> bool:
+    return not all(any(r.code == "not-for-this-tree" for r in s.reasons) for s in lane.segments)
+
+
+def _whose(
+    session: Session, tree_id: str | None, block_id: str | None
+) -> tuple[list[TreeRecord], str]:
+    if tree_id is not None:
+        record = tree_record(session, tree_id)
+        return [record], record.name
+    block = places.block(session, block_id) if block_id else None
+    records = [r for r in tree_records(session) if block is None or r.block.id == block.id]
+    holding = places.holding(session)
+    return records, block.name if block else holding.name if holding else ""
 
 
 def _lane(answer: SeasonAnswer, work: Work, first: dt.date) -> Lane:

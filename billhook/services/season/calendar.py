@@ -16,7 +16,8 @@ from ...formats.ical import Entry, write_calendar
 from ...store import logbook, places, plans
 from ...store.trees import TreeRecord, tree_records
 from ..workplace import Workplace
-from .desk import SeasonDesk, SeasonOf
+from .alike import SeasonOf
+from .desk import SeasonDesk
 
 _NAMES = uuid.UUID("3c1d6a35-6a4e-4f6e-9a3b-7b0d5f0c2a11")
 _FIRST = dt.date(2020, 1, 1)
@@ -47,7 +48,7 @@ def calendar(at: Workplace, block_id: str | None = None) -> bytes:
                 task.due,
                 f"{names[task.scope_id]}: {task.does}",
                 f"Look again.{task.why_later and ' Put off: ' + task.why_later + '.'}",
-                "come-back",
+                "Look again",
                 task.version,
             )
             for task in logbook.tasks(session)
@@ -60,7 +61,7 @@ def calendar(at: Workplace, block_id: str | None = None) -> bytes:
                 p.day,
                 f"{names[p.tree_id]}: finish the cut sheet",
                 "Open cut sheet.",
-                "cut sheet",
+                "Cut sheet",
                 p.version,
             )
             for p in plans.open_plans(session)
@@ -104,7 +105,7 @@ def _windows(desk: SeasonDesk, records: list[TreeRecord], today: dt.date) -> lis
                         run[1],
                         f"{record.block.name}, {said}: {LANE_WORDS[work].lower()}{share}",
                         why,
-                        "window",
+                        "When to do it",
                         (today - _FIRST).days,
                     )
                 )

@@ -8,96 +8,32 @@ import datetime as dt
 import logging
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
-from functools import lru_cache
-from itertools import pairwise
 
 from sqlmodel import Session
 
 from ...core.choice import one_of
 from ...core.errors import BillhookError
 from ...core.frost.classes import CLASSES, FrostClass
-from ...core.known import Knowledge
 from ...core.pots import fits
 from ...core.season.budget import tree_age
 from ...core.season.claims import Asked
-from ...core.season.events import growing_year, growing_year_of, growing_year_starts
+from ...core.season.events import growing_year, growing_year_of
 from ...core.season.model import WORKS, ForecastDay, SeasonAnswer, Site, Stance, TreeState, Work
 from ...core.season.schools import stance_in_force
-from ...core.season.season import season
 from ...core.season.seen import OBSERVABLE
 from ...core.season.today import ASKS, FLUSHED, Ask, Verdict, verdict
 from ...store import frames, logbook, places, stances
-from ...store.tables import LogEntry, Observation
+from ...store.tables import Observation
 from ...store.trees import TreeRecord, observations, season_dates
+from ...store.work_tables import LogEntry
 from ..workplace import Workplace
 from . import weather
+from .alike import Dates, Moves, SeasonOf, gap, season_of
 from .of_tree import core_site, core_tree
 
 HORIZON_DAYS = 420
 _log = logging.getLogger("billhook")
 Seen = Mapping[str, Mapping[str, Observation]]
-Dates = tuple[tuple[str, dt.date], ...]
-Moves = tuple[tuple[str, int], ...]
-
-
-@dataclass(frozen=True)
-class SeasonOf:
-    """All that a tree's season depends on. Trees that share it share the answer."""
-
-    site: Site
-    tree: TreeState
-    observed: Dates
-    moved: Moves
-    stance: tuple[tuple[str, str], ...]
-
-
-@lru_cache(maxsize=8192)
-def _season(
-    at_know: Knowledge,
-    of: SeasonOf,
-    forecast: tuple[ForecastDay, ...],
-    first: dt.date,
-    last: dt.date,
-    works: tuple[Work, ...],
-    unknown_on: dt.date | None,
-) -> SeasonAnswer:
-    return season(
-        of.site,
-        of.tree,
-        at_know,
-        first,
-        last,
-        works,
-        dict(of.observed),
-        forecast,
-        dict(of.stance),
-        dict(of.moved),
-        unknown_on,
-    )
-
-
-@lru_cache(maxsize=4096)
-def _gap(know: Knowledge, site: Site, tree: TreeState, kind: str, seen: dt.date) -> int | None:
-    """Days from the model's date to the one seen; None where the model has none near it."""
-    starts = growing_year_starts(site, seen - dt.timedelta(days=200), seen + dt.timedelta(days=200))
-    gaps: list[int] = []
-    for start, end in pairwise(starts):
-        year = growing_year(site, tree, know, start, end - dt.timedelta(days=1), {})
-        computed: dict[str, dt.date | None] = {
-            "flush_start": year.flush,
-            "flush_hard": year.flush_hard,
-            "bloom_start": year.bloom.start if year.bloom else None,
-            "harvest_start": year.harvest.start if year.harvest else None,
-            "harvest_end": year.harvest.end if year.harvest else None,
-            "first_frost": None,
-            "last_frost": None,
-            "carry_out": None,
-            "carry_in": None,  # of the year's weather, and of whoever carries
-        }
-        if (model := computed[kind]) is not None:
-            gaps.append((seen - model).days)
-    best = min(gaps, key=abs, default=None)
-    return best if best is not None and abs(best) <= know.days("season/learn-within") else None
 
 
 _OF_THE_BLOCK = frozenset({"first_branch_m"})
@@ -208,6 +144,10 @@ class SeasonDesk:
             record.tree.pot_l, height, float(seen["winter_room_m"].value)
         )
 
+    def seen(self, record: TreeRecord) -> Mapping[str, Observation]:
+        """The newest of each kind that was seen of a tree."""
+        return self._seen.get(record.tree.id, {})
+
     def young(self, record: TreeRecord) -> bool:
         """Whether the tree is still trained."""
         return tree_age(self.state(record), self.day.year) < self.at.know.number(
@@ -265,7 +205,7 @@ class SeasonDesk:
                     g
                     for d in days
                     if d <= max(self.day, self.at.today())
-                    and (g := _gap(self.at.know, site, state, kind, d)) is not None
+                    and (g := gap(self.at.know, site, state, kind, d)) is not None
                 ]
                 if gaps:
                     found[kind] = round(sum(gaps[-years:]) / len(gaps[-years:]))
@@ -290,7 +230,7 @@ class SeasonDesk:
         """Events and segments from the day on, a year and more."""
         last = self.day + dt.timedelta(days=HORIZON_DAYS)
         ahead = self.forecast(record) if with_forecast else ()
-        return _season(
+        return season_of(
             self.at.know,
             self.of(record),
             ahead,
@@ -317,7 +257,7 @@ class SeasonDesk:
             of = replace(of, observed=tuple(sorted({**dict(of.observed), **what_if}.items())))
         if stance:
             of = replace(of, stance=tuple(sorted({**dict(of.stance), **stance}.items())))
-        return _season(
+        return season_of(
             self.at.know,
             of,
             self.forecast(record),

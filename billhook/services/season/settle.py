@@ -13,8 +13,9 @@ from ...core.words.dates import day_words
 from ...store import logbook
 from ...store.database import StaleVersion
 from ...store.logbook import save_entries, save_put_off, save_tasks
-from ...store.tables import LogEntry, PutOff, Task
+from ...store.tables import PutOff, Task
 from ...store.trees import tree_record
+from ...store.work_tables import LogEntry
 from ..workplace import Workplace
 
 

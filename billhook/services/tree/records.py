@@ -10,6 +10,7 @@ from sqlmodel import Session
 from ...core.days import done_problem, planted_problem
 from ...core.errors import invalid, refuse
 from ...core.known import Knowledge
+from ...core.words.dates import day_words
 from ...store.database import NotFound, StaleVersion
 from ...store.tables import Graft
 from ...store.trees import TreeRecord, save_trees, set_graft, tree_record, tree_records
@@ -146,7 +147,7 @@ def remove_tree(at: Workplace, tree_id: str, version: int, date: dt.date) -> Non
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         if record.tree.removed_on is not None:
-            raise invalid("/date", f"the tree is gone since {record.tree.removed_on.isoformat()}")
+            raise invalid("/date", f"the tree is gone since {day_words(record.tree.removed_on)}")
         if record.tree.version != version:
             raise StaleVersion(
                 "Someone else changed this tree in the meantime.", {"version": record.tree.version}

@@ -17,8 +17,9 @@ from ...core.season.next_need import main_work
 from ...core.season.today import Verdict
 from ...store import frames, logbook, photos, plans
 from ...store.picture_tables import Photo
-from ...store.tables import FrameRow, Graft, LogEntry, Observation, Plan, Task
+from ...store.tables import FrameRow, Graft, Observation, Task
 from ...store.trees import TreeRecord, further_grafts, observations, tree_record
+from ...store.work_tables import LogEntry, Plan
 from ..season.desk import SeasonDesk
 from ..workplace import Size, Workplace
 from .sizes import Sizes, sizes_of

@@ -13,9 +13,10 @@ from ...core.walk.tree import FORM_SCHOOLS
 from ...core.words.dates import day_words
 from ...store import frames, stances
 from ...store.logbook import save_entries, save_tasks
-from ...store.tables import LogEntry, Observation, Task
+from ...store.tables import Observation, Task
 from ...store.trees import save_observations, save_trees
 from ...store.walk_tables import Walk
+from ...store.work_tables import LogEntry
 from .view import WalkView
 
 _MEASURED = ("union-height", "union-trunk", "load-trunk", "pot-height", "pot-room")

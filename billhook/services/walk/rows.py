@@ -12,6 +12,7 @@ from ...store.database import NotFound
 from ...store.trees import tree_record, tree_records
 from ...store.walk_tables import Walk
 from ..holding.grove import trees_with_needs
+from ..season.desk import SeasonDesk
 from ..season.one_pass import one_pass
 from ..workplace import Workplace
 
@@ -52,7 +53,8 @@ def row_walk(at: Workplace, row_id: str) -> RowWalk:
         last = walks.last_walks(session, [r.tree.id for r in records])
         first, last_of = records[0], {r.tree.id for r in records}
         needs = {
-            t.record.tree.id: t.need for t in trees_with_needs(at, session, records, at.today())
+            t.record.tree.id: t.need
+            for t in trees_with_needs(SeasonDesk(session, at, at.today()), records)
         }
         trees = tuple(
             RowTree(

@@ -11,10 +11,10 @@ from ...core.errors import invalid, refuse
 from ...core.known import Knowledge
 from ...core.walk.questions import LATER, check_answer, chosen_limb, questions_of
 from ...store import walks
-from ...store.tables import Plan
 from ...store.trees import tree_record
 from ...store.walk_tables import Walk, WalkAnswer
 from ...store.walks import save_walk
+from ...store.work_tables import Plan
 from ..plan import sheet_making
 from ..workplace import Workplace
 from .keeping import keep_measures, log_tallies, set_come_backs

@@ -3,8 +3,17 @@
 from alembic import context
 from sqlmodel import SQLModel
 
-# registers the tables with SQLModel's metadata
-from billhook.store import frost_tables, people_tables, picture_tables, tables, walk_tables  # noqa: F401
+from billhook.store import (
+    frost_tables,
+    people_tables,
+    picture_tables,
+    tables,
+    walk_tables,
+    work_tables,
+)
+
+# reading a module registers its tables with SQLModel's metadata
+TABLES = (frost_tables, people_tables, picture_tables, tables, walk_tables, work_tables)
 
 engine = context.config.attributes["engine"]
 with engine.connect() as connection:

@@ -13,7 +13,16 @@ from ...services.holding.setting_up import units_of
 from ..answers import body as answer
 from ..answers import here, log_body, log_lines
 from ..models.base import IdPath
-from ..models.logbook import LogListOut, LogOut, LogQuery, OtherTreeIn, SumsOut, TaskIn, TaskOut
+from ..models.logbook import (
+    LogListOut,
+    LogOut,
+    LogQuery,
+    OtherTreeIn,
+    PickedOut,
+    SumsOut,
+    TaskIn,
+    TaskOut,
+)
 
 routes = APIBlueprint("book_logbook", __name__, url_prefix="/api")
 
@@ -29,6 +38,7 @@ def get_log(query: LogQuery) -> dict[str, Any]:
     return {
         "entries": log_lines(found.lines),
         "sums": answer(SumsOut, found.sums),
+        "picked": [answer(PickedOut, p) for p in found.picked],
         "people": list(found.people),
     }
 

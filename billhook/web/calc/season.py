@@ -7,7 +7,7 @@ from typing import Any
 import numpy as np
 from flask_openapi.blueprint import APIBlueprint
 
-from ...core.errors import FieldProblem, InvalidInput, invalid
+from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.season.heat import day_degrees
 from ...core.season.latest import latest_cut
 from ...core.season.model import WORKS, ForecastDay, Site, TreeState
@@ -25,6 +25,7 @@ from ..models.calc.season import (
     NormalsIn,
     SeasonIn,
     SeasonOut,
+    SeasonSiteIn,
 )
 
 routes = APIBlueprint("calc_season", __name__, url_prefix="/api/calc")
@@ -93,6 +94,32 @@ def latest(body: LatestCutIn) -> dict[str, Any]:
     return answer(LatestCutOut, {**vars(found), "reason": found.why_not})
 
 
+def _site(said: SeasonSiteIn, normals: Normals, climate: str) -> Site:
+    return Site(
+        said.latitude,
+        normals,
+        month_day(said.last_frost or ""),
+        month_day(said.first_frost or ""),
+        climate,
+        month_day(said.hot_from or ""),
+        month_day(said.hot_to or ""),
+        said.frost_pocket,
+        frozenset(said.dangers),
+    )
+
+
+def _stance(body: SeasonIn) -> dict[str, str]:
+    know, chosen = here().know, {k: v for k, v in body.stance if v is not None}
+    refuse(
+        {
+            f"/stance/{k}": f"must be one of {', '.join(known)}"
+            for k, v in chosen.items()
+            if v not in (known := schools_of(know, k.replace("_", "-")))
+        }
+    )
+    return {k.replace("_", "-"): v for k, v in chosen.items()}
+
+
 @routes.post("/season", responses={200: SeasonOut})
 def season_(body: SeasonIn) -> dict[str, Any]:
     """Events, and for every kind of work and day: go, light, wait or stop, with the share limit and
@@ -115,33 +142,11 @@ def season_(body: SeasonIn) -> dict[str, Any]:
         and know.text(f"cultivars/{body.tree.cultivar}/species") != body.tree.species
     ):
         raise invalid("/tree/cultivar", f"{body.tree.cultivar} is not a {body.tree.species}")
-    dates = {
-        name: month_day(getattr(body.site, name) or "")
-        for name in ("last_frost", "first_frost", "hot_from", "hot_to")
-    }
-    site = Site(
-        body.site.latitude,
-        normals,
-        dates["last_frost"],
-        dates["first_frost"],
-        climate,
-        dates["hot_from"],
-        dates["hot_to"],
-        body.site.frost_pocket,
-        frozenset(body.site.dangers),
-    )
+    site = _site(body.site, normals, climate)
     tree = TreeState(**body.tree.model_dump())
     observed = {k: v for k, v in body.observed if v is not None} if body.observed else {}
     forecast = [ForecastDay(f.date, f.tmin, f.tmax, f.rain_mm) for f in body.forecast]
-    chosen = {k: v for k, v in body.stance if v is not None}
-    wrong = [
-        FieldProblem(f"/stance/{k}", f"must be one of {', '.join(known)}")
-        for k, v in chosen.items()
-        if v not in (known := schools_of(know, k.replace("_", "-")))
-    ]
-    if wrong:
-        raise InvalidInput(wrong)
-    stance = {k.replace("_", "-"): v for k, v in chosen.items()}
+    stance = _stance(body)
     found = season(
         site, tree, know, body.from_, body.to, body.work or WORKS, observed, forecast, stance
     )

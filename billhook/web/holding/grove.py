@@ -6,6 +6,7 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ...catalogue.wording import said
 from ...services.holding.find import find
 from ...services.holding.grove import GroveTree, grove
 from ..answers import body as answer
@@ -24,11 +25,17 @@ def get_grove(query: DayQuery) -> dict[str, Any]:
         GroveOut,
         {
             "holding": view.holding.name if view.holding else None,
+            "holding_id": view.holding.id if view.holding else None,
+            "frost": {
+                "says": said(view.frost.says) if view.frost.says else None,
+                "rows": view.frost.rows,
+            },
+            "restored": view.restored,
             "units": view.holding.units if view.holding else "metric",
             "demo": at.settings.demo,
             "day": view.day,
             "sites": view.sites,
-            "blocks": view.blocks,
+            "blocks": [{**vars(b), "in_rows": b.id in view.in_rows} for b in view.blocks],
             "rows": view.rows,
             "trees": [_in_plan(t) for t in view.trees],
             "gaps": [{"row_id": r, "x": x, "y": y} for r, x, y in view.empty_places],

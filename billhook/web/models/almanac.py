@@ -44,9 +44,18 @@ class LaneOut(Answer):
     costs: list[CostOut]
 
 
+class UnlikeOut(Answer):
+    """Trees whose almanac is another: the first of them, and how many there are."""
+
+    tree_id: str
+    name: str
+    kind_name: str
+    trees: int
+
+
 class AlmanacOut(Answer):
-    """``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh
-    day.
+    """``trees`` of ``of`` share it, ``others`` do not; ``warmth`` is day degrees over ``base_c`` of
+    every seventh day.
     """
 
     name: str
@@ -61,3 +70,4 @@ class AlmanacOut(Answer):
     warmth: list[float]
     events: list[EventOut]
     lanes: list[LaneOut]
+    others: list[UnlikeOut]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import datetime as dt
 from typing import Annotated
 
 from pydantic import Field
@@ -29,7 +30,7 @@ class SiteOut(Answer):
 
 
 class BlockOut(Answer):
-    """A block with its rows."""
+    """A block."""
 
     id: str
     site_id: str
@@ -40,6 +41,14 @@ class BlockOut(Answer):
     cap_m: float | None
     elevation_m: float | None
     version: int
+
+
+class GroveBlockOut(BlockOut):
+    """A block of the plan. ``in_rows``: it has rows and alleys to reckon with, unlike a few trees
+    in a garden.
+    """
+
+    in_rows: bool
 
 
 class FindQuery(Asked):
@@ -94,15 +103,34 @@ class GapOut(Answer):
     y: float
 
 
+class FrostTagOut(Answer):
+    """``says``: frost foreseen, or hurt that wants judging, null where neither; ``rows``: with hurt
+    trees, or with frost foreseen.
+    """
+
+    says: str | None
+    rows: list[str]
+
+
+class RestoredOut(Answer):
+    """An archive was put back at a moment, and is of another."""
+
+    at: dt.datetime
+    as_of: dt.datetime
+
+
 class GroveOut(Answer):
     """The holding in plan; ``holding`` is null before it is set up."""
 
     holding: str | None
+    holding_id: str | None
+    frost: FrostTagOut
+    restored: RestoredOut | None
     units: Units
     demo: bool
     day: IsoDate
     sites: list[SiteOut]
-    blocks: list[BlockOut]
+    blocks: list[GroveBlockOut]
     rows: list[RowOut]
     trees: list[GroveTreeOut]
     gaps: list[GapOut]

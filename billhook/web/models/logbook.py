@@ -64,20 +64,37 @@ class OtherTreeIn(Written):
 
 
 class SumsOut(Answer):
-    """What the entries come to: hours and kilograms of those where somebody wrote it down."""
+    """What the entries come to: hours and kilograms of those where somebody wrote it down, the
+    share of its canopy that a tree lost in the mean.
+    """
 
     entries: int
     trees: int
     cuts: int
     hours: float
+    share: float | None
     kg: float
 
 
+class PickedOut(Answer):
+    """Fruit of a tree, a row or a block. ``act``: take that back where it is not so."""
+
+    id: str
+    day: IsoDate
+    where: str
+    kg: float
+    who: str
+    act: str | None
+
+
 class LogListOut(Answer):
-    """Log entries, the newest work first; their sums; everybody who is named in the log."""
+    """Log entries, the newest work first; their sums; what was picked in those days; everybody who
+    is named.
+    """
 
     entries: list[LogOut]
     sums: SumsOut
+    picked: list[PickedOut]
     people: list[str]
 
 

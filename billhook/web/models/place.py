@@ -97,3 +97,20 @@ class DaysOut(Answer):
     years: int | None
     why_not: str | None
     saved: bool
+
+
+class QrOut(Answer):
+    """A QR code: ``side`` in modules without the quiet zone, ``path`` of its dark ones for an
+    SVG.
+    """
+
+    side: int
+    path: str
+
+
+class AddressOut(Answer):
+    """Where phones on the network open Billhook; null where it listens to this machine alone."""
+
+    url: str | None
+    secure: bool
+    qr: QrOut | None

@@ -14,12 +14,24 @@ from .frames import DrawnFrame
 from .shared import ReasonOut
 
 
-class GoalOut(Answer):
-    """What a plan may be for."""
+class Chosen(Answer):
+    """One of several that can be chosen, in words."""
 
     id: str
     name: str
     says: str
+
+
+class GoalOut(Chosen):
+    """What a plan may be for. ``alone``: planned tree by tree, never for many at once."""
+
+    alone: bool
+
+
+class GoalsOut(Answer):
+    """Every one of them."""
+
+    goals: list[GoalOut]
 
 
 class PlanIn(Asked):
@@ -92,7 +104,7 @@ class SchoolChoice(Answer):
 
     topic: str
     school: str
-    schools: list[GoalOut]
+    schools: list[Chosen]
 
 
 class WallOut(Answer):

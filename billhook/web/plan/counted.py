@@ -9,7 +9,7 @@ from flask_openapi.blueprint import APIBlueprint
 from ...services.book.logbook import LogLine
 from ...services.plan import counted
 from ..answers import body as answer
-from ..answers import here, log_body
+from ..answers import goals, here, log_body
 from ..calc.counting import read_counted
 from ..models.base import IdPath
 from ..models.counted import CountedLogIn, TreeCountIn, TreeCountOut, TreeRecipeIn, TreeRecipeOut
@@ -23,11 +23,7 @@ def post_recipe(path: IdPath, body: TreeRecipeIn) -> dict[str, Any]:
     """What to look for and count on a tree of which only sizes are known. Nothing is saved."""
     at = here()
     found = counted.recipe_for(at, path.id, body.day or at.today(), body.goal)
-    goals = [
-        {"id": g, "name": at.know.text(f"goals/{g}/name"), "says": at.know.text(f"goals/{g}/says")}
-        for g in at.know.rows("goals")
-    ]
-    return answer(TreeRecipeOut, {**vars(found), **vars(found.recipe), "goals": goals})
+    return answer(TreeRecipeOut, {**vars(found), **vars(found.recipe), "goals": goals()})
 
 
 @routes.post("/<id>/count", responses={200: TreeCountOut})

@@ -12,7 +12,7 @@ from ...core.season.schools import schools
 from ...services.plan import proposals
 from ...services.plan.wishes import PlanView, Wish
 from ..answers import body as answer
-from ..answers import drawn, here
+from ..answers import drawn, goals, here
 from ..models.base import IdPath
 from ..models.proposals import PlanIn, PlanOut
 from .cutting import preview_body
@@ -52,10 +52,6 @@ def post_plan(path: IdPath, body: PlanIn) -> dict[str, Any]:
     found = proposals.plan_for(at, path.id, Wish(**{**asked, "day": body.day or at.today()}))
     know, proposal = at.know, found.proposal
     looks = {c.look for c in (*proposal.cuts, *(x.proposed for x in proposal.left))}
-    goals = [
-        {"id": g, "name": know.text(f"goals/{g}/name"), "says": know.text(f"goals/{g}/says")}
-        for g in know.rows("goals")
-    ]
     weights = [
         {
             "look": k,
@@ -71,7 +67,7 @@ def post_plan(path: IdPath, body: PlanIn) -> dict[str, Any]:
             **vars(proposal),
             **vars(found),
             "goal": body.goal,
-            "goals": goals,
+            "goals": goals(),
             "weights": weights,
             "cuts": [_cut(c) for c in proposal.cuts],
             "left": [

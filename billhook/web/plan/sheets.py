@@ -12,14 +12,15 @@ from ...core.words.units import Units
 from ...formats.sheet_pdf import Paper
 from ...services.book.logbook import LogLine
 from ...services.holding.setting_up import units_of
-from ...services.plan import many, sheets
+from ...services.plan import finishing, many, sheets
 from ...services.plan.sheets import SheetCut, SheetView
 from ...store import logbook as log_store
 from ..answers import body as answer
-from ..answers import drawn, here, kind_name, log_body, name_of, work_words
+from ..answers import drawn, goals, here, kind_name, log_body, name_of, work_words
 from ..calc.counting import read_counted
 from ..models.base import IdPath
 from ..models.grove import DayQuery
+from ..models.proposals import GoalsOut
 from ..models.sheets import (
     CutPath,
     ExtraCutIn,
@@ -100,6 +101,12 @@ def _sheet(view: SheetView) -> dict[str, Any]:
     )
 
 
+@routes.get("/goals", responses={200: GoalsOut})
+def get_goals() -> dict[str, Any]:
+    """What a plan may be for."""
+    return answer(GoalsOut, {"goals": goals()})
+
+
 @routes.post("/sheets/many", responses={201: ManyOut})
 def post_many(body: ManyIn) -> tuple[dict[str, Any], int]:
     """Make a sheet for each of many trees, on the day that allows it."""
@@ -178,7 +185,7 @@ def post_finish(path: IdPath, body: FinishIn) -> dict[str, Any]:
     at = here()
     besides = read_counted(body.besides, "/besides")
     day = body.date or at.today()
-    entry = sheets.finish(
+    entry = finishing.finish(
         at, path.id, body.version, day, body.who, body.minutes, body.note, besides
     )
     with at.store.reading() as session:

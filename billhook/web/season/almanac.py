@@ -37,8 +37,23 @@ def get_almanac(query: AlmanacQuery) -> dict[str, Any]:
         }
         for lane in found.lanes
     ]
+    others = [
+        {
+            "tree_id": o.record.tree.id,
+            "name": o.record.name,
+            "kind_name": kind_name(o.record.tree.species, o.record.cultivar),
+            "trees": o.trees,
+        }
+        for o in found.others
+    ]
     kind = kind_name(found.record.tree.species, found.record.cultivar)
     return answer(
         AlmanacOut,
-        {**vars(found), "kind_name": kind, "species": found.record.tree.species, "lanes": lanes},
+        {
+            **vars(found),
+            "kind_name": kind,
+            "species": found.record.tree.species,
+            "lanes": lanes,
+            "others": others,
+        },
     )

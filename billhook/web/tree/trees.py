@@ -13,7 +13,7 @@ from ...services.season import needs
 from ...services.tree import framing, put_right, records, views
 from ...services.tree.views import TreeView
 from ...store.acts import new_id
-from ...store.tables import Plan
+from ...store.work_tables import Plan
 from ..answers import body as answer
 from ..answers import drawn, here, kind_name, log_body, log_lines, name_of, work_words
 from ..calc.counting import read_counted

@@ -102,7 +102,7 @@ function inReadersUnits(pointer: string, message: string): string {
   )
 }
 /** A field as one says it, without the unit of its name. */
-const fieldWords = (pointer: string) =>
+export const fieldWords = (pointer: string) =>
   (pointer.split('/').pop() ?? '').replace(/_(m|mm|deg|l|c|kg|id|ids)$/, '').replace(/_/g, ' ')
 
 /** Whether nobody answered, or not as Billhook would: the same may be taken later. */

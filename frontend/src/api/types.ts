@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/api/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where phones open Billhook; null where it listens to this machine alone. */
+        get: operations["holding_address_get_address_address_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -1260,6 +1277,23 @@ export interface paths {
         put?: never;
         /** Log cuts by counting. */
         post: operations["plan_counted_post_counted__id__counted_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/goals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a plan may be for. */
+        get: operations["plan_sheets_get_goals_goals_get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2783,6 +2817,28 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
+         * AddressOut
+         * @description Where phones on the network open Billhook; null where it listens to this machine alone.
+         */
+        AddressOut: {
+            /** Url */
+            url: string | null;
+            /** Secure */
+            secure: boolean;
+            qr: components["schemas"]["QrOut"] | null;
+        };
+        /**
+         * QrOut
+         * @description A QR code: ``side`` in modules without the quiet zone, ``path`` of its dark ones for an
+         *     SVG.
+         */
+        QrOut: {
+            /** Side */
+            side: number;
+            /** Path */
+            path: string;
+        };
+        /**
          * CatalogueOut
          * @description The catalogue, or part of it.
          */
@@ -2927,6 +2983,10 @@ export interface components {
         GroveOut: {
             /** Holding */
             holding: string | null;
+            /** Holding Id */
+            holding_id: string | null;
+            frost: components["schemas"]["FrostTagOut"];
+            restored: components["schemas"]["RestoredOut"] | null;
             /**
              * Units
              * @enum {string}
@@ -2942,7 +3002,7 @@ export interface components {
             /** Sites */
             sites: components["schemas"]["SiteOut"][];
             /** Blocks */
-            blocks: components["schemas"]["BlockOut"][];
+            blocks: components["schemas"]["GroveBlockOut"][];
             /** Rows */
             rows: components["schemas"]["RowOut"][];
             /** Trees */
@@ -2951,10 +3011,34 @@ export interface components {
             gaps: components["schemas"]["GapOut"][];
         };
         /**
-         * BlockOut
-         * @description A block with its rows.
+         * FrostTagOut
+         * @description ``says``: frost foreseen, or hurt that wants judging, null where neither; ``rows``: with hurt
+         *     trees, or with frost foreseen.
          */
-        BlockOut: {
+        FrostTagOut: {
+            /** Says */
+            says: string | null;
+            /** Rows */
+            rows: string[];
+        };
+        /**
+         * GapOut
+         * @description A place where no tree stands.
+         */
+        GapOut: {
+            /** Row Id */
+            row_id: string;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
+         * GroveBlockOut
+         * @description A block of the plan. ``in_rows``: it has rows and alleys to reckon with, unlike a few trees
+         *     in a garden.
+         */
+        GroveBlockOut: {
             /** Id */
             id: string;
             /** Site Id */
@@ -2973,18 +3057,8 @@ export interface components {
             elevation_m: number | null;
             /** Version */
             version: number;
-        };
-        /**
-         * GapOut
-         * @description A place where no tree stands.
-         */
-        GapOut: {
-            /** Row Id */
-            row_id: string;
-            /** X */
-            x: number;
-            /** Y */
-            y: number;
+            /** In Rows */
+            in_rows: boolean;
         };
         /**
          * GroveTreeOut
@@ -3030,6 +3104,22 @@ export interface components {
             need_kind: string;
             /** Need By */
             need_by: string | null;
+        };
+        /**
+         * RestoredOut
+         * @description An archive was put back at a moment, and is of another.
+         */
+        RestoredOut: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /**
+             * As Of
+             * Format: date-time
+             */
+            as_of: string;
         };
         /**
          * RowOut
@@ -3661,6 +3751,30 @@ export interface components {
             form?: "whip" | null;
             /** Together */
             together?: string | null;
+        };
+        /**
+         * BlockOut
+         * @description A block.
+         */
+        BlockOut: {
+            /** Id */
+            id: string;
+            /** Site Id */
+            site_id: string;
+            /** Name */
+            name: string;
+            /** Kind */
+            kind: string;
+            /** Offset C */
+            offset_c: number;
+            /** Frost Pocket */
+            frost_pocket: boolean;
+            /** Cap M */
+            cap_m: number | null;
+            /** Elevation M */
+            elevation_m: number | null;
+            /** Version */
+            version: number;
         };
         /**
          * BlockIn
@@ -4781,8 +4895,8 @@ export interface components {
         };
         /**
          * AlmanacOut
-         * @description ``trees`` of ``of`` share it; ``warmth`` is day degrees over ``base_c`` of every seventh
-         *     day.
+         * @description ``trees`` of ``of`` share it, ``others`` do not; ``warmth`` is day degrees over ``base_c`` of
+         *     every seventh day.
          */
         AlmanacOut: {
             /** Name */
@@ -4818,6 +4932,8 @@ export interface components {
             events: components["schemas"]["EventOut"][];
             /** Lanes */
             lanes: components["schemas"]["LaneOut"][];
+            /** Others */
+            others: components["schemas"]["UnlikeOut"][];
         };
         /**
          * CostOut
@@ -4914,6 +5030,20 @@ export interface components {
             price: number;
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * UnlikeOut
+         * @description Trees whose almanac is another: the first of them, and how many there are.
+         */
+        UnlikeOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /** Kind Name */
+            kind_name: string;
+            /** Trees */
+            trees: number;
         };
         /**
          * SaidOut
@@ -6173,6 +6303,18 @@ export interface components {
             not_today?: components["schemas"]["ReasonOut"] | null;
         };
         /**
+         * Chosen
+         * @description One of several that can be chosen, in words.
+         */
+        Chosen: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Says */
+            says: string;
+        };
+        /**
          * ClippingsOut
          * @description Chips, ground they mulch, nitrogen they bring back.
          */
@@ -6196,7 +6338,7 @@ export interface components {
         };
         /**
          * GoalOut
-         * @description What a plan may be for.
+         * @description What a plan may be for. ``alone``: planned tree by tree, never for many at once.
          */
         GoalOut: {
             /** Id */
@@ -6205,6 +6347,8 @@ export interface components {
             name: string;
             /** Says */
             says: string;
+            /** Alone */
+            alone: boolean;
         };
         /**
          * LeftOut
@@ -6290,7 +6434,7 @@ export interface components {
             /** School */
             school: string;
             /** Schools */
-            schools: components["schemas"]["GoalOut"][];
+            schools: components["schemas"]["Chosen"][];
         };
         /**
          * StageOut
@@ -6584,6 +6728,14 @@ export interface components {
             note: string;
             /** Minutes */
             minutes?: number | null;
+        };
+        /**
+         * GoalsOut
+         * @description Every one of them.
+         */
+        GoalsOut: {
+            /** Goals */
+            goals: components["schemas"]["GoalOut"][];
         };
         /**
          * ManyOut
@@ -8655,18 +8807,43 @@ export interface components {
         };
         /**
          * LogListOut
-         * @description Log entries, the newest work first; their sums; everybody who is named in the log.
+         * @description Log entries, the newest work first; their sums; what was picked in those days; everybody who
+         *     is named.
          */
         LogListOut: {
             /** Entries */
             entries: components["schemas"]["LogOut"][];
             sums: components["schemas"]["SumsOut"];
+            /** Picked */
+            picked: components["schemas"]["PickedOut"][];
             /** People */
             people: string[];
         };
         /**
+         * PickedOut
+         * @description Fruit of a tree, a row or a block. ``act``: take that back where it is not so.
+         */
+        PickedOut: {
+            /** Id */
+            id: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Where */
+            where: string;
+            /** Kg */
+            kg: number;
+            /** Who */
+            who: string;
+            /** Act */
+            act: string | null;
+        };
+        /**
          * SumsOut
-         * @description What the entries come to: hours and kilograms of those where somebody wrote it down.
+         * @description What the entries come to: hours and kilograms of those where somebody wrote it down, the
+         *     share of its canopy that a tree lost in the mean.
          */
         SumsOut: {
             /** Entries */
@@ -8677,6 +8854,8 @@ export interface components {
             cuts: number;
             /** Hours */
             hours: number;
+            /** Share */
+            share: number | null;
             /** Kg */
             kg: number;
         };
@@ -10829,6 +11008,80 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    holding_address_get_address_address_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddressOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     holding_catalogue_get_catalogue_catalogue_get: {
         parameters: {
             query?: {
@@ -17095,6 +17348,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_sheets_get_goals_goals_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GoalsOut"];
                 };
             };
             /** @description Not readable as JSON */

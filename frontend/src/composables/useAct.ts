@@ -7,7 +7,7 @@ import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { ref, type Ref } from 'vue'
 
 /** Answers that nothing a grower does here changes. */
-const FIXED = new Set(['catalogue', 'climates', 'dangers', 'languages', 'ways'])
+const FIXED = new Set(['catalogue', 'climates', 'dangers', 'goals', 'languages', 'ways'])
 
 export interface Act {
   /**

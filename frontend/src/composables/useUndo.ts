@@ -4,6 +4,7 @@
  */
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { wrote } from '@/api/acts'
+import { put } from '@/field/outbox'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 
@@ -33,12 +34,22 @@ export function useUndo() {
       void queries.invalidateQueries()
       return true
     } catch (error) {
+      if (error instanceof Refused && error.status === 0) return await keepFor(act, also)
       stands.value = error instanceof Refused ? (error.more.stands_on as ActSaid[]) || [] : []
       if (!stands.value.length) trouble.value = sentence(error)
       return false
     } finally {
       busy.value = false
     }
+  }
+  /** Without signal it is taken back once Billhook answers. */
+  async function keepFor(act: string, also: boolean): Promise<boolean> {
+    const of = wrote.value?.act === act ? wrote.value.said : 'an entry of the Book'
+    const says = `Taking back: ${of}`
+    const path = `/api/acts/${act}/undo`
+    await put({ says, tree: '', method: 'POST', path, body: { also } })
+    wrote.value = null
+    return true
   }
   function leave() {
     wrote.value = null

@@ -14,7 +14,6 @@ import { lengthWords, shareWords } from '@/geometry/measure'
 import { computed, ref, toRef, watch } from 'vue'
 import MeasureField from './MeasureField.vue'
 
-const props = defineProps<{ treeId: string; height: number | null }>()
 const { units } = useSettings()
 const { act, busy, fields, trouble } = useAct()
 const SCOPES = [
@@ -24,7 +23,9 @@ const SCOPES = [
   { id: 'holding', name: 'all trees' },
 ] as const
 type Scope = (typeof SCOPES)[number]['id']
-const scope = ref<Scope>('tree')
+/** scope: what it is said for at first. */
+const props = defineProps<{ treeId: string; height: number | null; scope?: Scope }>()
+const scope = ref<Scope>(props.scope ?? 'tree')
 /** By what a height or a width is said, as the API names it. */
 const HIGH = [
   { id: 'height_m', name: 'high' },
@@ -48,7 +49,7 @@ watch(
     wide.value = 'width_m'
     wanted.value = now.height_m
     width.value = now.width_m
-    scope.value = now.said_by ?? 'tree'
+    scope.value = props.scope ?? now.said_by ?? 'tree'
   },
   { immediate: true },
 )
@@ -72,14 +73,16 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
 
 <template>
   <section class="grid gap-3" aria-label="How high do you want it?">
-    <h2 class="text-[1.5rem]">How high do you want it?</h2>
+    <h2 class="text-head">How high do you want it?</h2>
     <p v-if="aim && aim.height_m === null" class="text-ink2">
       Nobody said; until then its height is no finding.
     </p>
     <div>
       <label class="label" :for="`aim-${treeId}`">For</label>
       <PickOne :id="`aim-${treeId}`" v-model="scope" class="field">
-        <option v-for="s in SCOPES" :key="s.id" :value="s.id">{{ s.name }}</option>
+        <option v-for="s in SCOPES" :key="s.id" :value="s.id">
+          {{ s.id === props.scope ? `this ${s.id}` : s.name }}
+        </option>
       </PickOne>
     </div>
     <form class="aim" @submit.prevent="sayHeight(high, wanted)">

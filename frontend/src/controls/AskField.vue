@@ -53,10 +53,10 @@ async function save() {
       <label class="label" :for="id">{{ ask.words }}</label>
       <DayField :id="id" v-model="on" />
     </div>
-    <label v-if="blockId && ask.sort === 'length'" class="flex items-center gap-2 min-h-11"
+    <label v-if="blockId && ask.sort === 'length'" class="flex items-center gap-2 min-h-touch"
       ><input v-model="whole" type="checkbox" /> for the whole block</label
     >
-    <button class="btn btn-small !min-h-11">Write down</button>
+    <button class="btn btn-small">Write down</button>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </form>
 </template>

@@ -24,7 +24,7 @@ const set = (value: number) =>
       </button>
       <input
         :id="id"
-        class="field num !w-24 text-center !text-2xl"
+        class="field num !w-24 text-center !text-head"
         inputmode="numeric"
         autocomplete="off"
         :value="modelValue"

@@ -43,12 +43,7 @@ async function log() {
     <CountTotal v-if="count" :count="count" :wrong="wrong" />
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="said" role="status">{{ said }}</p>
-    <button
-      type="button"
-      class="btn btn-go !min-h-12"
-      :disabled="!cuts.length || busy || wrong"
-      @click="log"
-    >
+    <button type="button" class="btn btn-go" :disabled="!cuts.length || busy || wrong" @click="log">
       Into the log
     </button>
   </div>

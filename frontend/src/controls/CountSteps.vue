@@ -57,7 +57,7 @@ function set(id: string, n: number) {
       <div class="flex items-center gap-3">
         <ThicknessBar :mm="c.mm" :most="thickest" />
         <span
-          ><b class="tag text-lg">{{ c.name }}</b
+          ><b class="tag text-lead">{{ c.name }}</b
           ><br /><small class="text-ink2">{{ diameterWords(c.mm, units) }}</small></span
         >
       </div>

@@ -14,7 +14,7 @@ const told = computed(() =>
 
 <template>
   <div class="grid gap-2">
-    <p class="tag text-[1.5rem] leading-tight" data-test="counted" role="status">
+    <p class="tag text-head leading-tight" data-test="counted" role="status">
       {{ percent(count.share) }} %<template v-if="count.limit !== null">
         of {{ shareWords(count.limit) }} today</template
       >

@@ -144,7 +144,7 @@ function pick(day: string, close: () => void) {
             <button type="button" class="turn" aria-label="The month before" @click="turn(-1)">
               ‹
             </button>
-            <span class="tag text-xl" aria-live="polite">{{ monthWords(month) }}</span>
+            <span class="tag text-part" aria-live="polite">{{ monthWords(month) }}</span>
             <button type="button" class="turn" aria-label="The next month" @click="turn(1)">
               ›
             </button>

@@ -4,7 +4,9 @@
  * page, quiet when there is nothing to say.
  */
 import { again, drop, send, useOutbox } from '@/field/outbox'
+import { homeSays } from '@/field/home'
 import { useReach } from '@/field/reach'
+import { fullDay } from '@/geometry/day'
 import { computed } from 'vue'
 
 const { reached } = useReach()
@@ -30,6 +32,17 @@ const why = computed(() =>
       <span>{{ why }} {{ entries(waiting.length) }} kept on this device and sent later.</span>
       <button type="button" class="btn btn-small" @click="send()">Try now</button>
     </p>
+    <p v-if="homeSays" class="kept" data-test="home">
+      <span v-if="homeSays.other"
+        >Another holding answers here now: {{ homeSays.other }}. What was entered for the one before
+        is not sent to it; it is kept on this device.</span
+      >
+      <span v-else
+        >An older state was put back, of {{ fullDay(homeSays.asOf!.slice(0, 10)) }}. What was
+        entered after it is not there; what still waits on this device is sent.</span
+      >
+      <button type="button" class="btn btn-small" @click="homeSays = null">Understood</button>
+    </p>
     <p v-for="item in failed" :key="item.seq" class="kept" data-test="set-aside">
       <span
         >{{ item.says }}: Billhook could not write it down. It is kept on this device.
@@ -42,7 +55,10 @@ const why = computed(() =>
     </p>
     <p v-for="item in refused" :key="item.seq" class="kept" data-test="refused">
       <span>{{ item.says }} was not taken: {{ item.refused }}</span>
-      <button type="button" class="btn btn-small" @click="drop(item)">Drop it</button>
+      <span class="flex gap-2">
+        <RouterLink class="btn btn-small" to="/phone">Mend it</RouterLink>
+        <button type="button" class="btn btn-small" @click="drop(item)">Drop it</button>
+      </span>
     </p>
   </div>
 </template>

@@ -63,7 +63,7 @@ defineExpose({ open })
     display: block;
     min-width: 56px;
     min-height: 44px;
-    font: 600 1.15rem var(--font-tag);
+    font: 600 var(--text-lead) var(--font-tag);
     text-decoration: underline;
     text-underline-offset: 4px;
   }

@@ -86,7 +86,7 @@ defineExpose({ focus })
           as="template"
         >
           <li class="find-item" :class="{ active }">
-            <span class="tag text-lg">{{ tree.name }}</span> <span>{{ tree.kind_name }}</span>
+            <span class="tag text-lead">{{ tree.name }}</span> <span>{{ tree.kind_name }}</span>
           </li>
         </ComboboxOption>
         <li v-if="found.length > 1" class="all">

@@ -20,7 +20,7 @@ const closes = (y: number) => (y < 1.5 ? 'within about a year' : `in about ${Mat
         :units="units"
         :says="`${advice.position}, seen from the side. ${advice.technique}`"
       />
-      <ul class="text-[0.9rem] grid gap-1 content-start flex-1 min-w-[200px]">
+      <ul class="text-small grid gap-1 content-start flex-1 min-w-[200px]">
         <li v-for="m in advice.making" :key="m.code"><SaidText :text="m.text" /></li>
         <li>
           The wound closes {{ closes(advice.closing_years) }};

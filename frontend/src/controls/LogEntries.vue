@@ -39,7 +39,7 @@ const elsewhere = ref<string | null>(null)
         <RouterLink v-if="withTree" :to="`/tree/${e.tree_id}`" class="plate text-base">{{
           e.tree
         }}</RouterLink>
-        <b class="tag text-lg">{{ WORK_DONE[e.work] }}</b>
+        <b class="tag text-lead">{{ WORK_DONE[e.work] }}</b>
         <span class="num">{{ dayWords(e.date) }}</span>
         <span v-if="e.cuts" class="num">{{ e.cuts }} {{ e.cuts === 1 ? 'cut' : 'cuts' }}</span>
         <span class="num">{{
@@ -56,11 +56,11 @@ const elsewhere = ref<string | null>(null)
         <span v-if="e.minutes" class="num">{{ Math.max(1, Math.round(e.minutes)) }} min</span>
         <span v-if="e.who">{{ e.who }}</span>
       </div>
-      <p v-if="e.counted.length" class="text-[0.95rem]" data-test="counted">
+      <p v-if="e.counted.length" class="text-note" data-test="counted">
         {{ e.counted.map(countWords).join(', ') }}
       </p>
-      <p v-if="e.note" class="text-[0.92rem] text-ink2">{{ e.note }}</p>
-      <p class="text-[0.88rem] text-ink2">
+      <p v-if="e.note" class="text-note text-ink2">{{ e.note }}</p>
+      <p class="text-small text-ink2">
         <span v-if="e.corrects">a correction </span
         ><span v-if="e.corrected_by">corrected by a later entry </span>
         <RouterLink v-if="e.plan_id" class="link mr-3" :to="`/sheet/${e.plan_id}`"

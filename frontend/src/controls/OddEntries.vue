@@ -29,7 +29,7 @@ const out = (entry: Schemas['OddOut']) =>
         has an entry that makes no sense and is not read: “{{ e.says }} {{ e.value }}”. It
         {{ e.problem }}.
       </span>
-      <button type="button" class="btn btn-small !min-h-11" :disabled="busy" @click="out(e)">
+      <button type="button" class="btn btn-small" :disabled="busy" @click="out(e)">
         Take it out
       </button>
     </p>

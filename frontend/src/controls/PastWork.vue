@@ -3,6 +3,7 @@
  * Work already done, or a correction of an entry: a new entry either way. What was typed stays when
  * saving fails.
  */
+import { WORK_DONE } from './words'
 import WhoField from '@/controls/WhoField.vue'
 import DayField from './DayField.vue'
 import PickOne from './PickOne.vue'
@@ -22,21 +23,7 @@ const props = defineProps<{
   wrong?: LogEntry
 }>()
 const emit = defineEmits<{ done: [] }>()
-const WORKS: [Work, string][] = [
-  ['thin', 'thinning, whole branches'],
-  ['height', 'lowering, heading back'],
-  ['sucker', 'suckers'],
-  ['sanitation', 'dead and broken wood'],
-  ['sprout', 'water sprouts'],
-  ['skirt', 'the skirt'],
-  ['hedge', 'the hedge wall'],
-  ['tip', 'tips'],
-  ['renewal', 'a third of the tree'],
-  ['shear', 'shearing'],
-  ['fruit', 'fruit off a young tree'],
-  ['skeleton', 'skeleton prune'],
-  ['pot', 'shaping a pot'],
-]
+const WORKS = Object.entries(WORK_DONE) as [Work, string][]
 const w = props.wrong
 const draft = reactive({
   date: w?.date ?? props.day,
@@ -93,7 +80,7 @@ async function save() {
     :aria-label="w ? 'Correct an entry' : 'Log a cut already made'"
     @submit.prevent="save"
   >
-    <p v-if="w" class="col-span-2 text-[0.92rem] text-ink2">
+    <p v-if="w" class="col-span-2 text-note text-ink2">
       The entry stays as it is; this one is written after it and holds.
     </p>
     <div>

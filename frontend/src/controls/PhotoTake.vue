@@ -76,7 +76,7 @@ async function take(event: Event) {
         :alt="`${name}, ${moment} the work, not sent yet`"
       />
     </div>
-    <label :for="id" class="btn !min-h-12 justify-center">{{
+    <label :for="id" class="btn justify-center">{{
       busy ? 'Making it smaller …' : of ? `Photo of ${name}` : `Photo ${moment} the work`
     }}</label>
     <input

@@ -45,14 +45,14 @@ const takeBack = (what: Schemas['SaidOut']) =>
       v-for="one in acts"
       :key="one.act"
       type="button"
-      class="btn btn-small max-sm:!min-h-12"
+      class="btn btn-small max-sm:"
       :data-act="one.act"
       :aria-label="of && !one.day ? `${one.label}: ${of}` : undefined"
       @click="say(one)"
     >
       {{ one.label }}
     </button>
-    <p v-if="said" role="status" class="text-[0.95rem]" data-test="said">
+    <p v-if="said" role="status" class="text-note" data-test="said">
       {{ said.words }}{{ said.trees > 1 ? `, ${said.trees} trees` : '' }}.
       <button v-if="said.ids.length" type="button" class="link min-h-6" @click="takeBack(said)">
         Take back

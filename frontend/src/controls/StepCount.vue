@@ -16,7 +16,7 @@ const set = (value: number) => (count.value = Math.max(0, Math.min(props.most ??
     >
       −
     </button>
-    <span class="num tag text-2xl w-10 text-center" aria-live="polite">{{ count }}</span>
+    <span class="num tag text-head w-10 text-center" aria-live="polite">{{ count }}</span>
     <button
       type="button"
       class="btn step"

@@ -10,7 +10,7 @@ defineProps<{ text: string; term: Term }>()
   <Popover as="span"
     ><PopoverButton as="span" class="term" role="button" tabindex="0">{{ text }}</PopoverButton
     ><PopoverPanel as="span" class="term-note no-print" role="note"
-      ><b class="tag text-lg">{{ term.word }}</b> {{ term.says }}</PopoverPanel
+      ><b class="tag text-lead">{{ term.word }}</b> {{ term.says }}</PopoverPanel
     ></Popover
   >
 </template>
@@ -36,6 +36,6 @@ defineProps<{ text: string; term: Term }>()
   border-radius: 10px;
   background: var(--sheet);
   color: var(--ink);
-  font: 400 1rem/1.4 var(--font-sans);
+  font: 400 var(--text-base)/1.4 var(--font-sans);
 }
 </style>

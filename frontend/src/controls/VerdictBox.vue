@@ -23,8 +23,8 @@ const lines = computed(() =>
 <template>
   <section class="grid grid-cols-[auto_1fr] gap-x-3" aria-label="May I, on this day">
     <ToneMark :tone="verdict.status" class="mt-0.5" />
-    <h2 class="text-[1.45rem] leading-tight" data-test="verdict">{{ verdict.sentence }}</h2>
-    <p class="col-start-2 text-[0.92rem] text-ink2 mt-1">
+    <h2 class="text-head leading-tight" data-test="verdict">{{ verdict.sentence }}</h2>
+    <p class="col-start-2 text-note text-ink2 mt-1">
       <SaidText :text="lines.map((r) => r.text).join(' ')" />
       {{ verdict.last_good_day ? `Last good day ${dayWords(verdict.last_good_day)}.` : '' }}
       <button type="button" class="link text-ink" @click="open = true">Why</button>

@@ -46,8 +46,8 @@ const number = (value: unknown) =>
       <DialogPanel
         class="mx-auto my-6 bg-sheet border-2 border-ink rounded-[10px] p-6 w-full max-w-2xl"
       >
-        <DialogTitle class="text-2xl">{{ title }}</DialogTitle>
-        <p class="mt-1 text-lg">{{ sentence }}</p>
+        <DialogTitle class="text-head">{{ title }}</DialogTitle>
+        <p class="mt-1 text-lead">{{ sentence }}</p>
         <ol class="mt-4 space-y-4">
           <li
             v-for="reason in reasons"
@@ -67,14 +67,14 @@ const number = (value: unknown) =>
             </p>
             <dl
               v-if="counted && inputs(reason).length"
-              class="mt-1 grid grid-cols-[1fr_auto] gap-x-4 text-[0.92rem]"
+              class="mt-1 grid grid-cols-[1fr_auto] gap-x-4 text-note"
             >
               <template v-for="[name, value] in inputs(reason)" :key="name">
                 <dt class="text-ink2">{{ name }}</dt>
                 <dd class="num text-right">{{ number(value) }}</dd>
               </template>
             </dl>
-            <ul v-if="valuesOf(reason).length" class="mt-1 text-[0.92rem] space-y-1">
+            <ul v-if="valuesOf(reason).length" class="mt-1 text-note space-y-1">
               <li v-for="v in valuesOf(reason)" :key="v.id">
                 {{ v.says }}: <b class="num">{{ number(v.value) }} {{ v.unit }}</b
                 ><span v-if="v.low !== null" class="text-ink2"> ({{ v.low }} to {{ v.high }})</span
@@ -87,7 +87,7 @@ const number = (value: unknown) =>
             </ul>
           </li>
         </ol>
-        <p class="mt-4 text-[0.92rem]">
+        <p class="mt-4 text-note">
           <RouterLink class="link" to="/known" @click="open = false"
             >Every value, with its source</RouterLink
           >

@@ -3,7 +3,9 @@
  * Four places and More, as tags on a wire; what is open hangs lower. On top at the table; at the
  * foot of a phone, in reach of the thumb, with what is open named in the head.
  */
+import { useGrove } from '@/composables/useGrove'
 import { useHead } from '@/composables/useOpened'
+import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 
 const route = useRoute()
@@ -25,6 +27,15 @@ const places: { to: string; name: string; of: string[] }[] = [
 ]
 const at = (place: (typeof places)[number]) =>
   route.matched.some((r) => place.of.includes(String(r.name)))
+/** A frost that is foreseen, or not judged yet, hangs its own. */
+const { data: grove } = useGrove()
+const frost = computed(() => grove.value?.frost.says)
+const tags = computed(() => {
+  const last = places.at(-1)!
+  const cold = { to: '/frost', name: 'Frost', of: ['frost'] }
+  const rest = { ...last, of: last.of.filter((page) => page !== 'frost') }
+  return frost.value ? [...places.slice(0, -1), cold, rest] : places
+})
 const page = () => places.find(at)?.name ?? 'Billhook'
 </script>
 
@@ -38,12 +49,13 @@ const page = () => places.find(at)?.name ?? 'Billhook'
     </p>
     <nav aria-label="Places" class="wire">
       <RouterLink
-        v-for="place in places"
+        v-for="place in tags"
         :key="place.to"
         :to="place.to"
         class="wire-tag"
         :class="{ on: at(place) }"
         :aria-current="at(place) ? 'page' : undefined"
+        :title="place.name === 'Frost' ? (frost ?? undefined) : undefined"
         >{{ place.name }}</RouterLink
       >
     </nav>
@@ -91,7 +103,7 @@ const page = () => places.find(at)?.name ?? 'Billhook'
   .open {
     display: block;
     min-width: 0;
-    font-size: 1.15rem;
+    font-size: var(--text-lead);
   }
   .open .plate {
     max-width: 100%;

@@ -17,3 +17,6 @@ export const WORK_DONE: Record<LogEntry['work'], string> = {
   pot: 'Pot shaped',
   young: 'Trained',
 }
+
+/** Work of which one counts how many came off. */
+export const COUNTED: ReadonlySet<string> = new Set(['sucker', 'sprout', 'sanitation', 'fruit'])

@@ -29,10 +29,10 @@ const id = useId()
       type="range"
       min="0"
       max="100"
-      class="w-full min-h-11"
+      class="w-full min-h-touch"
       :aria-valuetext="`${share} % before, ${100 - share} % after`"
     />
-    <figcaption class="flex justify-between text-[0.92rem]">
+    <figcaption class="flex justify-between text-note">
       <span>before, {{ before.day }}</span
       ><span>after, {{ after.day }}</span>
     </figcaption>

@@ -5,6 +5,7 @@
  */
 import { MONTHS } from '@/geometry/day'
 import { useDrag } from '@/composables/useDrag'
+import { useNarrow } from '@/composables/useNarrow'
 import { useSettings } from '@/composables/useSettings'
 import { computed, ref } from 'vue'
 
@@ -12,10 +13,13 @@ const low = defineModel<number[]>('low', { required: true })
 const high = defineModel<number[]>('high', { required: true })
 defineProps<{ wrong?: Record<string, string> }>()
 const { units } = useSettings()
-const [W, H, LEFT, TOP, BOTTOM] = [760, 300, 56, 16, 262]
+const [H, LEFT, TOP, BOTTOM] = [300, 56, 16, 262]
+/** On a phone it is drawn for its width. */
+const narrow = useNarrow()
+const W = computed(() => (narrow.value ? 400 : 760))
 const bottom = computed(() => Math.min(-5, Math.floor(Math.min(...low.value) / 5) * 5))
 const top = computed(() => Math.max(40, Math.ceil(Math.max(...high.value) / 5) * 5))
-const x = (i: number) => LEFT + ((i + 0.5) * (W - LEFT)) / 12
+const x = (i: number) => LEFT + ((i + 0.5) * (W.value - LEFT)) / 12
 const y = (c: number) => BOTTOM - ((c - bottom.value) / (top.value - bottom.value)) * (BOTTOM - TOP)
 const marks = computed(() =>
   Array.from(
@@ -39,7 +43,7 @@ function set(curve: string, month: number, celsius: number) {
 const svg = ref<SVGSVGElement>()
 const { take, move, drop } = useDrag<{ curve: string; month: number }>(
   svg,
-  () => [W, H],
+  () => [W.value, H],
   ({ curve, month }, [, y]) => {
     const up = (BOTTOM - y) / (BOTTOM - TOP)
     set(curve, month, bottom.value + up * (top.value - bottom.value))

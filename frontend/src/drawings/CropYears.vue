@@ -38,7 +38,7 @@ const says = computed(
           :y2="H + 10 - t * H"
           stroke="var(--rule)"
         />
-        <text x="36" :y="H + 15 - t * H" font-size="13" text-anchor="end">{{ t * 100 }} %</text>
+        <text x="36" :y="H + 15 - t * H" font-size="15" text-anchor="end">{{ t * 100 }} %</text>
       </g>
       <g v-for="(s, i) in heal" :key="i" :transform="`translate(${44 + i * W} 0)`">
         <rect
@@ -59,11 +59,11 @@ const says = computed(
           stroke="var(--ink)"
           stroke-width="1.4"
         />
-        <text x="21" :y="H + 26" font-size="13" text-anchor="middle">{{ i + 1 }}</text>
+        <text x="21" :y="H + 26" font-size="15" text-anchor="middle">{{ i + 1 }}</text>
       </g>
-      <text :x="44" :y="H + 41" font-size="13">years after the freeze</text>
+      <text :x="44" :y="H + 41" font-size="15">years after the freeze</text>
     </svg>
-    <figcaption class="flex gap-5 text-[0.92rem]">
+    <figcaption class="flex gap-5 text-note">
       <span
         ><i class="key" style="background: var(--fruit)" aria-hidden="true" /> {{ healSays }}</span
       >

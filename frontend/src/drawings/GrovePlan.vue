@@ -4,9 +4,11 @@
  * died; hedgerows as one band.
  */
 import type { Grove, GroveTree } from '@/api/client'
-import { fitPlan, fromPlan, rowPath, scaleBar, toPlan } from '@/geometry/plan'
+import { fitPlan, fromPlan, rowPath, toPlan } from '@/geometry/plan'
 import { useDrag } from '@/composables/useDrag'
+import { usePart } from '@/composables/usePart'
 import { computed, ref } from 'vue'
+import PlanScale from './PlanScale.vue'
 import { TONES } from './tones'
 
 const props = defineProps<{
@@ -62,6 +64,18 @@ const lines = computed(() =>
     return { row, path: rowPath(here), width, first: here[0], count: here.length }
   }),
 )
+/** Numbers of rows, as far as they do not stand on one another. */
+const NUMBER = 14
+const numbers = computed(() => {
+  const shown: { n: number; x: number; y: number; id: string }[] = []
+  for (const { row, first, count } of lines.value) {
+    if (!first || count < 2) continue
+    const at = { n: row.n, x: first.x - first.r - 7, y: first.y + 5, id: row.id }
+    const free = shown.every((s) => Math.abs(s.y - at.y) >= NUMBER || Math.abs(s.x - at.x) > 22)
+    if (free) shown.push(at)
+  }
+  return shown
+})
 /** A name plate over the first row of each block. */
 const plates = computed(() =>
   blocks.value.map((block) => {
@@ -90,7 +104,7 @@ const cold = computed(() =>
       return {
         id: block.id,
         d: `M${left} ${low - 4}Q${(left + right) / 2} ${low - 64} ${right} ${low - 8}`,
-        x: left + 16,
+        x: Math.max(8, Math.min(left + 16, props.width - 300)),
         y: Math.min(props.height - 8, low + 32),
         off,
       }
@@ -98,10 +112,6 @@ const cold = computed(() =>
 )
 /** Pots are drawn as squares, to the scale of a 60-litre pot and no smaller than can be seen. */
 const potSize = computed(() => Math.max(6, 1.1 * view.value.scale))
-const bar = computed(() => scaleBar(view.value, 130))
-const barWords = computed(() =>
-  props.units === 'metric' ? `${bar.value} m` : `${Math.round(bar.value / 0.3048)} ft`,
-)
 const terraces = computed(() =>
   Array.from({ length: 6 }, (_, i) => {
     const y = (props.height / 6) * (i + 0.6)
@@ -124,7 +134,7 @@ function near(event: MouseEvent) {
 }
 const svg = ref<SVGSVGElement>()
 const carried = ref<{ tree: GroveTree; x: number; y: number } | null>(null)
-const { place, take, move, drop } = useDrag<GroveTree>(
+const { held, place, take, move, drop } = useDrag<GroveTree>(
   svg,
   () => [props.width, props.height],
   (tree, [x, y]) => (carried.value = { tree, x, y }),
@@ -136,13 +146,40 @@ const { place, take, move, drop } = useDrag<GroveTree>(
     carried.value = null
   },
 )
+/** Brought nearer by two fingers or by buttons; a finger that taps picks. */
+const {
+  box,
+  near: nearer,
+  zoom,
+  all,
+  press,
+  slide,
+  lift,
+  leave,
+} = usePart(
+  svg,
+  () => [props.width, props.height],
+  () => held.value !== null || !nearer.value,
+)
+defineExpose({ zoom, all, nearer })
 function grab(event: PointerEvent) {
+  press(event)
   const tree = props.moving && near(event)
   if (tree) take(event, tree)
 }
-function click(event: MouseEvent) {
-  const tree = near(event)
+function slid(event: PointerEvent) {
+  slide(event)
+  move(event)
+}
+function lifted(event: PointerEvent) {
+  const tapped = lift(event) && !(event.target as Element).closest('a')
+  const tree = tapped && !props.moving ? near(event) : undefined
+  drop()
   if (tree) emit('pick', tree)
+}
+function left(event: PointerEvent) {
+  leave(event)
+  drop()
 }
 function open(event: MouseEvent) {
   const tree = near(event)
@@ -153,17 +190,16 @@ function open(event: MouseEvent) {
 <template>
   <svg
     ref="svg"
-    :viewBox="`0 0 ${width} ${height}`"
+    :viewBox="box"
     class="block w-full h-auto cursor-pointer select-none"
     role="group"
     :aria-label="`Plan of ${trees.length} trees; find them by name above or in the list beside`"
-    :class="{ 'touch-none !cursor-move': moving }"
-    @click="click"
+    :class="[moving || nearer ? 'touch-none' : 'touch-pan-y', { '!cursor-move': moving }]"
     @dblclick="open"
     @pointerdown="grab"
-    @pointermove="move"
-    @pointerup="drop"
-    @pointercancel="drop"
+    @pointermove="slid"
+    @pointerup="lifted"
+    @pointercancel="left"
   >
     <circle
       v-if="carried"
@@ -202,17 +238,18 @@ function open(event: MouseEvent) {
         />
       </template>
       <path v-else :d="line.path" fill="none" stroke="var(--rule)" stroke-width="1" />
-      <text
-        v-if="line.first && line.count > 1"
-        :x="line.first.x - line.first.r - 7"
-        :y="line.first.y + 5"
-        text-anchor="end"
-        font-size="14"
-        style="font-weight: 600"
-      >
-        {{ line.row.n }}
-      </text>
     </g>
+    <text
+      v-for="n in numbers"
+      :key="`n${n.id}`"
+      :x="n.x"
+      :y="n.y"
+      text-anchor="end"
+      :font-size="NUMBER"
+      style="font-weight: 600"
+    >
+      {{ n.n }}
+    </text>
     <g
       v-for="d in drawn"
       :key="d.tree.id"
@@ -315,28 +352,6 @@ function open(event: MouseEvent) {
         stroke-width="3"
       />
     </g>
-    <g :transform="`translate(${width - 190} ${height - 22})`" aria-hidden="true">
-      <rect
-        :width="bar * view.scale"
-        height="8"
-        fill="var(--sheet)"
-        stroke="var(--ink)"
-        stroke-width="1.5"
-      />
-      <rect
-        v-for="i in 5"
-        :key="i"
-        :x="((i - 1) / 5) * bar * view.scale"
-        :width="(bar * view.scale) / 10"
-        height="8"
-        fill="var(--ink)"
-      />
-      <text x="0" y="-5" font-size="14">0</text>
-      <text :x="bar * view.scale" y="-5" font-size="14" text-anchor="end">{{ barWords }}</text>
-      <g :transform="`translate(158 -8)`">
-        <path d="M0 14V-8M0 -16l-7 11h14z" fill="var(--ink)" stroke="var(--ink)" stroke-width="2" />
-        <text y="-20" font-size="15" text-anchor="middle" style="font-weight: 600">N</text>
-      </g>
-    </g>
+    <PlanScale :x="width - 190" :y="height - 22" :view="view" :units="units" />
   </svg>
 </template>

@@ -4,6 +4,7 @@
  * gives. Handles move the wall; it decides nothing.
  */
 import { useDrag } from '@/composables/useDrag'
+import { useNarrow } from '@/composables/useNarrow'
 import type { Schemas } from '@/api/client'
 import { lengthWords, type Units } from '@/geometry/measure'
 import { scaleOf, sectionPath, sunSpot, type Wall } from '@/geometry/section'
@@ -20,11 +21,19 @@ const props = defineProps<{
   facings: string[]
 }>()
 const emit = defineEmits<{ drag: [wall: Partial<Wall>] }>()
-const W = 1180
-const MOST = 430
+const narrow = useNarrow()
+/** On a phone one row with the alleys beside it, drawn for its width. */
+const W = computed(() => (narrow.value ? 420 : 1180))
+const MOST = computed(() => (narrow.value ? 320 : 430))
 const svg = ref<SVGSVGElement>()
 const s = computed(() =>
-  scaleOf(W, MOST, props.spacing, Math.max(props.now.height_m, props.cut.height_m)),
+  scaleOf(
+    W.value,
+    MOST.value,
+    props.spacing,
+    Math.max(props.now.height_m, props.cut.height_m),
+    narrow.value ? 2.4 : 3,
+  ),
 )
 /** As tall as the rows need, with some sky for the sun. */
 const H = computed(() => s.value.y0 + 30)
@@ -77,11 +86,12 @@ const bars = computed(() => {
     }),
   )
 })
-const sun = computed(() => (props.step ? sunSpot(props.step, W, s.value, x, y) : null))
+const sun = computed(() => (props.step ? sunSpot(props.step, W.value, s.value, x, y) : null))
 const alley = computed(() => ({
   a: x(props.cut.base_width_m / 2),
   b: x(props.spacing - props.cut.base_width_m / 2),
-  y: y(props.cut.skirt_m / 2),
+  /** Where bars and handle leave it room. */
+  y: narrow.value ? y(s.value.top) + 6 : y(props.cut.skirt_m / 2),
 }))
 const shade = computed(() =>
   (props.step?.lit_from ?? []).map((z, side) => {
@@ -132,7 +142,7 @@ function change(id: Handle, mx: number, mz: number) {
 }
 const { take, move, drop } = useDrag<Handle>(
   svg,
-  () => [W, H.value],
+  () => [W.value, H.value],
   (id, [px, py]) => change(id, (px - s.value.x0) / s.value.k, (s.value.y0 - py) / s.value.k),
 )
 function key(event: KeyboardEvent, id: Handle) {

@@ -6,10 +6,11 @@
 import { useDrag } from '@/composables/useDrag'
 import { usePart } from '@/composables/usePart'
 import type { Cut, Frame, Limb } from '@/api/client'
-import { alongShare, fit, potOf, project, spreadLabels, type Point2 } from '@/geometry/elevation'
+import { fit, potOf, type Point2 } from '@/geometry/elevation'
 import { diameterWords, lengthWords, windWords, type Units } from '@/geometry/measure'
 import { computed, ref } from 'vue'
-import { drawnLimbs, flagsOf, girths, standing } from './limbs'
+import { drawnLimbs, flagsOf, girths, keepOf, standing } from './limbs'
+import { onStaff } from './staff'
 import GirthLabels from './GirthLabels.vue'
 import GroundLine from './GroundLine.vue'
 import LimbWood from './LimbWood.vue'
@@ -82,22 +83,15 @@ const union = computed(() =>
 
 /** Pointers on the staff, kept from lying on each other. */
 const pointers = computed(() => {
-  const list: { at: number; text: string; tone: string; dash: string }[] = []
-  const add = (at: number | null | undefined, name: string, tone: string, dash: string) => {
-    if (at !== null && at !== undefined && at > 0.03)
-      list.push({ at, text: `${name} ${lengthWords(at, props.units)}`, tone, dash })
-  }
-  add(props.cap, 'wanted', 'var(--tape)', '10 5')
+  const quiet = 'var(--ink2)'
   // from the soil of a pot a hand reaches less high, and nothing hangs to the ground
-  const reach = props.reach - (pot.value?.deep ?? 0)
-  if (!props.plain) add(reach, 'reach', 'var(--ink2)', '2 5')
-  if (!pot.value) add(props.frame.skirt_m, 'skirt', 'var(--ink2)', '2 5')
-  const y = (m: number) => view.value.y0 - m * view.value.scale
-  const spread = spreadLabels(
-    list.map((p) => y(p.at) - 5),
-    17,
-  )
-  return list.map((p, i) => ({ ...p, y: y(p.at), labelY: spread[i]! }))
+  const reach = props.plain ? null : props.reach - (pot.value?.deep ?? 0)
+  const marks = [
+    { at: props.cap, name: 'wanted', tone: 'var(--tape)', dash: '10 5' },
+    { at: reach, name: 'reach', tone: quiet, dash: '2 5' },
+    { at: pot.value ? null : props.frame.skirt_m, name: 'skirt', tone: quiet, dash: '2 5' },
+  ]
+  return onStaff(marks, view.value, props.units)
 })
 const afterY = computed(() =>
   props.afterHeight && props.afterHeight < props.frame.height_m - 0.005
@@ -129,15 +123,7 @@ const edgePath = computed(() => {
 })
 const flags = computed(() => flagsOf(props.frame, props.cuts ?? [], props.free ?? [], view.value))
 
-function keepAt(p: Point2, limb: Limb): number {
-  if (limb.sucker) return 0
-  const [a, b] = [project(limb.start, view.value), project(limb.end, view.value)]
-  const keep = alongShare(p, a, b) * limb.length_m
-  if (keep < 0.06) return 0
-  // draw the cut to a fork that is near, so that it falls just above the side branch
-  const fork = props.frame.limbs.find((l) => l.on === limb.id && Math.abs(l.at_m - keep) < 0.04)
-  return Math.min(fork ? fork.at_m : keep, limb.length_m * 0.995)
-}
+const keepAt = (p: Point2, limb: Limb) => keepOf(props.frame, limb, p, view.value)
 const size = () => [props.width, props.height] as const
 const { held, place, take, move, drop } = useDrag<Limb>(
   svg,

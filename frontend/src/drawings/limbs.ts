@@ -2,6 +2,7 @@
 import type { Cut, Frame, Limb } from '@/api/client'
 import { axisPath, bough, boughPath, twigs, type Axis, type Twig } from '@/geometry/bough'
 import {
+  alongShare,
   between,
   chance,
   nearness,
@@ -134,6 +135,19 @@ export function drawnLimbs(
       near: nearness(between(limb.start, limb.end, 0.5), from),
     }))
     .sort((x, y) => x.near - y.near)
+}
+
+const TO_FORK_M = 0.04
+const STUMP_M = 0.06
+
+/** How much of a limb is kept by a cut where it was touched [m]; a fork that is near draws it. */
+export function keepOf(frame: Frame, limb: Limb, at: Point2, view: View): number {
+  if (limb.sucker) return 0
+  const keep = alongShare(at, project(limb.start, view), project(limb.end, view)) * limb.length_m
+  if (keep < STUMP_M) return 0
+  // the cut falls just above the side branch
+  const fork = frame.limbs.find((l) => l.on === limb.id && Math.abs(l.at_m - keep) < TO_FORK_M)
+  return Math.min(fork ? fork.at_m : keep, limb.length_m * 0.995)
 }
 
 export interface Girth {

@@ -4,6 +4,7 @@
  */
 import { newId } from '@/api/ids'
 import { deviceId, hear } from '@/api/acts'
+import { homeOf } from './home'
 import { alone, CHANNEL, sendAll, SYNC, type Away, type Sent } from './send'
 import { onDevice, type Item } from './store'
 import { computed, ref, shallowRef } from 'vue'
@@ -29,13 +30,13 @@ others?.addEventListener(
   (event: MessageEvent<Sent | null>) => void load().then(() => event.data && told(event.data)),
 )
 
-export type New = Omit<Item, 'seq' | 'act' | 'device' | 'refused' | 'failed'>
+export type New = Omit<Item, 'seq' | 'act' | 'device' | 'home' | 'refused' | 'wrong' | 'failed'>
 
 /** Puts something into the outbox and sends it when it can. Resolves once it is safely kept. */
 export async function put(item: New): Promise<void> {
   // what the browser's database is given must be plain
   const body = JSON.parse(JSON.stringify(item.body ?? null)) as { id?: string } | null
-  const kept = { ...item, body, act: body?.id ?? newId(), device: deviceId() }
+  const kept = { ...item, body, act: body?.id ?? newId(), device: deviceId(), home: homeOf() }
   await onDevice((db) => db.add('outbox', kept))
   await load()
   others?.postMessage(null)
@@ -60,9 +61,11 @@ export async function drop(item: Item): Promise<void> {
   await load()
 }
 
-/** Sends once more what was set aside. */
-export async function resend(item: Item): Promise<void> {
-  await onDevice((db) => db.put('outbox', { ...item, refused: undefined, failed: undefined }))
+/** Sends once more what was set aside, as it was or mended. */
+export async function resend(item: Item, mended: Record<string, unknown> = {}): Promise<void> {
+  const body = item.body === null ? null : { ...(item.body as object), ...mended }
+  const anew = { ...item, body, refused: undefined, wrong: undefined, failed: undefined }
+  await onDevice((db) => db.put('outbox', anew))
   await load()
   await send()
 }

@@ -47,10 +47,11 @@ describe('an entry that is sent', () => {
     answers(422, {
       act: ACT,
       title: 'Some entries cannot be used.',
-      errors: [{ message: 'lies in the future' }],
+      errors: [{ pointer: '/date', message: 'lies in the future' }],
     })
     expect(await offer(item)).toEqual({
       refused: 'Some entries cannot be used. lies in the future',
+      wrong: [{ pointer: '/date', message: 'lies in the future' }],
     })
     answers(500, { act: ACT, title: 'Something went wrong on our side.' })
     expect(await offer(item)).toEqual({ failed: 'Something went wrong on our side.' })

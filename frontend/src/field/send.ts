@@ -15,10 +15,10 @@ interface Answer {
   taken?: boolean
   title?: string
   detail?: string
-  errors?: { message: string }[]
+  errors?: { pointer: string; message: string }[]
 }
-type Outcome =
-  { taken: unknown } | { refused: string } | { failed: string } | { away: 'silent' | 'stranger' }
+type Refusal = { refused: string; wrong?: Item['wrong'] }
+type Outcome = { taken: unknown } | Refusal | { failed: string } | { away: 'silent' | 'stranger' }
 
 const said = (answer: Answer) =>
   [answer.title, answer.detail, ...(answer.errors ?? []).map((e) => e.message)]
@@ -36,6 +36,7 @@ export async function offer(item: Item): Promise<Outcome> {
       'Content-Type': type,
       'Billhook-Act': item.act,
       'Billhook-Device': item.device,
+      ...(item.home ? { 'Billhook-Holding': item.home } : {}),
     }
     const response = await fetch(item.path, {
       method: item.method,
@@ -48,7 +49,8 @@ export async function offer(item: Item): Promise<Outcome> {
     if (response.status === 503) return { away: 'silent' }
     if (response.status >= 500)
       return { failed: said(answer) || 'Something went wrong on Billhook’s side.' }
-    return { refused: said(answer) || 'It was refused.' }
+    const wrong = answer.errors?.length ? { wrong: answer.errors } : {}
+    return { refused: said(answer) || 'It was refused.', ...wrong }
   } catch {
     return { away: 'silent' }
   }

@@ -26,8 +26,12 @@ export interface Item {
   path: string
   body: unknown
   blob?: Blob
-  /** Why Billhook would not take it; such an item is shown until it is dropped. */
+  /** Id of the holding it was entered for; empty where none was open yet. */
+  home?: string
+  /** Why Billhook would not take it; such an item is shown until it is mended or dropped. */
   refused?: string
+  /** What of it was wrong, field by field. */
+  wrong?: { pointer: string; message: string }[]
   /**
    * What went wrong on Billhook's side; such an item is set aside, shown, and sent again when asked
    * or at the next start.

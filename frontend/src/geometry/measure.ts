@@ -150,7 +150,7 @@ export function inUnits(value: number, unit: string, units: Units): [number, str
   const found = units === 'us' ? OTHERS[first!] : undefined
   return found
     ? [Math.round(value * found[0] * 100) / 100, [found[1], ...rest].join(' ')]
-    : [value, unit]
+    : [value, unit.replace(/\bm([23])\b/g, (_, power) => (power === '2' ? 'm²' : 'm³'))]
 }
 
 /** A share [0..1] in per cent. */

@@ -22,9 +22,10 @@ export function scaleOf(
   height: number,
   spacing: number,
   tallest: number,
+  across = 3,
 ): SectionScale {
   const top = Math.ceil((tallest + 0.5) * 2) / 2
-  const k = Math.min((height - 56) / top, (width - 90) / (3 * spacing))
+  const k = Math.min((height - 56) / top, (width - 90) / (across * spacing))
   // some sky above the rows, so that there is room for the sun
   return { k, x0: 70 + (width - 80) / 2, y0: Math.min(height - 30, k * top + 70), top }
 }

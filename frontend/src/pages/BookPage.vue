@@ -9,11 +9,12 @@ import { useUndo } from '@/composables/useUndo'
 import LogEntries from '@/controls/LogEntries.vue'
 import { WORK_DONE } from '@/controls/words'
 import { dayWords } from '@/geometry/day'
-import { weightWords } from '@/geometry/measure'
+import { shareWords, weightWords } from '@/geometry/measure'
 import { nameMatches } from '@/geometry/plan'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref } from 'vue'
 import BlockBack from './book/BlockBack.vue'
+import PickedList from './book/PickedList.vue'
 
 const { data: grove } = useGrove()
 const { units } = useSettings()
@@ -43,6 +44,7 @@ const sums = computed(() => {
     `${s.trees} ${s.trees === 1 ? 'tree' : 'trees'}`,
     ...(s.cuts ? [`${s.cuts} cuts`] : []),
     ...(s.hours ? [`${s.hours} hours`] : []),
+    ...(s.share ? [`${shareWords(s.share)} of the canopy a tree`] : []),
     ...(s.kg ? [`${weightWords(s.kg, units.value)} picked`] : []),
   ]
 })
@@ -57,7 +59,7 @@ const { data: acts } = useQuery({
 <template>
   <div class="max-w-4xl mx-auto px-4 py-4">
     <div class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
-      <h1 class="text-[1.7rem]">Book</h1>
+      <h1 class="text-title">Book</h1>
       <div class="flex flex-wrap gap-2">
         <a class="btn btn-small" :href="csv" download="log.csv">Log as CSV</a>
         <a class="btn btn-small" href="/api/trees.csv" download>Trees as CSV</a>
@@ -101,11 +103,12 @@ const { data: acts } = useQuery({
     <p v-if="isPending" class="py-4">Fetching the log …</p>
     <p v-else-if="error" class="wrong py-4" role="alert">{{ sentence(error) }}</p>
     <template v-else>
-      <p class="tag text-xl py-2" aria-live="polite" data-test="sums">{{ sums.join(' · ') }}</p>
+      <p class="tag text-part py-2" aria-live="polite" data-test="sums">{{ sums.join(' · ') }}</p>
       <LogEntries :entries="shown" with-tree correctable />
+      <PickedList v-if="data?.picked.length" class="mt-6" :picked="data.picked" />
       <BlockBack class="mt-6" />
       <details class="mt-4" @toggle="written = ($event.target as HTMLDetailsElement).open">
-        <summary class="tag text-xl min-h-11">Everything written, to take back</summary>
+        <summary class="tag text-part min-h-touch">Everything written, to take back</summary>
         <ul v-if="acts">
           <li v-for="a in acts.acts" :key="a.id" class="act" data-test="act">
             <span class="num text-ink2">{{ dayWords(a.day) }}</span>

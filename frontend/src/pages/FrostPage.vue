@@ -5,11 +5,10 @@
  */
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
-import { api, heed, type Schemas } from '@/api/client'
+import { api, heed, sentence, type Schemas } from '@/api/client'
 import { spreadWords } from '@/geometry/warmth'
 import { useSettings } from '@/composables/useSettings'
 import { useGrove } from '@/composables/useGrove'
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import BeforeCold from './frost/BeforeCold.vue'
 import BlockCrop from './frost/BlockCrop.vue'
@@ -17,9 +16,10 @@ import FrostRecord from './frost/FrostRecord.vue'
 import HurtTrees from './frost/HurtTrees.vue'
 import NightAsk from './frost/NightAsk.vue'
 import NightFound from './frost/NightFound.vue'
+import { useColdNights, useHurt } from './frost/site'
 
 const { units } = useSettings()
-const { data: grove } = useGrove()
+const { data: grove, error: unreached } = useGrove()
 const site = ref('')
 const siteId = computed(() => site.value || (grove.value?.sites[0]?.id ?? ''))
 const blocks = computed(() =>
@@ -39,18 +39,17 @@ async function save() {
     )
   })
 }
-const { data: hurt, isFetched } = useQuery({
-  queryKey: ['hurt', siteId],
-  queryFn: () => heed(api.GET('/api/sites/{id}/hurt', { params: { path: { id: siteId.value } } })),
-  enabled: computed(() => !!siteId.value),
-})
+const { data: hurt, isFetched } = useHurt(siteId)
+/** Waited for, so that nothing moves when it comes. */
+const { isFetched: nightsThere } = useColdNights(siteId)
 </script>
 
 <template>
   <div class="px-6 py-3 max-sm:px-3 max-w-[1320px] mx-auto grid gap-4">
     <header class="pb-2 border-b-2 border-ink flex flex-wrap gap-4 items-end">
       <div class="flex-1 min-w-[260px]">
-        <h1 class="text-[1.75rem]">After frost</h1>
+        <h1 class="text-title">After frost</h1>
+        <p v-if="grove?.frost.says" class="tag text-lead">{{ grove.frost.says }}.</p>
         <p class="text-ink2">
           Wait before you cut: green leaves prove nothing until the second flush.
           <template v-if="hurt"
@@ -72,7 +71,8 @@ const { data: hurt, isFetched } = useQuery({
         </PickOne>
       </div>
     </header>
-    <div v-if="grove && siteId && isFetched" class="two">
+    <p v-if="unreached && !grove" class="wrong" role="alert">{{ sentence(unreached) }}</p>
+    <div v-if="grove && siteId && isFetched && nightsThere" class="two">
       <div class="grid gap-5 content-start min-w-0">
         <NightAsk
           :site-id="siteId"

@@ -13,6 +13,8 @@ import { computed, ref, watch } from 'vue'
 import { useQuery } from '@tanstack/vue-query'
 import { useRoute, useRouter } from 'vue-router'
 import { useKeys } from '@/composables/useKeys'
+import { useNarrow } from '@/composables/useNarrow'
+import { useWindowSize } from '@vueuse/core'
 import NeedsList from './grove/NeedsList.vue'
 
 const { data: grove, error, isPending } = useGrove()
@@ -53,6 +55,9 @@ const { data: lit } = useQuery({
 })
 const lights = computed(() => (looked.value && lit.value ? new Set(lit.value.trees) : undefined))
 const moving = ref(false)
+const narrow = useNarrow()
+const { width: wide } = useWindowSize()
+const plan = ref<InstanceType<typeof GrovePlan>>()
 const { act, trouble: moveTrouble } = useAct()
 /** Puts a tree where it stands [m]. */
 const put = (tree: GroveTree, x_m: number, y_m: number) =>
@@ -91,7 +96,7 @@ useKeys([
   <p v-else-if="error" class="p-6 wrong" role="alert">{{ sentence(error) }}</p>
   <div v-else-if="grove?.holding && asList" class="max-w-5xl mx-auto w-full px-4 py-4 grid gap-2">
     <div class="flex flex-wrap gap-3 items-center">
-      <h1 class="text-[1.7rem]">Grove</h1>
+      <h1 class="text-title">Grove</h1>
       <RouterLink class="btn btn-small ml-auto" to="/grove">In plan</RouterLink>
       <RouterLink class="btn btn-small" to="/start">Add trees</RouterLink>
     </div>
@@ -113,10 +118,11 @@ useKeys([
         </button>
       </div>
       <GrovePlan
+        ref="plan"
         :grove="grove"
         :site-id="site"
-        :width="868"
-        :height="720"
+        :width="narrow ? wide : 868"
+        :height="narrow ? Math.round(wide * 1.15) : 720"
         :selected="picked?.id ?? null"
         :units="units"
         :moving="moving"
@@ -128,6 +134,16 @@ useKeys([
       />
       <div class="moves no-print">
         <RouterLink class="btn btn-small" to="/grove?view=list">As a list</RouterLink>
+        <button type="button" class="turn" aria-label="Nearer" @click="plan?.zoom(1.6)">+</button>
+        <button
+          type="button"
+          class="turn"
+          aria-label="The whole plan"
+          :disabled="!plan?.nearer"
+          @click="plan?.all()"
+        >
+          −
+        </button>
         <button
           type="button"
           class="btn btn-small"
@@ -136,7 +152,7 @@ useKeys([
         >
           {{ moving ? 'Done moving' : 'Move trees' }}
         </button>
-        <p v-if="moving" class="text-[0.92rem]">
+        <p v-if="moving" class="text-note">
           Drag a tree to where it stands, or pick it and use shift and the arrow keys.
         </p>
         <p v-if="moveTrouble" class="wrong" role="alert">{{ moveTrouble }}</p>
@@ -165,8 +181,8 @@ useKeys([
     <aside class="side">
       <div v-if="picked" class="border-b-2 border-ink pb-3 mb-1" aria-live="polite">
         <div class="flex items-center gap-3">
-          <span class="plate text-2xl">{{ picked.name }}</span>
-          <p class="text-[0.92rem] text-ink2 leading-tight">
+          <span class="plate text-head">{{ picked.name }}</span>
+          <p class="text-note text-ink2 leading-tight">
             {{ picked.kind_name }}, planted {{ picked.planted_year }}<br /><template
               v-if="picked.height_m"
               >{{ lengthWords(picked.height_m, units) }} tall,
@@ -189,8 +205,8 @@ useKeys([
         >
         <RouterLink class="link" to="/grove">show all again</RouterLink>
       </p>
-      <h1 class="text-[1.7rem]">What each needs next</h1>
-      <p class="text-[0.92rem] text-ink2">
+      <h1 class="text-title">What each needs next</h1>
+      <p class="text-note text-ink2">
         {{ dayWords(grove.day) }}, {{ siteTrees.length }} trees. Pick one in the plan, or press
         <kbd>/</kbd> and type its name.
       </p>
@@ -221,7 +237,7 @@ useKeys([
   z-index: 1;
 }
 .sites .plate {
-  font-size: 1.05rem;
+  font-size: var(--text-base);
   min-height: 34px;
 }
 .sites .on {
@@ -275,6 +291,12 @@ useKeys([
   }
   .sites {
     position: static;
+    padding: 8px 12px 0;
+  }
+  .moves {
+    position: static;
+    display: flex;
+    flex-wrap: wrap;
     padding: 8px 12px 0;
   }
   .legend {

@@ -23,7 +23,7 @@ const STEPS = [
 
 <template>
   <div class="max-w-3xl mx-auto px-4 py-4 grid gap-6">
-    <h1 class="text-[1.7rem]">Help</h1>
+    <h1 class="text-title">Help</h1>
     <section aria-label="First steps">
       <h2 class="help-head">First steps</h2>
       <ol class="list-decimal pl-6">
@@ -38,7 +38,7 @@ const STEPS = [
       <input id="term" v-model="asked" class="field my-2" placeholder="which word" />
       <dl>
         <div v-for="t in found" :key="t.id" class="border-b border-rule py-2">
-          <dt class="tag text-lg">{{ t.word }}</dt>
+          <dt class="tag text-lead">{{ t.word }}</dt>
           <dd>{{ t.says }}</dd>
         </div>
       </dl>
@@ -58,7 +58,7 @@ const STEPS = [
 
 <style>
 .help-head {
-  font-size: 1.25rem;
+  font-size: var(--text-part);
   border-bottom: 2px solid var(--ink);
   padding-bottom: 4px;
 }
@@ -93,7 +93,7 @@ const STEPS = [
   vertical-align: top;
 }
 .prose h3 {
-  font-size: 1.1rem;
+  font-size: var(--text-lead);
   margin-top: 12px;
 }
 .prose code {

@@ -52,20 +52,20 @@ const files = [
 
 <template>
   <div class="max-w-3xl mx-auto px-4 py-4 grid gap-6">
-    <h1 class="text-[1.7rem]">More</h1>
+    <h1 class="text-title">More</h1>
     <section v-for="part in parts" :key="part.name" :aria-label="part.name">
-      <h2 class="text-[1.25rem] border-b-2 border-ink pb-1">{{ part.name }}</h2>
+      <h2 class="text-part border-b-2 border-ink pb-1">{{ part.name }}</h2>
       <ul>
         <li v-for="link in part.links" :key="link.to" class="border-b border-rule">
           <RouterLink :to="link.to" class="line">
-            <b class="tag text-lg">{{ link.name }}</b>
+            <b class="tag text-lead">{{ link.name }}</b>
             <span class="text-ink2">{{ link.says }}</span>
           </RouterLink>
         </li>
       </ul>
     </section>
     <section aria-label="Units">
-      <h2 class="text-[1.25rem] border-b-2 border-ink pb-1 mb-2">Units</h2>
+      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Units</h2>
       <div class="flex flex-wrap gap-2" role="group" aria-label="Units">
         <button
           v-for="u in UNITS"
@@ -82,7 +82,7 @@ const files = [
       <p class="text-ink2 mt-1">The same on every device, sheet, list and calendar.</p>
     </section>
     <section aria-label="Colours">
-      <h2 class="text-[1.25rem] border-b-2 border-ink pb-1 mb-2">Colours on this device</h2>
+      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Colours on this device</h2>
       <div class="flex flex-wrap gap-2" role="group" aria-label="Colours">
         <button
           v-for="t in THEMES"
@@ -99,7 +99,7 @@ const files = [
     </section>
     <DemoDay />
     <section aria-label="Data out">
-      <h2 class="text-[1.25rem] border-b-2 border-ink pb-1 mb-2">Data out</h2>
+      <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Data out</h2>
       <p class="flex flex-wrap gap-2">
         <a v-for="f in files" :key="f.href" class="btn" :href="f.href" download>{{ f.name }}</a>
       </p>

@@ -46,7 +46,7 @@ function theirs(p: Person) {
 
 <template>
   <div class="max-w-3xl mx-auto px-4 py-4 grid gap-4">
-    <h1 class="text-[1.7rem]">People</h1>
+    <h1 class="text-title">People</h1>
     <p class="text-ink2 max-w-[60ch]">
       Who works here. A name then stands one tap away wherever it is asked who did something. Rows
       and blocks are given to somebody on their <i>Record</i>, and Today can be read by helper.
@@ -54,7 +54,7 @@ function theirs(p: Person) {
     <ul>
       <li v-for="p in people" :key="p.id" class="border-t border-rule py-2" data-test="person">
         <div class="flex flex-wrap gap-x-4 gap-y-1 items-center">
-          <b class="tag text-lg">{{ p.name }}</b>
+          <b class="tag text-lead">{{ p.name }}</b>
           <span class="text-ink2 flex-1">{{ facts(p) }}</span>
           <button
             type="button"
@@ -77,7 +77,7 @@ function theirs(p: Person) {
     </ul>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <section v-if="fetched" aria-label="Somebody new" class="border-t-2 border-ink pt-2">
-      <h2 class="text-[1.25rem]">Somebody new</h2>
+      <h2 class="text-part">Somebody new</h2>
       <PersonForm :id="fresh" :key="fresh" @kept="kept" />
     </section>
   </div>

@@ -3,14 +3,18 @@
  * What is on this device: what opens without signal, what waits to be sent, and what was not taken.
  * Works without Billhook.
  */
+import { useNarrow } from '@/composables/useNarrow'
 import { drop, resend, useOutbox } from '@/field/outbox'
 import { useReach } from '@/field/reach'
 import { onDevice, type Item } from '@/field/store'
 import { dayWords } from '@/geometry/day'
 import { useIntervalFn } from '@vueuse/core'
+import MendEntry from './phone/MendEntry.vue'
+import OnAPhone from './phone/OnAPhone.vue'
 import { computed, ref } from 'vue'
 
 const { reached } = useReach()
+const narrow = useNarrow()
 const { waiting, refused, failed } = useOutbox()
 interface Kept {
   to: string
@@ -80,7 +84,7 @@ const aside = computed(() => [...refused.value, ...failed.value])
 
 <template>
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-5 content-start">
-    <h1 class="text-[1.9rem]">On this phone</h1>
+    <h1 class="text-title">On this phone</h1>
     <p class="keep" data-test="pages">
       <template v-if="pages === 'insecure'">
         This page is not secure, so the browser keeps no pages: an open one goes on working without
@@ -94,13 +98,15 @@ const aside = computed(() => [...refused.value, ...failed.value])
       </template>
       <template v-else>The pages are not kept yet; leave this open for a moment.</template>
     </p>
+    <OnAPhone v-if="!narrow && reached" />
     <section v-if="aside.length" aria-label="Not taken">
-      <h2 class="text-[1.25rem] border-b-2 border-ink">Not taken</h2>
+      <h2 class="text-part border-b-2 border-ink">Not taken</h2>
       <article v-for="item in aside" :key="item.seq" class="border-b border-rule py-2">
         <p>
           <b>{{ item.says }}</b>
         </p>
         <p>{{ item.refused ?? item.failed }}</p>
+        <MendEntry v-if="item.wrong" :item="item" />
         <div class="flex flex-wrap gap-2 mt-1">
           <button type="button" class="btn" @click="resend(item)">Send again</button>
           <RouterLink v-if="item.tree" class="btn" :to="`/tree/${item.tree}`"
@@ -114,7 +120,7 @@ const aside = computed(() => [...refused.value, ...failed.value])
       </article>
     </section>
     <section aria-label="Waits to be sent">
-      <h2 class="text-[1.25rem] border-b-2 border-ink">Waits to be sent</h2>
+      <h2 class="text-part border-b-2 border-ink">Waits to be sent</h2>
       <p v-if="!waiting.length">Nothing; all that was entered is with Billhook.</p>
       <ul>
         <li
@@ -128,11 +134,11 @@ const aside = computed(() => [...refused.value, ...failed.value])
       </ul>
     </section>
     <section v-for="list in lists" :key="list.name" :aria-label="list.name">
-      <h2 class="text-[1.25rem] border-b-2 border-ink">{{ list.name }}</h2>
+      <h2 class="text-part border-b-2 border-ink">{{ list.name }}</h2>
       <ul>
         <li v-for="k in list.kept" :key="k.to" class="border-b border-rule">
-          <RouterLink :to="k.to" class="min-h-11 flex flex-wrap gap-x-3 items-center py-2">
-            <b class="tag text-lg underline underline-offset-4">{{ k.name }}</b>
+          <RouterLink :to="k.to" class="min-h-touch flex flex-wrap gap-x-3 items-center py-2">
+            <b class="tag text-lead underline underline-offset-4">{{ k.name }}</b>
             <span class="text-ink2">{{ k.says }}</span>
           </RouterLink>
         </li>

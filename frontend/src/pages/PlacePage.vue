@@ -52,10 +52,10 @@ const open = (part: string) =>
 <template>
   <div class="max-w-4xl mx-auto px-4 py-4">
     <header class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
-      <h1 class="text-[1.7rem]">Places and weather</h1>
+      <h1 class="text-title">Places and weather</h1>
       <div v-if="(grove?.sites.length ?? 0) > 1">
         <label class="label" for="which-site">Site</label>
-        <PickOne id="which-site" v-model="chosen" class="field !min-h-10">
+        <PickOne id="which-site" v-model="chosen" class="field field-small">
           <option v-for="s in grove?.sites" :key="s.id" :value="s.id">{{ s.name }}</option>
         </PickOne>
       </div>
@@ -118,7 +118,7 @@ const open = (part: string) =>
       </details>
       <details :id="parts[4]" class="part" :open="open('calendar')">
         <summary><h2>Calendar</h2></summary>
-        <p class="text-[0.95rem]">
+        <p class="text-note">
           What to look at again, open days of each kind of work, and open sheets, for your own
           calendar. Subscribe to the address, and it updates in place; or save the file once.
         </p>
@@ -164,7 +164,7 @@ const open = (part: string) =>
 }
 .part > summary h2 {
   display: inline;
-  font-size: 1.35rem;
+  font-size: var(--text-part);
 }
 .part[open] > summary {
   margin-bottom: 10px;

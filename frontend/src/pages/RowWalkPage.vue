@@ -104,13 +104,13 @@ const words = (t: Row['trees'][number]) =>
 
 <template>
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-3 content-start">
-    <h1 class="text-[1.9rem]">{{ row ? `${row.block}, row ${row.n}` : 'The row' }}</h1>
+    <h1 class="text-title">{{ row ? `${row.block}, row ${row.n}` : 'The row' }}</h1>
     <p v-if="row?.one_pass" class="keep font-semibold" data-test="one-pass">
       {{ row.one_pass.text }}
     </p>
     <p v-if="trouble" class="wrong" role="alert">
       {{ trouble }}
-      <button type="button" class="btn btn-small !min-h-11" @click="load">Try again</button>
+      <button type="button" class="btn btn-small" @click="load">Try again</button>
     </p>
     <template v-if="row">
       <SayButtons
@@ -121,7 +121,7 @@ const words = (t: Row['trees'][number]) =>
         scope="row"
         :scope-id="id"
       />
-      <p class="text-[0.97rem]">
+      <p class="text-note">
         Rake and look before hands go to a base or under a skirt. Pass a tree with one tap, or walk
         it step by step.
       </p>
@@ -160,23 +160,19 @@ const words = (t: Row['trees'][number]) =>
         >
           <div class="flex items-center gap-3">
             <b class="plate">{{ t.name }}</b>
-            <span class="text-[0.92rem] leading-tight"
+            <span class="text-note leading-tight"
               >{{ t.kind }}<br /><span :class="{ 'text-ink2': !today(t) }">{{
                 waitsFor(t.tree_id) ? 'kept here' : words(t)
               }}</span></span
             >
           </div>
-          <p
-            v-if="t.need"
-            class="flex gap-2 items-start text-[0.92rem] leading-tight"
-            data-test="need"
-          >
+          <p v-if="t.need" class="flex gap-2 items-start text-note leading-tight" data-test="need">
             <ToneMark :tone="t.tone" small />{{ t.need }}
           </p>
           <div class="grid grid-cols-3 gap-2">
             <button
               type="button"
-              class="btn !min-h-12"
+              class="btn"
               :aria-pressed="today(t) && t.state === 'passed'"
               @click="pass(t)"
             >
@@ -184,17 +180,15 @@ const words = (t: Row['trees'][number]) =>
             </button>
             <button
               type="button"
-              class="btn !min-h-12"
+              class="btn"
               :aria-expanded="open === t.tree_id"
               @click="tally(t.tree_id)"
             >
               Taken off …
             </button>
-            <RouterLink
-              class="btn btn-go !min-h-12 justify-center"
-              :to="`/tree/${t.tree_id}/look`"
-              >{{ t.state === 'open' ? 'Go on' : 'Walk' }}</RouterLink
-            >
+            <RouterLink class="btn btn-go justify-center" :to="`/tree/${t.tree_id}/look`">{{
+              t.state === 'open' ? 'Go on' : 'Walk'
+            }}</RouterLink>
           </div>
           <div v-if="open === t.tree_id" class="grid grid-cols-1 sm:grid-cols-2 gap-3">
             <CountField v-model="suckers" label="Suckers rubbed off" :low="0" :high="200" />
@@ -205,7 +199,7 @@ const words = (t: Row['trees'][number]) =>
             </details>
             <button
               type="button"
-              class="btn btn-go !min-h-12"
+              class="btn btn-go"
               :disabled="!suckers && !sprouts"
               @click="pass(t, { suckers, sprouts })"
             >

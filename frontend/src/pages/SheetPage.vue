@@ -55,7 +55,7 @@ async function add() {
     besides.value = ''
   }, [])
 }
-/** Language and paper of the printed sheet, remembered on this device. */
+/** Language and paper of the printed sheet, remembered on this device; the holding's paper else. */
 const { data: spoken } = useQuery({
   queryKey: ['languages'],
   queryFn: () => heed(api.GET('/api/languages')),
@@ -63,19 +63,15 @@ const { data: spoken } = useQuery({
 })
 const papers = computed(() =>
   (spoken.value?.languages ?? [{ code: 'en', name: 'English' }]).flatMap(({ code, name }) => [
+    { id: code, name },
     { id: `${code} a4`, name: `${name}, A4` },
     { id: `${code} letter`, name: `${name}, Letter` },
   ]),
 )
-const chosenPaper = useLocalStorage<string | null>('billhook-paper', null)
-/** Where feet are spoken, paper is Letter. */
-const paper = computed({
-  get: () => chosenPaper.value ?? (units.value === 'us' ? 'en letter' : 'en a4'),
-  set: (to) => (chosenPaper.value = to),
-})
+const paper = useLocalStorage('billhook-paper', 'en')
 const pdf = computed(() => {
   const [language, size] = paper.value.split(' ')
-  return `/api/sheets/${props.id}.pdf?language=${language}&paper=${size}&units=${units.value}`
+  return `/api/sheets/${props.id}.pdf?language=${language}${size ? `&paper=${size}` : ''}`
 })
 </script>
 
@@ -84,24 +80,19 @@ const pdf = computed(() => {
   <p v-else-if="error" class="p-6 wrong" role="alert">{{ sentence(error) }}</p>
   <div v-else-if="sheet" class="sheet">
     <header class="head">
-      <h1 class="plate text-[1.75rem]">{{ sheet.tree }}</h1>
-      <p class="text-[0.95rem] leading-tight">
+      <h1 class="plate text-title">{{ sheet.tree }}</h1>
+      <p class="text-note leading-tight">
         <b>Cut sheet, {{ dayWords(sheet.day) }}</b
         >, {{ sheet.work_words }}<br /><span class="text-ink2">{{ sheet.tree_line }}</span>
       </p>
       <div class="ml-auto flex gap-2 no-print max-sm:ml-0">
         <div>
           <label class="sr-only" for="paper">Language and paper</label>
-          <PickOne id="paper" v-model="paper" class="field !min-h-11 !py-1">
+          <PickOne id="paper" v-model="paper" class="field !py-1">
             <option v-for="p in papers" :key="p.id" :value="p.id">{{ p.name }}</option>
           </PickOne>
         </div>
-        <a
-          class="btn btn-small !min-h-11"
-          :href="pdf"
-          target="_blank"
-          rel="noopener"
-          data-test="pdf"
+        <a class="btn btn-small" :href="pdf" target="_blank" rel="noopener" data-test="pdf"
           >Print (PDF)</a
         >
         <RouterLink class="btn btn-small" :to="`/tree/${sheet.tree_id}`">The tree</RouterLink>
@@ -110,7 +101,7 @@ const pdf = computed(() => {
     <div class="verdict">
       <ToneMark :tone="sheet.status as Status" />
       <p>
-        <b class="tag text-xl">{{ sheet.sentence }}</b><br />{{ sheet.total }}
+        <b class="tag text-part">{{ sheet.sentence }}</b><br />{{ sheet.total }}
         <button type="button" class="link no-print" @click="working = true">Why</button>
       </p>
     </div>
@@ -154,7 +145,9 @@ const pdf = computed(() => {
           class="no-print mb-2 grid grid-cols-[1fr_auto] gap-3 items-end"
         >
           <WhoField v-model="who" label="Who cuts" />
-          <p class="tag text-xl pb-2" role="status">{{ done }} of {{ sheet.lines.length }} done</p>
+          <p class="tag text-part pb-2" role="status">
+            {{ done }} of {{ sheet.lines.length }} done
+          </p>
         </div>
         <ol class="lines">
           <SheetLine
@@ -178,14 +171,14 @@ const pdf = computed(() => {
               <option v-for="l in others" :key="l.id" :value="l.id">{{ l.name }}</option>
             </PickOne>
           </div>
-          <button type="button" class="btn !min-h-12" :disabled="!besides" @click="add">
+          <button type="button" class="btn" :disabled="!besides" @click="add">
             Add to the sheet
           </button>
         </div>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
         <section v-if="sheet.cautions.length" class="mt-3" aria-label="Take care">
-          <h2 class="text-lg">Take care</h2>
-          <ul class="text-[0.92rem] list-disc pl-5">
+          <h2 class="text-lead">Take care</h2>
+          <ul class="text-note list-disc pl-5">
             <li v-for="c in sheet.cautions" :key="c.code">{{ c.text }}</li>
           </ul>
         </section>
@@ -229,11 +222,11 @@ const pdf = computed(() => {
   padding-top: 6px;
 }
 .facts dt {
-  font-size: 0.85rem;
+  font-size: var(--text-small);
   color: var(--ink2);
 }
 .facts dd {
-  font: 600 1.2rem/1.2 var(--font-tag);
+  font: 600 var(--text-lead)/1.2 var(--font-tag);
 }
 @media (max-width: 900px) {
   .sheet {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** A block or a row: what it needs now, its trees, and its record. */
+/** A block or a row: what it needs now, its trees, its height, frost where it has any, its record. */
 import { api, heed, type Schemas } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useOpened } from '@/composables/useOpened'
@@ -14,10 +14,16 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import WorkItem from './today/WorkItem.vue'
 import WhoseWork from './people/WhoseWork.vue'
+import StandFrost from './stand/StandFrost.vue'
+import StandHeight from './stand/StandHeight.vue'
 import BlockForm from './tree/BlockForm.vue'
 import CalledForm from './tree/CalledForm.vue'
 
-const props = defineProps<{ id: string; of: 'block' | 'row'; part?: 'trees' | 'record' }>()
+const props = defineProps<{
+  id: string
+  of: 'block' | 'row'
+  part?: 'trees' | 'height' | 'frost' | 'record'
+}>()
 const { data: grove } = useGrove()
 const { units } = useSettings()
 const rows = computed(() =>
@@ -37,15 +43,15 @@ const trees = computed(() => {
   return (grove.value?.trees ?? []).filter((t) => here.has(t.row_id))
 })
 const at = computed(() => `/${props.of}/${props.id}`)
+const frosty = computed(() => rows.value.some((r) => grove.value?.frost.rows.includes(r.id)))
 const tags = computed(() => [
   { to: at.value, name: 'Now' },
   { to: `${at.value}/trees`, name: 'Trees' },
   ...(props.of === 'row'
     ? [{ to: `/row/${props.id}/walk`, name: 'Look' }]
-    : [
-        { to: `/heights?block=${props.id}`, name: 'Height' },
-        { to: `/year?block=${props.id}`, name: 'Year' },
-      ]),
+    : [{ to: `/year?block=${props.id}`, name: 'Year' }]),
+  ...(trees.value.length ? [{ to: `${at.value}/height`, name: 'Height' }] : []),
+  ...(frosty.value ? [{ to: `${at.value}/frost`, name: 'Frost' }] : []),
   { to: `${at.value}/record`, name: 'Record' },
 ])
 useOpened(() => (name.value ? { name: name.value, to: at.value } : null))
@@ -75,7 +81,7 @@ const { data: one } = useTree(first, ref(undefined))
     </p>
     <template v-else>
       <header class="flex flex-wrap gap-3 items-center px-4 pt-4">
-        <h1 class="plate text-[1.75rem] max-[720px]:sr-only">{{ name }}</h1>
+        <h1 class="plate text-title max-[720px]:sr-only">{{ name }}</h1>
         <p class="text-ink2">
           {{ trees.length }} {{ trees.length === 1 ? 'tree' : 'trees' }}
           <template v-if="of === 'block'">
@@ -120,6 +126,19 @@ const { data: one } = useTree(first, ref(undefined))
           </ul>
         </template>
         <TreeTable v-else-if="part === 'trees'" :trees="trees" />
+        <StandHeight
+          v-else-if="part === 'height' && block"
+          :of="of"
+          :block="block"
+          :row-id="of === 'row' ? id : undefined"
+          :trees="trees"
+        />
+        <StandFrost
+          v-else-if="part === 'frost' && block"
+          :site-id="block.site_id"
+          :block="block"
+          :trees="trees"
+        />
         <div v-else-if="one" class="grid gap-4">
           <WhoseWork :of="of" :scope-id="id" />
           <CalledForm :tree="one" />

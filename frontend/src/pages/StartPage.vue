@@ -63,11 +63,11 @@ const state = (nth: number) => (nth < step.value ? 'done' : nth === step.value ?
         </template>
         <SayIn :grove="grove" @planted="planted = $event" />
         <details v-if="site" class="mt-6">
-          <summary class="tag text-xl py-2">Or bring in a list</summary>
+          <summary class="tag text-part py-2">Or bring in a list</summary>
           <ListIn :grove="grove" />
         </details>
         <details class="mt-2">
-          <summary class="tag text-xl py-2">Another place</summary>
+          <summary class="tag text-part py-2">Another place</summary>
           <PlaceForm class="mt-3" :holding="grove.holding ?? ''" />
         </details>
       </StartStep>

@@ -70,7 +70,7 @@ const print = () => window.print()
     <p v-else-if="error" class="wrong py-6" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data">
       <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2 border-b-2 border-ink">
-        <h1 class="text-[1.75rem]">Today, {{ dayWords(data.day) }}</h1>
+        <h1 class="text-title">Today, {{ dayWords(data.day) }}</h1>
         <p class="text-ink2">
           the fortnight to {{ dayWords(data.until) }}: {{ hours(data.minutes) }} of work
         </p>
@@ -93,7 +93,7 @@ const print = () => window.print()
           <button type="button" class="btn btn-small" @click="print">Print</button>
         </div>
       </header>
-      <p v-if="data.forecast" class="py-2 text-[0.95rem]" data-test="no-forecast">
+      <p v-if="data.forecast" class="py-2 text-note" data-test="no-forecast">
         {{ data.forecast }}
       </p>
       <p v-if="grove && !grove.trees.length" class="py-6">
@@ -103,7 +103,7 @@ const print = () => window.print()
       <div class="split">
         <div class="min-w-0">
           <section v-if="data.late.length" aria-label="Late" class="late">
-            <h2 class="text-[1.35rem]">Late</h2>
+            <h2 class="text-part">Late</h2>
             <ul class="mt-2">
               <WorkItem
                 v-for="item in data.late"
@@ -118,7 +118,7 @@ const print = () => window.print()
           <template v-if="!groups.length && !data.late.length && grove?.trees.length">
             <p class="pt-4">Nothing wants doing this fortnight.</p>
             <section v-if="next" aria-label="Next" data-test="next">
-              <h2 class="text-[1.35rem] mt-3">
+              <h2 class="text-part mt-3">
                 Next<template v-if="nextDay">, {{ dayWords(nextDay) }}</template>
               </h2>
               <ul>
@@ -127,7 +127,7 @@ const print = () => window.print()
             </section>
           </template>
           <section v-for="[name, items] in groups" :key="name" :aria-label="name" class="pt-3">
-            <h2 :class="by === 'walk' ? 'plate text-[1.35rem]' : 'text-[1.35rem]'">{{ name }}</h2>
+            <h2 :class="by === 'walk' ? 'plate text-part' : 'text-part'">{{ name }}</h2>
             <ul class="mt-2">
               <WorkItem
                 v-for="item in items"
@@ -142,8 +142,8 @@ const print = () => window.print()
         </div>
         <aside class="grid gap-5 content-start pt-3">
           <section v-if="weather" aria-label="Weather">
-            <h2 class="text-[1.25rem]">Weather</h2>
-            <p class="text-[0.92rem] text-ink2">
+            <h2 class="text-part">Weather</h2>
+            <p class="text-note text-ink2">
               {{ weather.station
               }}<template v-if="weather.simulated">, invented for the demo</template>.
               <RouterLink class="link text-ink" to="/place#weather">More</RouterLink>
@@ -155,7 +155,7 @@ const print = () => window.print()
             />
           </section>
           <section v-if="data.too_late.length" aria-label="Too late this season">
-            <h2 class="text-[1.25rem]">Too late this season</h2>
+            <h2 class="text-part">Too late this season</h2>
             <ul>
               <WorkItem
                 v-for="item in data.too_late"
@@ -167,7 +167,7 @@ const print = () => window.print()
             </ul>
           </section>
           <section v-if="data.put_off.length" aria-label="Put off">
-            <h2 class="text-[1.25rem]">Put off</h2>
+            <h2 class="text-part">Put off</h2>
             <ul>
               <WorkItem
                 v-for="item in data.put_off"
@@ -178,7 +178,7 @@ const print = () => window.print()
               />
             </ul>
           </section>
-          <p class="text-[0.9rem] text-ink2">
+          <p class="text-small text-ink2">
             Rake the base and look into low skirts for snakes and wasps before hands go in. No
             ladder alone, none near a power line; cuts near lines are for licensed crews.
           </p>

@@ -68,12 +68,12 @@ onKeyStroke('z', (event) => {
 <template>
   <div class="page">
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-      <h1 class="plate text-[1.75rem]">{{ name }}</h1>
+      <h1 class="plate text-title">{{ name }}</h1>
       <p class="text-ink2">Traced on a photo</p>
       <RouterLink class="link ml-auto" :to="`/tree/${id}`">The tree</RouterLink>
     </header>
     <section v-if="sent === 'done'" class="mt-4 max-w-xl" role="status">
-      <h2 class="text-2xl">The tree is drawn</h2>
+      <h2 class="text-head">The tree is drawn</h2>
       <p class="mt-1">Its limbs are as they were touched. Cuts can be marked on the photo.</p>
       <div class="flex flex-wrap gap-2 mt-3">
         <RouterLink class="btn btn-go" :to="`/tree/${id}?on=photo`">Mark cuts</RouterLink>
@@ -96,10 +96,10 @@ onKeyStroke('z', (event) => {
     <div v-else class="body">
       <div class="picture">
         <div class="ask">
-          <p class="tag text-lg flex-1" role="status">{{ asks }}</p>
+          <p class="tag text-lead flex-1" role="status">{{ asks }}</p>
           <button
             type="button"
-            class="btn btn-small !min-h-11"
+            class="btn btn-small"
             :disabled="draft.steps.length < 2"
             @click="tracing.undo"
           >
@@ -135,7 +135,7 @@ onKeyStroke('z', (event) => {
             @class="tracing.keep({ ...now, half: null, trunk: { class: $event } })"
           />
         </div>
-        <p v-for="r in answer?.reasons ?? []" :key="r.code" class="text-[0.95rem]">{{ r.text }}</p>
+        <p v-for="r in answer?.reasons ?? []" :key="r.code" class="text-note">{{ r.text }}</p>
         <ol>
           <LimbRow
             v-for="{ limb, nth } in newestFirst"
@@ -162,13 +162,13 @@ onKeyStroke('z', (event) => {
         />
         <button
           type="button"
-          class="btn btn-go !min-h-14 text-xl"
+          class="btn btn-go btn-tall text-part"
           :disabled="!measured.length || sent === 'waits'"
           @click="tracing.save"
         >
           {{ sent === 'waits' ? 'Waits to be sent' : 'Keep this drawing' }}
         </button>
-        <p class="text-[0.88rem] text-ink2">
+        <p class="text-small text-ink2">
           Picture and touches stay on this device until Billhook has them. Limbs that run straight
           toward or away from you cannot be measured on one picture.
         </p>

@@ -12,11 +12,12 @@ import { useTree } from '@/composables/useTree'
 import SecondWire from '@/controls/SecondWire.vue'
 import { dayWords } from '@/geometry/day'
 import { computed, toRef, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import TreeStand from './tree/TreeStand.vue'
 
 const props = defineProps<{ id: string }>()
 const route = useRoute()
+const router = useRouter()
 const narrow = useNarrow()
 const day = useDay()
 const { data: tree, error, isPending } = useTree(toRef(props, 'id'), day)
@@ -27,16 +28,25 @@ const frosted = computed(
   () => tree.value?.seen.some((s) => s.kind === 'freeze_class' && s.value !== 'F0') ?? false,
 )
 const at = computed(() => `/tree/${props.id}`)
-const tags = computed(() => [
-  { to: at.value, name: 'Now' },
-  { to: `${at.value}/look`, name: 'Look' },
-  { to: `${at.value}/cut`, name: 'Cut' },
-  { to: `${at.value}/height`, name: 'Height' },
-  ...(frosted.value || route.name === 'tree-frost'
-    ? [{ to: `${at.value}/frost`, name: 'Frost' }]
-    : []),
-  { to: `${at.value}/record`, name: 'Record' },
-])
+/** Of a tree that is gone there is its record; nothing is looked at or cut any more. */
+const gone = computed(() => !!tree.value?.removed_on)
+watch(
+  () => gone.value && !['tree-now', 'tree-record', 'tree-limbs'].includes(String(route.name)),
+  (astray) => astray && void router.replace(at.value),
+  { immediate: true },
+)
+const tags = computed(() => {
+  const part = (path: string, name: string) => ({ to: `${at.value}${path}`, name })
+  if (gone.value) return [part('', 'Now'), part('/record', 'Record')]
+  return [
+    part('', 'Now'),
+    part('/look', 'Look'),
+    part('/cut', 'Cut'),
+    part('/height', 'Height'),
+    ...(frosted.value || route.name === 'tree-frost' ? [part('/frost', 'Frost')] : []),
+    part('/record', 'Record'),
+  ]
+})
 useOpened(() =>
   tree.value ? { name: tree.value.name, kind: tree.value.kind_name, to: at.value } : null,
 )
@@ -79,10 +89,10 @@ useKeys([
     </section>
     <div class="words">
       <header class="who">
-        <h1 v-if="tree || route.meta.unfetched" class="plate text-[1.75rem] max-[720px]:sr-only">
+        <h1 v-if="tree || route.meta.unfetched" class="plate text-title max-[720px]:sr-only">
           {{ tree?.name ?? 'The tree' }}
         </h1>
-        <p v-if="tree" class="text-[0.92rem] text-ink2 leading-tight max-[720px]:hidden">
+        <p v-if="tree" class="text-note text-ink2 leading-tight max-[720px]:hidden">
           {{ line }}<br />{{ drawn }}
         </p>
         <p v-if="tree && day" class="day">
@@ -136,7 +146,7 @@ useKeys([
   border: var(--line) solid var(--ink);
   border-radius: 999px;
   padding: 2px 14px;
-  font: 600 1rem var(--font-tag);
+  font: 600 var(--text-base) var(--font-tag);
 }
 .panel {
   flex: 1;

@@ -22,7 +22,7 @@ import { useRoute, useRouter } from 'vue-router'
 const route = useRoute()
 const router = useRouter()
 const narrow = useNarrow()
-const { data: grove } = useGrove()
+const { data: grove, error: unreached } = useGrove()
 const word = (name: string) =>
   typeof route.query[name] === 'string' ? (route.query[name] as string) : undefined
 const tree = computed(() => word('tree'))
@@ -96,6 +96,8 @@ function head(lane: Schemas['LaneOut'], s: Segment): string {
   return `${s.status}${share}${end === lane.segments.at(-1)!.to ? '' : `, until ${dayWords(end)}`}`
 }
 /** The pick that is on, or the next. */
+/** Trees whose year is another one, listed when asked for. */
+const others = ref(false)
 const harvest = computed(() =>
   block.value === 'all'
     ? undefined
@@ -129,25 +131,34 @@ const print = () => window.print()
       No tree stands here yet.
       <RouterLink to="/start" class="link">Say what stands there</RouterLink>
     </p>
+    <p v-else-if="unreached && !data" class="wrong py-6" role="alert">{{ sentence(unreached) }}</p>
     <p v-else-if="isPending" class="py-6">Working out the year …</p>
     <p v-else-if="error" class="wrong py-6" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data">
       <header class="flex flex-wrap items-center gap-x-4 gap-y-2 pb-1">
-        <h1 class="plate text-[1.75rem]">{{ data.name }}</h1>
-        <p class="text-[0.92rem] text-ink2 leading-tight">
+        <h1 class="plate text-title">{{ data.name }}</h1>
+        <p class="text-note text-ink2 leading-tight">
           {{ data.kind_name }}<br />{{
             data.of === 1
               ? 'this tree'
               : data.trees === data.of
                 ? `all ${data.of} trees`
-                : `${data.trees} of ${data.of} trees; the others differ`
-          }}
+                : `${data.trees} of ${data.of} trees; `
+          }}<button
+            v-if="data.others.length"
+            type="button"
+            class="link"
+            :aria-expanded="others"
+            @click="others = !others"
+          >
+            the others differ
+          </button>
         </p>
         <div class="ml-auto flex gap-2 items-center no-print max-sm:ml-0">
           <label class="sr-only" for="almanac-block">Block</label>
           <PickOne
             id="almanac-block"
-            class="field !w-auto !min-h-10 !py-1"
+            class="field !w-auto field-small !py-1"
             :model-value="tree ? '' : block"
             @update:model-value="choose"
           >
@@ -156,7 +167,7 @@ const print = () => window.print()
             <option v-for="b in grove?.blocks ?? []" :key="b.id" :value="b.id">{{ b.name }}</option>
           </PickOne>
           <label class="sr-only" for="almanac-months">Months</label>
-          <PickOne id="almanac-months" v-model="months" class="field !w-auto !min-h-10 !py-1">
+          <PickOne id="almanac-months" v-model="months" class="field !w-auto field-small !py-1">
             <option v-for="m in [12, 14, 18]" :key="m" :value="m">{{ m }} months</option>
           </PickOne>
           <RouterLink v-if="tree" class="btn btn-small" :to="`/tree/${tree}`">The tree</RouterLink>
@@ -171,6 +182,16 @@ const print = () => window.print()
           >
         </p>
       </header>
+      <ul
+        v-if="others && data.others.length"
+        class="flex flex-wrap gap-x-5 pb-2"
+        data-test="others"
+      >
+        <li v-for="o in data.others" :key="o.tree_id">
+          <RouterLink class="link" :to="`/year?tree=${o.tree_id}`">{{ o.name }}</RouterLink>
+          {{ o.kind_name }}<template v-if="o.trees > 1">, {{ o.trees }} alike</template>
+        </li>
+      </ul>
       <div
         class="overflow-x-auto"
         role="region"
@@ -188,7 +209,7 @@ const print = () => window.print()
       </div>
       <p
         v-if="Object.keys(whatIf).length"
-        class="flex flex-wrap gap-3 items-center text-[0.98rem]"
+        class="flex flex-wrap gap-3 items-center text-note"
         role="status"
         data-test="what-if"
       >
@@ -199,8 +220,8 @@ const print = () => window.print()
       </p>
       <section class="day" :aria-label="`What holds on ${dayWords(day)}`" aria-live="polite">
         <div>
-          <h2 class="text-[1.5rem]" data-test="day">{{ day ? dayWords(day) : '' }}</h2>
-          <p class="text-[0.92rem] text-ink2 no-print">
+          <h2 class="text-head" data-test="day">{{ day ? dayWords(day) : '' }}</h2>
+          <p class="text-note text-ink2 no-print">
             <kbd>←</kbd> <kbd>→</kbd> a day, with shift a week; <kbd>Home</kbd> today
           </p>
         </div>
@@ -208,8 +229,8 @@ const print = () => window.print()
           <li v-for="x in here" :key="x.lane.work" class="grid grid-cols-[auto_1fr] gap-x-3">
             <ToneMark :tone="x.now.status" small class="mt-1" />
             <div>
-              <h3 class="text-[1.1rem]">{{ x.lane.name }}: {{ head(x.lane, x.now) }}</h3>
-              <p class="text-[0.9rem] text-ink2">
+              <h3 class="text-lead">{{ x.lane.name }}: {{ head(x.lane, x.now) }}</h3>
+              <p class="text-small text-ink2">
                 <b v-if="costOn(x.lane)" class="text-ink" data-test="cost">{{ costOn(x.lane) }}.</b>
                 {{ said(x.now)?.text }}
                 <button
@@ -232,7 +253,7 @@ const print = () => window.print()
         </ul>
       </section>
       <section v-if="harvest" class="mb-3" aria-label="The pick">
-        <p class="text-[0.98rem]">
+        <p class="text-note">
           The pick: {{ dayWords(harvest.from) }} to {{ dayWords(harvest.to)
           }}{{ harvest.origin === 'observed' ? ', as it was seen' : ', about' }}.
         </p>
@@ -251,8 +272,8 @@ const print = () => window.print()
           "
         />
       </section>
-      <details class="mb-5 text-[0.98rem]">
-        <summary class="tag text-lg">Dates of these months, and where each comes from</summary>
+      <details class="mb-5 text-note">
+        <summary class="tag text-lead">Dates of these months, and where each comes from</summary>
         <table class="mt-2">
           <caption class="sr-only">
             Events

@@ -14,7 +14,7 @@ from billhook.core.frame.model import Cut
 from billhook.services.book.pace import pace_of
 from billhook.services.heights.row_lines import outline_of, row_bearing_deg, spacing_in_row
 from billhook.services.holding import planting, setting_up
-from billhook.services.plan import cutting, sheet_making, sheets
+from billhook.services.plan import cutting, finishing, sheet_making, sheets
 from billhook.services.plan.after import after_words
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.season.one_pass import one_pass
@@ -81,7 +81,7 @@ def visit(at, tree, frame_id, limb, minutes, day):
     plan = sheet_making.make_sheet(at, tree, new_id(), [Cut(limb, 0.0)], "thin", day, frame_id)
     line = sheets.sheet(at, plan.id).lines[0]
     sheets.tick(at, plan.id, line.cut.id, new_id(), True, day, None, "")
-    sheets.finish(at, plan.id, plan.version, day, minutes=minutes(float(plan.answer["minutes"])))
+    finishing.finish(at, plan.id, plan.version, day, minutes=minutes(float(plan.answer["minutes"])))
     return plan
 
 

@@ -35,6 +35,10 @@ def test_entries_asked_for_and_what_they_come_to(garden):
     assert sums(first=TODAY) == (2, 2, 1.5, 38.5)
     assert sums(last=TODAY - dt.timedelta(days=1)) == (1, 1, 0.5, 0.0)
     assert book(garden.at, Asked()).people == ("first helper", "second helper")
+    assert book(garden.at, Asked()).sums.share == pytest.approx((0.1 + 0.0 + 0.05) / 3)
+    (picked,) = book(garden.at, Asked()).picked
+    assert (picked.where, picked.kg, picked.who) == ("Baixo 1·1", 38.5, "first helper")
+    assert book(garden.at, Asked(who="second helper")).picked == ()
     assert book(garden.at, Asked(block_id="another")).lines == ()
 
 

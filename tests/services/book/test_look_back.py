@@ -13,7 +13,7 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut
 from billhook.services.book import harvests, logbook
 from billhook.services.book.look_back import block_back, look_back
-from billhook.services.plan import sheet_making, sheets
+from billhook.services.plan import finishing, sheet_making, sheets
 from billhook.services.tree import regrown, views
 from billhook.store.trees import observations
 
@@ -27,7 +27,7 @@ def test_planned_and_done_by_year(garden):
     )
     lines = sheets.sheet(at, plan.id).lines
     sheets.tick(at, plan.id, lines[0].cut.id, new_id(), True, TODAY, None, "")
-    sheets.finish(at, plan.id, plan.version, TODAY, minutes=9)
+    finishing.finish(at, plan.id, plan.version, TODAY, minutes=9)
     logbook.log_past_work(
         at,
         tree,
@@ -59,7 +59,7 @@ def test_minutes_learn_from_three_visits(garden):
         plan = sheet_making.make_sheet(at, tree, new_id(), [Cut(limb, 0.0)], "thin", TODAY, frame)
         line = sheets.sheet(at, plan.id).lines[0]
         sheets.tick(at, plan.id, line.cut.id, new_id(), True, TODAY, None, "")
-        frame = sheets.finish(
+        frame = finishing.finish(
             at, plan.id, plan.version, TODAY, minutes=3 * line.advice.minutes
         ).frame_after
     found = look_back(at, tree)

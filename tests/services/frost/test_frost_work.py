@@ -11,29 +11,25 @@ import pytest
 from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import TRUNK, Limb
-from billhook.core.season.station import StationDay
-from billhook.core.tasks import NIGHT_TASKS
 from billhook.services.book import harvests
-from billhook.services.frost import before as frost_before
-from billhook.services.frost import cold_nights, looking
 from billhook.services.frost import cuts as frost_cuts
 from billhook.services.frost import fruit as frost_fruit
 from billhook.services.frost import grow_on as frost_grow_on
+from billhook.services.frost import looking
 from billhook.services.frost import night as frost_night
 from billhook.services.frost import record as frost_record
 from billhook.services.frost import tree as frost_tree
 from billhook.services.holding import planting, setting_up
-from billhook.services.plan import sheets
+from billhook.services.plan import finishing, sheets
 from billhook.services.tree import framing, observing, records, views
 from billhook.services.workplace import Workplace, open_workplace
 from billhook.settings import Settings
-from billhook.store import logbook, weather
 from billhook.store.database import StaleVersion
 from billhook.store.trees import tree_record
 
 from ...places import TODAY, forked_frame, new_id
+from .hurt import NIGHT, scratched, tasks_of, tree_record_block
 
-NIGHT = dt.date(2027, 1, 19)
 SUMMER = dt.date(2027, 7, 8)
 
 
@@ -62,90 +58,6 @@ def summer(tmp_path) -> tuple[Workplace, str, str]:
     at.store.close()
 
 
-def scratched(at, tree, limb, edge, day=None):
-    """Scratch a limb as the search asks until its edge is found; returns its test."""
-    for _ in range(9):
-        test = next(x for x in frost_tree.after_frost(at, tree).limbs if x.limb == limb)
-        place = test.found.next_at_m
-        if place is None:
-            return test
-        looking.scratch(at, tree, new_id(), limb, place, place <= edge, day)
-    raise AssertionError("the search did not end")
-
-
-def tasks_of(at, scope):
-    with at.store.reading() as session:
-        return logbook.tasks(session, scope)
-
-
-def test_cold_nights_come_from_the_days_a_station_measured(garden):
-    at = garden.at
-    with at.store.writing() as session:
-        weather.put(
-            session,
-            garden.site.id,
-            [StationDay(NIGHT, -3.1, 9.0), StationDay(NIGHT + dt.timedelta(days=1), 6.0, 15.0)],
-            "csv",
-        )
-    found = cold_nights.cold_nights(at, garden.site.id)
-    assert [(n.day, n.min_c, n.saved) for n in found.nights] == [(NIGHT, -3.1, False)]
-    assert not found.simulated
-    frost_night.night(at, garden.site.id, NIGHT, -3.1, None, save=True, source=found.station)
-    assert cold_nights.cold_nights(at, garden.site.id).nights[0].saved
-    assert frost_record.frost_record(at, garden.site.id).nights[0].source == found.station
-
-
-def test_the_days_before_decide_how_hardened_a_tree_is(garden):
-    at, warm = (
-        garden.at,
-        [StationDay(NIGHT - dt.timedelta(days=d), 16.0, 26.0) for d in range(1, 40)],
-    )
-    before = frost_night.night(at, garden.site.id, NIGHT, -4.6, 4).trees
-    with at.store.writing() as session:
-        weather.put(session, garden.site.id, warm, "csv")
-    at.weather_changes += 1
-    after = frost_night.night(at, garden.site.id, NIGHT, -4.6, 4).trees
-    assert after[0].damage.thresholds["wood"] > before[0].damage.thresholds["wood"] + 1
-    assert after[0].damage.worst > before[0].damage.worst
-
-
-def test_a_night_that_is_written_down_sets_its_dates_once(garden):
-    at = garden.at
-    for _ in range(2):
-        found = frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
-    assert found.saved >= len(garden.tree_ids)
-    row = tasks_of(
-        at, garden.row_id
-    )  # five alike: dates for each tree, one more and they are the row's
-    row = [*row, *(t for tree in garden.tree_ids for t in tasks_of(at, tree))]
-    assert len({(t.scope_id, t.kind, t.due) for t in row}) == len(row)
-    wanted = ("frost-night-bark", "frost-night-judge", "frost-night-cut")
-    assert {*wanted} <= {t.kind for t in row}
-    judge, cut = (min(t.due for t in row if t.kind == k) for k in wanted[1:])
-    assert NIGHT < judge <= cut
-    assert all(t.rule in at.know for t in row)
-    foreseen = frost_tree.after_frost(at, garden.tree_ids[0]).foreseen
-    assert foreseen.at_c == -8.0
-
-
-def test_a_night_written_down_again_keeps_what_the_trees_showed(garden):
-    at, (first, second, *_) = garden.at, garden.tree_ids
-    frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
-    looking.say_class(at, first, "F2")
-    frost_night.night(at, garden.site.id, NIGHT, -7.0, 6, save=True)
-    assert frost_tree.after_frost(at, first).frost_class == "F2"  # seen on the tree, so it stays
-    assert (
-        frost_tree.after_frost(at, second).frost_class
-        == frost_tree.after_frost(at, second).foreseen.frost_class
-    )
-    frost_night.night(
-        at, garden.site.id, NIGHT, 3.0, 6, save=True
-    )  # it was another night after all
-    assert frost_tree.after_frost(at, second) is None
-    assert frost_tree.after_frost(at, first).frost_class == "F2"
-    assert not [t for t in tasks_of(at, second) if t.kind in NIGHT_TASKS]
-
-
 def test_green_that_turned_brown_is_no_life_and_a_flush_alone_may_be_the_rootstocks(summer):
     at, _, tree = summer
     looking.say_class(at, tree, "F6")
@@ -163,31 +75,6 @@ def test_green_that_turned_brown_is_no_life_and_a_flush_alone_may_be_the_rootsto
     suckers = next(v for v in frost_cuts.cut_stages(at, tree) if v.stage.name == "suckers")
     assert suckers.cuts == ()
     assert "stay" in said(suckers.stage.reason)
-
-
-def test_before_the_cold_young_trees_are_banked_and_unbanked(garden):
-    at = garden.at
-    assert frost_before.before_the_cold(at, garden.site.id) == []  # grown trees need none
-    with pytest.raises(InvalidInput, match="nothing to put on"):
-        frost_before.protect(at, garden.site.id, tree_record_block(at, garden.tree_ids[0]))
-    young = planting.plant(
-        at, garden.site.id, "Viveiro", 1, 2, "mandarin", TODAY.year - 1, "clementine", "carrizo"
-    )
-    block = next(
-        b for b in frost_before.before_the_cold(at, garden.site.id) if b.block_id == young.block_id
-    )
-    assert [p.kind for p, _ in block.protections] == ["bank", "wrap"]
-    assert {n for _, n in block.protections} == {2}
-    assert frost_before.protect(at, garden.site.id, young.block_id) == 4
-    assert frost_before.protect(at, garden.site.id, young.block_id) == 0
-    due = {(t.kind, t.rule.split("/")[1]): t.due for t in tasks_of(at, young.row_id)}
-    for kept in ("bank", "wrap"):
-        assert due["frost-protect-on", kept] < due["frost-protect-off", kept]
-
-
-def tree_record_block(at, tree_id):
-    with at.store.reading() as session:
-        return tree_record(session, tree_id).block.id
 
 
 def test_a_false_start_is_recorded_and_asked_again(summer):
@@ -285,7 +172,7 @@ def test_dead_wood_goes_onto_a_sheet_and_off_the_tree(summer):
     for line in sheet.lines:
         sheets.tick(at, plan.id, line.cut.id, new_id(), True, SUMMER, None, "")
     lost = frost_tree.after_frost(at, tree).dead_share
-    entry = sheets.finish(at, plan.id, 1, SUMMER)
+    entry = finishing.finish(at, plan.id, 1, SUMMER)
     assert entry.cuts == len(dead.cuts)
     assert frost_tree.after_frost(at, tree).dead_share == pytest.approx(
         lost

@@ -4,16 +4,18 @@ down keep to the days.
 
 from __future__ import annotations
 
+import datetime as dt
+
 import pytest
 
 from billhook.core.errors import InvalidInput
 from billhook.services.heights import aims, down
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.plan import proposals
 from billhook.services.plan.wishes import Wish
 from billhook.services.tree import views
 
-from ...places import TODAY
+from ...places import TODAY, empty_workplace
 
 
 @pytest.fixture
@@ -67,6 +69,23 @@ def test_the_stairs_keep_to_the_days(tall):
     lowest = min(v.to_m for v in found.visits)
     assert found.reached == (lowest <= 3.05 + 1e-6)
     assert down.stairs_of(at, one, 6.0).reasons[0].code == "low-enough"
+
+
+def test_the_stairs_begin_on_the_day_that_the_tree_s_page_opens(tmp_path):
+    """An avocado in the lowland tropics in November, at a tenth of a crop; none from August on. A
+    page that says go and one that begins next year would contradict each other.
+    """
+    day = dt.date(2026, 11, 10)
+    at = empty_workplace(tmp_path, day)
+    site = setting_up.set_up(at, "Cay", "Cay", 25.8, "tropical-lowland")
+    like = planting.Like(height_m=6.5, spread_m=5.5, trunk_mm=260)
+    (tree,) = planting.plant(at, site.id, "Old", 1, 1, "avocado", 2012, like=like).tree_ids
+    aims.say_aim(at, tree, "tree", 4.5)
+    (verdict,) = views.tree_view(at, tree, day, ("height",)).verdicts
+    assert verdict.status == "go"
+    assert verdict.price > 0.03
+    found = down.stairs_of(at, tree)
+    assert found.visits[0].day == day
 
 
 def test_many_are_wanted_at_one_height_and_as_wide_as_before(tall):

@@ -18,7 +18,7 @@ from billhook.services.heights import block as heights
 from billhook.services.heights import rotations, section, turns
 from billhook.services.heights import tree as tree_heights
 from billhook.services.holding import planting, setting_up
-from billhook.services.plan import proposals, sheet_making, sheets, wishes
+from billhook.services.plan import finishing, proposals, sheet_making, sheets, wishes
 from billhook.services.season import today
 from billhook.services.season.calendar import calendar
 from billhook.services.season.desk import SeasonDesk
@@ -163,7 +163,7 @@ def test_each_year_starts_from_what_was_really_done(orchard):
     )
     line = sheets.sheet(at, plan.id).lines[0]
     sheets.tick(at, plan.id, line.cut.id, new_id(), True, TODAY, None, "")
-    sheets.finish(at, plan.id, plan.version, TODAY)
+    finishing.finish(at, plan.id, plan.version, TODAY)
     after = rotations.view(at, "tree", tree)[0].tasks
     named = proposals.plan_for(at, tree, wishes.Wish("renew", TODAY, limit=0.5))
     assert any(

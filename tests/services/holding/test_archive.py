@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import datetime as dt
 import hashlib
 import json
 import sqlite3
@@ -14,7 +15,7 @@ import pytest
 
 from billhook.services.book import logbook
 from billhook.services.holding import setting_up
-from billhook.services.holding.archive import BadArchive, back_up, restore
+from billhook.services.holding.archive import BadArchive, back_up, restore, restored
 from billhook.services.holding.grove import grove
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
@@ -155,7 +156,18 @@ def test_an_archive_of_an_earlier_version_is_brought_up_to_date(tmp_path):
         made.writestr("billhook.sqlite", content)
     settings = Settings(data=tmp_path / "data", fixed_today=TODAY)
     restore(settings, archive)
-    assert [p.name for p in settings.data.iterdir()] == ["billhook.sqlite"]
+    assert {p.name for p in settings.data.iterdir()} == {"billhook.sqlite", "restored.json"}
     at = open_workplace(settings)
     assert len(grove(at, TODAY).trees) == 3
     at.store.close()
+
+
+def test_a_device_can_notice_that_an_older_state_was_put_back(garden, tmp_path):
+    assert restored(garden.at.settings) is None
+    before = dt.datetime.now(dt.UTC)
+    kept = back_up(garden.at.settings, tmp_path / "kept.zip")
+    again = Settings(data=tmp_path / "again")
+    restore(again, kept)
+    found = restored(again)
+    assert found is not None
+    assert before <= found.as_of <= found.at

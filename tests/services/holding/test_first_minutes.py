@@ -173,3 +173,12 @@ def test_units_belong_to_the_holding(at):
     setting_up.set_up(at, "G", "G", 36.8, "low-desert")
     assert setting_up.set_units(at, "us").units == "us"
     assert grove(at, TODAY).holding.units == "us"
+
+
+def test_a_garden_s_few_trees_are_no_rows(at):
+    site = setting_up.set_up(at, "Casa", "Casa", 36.8, "mediterranean-coast")
+    planting.plant(at, site.id, "Patio", 1, 8, "lemon", 2020, pot_l=40)
+    planting.plant(at, site.id, "Casa", 1, 3, "loquat", 2015)
+    planting.plant(at, site.id, "Baixo", 1, 4, "loquat", 2015)
+    view = grove(at, TODAY)
+    assert {b.name for b in view.blocks if b.id in view.in_rows} == {"Baixo"}

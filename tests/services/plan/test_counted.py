@@ -10,7 +10,7 @@ from billhook.core.frame.model import Cut
 from billhook.services.book import logbook
 from billhook.services.holding import planting
 from billhook.services.plan import counted as counting
-from billhook.services.plan import proposals, sheet_making, sheets
+from billhook.services.plan import finishing, proposals, sheet_making, sheets
 from billhook.services.plan.wishes import Wish
 from billhook.services.tree import observing, views
 from billhook.services.walk.tree import walked_tree
@@ -118,7 +118,7 @@ def test_cuts_besides_a_sheet_add_to_it_and_stay_when_it_is_corrected(garden, kn
     besides = [counted(know, "finger", 2, False, False)]
     more = counting.count_on(at, tree, TODAY, "thin", besides).count.share
     version = sheets.sheet(at, plan.id).plan.version
-    entry = sheets.finish(at, plan.id, version, TODAY, besides=besides)
+    entry = finishing.finish(at, plan.id, version, TODAY, besides=besides)
     assert entry.share == pytest.approx(line.cost.share + more)
     assert entry.cuts == 3
     fixed = logbook.log_past_work(

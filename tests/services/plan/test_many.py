@@ -44,8 +44,9 @@ def test_without_a_goal_what_is_too_tall_is_lowered(garden):
     )
     frame = Frame(Trunk(110, 0.75), limbs, 0.25)
     framing.save_frame(at, tree, frame, garden.frame_id, {x.id for x in limbs}, TODAY)
-    with pytest.raises(InvalidInput):
-        many.make_sheets(at, new_id(), [tree], "nonsense", TODAY)
+    for goal in ("nonsense", "skeleton"):  # whose owner is told first what it costs
+        with pytest.raises(InvalidInput):
+            many.make_sheets(at, new_id(), [tree], goal, TODAY)
     assert many.make_sheets(at, new_id(), [tree], None, TODAY).made == ()  # nobody wants it lower
     aims.say_aim(at, tree, "tree", 2.3)
     (made,) = many.make_sheets(at, new_id(), [tree], None, TODAY).made

@@ -12,7 +12,7 @@ from billhook.core.frame.finish import after_cuts
 from billhook.core.frame.model import Cut
 from billhook.services.book import logbook
 from billhook.services.holding.grove import grove
-from billhook.services.plan import cutting, sheet_making, sheets
+from billhook.services.plan import cutting, finishing, sheet_making, sheets
 from billhook.services.tree import framing, records, views
 from billhook.store import frames
 from billhook.store.database import NotFound, StaleVersion
@@ -101,10 +101,19 @@ def test_an_empty_sheet_is_refused(garden):
     assert refused.value.problems[0].pointer == "/cuts"
 
 
+def test_a_tree_that_is_gone_gets_no_sheet(garden):
+    version = views.tree_view(garden.at, garden.tree_ids[0], TODAY).record.tree.version
+    records.remove_tree(garden.at, garden.tree_ids[0], version, TODAY)
+    with pytest.raises(InvalidInput) as refused:
+        make(garden)
+    assert "gone since" in refused.value.problems[0].message
+
+
 def test_finishing_cuts_the_frame_writes_the_log_and_sets_come_backs(garden):
     plan = make(garden)
     tick_all(garden, plan, mm=31.0)
-    entry = sheets.finish(garden.at, plan.id, 1, TODAY, "first helper")
+    entry = finishing.finish(garden.at, plan.id, 1, TODAY, "first helper")
+    assert entry.minutes is None  # nobody timed it, and what is reckoned is not logged
     view = views.tree_view(garden.at, garden.tree_ids[0], TODAY)
     assert view.frame.frame == after_cuts(forked_frame(), CUTS)
     assert (view.frame.row.origin, view.frame.row.previous_id) == ("after-plan", garden.frame_id)
@@ -136,14 +145,14 @@ def test_only_what_is_ticked_is_cut(garden):
     plan = make(garden)
     first = sheets.sheet(garden.at, plan.id).lines[0]
     with pytest.raises(InvalidInput, match="no cut is ticked"):
-        sheets.finish(garden.at, plan.id, 1, TODAY)
+        finishing.finish(garden.at, plan.id, 1, TODAY)
     tick_id = new_id()
     sheets.tick(garden.at, plan.id, first.cut.id, tick_id, True, TODAY, None, "")
     sheets.tick(garden.at, plan.id, first.cut.id, tick_id, True, TODAY, None, "")
     sheets.tick(garden.at, plan.id, first.cut.id, new_id(), False, TODAY, None, "")
     assert all(line.tick is None for line in sheets.sheet(garden.at, plan.id).lines)
     sheets.tick(garden.at, plan.id, first.cut.id, new_id(), True, TODAY, 11.0, "second helper")
-    entry = sheets.finish(garden.at, plan.id, 1, TODAY)
+    entry = finishing.finish(garden.at, plan.id, 1, TODAY)
     assert (entry.cuts, entry.share) == (1, 0.0)
     left = views.tree_view(garden.at, garden.tree_ids[0], TODAY).frame.frame
     assert {x.id for x in left.limbs} == {"e", "w", "e1", "d"}
@@ -152,7 +161,7 @@ def test_only_what_is_ticked_is_cut(garden):
 def test_two_visits_in_a_year_add_up_against_one_total(garden):
     first = make(garden, [Cut("e", 1.5)])
     tick_all(garden, first)
-    sheets.finish(garden.at, first.id, 1, TODAY)
+    finishing.finish(garden.at, first.id, 1, TODAY)
     later = TODAY + dt.timedelta(days=10)
     garden.at.settings = replace(garden.at.settings, fixed_today=later)
     now = views.tree_view(garden.at, garden.tree_ids[0], later)
@@ -160,7 +169,7 @@ def test_two_visits_in_a_year_add_up_against_one_total(garden):
         garden.at, garden.tree_ids[0], new_id(), [Cut("e", 1.0)], "thin", later, now.frame.row.id
     )
     tick_all(garden, second, later)
-    sheets.finish(garden.at, second.id, 1, later)
+    finishing.finish(garden.at, second.id, 1, later)
     # cutting e at 1.0 m in one go would cost the same: 40 of 60 mm, of two scaffolds of 60
     assert views.tree_view(garden.at, garden.tree_ids[0], later).used_share == pytest.approx(
         40**2 / (2 * 60**2)
@@ -172,12 +181,12 @@ def test_two_visits_in_a_year_add_up_against_one_total(garden):
 def test_a_finished_sheet_takes_no_more(garden):
     plan = make(garden)
     tick_all(garden, plan)
-    sheets.finish(garden.at, plan.id, 1, TODAY)
+    finishing.finish(garden.at, plan.id, 1, TODAY)
     line = sheets.sheet(garden.at, plan.id).lines[0]
     with pytest.raises(InvalidInput):
         sheets.tick(garden.at, plan.id, line.cut.id, new_id(), False, TODAY, None, "")
     with pytest.raises(InvalidInput):
-        sheets.finish(garden.at, plan.id, 2, TODAY)
+        finishing.finish(garden.at, plan.id, 2, TODAY)
     with pytest.raises(NotFound):
         sheets.sheet(garden.at, "nothing")
 
@@ -195,13 +204,13 @@ def test_two_people_on_one_tree_get_a_conflict_and_lose_nothing(garden):
         garden.at, garden.tree_ids[0], forked_frame(), garden.frame_id, set(), TODAY
     )
     with pytest.raises(StaleVersion) as refused:
-        sheets.finish(garden.at, plan.id, 1, TODAY)
+        finishing.finish(garden.at, plan.id, 1, TODAY)
     assert refused.value.current == {"frame_id": moved.id}
     assert all(line.tick for line in sheets.sheet(garden.at, plan.id).lines)
     with pytest.raises(StaleVersion):
         make(garden)
     with pytest.raises(StaleVersion):
-        sheets.finish(garden.at, plan.id, 7, TODAY)
+        finishing.finish(garden.at, plan.id, 7, TODAY)
     with pytest.raises(StaleVersion) as stale:
         records.change_tree(garden.at, garden.tree_ids[0], 9, {"note": "mine"})
     assert stale.value.current == {"version": 1, "note": ""}
@@ -214,14 +223,14 @@ def test_bared_bark_in_strong_sun_is_looked_at_again(garden):
         garden.at, garden.tree_ids[0], new_id(), [Cut("e1", 0)], "thin", day, garden.frame_id
     )
     tick_all(garden, plan, day)
-    sheets.finish(garden.at, plan.id, 1, day)
+    finishing.finish(garden.at, plan.id, 1, day)
     assert "bark" in [t.kind for t in views.tree_view(garden.at, garden.tree_ids[0], day).tasks]
 
 
 def test_a_come_back_is_settled_once(garden):
     plan = make(garden, [Cut("k", 0)])
     tick_all(garden, plan)
-    sheets.finish(garden.at, plan.id, 1, TODAY)
+    finishing.finish(garden.at, plan.id, 1, TODAY)
     task = views.tree_view(garden.at, garden.tree_ids[0], TODAY).tasks[0]
     soon = task.due - dt.timedelta(days=7)
     assert (
@@ -266,6 +275,6 @@ def test_what_was_not_planned_and_what_was_not_done_go_to_the_log(garden):
         ("d", False, "a nest in it"),
         ("e1", True, ""),
     ]
-    entry = sheets.finish(at, plan.id, plan.version, TODAY)
+    entry = finishing.finish(at, plan.id, plan.version, TODAY)
     assert entry.note == "1 not planned. not done: cut 2: a nest in it"
     assert entry.cuts == 2

@@ -12,7 +12,7 @@ from billhook.core.frame.camera import Picture, Staff
 from billhook.core.frame.model import Cut
 from billhook.core.frame.traced import Thick, Trace, TracedLimb
 from billhook.services.book import photos
-from billhook.services.plan import sheet_making, sheets
+from billhook.services.plan import finishing, sheet_making, sheets
 from billhook.services.tree import tracing
 from billhook.services.tree.views import tree_view
 from billhook.store.acts import new_id
@@ -54,7 +54,7 @@ def test_a_trace_draws_the_tree_once_and_shows_what_still_stands(garden):
     )
     line = sheets.sheet(at, plan.id).lines[0]
     sheets.tick(at, plan.id, line.cut.id, new_id(), True, TODAY, None, "the grower")
-    sheets.finish(at, plan.id, sheets.sheet(at, plan.id).plan.version, TODAY, "the grower")
+    finishing.finish(at, plan.id, sheets.sheet(at, plan.id).plan.version, TODAY, "the grower")
     seen = tracing.seen_on(at, tree_id)
     assert (seen.photo.id, seen.standing) == (photo_id, ("m2",))
 

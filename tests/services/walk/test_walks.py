@@ -21,52 +21,11 @@ from billhook.services.plan import sheets
 from billhook.services.season import stances
 from billhook.services.tree import observing
 from billhook.services.tree.views import tree_view
-from billhook.services.walk import rows, view, walks
+from billhook.services.walk import rows, walks
 from billhook.services.workplace import open_workplace
 
 from ...places import TODAY, new_id
-
-FINE = {
-    "form": "tree",
-    "before": "clear",
-    "ripe": "none",
-    "union": "clear",
-    "below": "none",
-    "dead": "none",
-    "crossing": "none",
-    "skirt": "fine",
-    "sprouts": "none",
-    "height": "fine",
-    "young-trunk": "none",
-    "young-pinch": "below",
-    "young-stake": "fine",
-    "pot-roots": "fine",
-    "pot-light": "fine",
-    "crop": "fine",
-}
-
-
-def walked(at, tree_id: str, **answers: str) -> view.WalkView:
-    """Walk a tree, answering what is asked; open questions are put off unless they are answered."""
-    answers = {k.replace("_", "-"): v for k, v in answers.items()}
-    view = walks.begin(at, tree_id, new_id())
-    while view.at is not None:
-        view = walks.give(
-            at, view.walk.id, new_id(), view.at, answers.get(view.at, FINE.get(view.at, "later"))
-        )
-    return view
-
-
-def tasks(garden, n: int = 0):
-    return [
-        t
-        for t in tree_view(garden.at, garden.tree_ids[n], TODAY, ("sucker",)).tasks
-        if t.kind == "walk"
-    ]
-
-
-def findings(view) -> list[tuple[str, str]]:
-    return [(f.answer, f.work) for f in view.end.findings]
+from .walking import FINE, findings, tasks, walked
 
 
 def test_the_catalogue_s_walk_hangs_together(know):
@@ -308,7 +267,7 @@ def test_a_row_is_walked_in_passing(garden):
     assert [len(tasks(garden, n)) for n in (0, 1)] == [1, 1]
 
 
-def test_a_young_tree_and_a_pot_have_their_own_walk(garden):
+def test_a_young_tree_has_its_own_walk(garden):
     raised = planting.Like(origin="seedling")  # from a stone: it has no union
     young = planting.plant(
         garden.at, garden.site.id, "Novo", 1, 1, "mango", TODAY.year - 1, like=raised
@@ -330,6 +289,9 @@ def test_a_young_tree_and_a_pot_have_their_own_walk(garden):
         "crop-young",
     ]
     assert "take off" in said(view.end.findings[-1].reasons[0])
+
+
+def test_a_pot_has_its_own_walk(garden):
     pot = planting.plant(
         garden.at,
         garden.site.id,

@@ -334,7 +334,7 @@ one-pass-block = { $due ->
    *[other] { $due } trees are
 } ripe and open to the cut: pick and cut in one pass, { $how }.
 no-forecast = No forecast: frost and heat are judged from the normals alone. Look at your own forecast before you cut.
-task-was-due = { " " }It was due { $due }.
+task-late = { " " }It is late.
 task-put-off = { " " }Put off: { $why }.
 task-due = Due { $due } after the { $after ->
     [frost] frost
@@ -346,6 +346,11 @@ sheet-open = Its cut sheet of { $day } is open.
 suckers-seen = Suckers were seen below the union: they come off any day, the sooner the better.
 dead-marked = Dead limbs are marked: off to a live junction on a dry day.
 flush-starts = A flush starts about { $end }: suckers are small now and rub off.
+frost-foreseen = Frost is foreseen on { $night }, coldest in { $block }
+frost-to-judge = { $n ->
+    [one] One tree wants judging after the frost of { $night }
+   *[other] { $n } trees want judging after the frost of { $night }
+}
 forecast-closes = The forecast closes this window.
 left-out-more = { $share } is more than the { $most } this work may take that day.
 shoot-not-yet = Do not cut yet

@@ -5,20 +5,19 @@ import { newId } from '@/api/ids'
 import { useAct } from '@/composables/useAct'
 import PickOne from '@/controls/PickOne.vue'
 import { dayWords } from '@/geometry/day'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, useId, watch } from 'vue'
 
 const props = defineProps<{ treeIds: string[]; row?: string }>()
 const id = useId()
 /** Trees a call, so that the bar moves. */
 const FEW = 6
-const GOALS = [
-  { id: null, says: 'what each needs' },
-  { id: 'tidy', says: 'tidy' },
-  { id: 'open', says: 'open to the light' },
-  { id: 'lower', says: 'lower' },
-  { id: 'calm', says: 'calm strong growth' },
-  { id: 'renew', says: 'renew' },
-]
+const { data: known } = useQuery({
+  queryKey: ['goals'],
+  queryFn: () => heed(api.GET('/api/goals')),
+  staleTime: Infinity,
+})
+const goals = computed(() => (known.value?.goals ?? []).filter((g) => !g.alone))
 const goal = ref<string | null>(null)
 const done = ref(0)
 const made = ref<Schemas['MadeOut'][]>([])
@@ -57,7 +56,8 @@ const reasons = computed(() => {
       <div>
         <label class="label" :for="`${id}g`">What for</label>
         <PickOne :id="`${id}g`" v-model="goal" class="field !w-64">
-          <option v-for="g in GOALS" :key="g.says" :value="g.id">{{ g.says }}</option>
+          <option :value="null">What each needs</option>
+          <option v-for="g in goals" :key="g.id" :value="g.id">{{ g.name }}</option>
         </PickOne>
       </div>
       <button class="btn btn-go" :disabled="busy">

@@ -4,11 +4,12 @@ import { api, heed, type GroveTree, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useAct } from '@/composables/useAct'
 import { useGrove } from '@/composables/useGrove'
+import DoneForm from '@/controls/DoneForm.vue'
 import MeasureField from '@/controls/MeasureField.vue'
 import PickOne from '@/controls/PickOne.vue'
+import { COUNTED, WORK_DONE } from '@/controls/words'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, useId } from 'vue'
-import DoneForm from '@/pages/today/DoneForm.vue'
 import ManySheets from './ManySheets.vue'
 
 const props = defineProps<{ trees: GroveTree[] }>()
@@ -20,17 +21,7 @@ const what = ref<What | null>(null)
 const ids = computed(() => props.trees.map((t) => t.id))
 const wanted = ref<number | null>(null)
 const work = useLocalStorage<Schemas['DoneIn']['work']>('billhook-many-work', 'sucker')
-const WORKS: [Schemas['DoneIn']['work'], string][] = [
-  ['sucker', 'suckers off'],
-  ['sprout', 'sprouts off'],
-  ['sanitation', 'dead and broken wood'],
-  ['skirt', 'skirt lifted'],
-  ['thin', 'thinned'],
-  ['tip', 'tipped'],
-  ['height', 'lowered'],
-  ['young', 'young tree trained'],
-]
-const COUNTED = ['sucker', 'sprout', 'sanitation']
+const WORKS = Object.entries(WORK_DONE) as [Schemas['DoneIn']['work'], string][]
 const { act, busy, fields, trouble } = useAct()
 async function all(does: () => Promise<unknown>) {
   if (await act(does)) {
@@ -68,7 +59,7 @@ const toggle = (one: What) => (what.value = what.value === one ? null : one)
 <template>
   <section class="keep grid gap-2 no-print" aria-label="For the chosen trees">
     <div class="flex flex-wrap gap-2 items-center">
-      <b class="tag text-lg mr-1">
+      <b class="tag text-lead mr-1">
         {{ trees.length }} {{ trees.length === 1 ? 'tree' : 'trees' }}
       </b>
       <button
@@ -119,7 +110,7 @@ const toggle = (one: What) => (what.value = what.value === one ? null : one)
       <PickOne :id="`${id}w`" v-model="work" class="field !w-64">
         <option v-for="[key, name] in WORKS" :key="key" :value="key">{{ name }}</option>
       </PickOne>
-      <DoneForm :trees="trees.length" :counts="COUNTED.includes(work)" log @done="log" />
+      <DoneForm :trees="trees.length" :counts="COUNTED.has(work)" log @done="log" />
     </div>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </section>

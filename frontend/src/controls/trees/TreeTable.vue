@@ -3,6 +3,7 @@
  * Trees as a list: sorted by any column, narrowed by words, several chosen for one thing done to
  * all. A long list draws only the lines in view.
  */
+import SortButton from '../SortButton.vue'
 import type { GroveTree } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { useNarrow } from '@/composables/useNarrow'
@@ -74,7 +75,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
           placeholder="name, kind, need"
         />
       </div>
-      <p class="tag text-lg pb-2" aria-live="polite">
+      <p class="tag text-lead pb-2" aria-live="polite">
         {{ shown.length }} {{ shown.length === 1 ? 'tree' : 'trees'
         }}<template v-if="many.length">, {{ many.length }} chosen</template>
       </p>
@@ -104,12 +105,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
             :class="{ wide: c.wide }"
             :aria-sort="order(c.id)"
           >
-            <button type="button" @click="sort(c.id)">
-              {{ c.name
-              }}<span aria-hidden="true">{{
-                { none: '', ascending: ' ▲', descending: ' ▼' }[order(c.id)]
-              }}</span>
-            </button>
+            <SortButton :name="c.name" :order="order(c.id)" @click="sort(c.id)" />
           </th>
         </tr>
       </thead>
@@ -150,7 +146,7 @@ thead th {
   border-bottom: var(--line) solid var(--ink);
 }
 thead button {
-  font: 600 1.05rem var(--font-tag);
+  font: 600 var(--text-base) var(--font-tag);
   min-height: 44px;
 }
 .tick {
@@ -178,7 +174,7 @@ td {
   text-overflow: ellipsis;
 }
 tbody th {
-  font: 600 1.1rem var(--font-tag);
+  font: 600 var(--text-lead) var(--font-tag);
   white-space: nowrap;
 }
 .tone {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Which columns a list shows, views of it kept under a name, and the list as a file. */
 import { ref, useId } from 'vue'
+import { saveFile } from '../lists'
 import { COLUMNS, type useTreeList } from './useTreeList'
 
 const props = defineProps<{ list: ReturnType<typeof useTreeList> }>()
@@ -11,14 +12,7 @@ function keep() {
   props.list.keep(name.value.trim())
   name.value = ''
 }
-function save() {
-  const file = URL.createObjectURL(new Blob([props.list.csv()], { type: 'text/csv' }))
-  const link = document.createElement('a')
-  link.href = file
-  link.download = 'trees-shown.csv'
-  link.click()
-  URL.revokeObjectURL(file)
-}
+const save = () => saveFile('trees-shown.csv', props.list.csv())
 const print = () => window.print()
 </script>
 
@@ -45,7 +39,7 @@ const print = () => window.print()
         <label
           v-for="c in COLUMNS.slice(1)"
           :key="c.id"
-          class="inline-flex items-center gap-2 min-h-11"
+          class="inline-flex items-center gap-2 min-h-touch"
         >
           <input
             type="checkbox"
@@ -60,12 +54,12 @@ const print = () => window.print()
           <label class="label" :for="`${id}n`">Keep this view as</label>
           <input :id="`${id}n`" v-model="name" class="field w-56" maxlength="40" />
         </div>
-        <button class="btn btn-small !min-h-12" :disabled="!name.trim()">Keep the view</button>
+        <button class="btn btn-small" :disabled="!name.trim()">Keep the view</button>
         <button
           v-for="v in list.views.value"
           :key="v.name"
           type="button"
-          class="btn btn-small !min-h-12"
+          class="btn btn-small"
           @click="list.forget(v.name)"
         >
           Forget “{{ v.name }}”

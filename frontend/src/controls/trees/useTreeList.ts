@@ -2,6 +2,7 @@
  * A list of trees: which columns it shows, how it is sorted, what it is narrowed to; kept as named
  * views on this device.
  */
+import { compare, csvOf, orderOf, turned, type Sorted } from '../lists'
 import type { GroveTree } from '@/api/client'
 import { lengthWords, volumeWords, type Units } from '@/geometry/measure'
 import { nameMatches } from '@/geometry/plan'
@@ -64,17 +65,11 @@ const FIXED = ['tree']
 export interface Listed {
   only: string
   columns: string[]
-  by: { id: string; down: boolean } | null
+  by: Sorted | null
 }
 interface Named extends Listed {
   name: string
 }
-
-const words = new Intl.Collator(undefined, { numeric: true })
-const compare = (a: string | number, b: string | number) =>
-  typeof a === 'number' && typeof b === 'number' ? a - b : words.compare(String(a), String(b))
-
-const cell = (text: string) => (/[",\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text)
 
 export function useTreeList(trees: () => GroveTree[], units: Ref<Units>) {
   const now = ref<Listed>({ only: '', columns: [...FIRST], by: null })
@@ -91,12 +86,8 @@ export function useTreeList(trees: () => GroveTree[], units: Ref<Units>) {
     const sign = sorted.down ? -1 : 1
     return [...found].sort((a, b) => sign * compare(column.of(a), column.of(b)))
   })
-  function sort(id: string) {
-    const by = now.value.by
-    now.value.by = by?.id === id ? (by.down ? null : { id, down: true }) : { id, down: false }
-  }
-  const order = (id: string) =>
-    now.value.by?.id !== id ? 'none' : now.value.by.down ? 'descending' : 'ascending'
+  const sort = (id: string) => (now.value.by = turned(now.value.by, id))
+  const order = (id: string) => orderOf(now.value.by, id)
   function column(id: string, on: boolean) {
     if (FIXED.includes(id)) return
     const rest = now.value.columns.filter((c) => c !== id)
@@ -115,11 +106,9 @@ export function useTreeList(trees: () => GroveTree[], units: Ref<Units>) {
   const forget = (name: string) => (views.value = views.value.filter((v) => v.name !== name))
   /** What is shown, as CSV. */
   const csv = () =>
-    [
-      columns.value.map((c) => cell(c.name)),
-      ...shown.value.map((t) => columns.value.map((c) => cell(read(c, t)))),
-    ]
-      .map((line) => line.join(','))
-      .join('\r\n') + '\r\n'
+    csvOf([
+      columns.value.map((c) => c.name),
+      ...shown.value.map((t) => columns.value.map((c) => read(c, t))),
+    ])
   return { now, columns, shown, sort, order, column, read, views, keep, show, forget, csv }
 }

@@ -59,12 +59,12 @@ const charts = computed(() => {
 <template>
   <section aria-label="Block by year" class="pb-4">
     <div class="flex flex-wrap gap-3 items-end py-3">
-      <h2 class="text-[1.3rem]">By year</h2>
+      <h2 class="text-part">By year</h2>
       <div>
         <label class="label" for="back-block">Block</label>
         <PickOne
           id="back-block"
-          class="field !min-h-11"
+          class="field"
           :model-value="block"
           @update:model-value="chosen = $event"
         >
@@ -106,7 +106,7 @@ li {
   grid-template-columns: 2.8rem minmax(0, 1fr) auto;
   gap: 8px;
   align-items: center;
-  font-size: 0.93rem;
+  font-size: var(--text-note);
 }
 li i {
   height: 12px;

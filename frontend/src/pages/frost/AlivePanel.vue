@@ -38,10 +38,10 @@ const SIDES = [
       :aria-label="s.asks"
       class="flex gap-2 items-center"
     >
-      <span class="flex-1 text-[1.05rem]">{{ s.asks }}</span>
+      <span class="flex-1 text-base">{{ s.asks }}</span>
       <button
         type="button"
-        class="btn !min-h-14 min-w-20"
+        class="btn btn-tall min-w-20"
         :disabled="busy"
         @click="emit('saw', s.kind, 'yes')"
       >
@@ -49,14 +49,14 @@ const SIDES = [
       </button>
       <button
         type="button"
-        class="btn !min-h-14 min-w-20"
+        class="btn btn-tall min-w-20"
         :disabled="busy"
         @click="emit('saw', s.kind, 'no')"
       >
         No
       </button>
     </div>
-    <RouterLink class="btn justify-self-start !min-h-12" :to="`/tree/${id}/look/shoot`"
+    <RouterLink class="btn justify-self-start" :to="`/tree/${id}/look/shoot`"
       >Whose shoot is it?</RouterLink
     >
     <section
@@ -65,11 +65,11 @@ const SIDES = [
       class="grid gap-2 border-t-2 border-ink pt-2"
       data-test="round"
     >
-      <h2 class="text-[1.2rem]">Round the stem, {{ lengthWords(frost.stem.at_m, units) }} up</h2>
+      <h2 class="text-lead">Round the stem, {{ lengthWords(frost.stem.at_m, units) }} up</h2>
       <div class="flex flex-wrap gap-4 items-center">
         <StemRound :test="frost.stem" :trunk="diameterWords(frost.frame.trunk_mm, units)" />
         <div class="grid gap-2 flex-1 min-w-[190px]">
-          <p class="text-[1.05rem]" role="status">
+          <p class="text-base" role="status">
             <b>{{
               early
                 ? `Too early: bark misleads before ${dayWords(frost.scratch_from!)}.`
@@ -79,7 +79,7 @@ const SIDES = [
           <div v-if="next !== null" class="grid grid-cols-2 gap-2">
             <button
               type="button"
-              class="btn !min-h-16"
+              class="btn btn-tall"
               :disabled="busy"
               @click="emit('round', next, true)"
             >
@@ -87,7 +87,7 @@ const SIDES = [
             </button>
             <button
               type="button"
-              class="btn !min-h-16"
+              class="btn btn-tall"
               :disabled="busy"
               @click="emit('round', next, false)"
             >
@@ -96,7 +96,7 @@ const SIDES = [
           </div>
         </div>
       </div>
-      <p class="text-[0.95rem] text-ink2"><SaidText :text="frost.stem.decides.text" /></p>
+      <p class="text-note text-ink2"><SaidText :text="frost.stem.decides.text" /></p>
     </section>
   </div>
 </template>

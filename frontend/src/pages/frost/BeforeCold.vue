@@ -40,21 +40,17 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
 
 <template>
   <section v-if="data" aria-label="Before the cold" class="grid gap-2">
-    <h2 class="text-[1.3rem]">Before the cold: the union first</h2>
-    <p v-if="!data.blocks.length" class="text-[0.95rem]">
+    <h2 class="text-part">Before the cold: the union first</h2>
+    <p v-if="!data.blocks.length" class="text-note">
       No young tree stands where frost is expected, and none is foreseen.
     </p>
-    <div
-      v-for="b in data.blocks"
-      :key="b.block_id"
-      class="border-t border-rule pt-2 text-[0.95rem]"
-    >
+    <div v-for="b in data.blocks" :key="b.block_id" class="border-t border-rule pt-2 text-note">
       <div class="flex items-center gap-3">
         <b class="plate">{{ b.name }}</b>
         <button
           v-if="b.protections.length"
           type="button"
-          class="btn btn-small !min-h-11 ml-auto"
+          class="btn btn-small ml-auto"
           :disabled="b.block_id in set"
           @click="protect(b)"
         >
@@ -83,13 +79,13 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
         </ul>
       </template>
     </div>
-    <ul v-if="kinds.length" class="text-[0.95rem] border-t border-rule pt-2">
+    <ul v-if="kinds.length" class="text-note border-t border-rule pt-2">
       <li v-for="p in kinds" :key="p.kind" class="pb-1">
         <b>{{ upper(p.kind) }}:</b> {{ p.does }}. {{ upper(p.takes_off) }}.
       </li>
     </ul>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <p class="text-[0.92rem] text-ink2">
+    <p class="text-note text-ink2">
       On ice and in the dark: no ladders, two people, hands off wires and pumps that are wet.
     </p>
   </section>

@@ -29,7 +29,7 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
 <template>
   <section v-if="data" aria-label="Crop of a block" class="grid gap-2">
     <div class="flex flex-wrap items-end gap-3">
-      <h2 class="text-[1.3rem]">The crop to come</h2>
+      <h2 class="text-part">The crop to come</h2>
       <div>
         <label class="label" for="crop-block">Block</label>
         <PickOne id="crop-block" v-model="block" class="field">
@@ -52,7 +52,7 @@ const hurt = computed(() => (data.value?.groups ?? []).filter((g) => g.frost_cla
         {{ kg(data.replant_lost_kg) }} if all that lost limbs are replanted.
       </p>
       <p v-else>Write down what is picked of a row or block, and kilograms are worked out too.</p>
-      <ul class="text-[0.97rem]">
+      <ul class="text-note">
         <li
           v-for="g in hurt"
           :key="g.frost_class + g.kind_name"

@@ -19,12 +19,12 @@ const chosen = ref<FrostClass>(props.frostClass ?? 'F2')
       <label class="label" for="own-class">{{
         frostClass ? 'You know better? The class is' : 'What is dead'
       }}</label>
-      <PickOne id="own-class" v-model="chosen" class="field !min-h-11">
+      <PickOne id="own-class" v-model="chosen" class="field">
         <option v-for="c in CLASSES.filter((x) => x !== 'F0')" :key="c" :value="c">
           {{ c }}, {{ CLASS_WORDS[c] }}
         </option>
       </PickOne>
     </div>
-    <button class="btn !min-h-11" :disabled="busy || chosen === frostClass">Write it down</button>
+    <button class="btn" :disabled="busy || chosen === frostClass">Write it down</button>
   </form>
 </template>

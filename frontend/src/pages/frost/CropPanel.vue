@@ -14,7 +14,7 @@ const { units } = useSettings()
 <template>
   <div class="grid gap-3">
     <section v-if="frost.bark && frost.feed" aria-label="Bark and feed" class="grid gap-1">
-      <h2 class="text-[1.2rem]">Bark and feed</h2>
+      <h2 class="text-lead">Bark and feed</h2>
       <p><SaidText :text="frost.bark.where.text" /></p>
       <p v-if="frost.bark.paint">
         <b><SaidText :text="frost.bark.paint.reasons[0]?.text ?? ''" /></b>
@@ -26,17 +26,12 @@ const { units } = useSettings()
       aria-label="Crop to come"
       class="grid gap-2 border-t-2 border-ink pt-2"
     >
-      <h2 class="text-[1.2rem]">Crop to come</h2>
+      <h2 class="text-lead">Crop to come</h2>
       <CropYears :heal="frost.recovery.shares" :replant="frost.recovery.replant" />
       <p><SaidText :text="frost.recovery.reasons[0]?.text ?? ''" /></p>
       <p v-if="frost.usual_kg">Usual crop {{ weightWords(frost.usual_kg, units) }} a tree.</p>
       <p v-else>Write down what is picked, and the kilograms lost are worked out too.</p>
-      <button
-        type="button"
-        class="btn justify-self-start !min-h-12"
-        :disabled="busy"
-        @click="emit('back')"
-      >
+      <button type="button" class="btn justify-self-start" :disabled="busy" @click="emit('back')">
         It came back: close the record
       </button>
     </section>

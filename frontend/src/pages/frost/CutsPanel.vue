@@ -48,24 +48,24 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
 <template>
   <p v-if="!stages.length">Draw the tree first: give height, spread and trunk on its own page.</p>
   <div v-else class="grid gap-2">
-    <p class="keep text-[0.97rem]">{{ cautions }}</p>
+    <p class="keep text-note">{{ cautions }}</p>
     <ol class="grid gap-2">
       <li v-for="s in stages" :key="s.name" class="border-t-2 border-ink pt-2" :data-stage="s.name">
         <div class="flex gap-3 items-start">
           <ToneMark :tone="s.may ? 'go' : s.when > today ? 'wait' : 'stop'" small class="mt-1" />
           <div class="flex-1">
-            <h2 class="text-[1.15rem]">
+            <h2 class="text-lead">
               {{ NAMES[s.name] }}
               <span v-if="s.cuts.length || s.name === 'shaping'" class="num font-normal">{{
                 when(s)
               }}</span>
             </h2>
-            <p class="text-[0.97rem]"><SaidText :text="s.reason.text" /></p>
+            <p class="text-note"><SaidText :text="s.reason.text" /></p>
           </div>
           <button
             v-if="s.cuts.length && open !== s.name"
             type="button"
-            class="btn btn-small !min-h-11"
+            class="btn btn-small"
             @click="emit('open', s.name)"
           >
             Show {{ s.cuts.length }} {{ s.cuts.length === 1 ? 'cut' : 'cuts' }}
@@ -76,7 +76,7 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
             <li
               v-for="(c, i) in s.cuts"
               :key="c.advice.limb"
-              class="grid grid-cols-[auto_1fr] gap-x-3 border-t border-rule py-2 text-[0.97rem]"
+              class="grid grid-cols-[auto_1fr] gap-x-3 border-t border-rule py-2 text-note"
             >
               <span class="flag" :class="{ 'flag-free': c.advice.free }">{{ i + 1 }}</span>
               <div>
@@ -96,17 +96,12 @@ const make = (stage: Schemas['FrostStageOut']['name']) =>
           </ol>
           <div class="flex flex-wrap gap-3 items-center mt-2">
             <span class="num">{{ Math.max(1, Math.round(s.minutes)) }} min together</span>
-            <button
-              v-if="s.may"
-              type="button"
-              class="btn btn-go !min-h-12 ml-auto"
-              @click="make(s.name)"
-            >
+            <button v-if="s.may" type="button" class="btn btn-go ml-auto" @click="make(s.name)">
               Make the sheet
             </button>
           </div>
         </template>
-        <p v-if="s.left.length" class="text-[0.95rem] text-ink2">
+        <p v-if="s.left.length" class="text-note text-ink2">
           Twigs that may hang: {{ s.left.slice(0, 4).join(', ')
           }}{{ s.left.length > 4 ? ` and ${s.left.length - 4} more` : '' }}.
         </p>

@@ -46,8 +46,8 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
 
 <template>
   <section v-if="data" aria-label="The record for next time" class="grid gap-2" data-test="record">
-    <h2 class="text-[1.3rem]">For next time</h2>
-    <p v-if="!data.places.length && !data.nights.length" class="text-[0.95rem]">
+    <h2 class="text-part">For next time</h2>
+    <p v-if="!data.places.length && !data.nights.length" class="text-note">
       No night is written down yet.
     </p>
     <template v-else>
@@ -64,7 +64,7 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
           @open="router.push(`/tree/${$event.id}`)"
         />
       </div>
-      <p class="text-[0.92rem] flex flex-wrap gap-x-4 gap-y-1" aria-hidden="true">
+      <p class="text-note flex flex-wrap gap-x-4 gap-y-1" aria-hidden="true">
         <span
           ><svg width="16" height="16" class="inline-block align-[-3px]">
             <circle cx="8" cy="8" r="6" fill="none" stroke="var(--ink)" stroke-width="1.4" />
@@ -103,7 +103,7 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
         }}{{ place.coldest_c !== null ? `, ${warmthWords(place.coldest_c, units)} there` : '' }},
         {{ STANDS[place.stands] }}.
       </p>
-      <ul class="text-[0.95rem]" aria-label="Coldest places">
+      <ul class="text-note" aria-label="Coldest places">
         <li
           v-for="b in data.blocks"
           :key="b.block_id"
@@ -114,7 +114,7 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
           <span>{{ b.hurt }} of {{ b.trees }} standing trees ever hurt</span>
         </li>
       </ul>
-      <ul class="text-[0.95rem]" aria-label="Nights">
+      <ul class="text-note" aria-label="Nights">
         <li v-for="n in data.nights" :key="n.day" class="border-t border-rule py-1">
           <b class="num">{{ dayWords(n.day) }}</b><template v-if="n.min_c !== null"
             >, {{ warmthWords(n.min_c, units) }} at the station{{
@@ -127,7 +127,7 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
       </ul>
       <component
         :is="worst.length > 6 ? 'details' : 'div'"
-        class="text-[0.95rem] border-t border-rule pt-1"
+        class="text-note border-t border-rule pt-1"
       >
         <summary v-if="worst.length > 6" class="min-h-8">Which trees came back</summary>
         <ul aria-label="Which trees came back">

@@ -90,7 +90,7 @@ const RISES = [
       >
       <PickOne
         id="grow-form"
-        class="field !min-h-12"
+        class="field"
         :model-value="form ?? data.form"
         @update:model-value="form = $event as Form"
       >
@@ -98,16 +98,16 @@ const RISES = [
       </PickOne>
     </div>
     <template v-if="data.leaders">
-      <p v-for="r in data.leaders.reasons" :key="r.code" class="text-[0.97rem]">
+      <p v-for="r in data.leaders.reasons" :key="r.code" class="text-note">
         {{ r.text }}
       </p>
       <p v-if="!data.leaders.shoots.length">
         No live shoot is drawn on the trunk. Draw in what came out of it.
       </p>
-      <ol class="text-[1rem]" data-test="leaders">
+      <ol class="text-base" data-test="leaders">
         <li v-for="s in data.leaders.shoots" :key="s.id" class="border-t border-rule">
           <label
-            class="grid grid-cols-[auto_1fr_auto] gap-3 py-2 min-h-12 items-start"
+            class="grid grid-cols-[auto_1fr_auto] gap-3 py-2 min-h-touch items-start"
             :class="{ 'cursor-pointer': s.points !== null }"
           >
             <input
@@ -127,27 +127,15 @@ const RISES = [
         </li>
       </ol>
       <div class="flex flex-wrap gap-2 items-center">
-        <button
-          type="button"
-          class="btn btn-go !min-h-12"
-          :disabled="busy || !keep.length"
-          @click="choose"
-        >
+        <button type="button" class="btn btn-go" :disabled="busy || !keep.length" @click="choose">
           Grow these on
         </button>
-        <span v-if="data.chosen_on" class="text-[0.95rem]"
-          >Chosen {{ dayWords(data.chosen_on) }}.</span
-        >
-        <span role="status" class="text-[0.95rem]">{{ heard }}</span>
+        <span v-if="data.chosen_on" class="text-note">Chosen {{ dayWords(data.chosen_on) }}.</span>
+        <span role="status" class="text-note">{{ heard }}</span>
       </div>
     </template>
     <p v-else>In this class the limbs that live stay the skeleton: nothing must be chosen anew.</p>
-    <button
-      v-if="!adding"
-      type="button"
-      class="btn justify-self-start !min-h-12"
-      @click="adding = true"
-    >
+    <button v-if="!adding" type="button" class="btn justify-self-start" @click="adding = true">
       Draw in a new shoot
     </button>
     <form
@@ -174,8 +162,8 @@ const RISES = [
         </PickOne>
       </div>
       <div class="flex gap-2 items-end">
-        <button class="btn btn-go !min-h-11" :disabled="!whole || busy">Draw it in</button>
-        <button type="button" class="btn !min-h-11" @click="adding = false">Leave it</button>
+        <button class="btn btn-go" :disabled="!whole || busy">Draw it in</button>
+        <button type="button" class="btn" @click="adding = false">Leave it</button>
       </div>
     </form>
   </div>

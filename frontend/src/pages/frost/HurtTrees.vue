@@ -47,14 +47,14 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
 
 <template>
   <section aria-label="Trees that bear a class" class="grid gap-2">
-    <h2 class="text-[1.3rem]">Hurt trees</h2>
+    <h2 class="text-part">Hurt trees</h2>
     <p v-if="!hurt.length">No tree bears a class of frost damage.</p>
     <div
       v-for="g in wood"
       :key="g.c"
       class="border-t border-rule py-0.5 flex flex-wrap gap-x-4 items-baseline"
     >
-      <p class="tag text-lg min-w-[13.5rem]">
+      <p class="tag text-lead min-w-[13.5rem]">
         {{ g.c }} <span class="font-normal">{{ CLASS_WORDS[g.c] }}</span>
       </p>
       <component :is="g.trees.length > 12 ? 'details' : 'div'" class="flex-1 min-w-[200px]">
@@ -73,7 +73,7 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
       aria-label="Cut test"
       @submit.prevent="weigh"
     >
-      <h3 class="text-[1.1rem] col-span-full">
+      <h3 class="text-lead col-span-full">
         Cut test: slice fruit at the stem end; hurt is dry, or with white crystals, over a third of
         the segments
       </h3>
@@ -91,9 +91,7 @@ const whole = (text: string) => /^\d+$/.test(text.trim())
         <label class="label" for="sample-hurt">Hurt</label>
         <input id="sample-hurt" v-model="sample.hurt" class="field" inputmode="numeric" />
       </div>
-      <button class="btn !min-h-11" :disabled="!whole(sample.cut) || !whole(sample.hurt)">
-        Weigh it
-      </button>
+      <button class="btn" :disabled="!whole(sample.cut) || !whole(sample.hurt)">Weigh it</button>
       <p v-if="said" class="col-span-full" role="status"><SaidText :text="said.reason.text" /></p>
       <p v-if="trouble" class="wrong col-span-full" role="alert">{{ trouble }}</p>
     </form>

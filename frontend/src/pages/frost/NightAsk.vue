@@ -10,17 +10,13 @@ import { useSettings } from '@/composables/useSettings'
 import { dayWords } from '@/geometry/day'
 import { parseWarmth, warmthWords } from '@/geometry/warmth'
 import StationForm from '@/pages/place/StationForm.vue'
-import { useQuery } from '@tanstack/vue-query'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref, watch, toRef } from 'vue'
+import { useColdNights } from './site'
 
 const props = defineProps<{ siteId: string; today: string }>()
 const emit = defineEmits<{ found: [night: Schemas['NightOut'], body: Schemas['NightIn']] }>()
 const { units } = useSettings()
-const { data } = useQuery({
-  queryKey: ['cold-nights', () => props.siteId],
-  queryFn: () =>
-    heed(api.GET('/api/sites/{id}/cold-nights', { params: { path: { id: props.siteId } } })),
-})
+const { data } = useColdNights(toRef(props, 'siteId'))
 const night = reactive({ day: '', min: '', hours: '', dry: false, source: 'typed' })
 const { act, busy, trouble } = useAct()
 const shown = ref(5)
@@ -90,14 +86,14 @@ function take(n: Schemas['ColdNightOut']) {
         </p>
         <ul class="flex flex-wrap gap-2" aria-label="Cold nights">
           <li v-for="n in data.nights.slice(0, shown)" :key="n.day">
-            <button type="button" class="btn btn-small !min-h-12" :disabled="busy" @click="take(n)">
+            <button type="button" class="btn btn-small" :disabled="busy" @click="take(n)">
               {{ dayWords(n.day) }}
               <span class="num font-normal">{{ warmthWords(n.min_c, units) }}</span>
               <span v-if="n.saved" class="font-normal">written down</span>
             </button>
           </li>
           <li v-if="data.nights.length > shown">
-            <button type="button" class="btn btn-small !min-h-12" @click="shown = 400">
+            <button type="button" class="btn btn-small" @click="shown = 400">
               {{ data.nights.length - shown }} earlier
             </button>
           </li>
@@ -144,11 +140,11 @@ function take(n: Schemas['ColdNightOut']) {
         />
         <p id="hours-wrong" class="wrong">{{ wrong.hours }}</p>
       </div>
-      <label class="flex gap-2 items-center min-h-11 col-span-2"
+      <label class="flex gap-2 items-center min-h-touch col-span-2"
         ><input v-model="night.dry" type="checkbox" class="w-6 h-6" /> Dry soil or wilted
         trees</label
       >
-      <button class="btn btn-go !min-h-12" :disabled="!ready || busy">
+      <button class="btn btn-go" :disabled="!ready || busy">
         {{ busy ? 'Reckoning …' : 'What was hurt' }}
       </button>
     </form>

@@ -29,14 +29,14 @@ const between = (t: Schemas['HurtTreeOut']) =>
 <template>
   <section aria-label="What the night hurt" class="grid gap-3" data-test="night">
     <div class="flex flex-wrap items-center gap-4">
-      <h2 class="text-[1.3rem]">What the night hurt</h2>
+      <h2 class="text-part">What the night hurt</h2>
       <p class="text-ink2">
         foreseen from the numbers, off by about {{ spreadWords(night.uncertain_c, units) }} either
         way; the tree itself decides
       </p>
       <button
         type="button"
-        class="btn btn-go ml-auto !min-h-12"
+        class="btn btn-go ml-auto"
         :disabled="busy || !!night.saved"
         @click="emit('save')"
       >
@@ -71,7 +71,7 @@ const between = (t: Schemas['HurtTreeOut']) =>
     </p>
     <ol>
       <li v-for="t in night.trees.slice(0, shown)" :key="t.tree_id" class="hurt">
-        <b class="tag text-lg">{{ t.damage.class }}</b>
+        <b class="tag text-lead">{{ t.damage.class }}</b>
         <RouterLink class="link" :to="`/tree/${t.tree_id}/frost`">{{ t.name }}</RouterLink>
         <span
           ><b>{{ t.damage.organs.join(', ') || 'nothing for sure' }}</b
@@ -93,12 +93,7 @@ const between = (t: Schemas['HurtTreeOut']) =>
         </button>
       </li>
     </ol>
-    <button
-      v-if="night.trees.length > shown"
-      type="button"
-      class="btn !min-h-11"
-      @click="shown += 100"
-    >
+    <button v-if="night.trees.length > shown" type="button" class="btn" @click="shown += 100">
       {{ night.trees.length - shown }} more
     </button>
     <WhyDialog

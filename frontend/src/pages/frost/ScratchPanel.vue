@@ -59,7 +59,7 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
         <label class="label max-sm:sr-only" for="limb">Limb, or touch it in the drawing</label>
         <PickOne
           id="limb"
-          class="field !min-h-12"
+          class="field"
           :model-value="test.limb"
           @update:model-value="emit('pick', $event)"
         >
@@ -68,12 +68,12 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
           </option>
         </PickOne>
       </div>
-      <button type="button" class="btn !min-h-12" @click="step(1)">Next limb</button>
+      <button type="button" class="btn" @click="step(1)">Next limb</button>
     </div>
-    <p v-if="early" class="keep text-[1.1rem]" role="status">
+    <p v-if="early" class="keep text-lead" role="status">
       <b>Too early: scratched bark misleads.</b> Look again on {{ dayWords(frost.scratch_from!) }}.
     </p>
-    <p v-if="at !== null && !waits.length" class="text-[1.1rem]" role="status">
+    <p v-if="at !== null && !waits.length" class="text-lead" role="status">
       <b>Scratch at {{ lengthWords(at, units) }} from its base.</b>
       <template v-if="again">
         Its green ended here on {{ dayWords(test.tested_on!) }}: one scratch shows whether it still
@@ -89,7 +89,7 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
     </div>
     <p
       v-if="!early && test.found.next_at_m === null"
-      class="text-[1.1rem]"
+      class="text-lead"
       :role="at === null ? 'status' : undefined"
       data-test="edge"
     >
@@ -110,7 +110,7 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
       <li v-for="r in test.readings" :key="r.at_m">
         <button
           type="button"
-          class="btn btn-small !min-h-11"
+          class="btn btn-small"
           :disabled="busy"
           :aria-label="`${lengthWords(r.at_m, units)} was ${colour(r)}: turn it round`"
           @click="emit('scratch', test.limb, r.at_m, !r.green)"
@@ -123,7 +123,7 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
       {{ s.green ? 'Green' : 'Brown' }} at {{ lengthWords(s.at_m, units) }} is kept on this device.
       Where to scratch next on this limb is known once Billhook answers; go on with another limb.
     </p>
-    <p class="text-[0.95rem] text-ink2">
+    <p class="text-note text-ink2">
       About {{ Math.round(frost.dead_share * 100) }} % of the leaf hung on wood that is dead,
       {{
         frost.scratched
@@ -137,6 +137,6 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
 <style scoped>
 .big {
   min-height: 72px;
-  font-size: 1.4rem;
+  font-size: var(--text-head);
 }
 </style>

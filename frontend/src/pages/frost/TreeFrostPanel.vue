@@ -117,7 +117,7 @@ const working = ref(false)
   <p v-if="isPending">Fetching the tree …</p>
   <p v-else-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
   <div v-else-if="frost && !frost.hurt" class="max-w-xl grid gap-3">
-    <h2 class="text-[1.5rem]">Not hurt</h2>
+    <h2 class="text-head">Not hurt</h2>
     <p>
       No class of frost damage is written down for this tree, or it came back.
       <RouterLink class="link" to="/frost">Say what the night was</RouterLink>, or what you see on
@@ -131,7 +131,7 @@ const working = ref(false)
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>
   <div v-else-if="frost" class="grid gap-3 content-start">
-    <p class="tag text-lg">
+    <p class="tag text-lead">
       {{ frost.frost_class }}
       <span class="font-normal">(±{{ spreadWords(frost.uncertain_c, units) }})</span>,
       {{ dayWords(frost.night!) }}
@@ -139,7 +139,7 @@ const working = ref(false)
     <section v-if="frost.verdict" aria-label="Verdict" class="grid gap-1" data-test="verdict">
       <div class="flex gap-3 items-start">
         <ToneMark :tone="frost.verdict.tone" />
-        <p class="text-[1.08rem]">
+        <p class="text-lead">
           <b><SaidText :text="frost.verdict.reasons[0]?.text ?? ''" /></b>
         </p>
       </div>

@@ -32,7 +32,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
 <template>
   <div class="grid gap-3">
     <section v-if="frost.verdict" aria-label="Why" class="grid gap-1.5" data-test="why">
-      <p class="text-[0.97rem]">
+      <p class="text-note">
         <SaidText :text="frost.verdict.reasons[1]?.text ?? ''" />
         <template v-if="frost.foreseen"
           >The night was {{ warmthWords(frost.foreseen.at_c, units) }} here and foretold
@@ -45,14 +45,14 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
         v-for="r in frost.verdict.reasons.slice(2)"
         :key="r.code"
         :class="{ keep: r.code !== 'cut-on' }"
-        class="text-[0.97rem]"
+        class="text-note"
       >
         <SaidText :text="r.text" />
       </p>
     </section>
     <section aria-label="Write down what you see" class="grid gap-2">
       <div class="flex flex-wrap items-end justify-between gap-2">
-        <h2 class="text-[1.2rem]">What do you see?</h2>
+        <h2 class="text-lead">What do you see?</h2>
         <div>
           <label class="label" for="seen-on">Seen on</label>
           <DayField id="seen-on" v-model="day" :max="frost.today" :min="frost.night ?? undefined" />
@@ -63,7 +63,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
           v-for="k in frost.sign_kinds"
           :key="k.sign"
           type="button"
-          class="btn !min-h-14 !whitespace-normal !text-[1.02rem]"
+          class="btn btn-tall !whitespace-normal !text-base"
           :disabled="busy"
           @click="emit('look', k.sign, day || null)"
         >
@@ -78,7 +78,7 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
       </p>
       <button
         type="button"
-        class="btn justify-self-start !min-h-11"
+        class="btn justify-self-start"
         :disabled="busy"
         @click="emit('say', frost.looks.suggests)"
       >
@@ -92,8 +92,8 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
       @say="emit('say', $event)"
     />
     <section v-if="frost.looks?.looks.length" aria-label="Seen so far" data-test="looks">
-      <h2 class="text-[1.2rem]">Seen so far</h2>
-      <ul class="text-[0.97rem]">
+      <h2 class="text-lead">Seen so far</h2>
+      <ul class="text-note">
         <li
           v-for="l in frost.looks.looks"
           :key="l.day + l.sign"
@@ -105,8 +105,8 @@ const WORTH: Record<Schemas['WeighedOut']['worth'], string> = {
       </ul>
     </section>
     <section aria-label="Signs" class="grid gap-1">
-      <h2 class="text-[1.2rem]">What to look for, and when</h2>
-      <ul class="text-[0.95rem]">
+      <h2 class="text-lead">What to look for, and when</h2>
+      <ul class="text-note">
         <li
           v-for="s in frost.signs"
           :key="s.sign"

@@ -59,12 +59,12 @@ function rowsWords(rows: Set<number>) {
     <li v-for="n in needs" :key="n.key" class="need">
       <ToneMark :tone="n.tone" class="mt-1" small />
       <div class="min-w-0">
-        <h2 class="text-[1.18rem]">
+        <h2 class="text-lead">
           <RouterLink class="link" :to="`/block/${n.key.split('/')[0]}`">{{ n.block }}</RouterLink>,
           {{ rowsWords(n.rows) }}
         </h2>
-        <p class="text-[0.92rem] text-ink2">{{ n.text }}</p>
-        <p v-if="n.trees.length <= 6" class="text-[0.92rem]">
+        <p class="text-note text-ink2">{{ n.text }}</p>
+        <p v-if="n.trees.length <= 6" class="text-note">
           <button
             v-for="t in n.trees"
             :key="t.id"
@@ -77,11 +77,11 @@ function rowsWords(rows: Set<number>) {
         </p>
         <RouterLink
           v-if="n.rows.size === 1"
-          class="link text-[0.92rem] mr-3"
+          class="link text-note mr-3"
           :to="`/row/${n.trees[0]!.row_id}/walk`"
           >Walk the row</RouterLink
         >
-        <details v-if="n.trees.length > 6" class="text-[0.92rem]">
+        <details v-if="n.trees.length > 6" class="text-note">
           <summary>{{ n.trees.length }} trees</summary>
           <button
             v-for="t in n.trees"
@@ -94,7 +94,7 @@ function rowsWords(rows: Set<number>) {
           </button>
         </details>
       </div>
-      <span class="tag text-lg">{{ n.trees.length }}</span>
+      <span class="tag text-lead">{{ n.trees.length }}</span>
     </li>
   </ul>
 </template>

@@ -87,18 +87,18 @@ const end = (r: Schemas['RotationOut']) =>
         :model-value="tip"
         @update:model-value="tip = $event"
       />
-      <button class="btn btn-go !min-h-12" :disabled="low === null || tip === null">
+      <button class="btn btn-go" :disabled="low === null || tip === null">
         Adopt: {{ schoolName.toLowerCase() }}, {{ years }} years
       </button>
     </form>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="done" role="status" data-test="adopted">{{ done }}</p>
     <section v-if="rotations.length" aria-label="Adopted">
-      <h2 class="text-[1.2rem]">Adopted</h2>
+      <h2 class="text-lead">Adopted</h2>
       <article v-for="r in rotations" :key="r.id" class="border-t border-rule py-2">
         <div class="flex flex-wrap items-center gap-3">
           <b>{{ r.scope_name }}: {{ r.name.toLowerCase() }}</b>
-          <span class="text-ink2 text-[0.95rem]">
+          <span class="text-ink2 text-note">
             from {{ r.first_year }} for {{ r.years }} years, to
             {{ lengthWords(r.low_m, units) }} and {{ lengthWords(r.tip_m, units)
             }}{{ r.ended_on ? `; given up ${dayWords(r.ended_on)}` : '' }}
@@ -106,7 +106,7 @@ const end = (r: Schemas['RotationOut']) =>
           <button
             v-if="!r.ended_on"
             type="button"
-            class="btn btn-small ml-auto !min-h-11"
+            class="btn btn-small ml-auto"
             :aria-label="`Give up ${r.name} for ${r.scope_name}`"
             @click="end(r)"
           >
@@ -118,7 +118,7 @@ const end = (r: Schemas['RotationOut']) =>
             {{ r.tasks.filter((t) => t.state === 'done').length }} done,
             {{ r.tasks.filter((t) => t.state === 'open').length }} ahead
           </summary>
-          <ul class="text-[0.95rem]">
+          <ul class="text-note">
             <li
               v-for="t in r.tasks.filter((t) => t.state !== 'dropped')"
               :key="t.id"

@@ -37,14 +37,14 @@ const faces = (passes: { row: number; facings: number[]; top: boolean }[]) =>
 
 <template>
   <section aria-label="Hedging round" class="grid gap-1">
-    <h2 class="text-[1.3rem]">Hedging round</h2>
+    <h2 class="text-part">Hedging round</h2>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-else-if="data">
-      <p class="text-[0.95rem]"><SaidText :text="data.reasons[0]?.text ?? ''" /></p>
+      <p class="text-note"><SaidText :text="data.reasons[0]?.text ?? ''" /></p>
       <article v-for="y in data.years" :key="y.year" class="border-t border-rule py-2">
         <b class="num">{{ y.year }}</b>
-        <p class="text-[0.95rem]">{{ faces(y.passes) }}</p>
-        <p class="num whitespace-normal text-[0.95rem]">
+        <p class="text-note">{{ faces(y.passes) }}</p>
+        <p class="num whitespace-normal text-note">
           {{ y.machine_h.toFixed(1) }} h machine · {{ y.hand_h.toFixed(1) }} h by hand after it ·
           {{ volumeWords(y.paint_l, units) }} of whitewash ·
           {{ weightWords(y.clippings_kg, units) }} of clippings,

@@ -57,8 +57,8 @@ const rows = computed(() =>
     :data-school="school.school"
     @click="$emit('choose')"
   >
-    <b class="tag text-[1.15rem] block text-left">{{ school.name }}</b>
-    <span class="text-ink2 block text-left text-[0.93rem]"
+    <b class="tag text-lead block text-left">{{ school.name }}</b>
+    <span class="text-ink2 block text-left text-note"
       >crop {{ shareWords(school.mean_crop) }} · {{ Math.round(school.mean_hours) }} h a year</span
     >
     <svg :viewBox="`0 0 ${W} ${H}`" class="w-full" role="img" :aria-label="words">
@@ -85,8 +85,8 @@ const rows = computed(() =>
         </text>
       </g>
     </svg>
-    <span v-if="rows" class="block text-left text-[0.88rem]">rows by year: {{ rows }}</span>
-    <span v-for="b in school.barred" :key="b.code" class="keep block text-left text-[0.9rem]">{{
+    <span v-if="rows" class="block text-left text-small">rows by year: {{ rows }}</span>
+    <span v-for="b in school.barred" :key="b.code" class="keep block text-left text-small">{{
       b.text
     }}</span>
   </button>

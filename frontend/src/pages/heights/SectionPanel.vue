@@ -132,11 +132,11 @@ const working = ref(false)
 <template>
   <p v-if="!view && !error">Working out the sun …</p>
   <section v-else aria-label="Section" class="grid gap-2">
-    <p class="keep text-[1.1rem]" role="status" data-test="sun-verdict">
-      <b class="tag text-xl">{{ verdict }}</b>
+    <p class="keep text-lead" role="status" data-test="sun-verdict">
+      <b class="tag text-part">{{ verdict }}</b>
       <button type="button" class="link ml-2" @click="working = true">Why</button>
     </p>
-    <p class="text-[0.95rem]">{{ tallest ? `On this day ${tallest}.` : '' }}</p>
+    <p class="text-note">{{ tallest ? `On this day ${tallest}.` : '' }}</p>
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <RowSection
       :now="now"
@@ -158,7 +158,7 @@ const working = ref(false)
         type="range"
         min="0"
         :max="view.steps.length - 1"
-        class="w-full min-h-11"
+        class="w-full min-h-touch"
         :value="step ?? Math.floor(view.steps.length * 0.35)"
         :aria-valuetext="hour ? hourWords(hour.hour) : ''"
         @input="step = Number(($event.target as HTMLInputElement).value)"
@@ -202,13 +202,13 @@ const working = ref(false)
         <DayField id="section-day" v-model="date" required />
       </div>
     </div>
-    <p class="text-[0.95rem]"><SaidText :text="block.inner.text" /></p>
+    <p class="text-note"><SaidText :text="block.inner.text" /></p>
     <details>
       <summary class="tag py-2">
         A tree, house or hill in the sun’s way{{ obstacle.on ? ', counted' : '' }}
       </summary>
       <div class="fields">
-        <label class="flex gap-2 items-center min-h-11"
+        <label class="flex gap-2 items-center min-h-touch"
           ><input v-model="obstacle.on" type="checkbox" /> count it</label
         >
         <div>
@@ -248,16 +248,14 @@ const working = ref(false)
           <span class="bars" aria-hidden="true"
             ><i :style="{ height: `${m[0]! * 5}px` }" /><u :style="{ height: `${m[1]! * 5}px` }"
           /></span>
-          <b class="tag">{{ MONTHS[i] }}</b>
-          <span class="num text-[0.82rem]"
-            >{{ m[0]!.toFixed(1) }}<br />{{ m[1]!.toFixed(1) }} h</span
-          >
+          <b class="tag block">{{ MONTHS[i] }}</b>
+          <span class="num text-small">{{ m[0]!.toFixed(1) }}<br />{{ m[1]!.toFixed(1) }} h</span>
         </li>
       </ul>
     </figure>
     <div v-if="view" class="grid gap-x-8 gap-y-2 md:grid-cols-2">
       <div>
-        <h2 class="text-[1.2rem]">What the cut takes</h2>
+        <h2 class="text-lead">What the cut takes</h2>
         <dl class="facts">
           <dt>of {{ units === 'us' ? 'a yard' : 'a metre' }} of row</dt>
           <dd class="num">
@@ -283,8 +281,8 @@ const working = ref(false)
         </dl>
       </div>
       <div>
-        <h2 class="text-[1.2rem]">Rules of the trade</h2>
-        <ul class="text-[0.95rem]">
+        <h2 class="text-lead">Rules of the trade</h2>
+        <ul class="text-note">
           <li v-for="r in view.rules" :key="r.id" class="border-t border-rule py-1">
             <b>{{ r.kept ? 'kept' : 'broken' }}</b> <SaidText :text="r.reason.text" />{{ ' ' }}
             <span class="text-ink2">({{ r.reason.school }})</span>
@@ -340,7 +338,7 @@ const working = ref(false)
   display: grid;
   grid-template-columns: 1fr auto;
   gap: 3px 16px;
-  font-size: 0.97rem;
+  font-size: var(--text-note);
 }
 .facts dt {
   color: var(--ink2);

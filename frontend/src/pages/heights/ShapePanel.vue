@@ -69,9 +69,8 @@ function makeCuts() {
 
 <template>
   <section aria-label="A shape" class="grid gap-2">
-    <label class="flex gap-2 items-center min-h-11"
-      ><input v-model="laid" type="checkbox" />
-      <b class="text-[1.1rem]">Lay a shape over it</b></label
+    <label class="flex gap-2 items-center min-h-touch"
+      ><input v-model="laid" type="checkbox" /> <b class="text-lead">Lay a shape over it</b></label
     >
     <template v-if="laid">
       <div class="flex flex-wrap gap-2">

@@ -101,14 +101,14 @@ useStage(() => ({
   <div v-if="shown" class="grid gap-3 content-start">
     <AimPanel :tree-id="id" :height="tree.sizes.height_m" />
     <section v-if="limbs?.limbs.length" aria-label="Which limb">
-      <h2 class="text-[1.25rem]">Which limb goes next</h2>
+      <h2 class="text-part">Which limb goes next</h2>
       <ol>
         <li v-for="(l, i) in limbs.limbs" :key="l.limb" class="limb" data-test="ranked">
-          <b class="tag text-lg">{{ i + 1 }}</b>
+          <b class="tag text-lead">{{ i + 1 }}</b>
           <div>
             <p class="font-semibold"><SaidText :text="l.reasons[0]?.text ?? ''" /></p>
-            <p class="text-[0.93rem]"><SaidText :text="l.reasons[1]?.text ?? ''" /></p>
-            <p class="text-[0.9rem] text-ink2">
+            <p class="text-note"><SaidText :text="l.reasons[1]?.text ?? ''" /></p>
+            <p class="text-small text-ink2">
               wound {{ diameterWords(l.wound_mm, units)
               }}<template v-if="l.share !== null"
                 >, {{ shareWords(l.share) }} of the canopy</template
@@ -125,7 +125,7 @@ useStage(() => ({
           <span class="num">{{ l.points.toFixed(1) }}</span>
         </li>
       </ol>
-      <p class="text-[0.93rem] text-ink2">
+      <p class="text-note text-ink2">
         The others are tipped.
         <RouterLink class="link" :to="`/tree/${id}/cut`">Plan the cuts</RouterLink>
       </p>
@@ -133,7 +133,7 @@ useStage(() => ({
     <ShapePanel :tree-id="id" :ready="ready" @laid="laid = $event" />
     <section aria-label="Seasons" class="grid gap-2">
       <div class="flex flex-wrap gap-4 items-end">
-        <h2 class="text-[1.25rem]">
+        <h2 class="text-part">
           {{ side.years }} seasons, {{ schools?.compared.length ?? 0 }} ways
         </h2>
         <div>
@@ -141,7 +141,7 @@ useStage(() => ({
           <input
             id="seasons"
             v-model.number="years"
-            class="field !min-h-11 w-24"
+            class="field w-24"
             type="number"
             min="3"
             max="12"
@@ -171,7 +171,7 @@ useStage(() => ({
           type="range"
           min="0"
           :max="grown.seasons.length - 1"
-          class="w-full min-h-11"
+          class="w-full min-h-touch"
         />
         <p v-if="season" data-test="season">
           {{ season.cut_name ? `The ${season.cut_name} went down; ` : ''
@@ -207,12 +207,12 @@ useStage(() => ({
       />
     </section>
     <section v-if="shade?.reasons.length && (schools || unfit)" aria-label="Shade">
-      <h2 class="text-[1.25rem]">Who shades whom today</h2>
-      <p v-for="r in shade.reasons" :key="r.text" class="text-[0.97rem]">
+      <h2 class="text-part">Who shades whom today</h2>
+      <p v-for="r in shade.reasons" :key="r.text" class="text-note">
         <SaidText :text="r.text" />
       </p>
     </section>
-    <p class="text-[0.9rem] text-ink2">
+    <p class="text-small text-ink2">
       An orchard tripod first, a straight ladder four up to one out and never on the limb that is
       cut; lines: the utility decides.
     </p>

@@ -5,7 +5,7 @@ import { useAct } from '@/composables/useAct'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
 import { parseWeight, weightWords } from '@/geometry/measure'
-import { ref, useId } from 'vue'
+import { computed, nextTick, ref, useId } from 'vue'
 
 const props = defineProps<{ id: string; person?: Schemas['PersonOut'] }>()
 const emit = defineEmits<{ kept: [] }>()
@@ -18,12 +18,20 @@ const pole = ref(props.person?.pole_m ?? null)
 const carries = ref(
   props.person?.carries_kg ? weightWords(props.person.carries_kg, units.value) : '',
 )
+const kg = computed(() => parseWeight(carries.value, units.value))
+const unread = computed(() => carries.value.trim() !== '' && kg.value === null)
+const sizes = ref<HTMLFormElement>()
 async function keep() {
+  // what cannot be read says so at its field, and is not left out in silence
+  fields.value = {}
+  await nextTick()
+  const unreadable = sizes.value?.querySelector<HTMLElement>('[aria-invalid="true"]')
+  if (unreadable) return unreadable.focus()
   const body = {
     name: name.value.trim(),
     reach_m: reach.value,
     pole_m: pole.value,
-    carries_kg: carries.value.trim() ? parseWeight(carries.value, units.value) : null,
+    carries_kg: kg.value,
   }
   const params = { path: { id: props.id } }
   if (await act(() => heed(api.PUT('/api/people/{id}', { params, body })))) emit('kept')
@@ -31,7 +39,7 @@ async function keep() {
 </script>
 
 <template>
-  <form class="grid sm:grid-cols-4 gap-3 items-start mt-2" @submit.prevent="keep">
+  <form ref="sizes" class="grid sm:grid-cols-4 gap-3 items-start mt-2" @submit.prevent="keep">
     <div>
       <label class="label" :for="`${at}n`">Name</label>
       <input
@@ -66,9 +74,11 @@ async function keep() {
         class="field"
         inputmode="decimal"
         autocomplete="off"
-        :aria-invalid="!!fields['/carries_kg']"
+        :aria-invalid="unread || !!fields['/carries_kg']"
       />
-      <p v-if="fields['/carries_kg']" class="wrong">{{ fields['/carries_kg'] }}</p>
+      <p v-if="unread || fields['/carries_kg']" class="wrong">
+        {{ unread ? 'Cannot read this; type 15' : fields['/carries_kg'] }}
+      </p>
     </div>
     <p v-if="trouble" class="wrong sm:col-span-4" role="alert">{{ trouble }}</p>
     <button class="btn btn-go sm:col-span-4 justify-self-start" :disabled="busy || !name.trim()">

@@ -25,7 +25,7 @@ watch(
 
 <template>
   <section v-if="data?.demo" aria-label="The demo’s day" data-test="demo-day">
-    <h2 class="text-[1.25rem] border-b-2 border-ink pb-1 mb-2">The demo’s day</h2>
+    <h2 class="text-part border-b-2 border-ink pb-1 mb-2">The demo’s day</h2>
     <p class="text-ink2">
       It stands on {{ fullDay(data.day) }}. On another day its history is run anew to there; what
       you entered in the demo is gone then.

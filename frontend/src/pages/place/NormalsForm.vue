@@ -120,7 +120,7 @@ async function save() {
 
 <template>
   <form class="grid gap-4" aria-label="The place" @submit.prevent="save">
-    <p class="text-[0.95rem] text-ink2">
+    <p class="text-note text-ink2">
       Normals from: {{ site.origin }}. Drag a point, or move it with the arrow keys, half a degree a
       step.
     </p>
@@ -150,7 +150,7 @@ async function save() {
             {{ c.name }}
           </option>
         </PickOne>
-        <button type="button" class="link text-[0.95rem] min-h-6" @click="nearest">
+        <button type="button" class="link text-note min-h-6" @click="nearest">
           the one nearest to the curve
         </button>
       </div>
@@ -191,8 +191,8 @@ async function save() {
         <label v-for="d in dangers?.dangers ?? []" :key="d.id" class="flex gap-2 items-start">
           <input v-model="draft.dangers" type="checkbox" :value="d.id" />
           <span
-            ><b class="tag text-[1.05rem]">{{ d.name }}</b>
-            <span class="text-[0.92rem] text-ink2">{{ d.says }}.</span></span
+            ><b class="tag text-base">{{ d.name }}</b>
+            <span class="text-note text-ink2">{{ d.says }}.</span></span
           >
         </label>
       </div>

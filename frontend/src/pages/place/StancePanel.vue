@@ -93,14 +93,14 @@ async function choose(topic: string, school: string | null) {
       :open="t.topic === 'timing'"
     >
       <summary>
-        <b class="tag text-[1.15rem]">{{ TOPICS[t.topic] ?? t.topic }}</b>:
+        <b class="tag text-lead">{{ TOPICS[t.topic] ?? t.topic }}</b>:
         {{ t.schools.find((s) => s.id === t.in_force)?.name }}
-        <span class="text-ink2 text-[0.92rem]">({{ FROM[t.chosen_at] }})</span>
+        <span class="text-ink2 text-note">({{ FROM[t.chosen_at] }})</span>
       </summary>
       <ul class="grid gap-2 mt-2">
         <li v-for="s in t.schools" :key="s.id" class="school" :class="{ on: s.id === t.in_force }">
-          <h3 class="text-[1.1rem]">{{ s.name }}{{ s.id === t.in_force ? ', in force' : '' }}</h3>
-          <dl class="grid sm:grid-cols-[auto_1fr] gap-x-4 text-[0.95rem]">
+          <h3 class="text-lead">{{ s.name }}{{ s.id === t.in_force ? ', in force' : '' }}</h3>
+          <dl class="grid sm:grid-cols-[auto_1fr] gap-x-4 text-note">
             <dt class="text-ink2">Believes</dt>
             <dd>{{ s.believes }}</dd>
             <dt class="text-ink2">Against it</dt>
@@ -110,7 +110,7 @@ async function choose(topic: string, school: string | null) {
           </dl>
           <div
             v-if="looked?.topic === t.topic && looked.school === s.id"
-            class="mt-1 text-[0.95rem]"
+            class="mt-1 text-note"
             data-test="effect"
             aria-live="polite"
           >

@@ -62,7 +62,7 @@ function allow(word: keyof typeof ACCEPTS) {
 
 <template>
   <div class="grid gap-3">
-    <p class="text-[0.95rem] text-ink2">
+    <p class="text-note text-ink2">
       Columns date, tmin, tmax and, if there is one, rain.
       <a class="link text-ink" :href="`/api/sites/${siteId}/days.csv`" download
         >The days there are, as CSV</a
@@ -94,7 +94,7 @@ function allow(word: keyof typeof ACCEPTS) {
       <textarea
         :id="`${id}t`"
         v-model="text"
-        class="field font-mono text-sm"
+        class="field font-mono text-small"
         rows="4"
         placeholder="date,tmin,tmax,rain&#10;2026-01-01,7.2,15.9,0"
       />
@@ -114,7 +114,7 @@ function allow(word: keyof typeof ACCEPTS) {
           {{ found.problem_count }} {{ found.problem_count === 1 ? 'thing' : 'things' }} found;
           nothing is taken until each is mended or accepted.
         </p>
-        <ul class="max-h-60 overflow-y-auto my-2 text-[0.95rem]" tabindex="0" aria-label="Problems">
+        <ul class="max-h-60 overflow-y-auto my-2 text-note" tabindex="0" aria-label="Problems">
           <li v-for="(p, i) in found.problems" :key="i">
             <b class="num">{{ p.line ? `Line ${p.line}` : 'The list' }}</b>, {{ p.column }}:
             {{ p.message }}

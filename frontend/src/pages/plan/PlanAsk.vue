@@ -103,7 +103,7 @@ function school(topic: string, chosen: string) {
         min="0"
         max="50"
         step="1"
-        class="w-full min-h-11"
+        class="w-full min-h-touch"
         :value="Math.round(plan.limit * 100)"
         :aria-valuetext="shareWords(plan.limit)"
         @change="wish.limit = Number(($event.target as HTMLInputElement).value) / 100"
@@ -132,7 +132,7 @@ function school(topic: string, chosen: string) {
           type="range"
           min="0"
           max="10"
-          class="w-full min-h-11"
+          class="w-full min-h-touch"
           :value="wish.weights[w.look] ?? w.points"
           @change="
             wish.weights = {
@@ -145,7 +145,7 @@ function school(topic: string, chosen: string) {
       <button
         v-if="Object.keys(wish.weights).length"
         type="button"
-        class="underline min-h-11"
+        class="underline min-h-touch"
         @click="wish.weights = {}"
       >
         as the aim has it again
@@ -169,7 +169,7 @@ function school(topic: string, chosen: string) {
       <button
         v-if="Object.keys(wish.stance).length"
         type="button"
-        class="underline min-h-11"
+        class="underline min-h-touch"
         @click="wish.stance = {}"
       >
         as the tree has it again

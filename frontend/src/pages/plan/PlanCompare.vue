@@ -43,7 +43,7 @@ const goal = (id: string) => props.plan.goals.find((g) => g.id === id)?.name ?? 
 <template>
   <section aria-label="What it comes to">
     <div class="flex justify-between items-end gap-3">
-      <h2 class="text-[1.25rem]">What it comes to</h2>
+      <h2 class="text-part">What it comes to</h2>
       <div>
         <label class="label" for="beside">Beside it</label>
         <PickOne id="beside" v-model="beside" class="field">

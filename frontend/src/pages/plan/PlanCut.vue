@@ -22,16 +22,16 @@ const { units } = useSettings()
 
 <template>
   <li class="cut" data-test="plan-cut">
-    <b class="tag text-lg">{{ n }}</b>
+    <b class="tag text-lead">{{ n }}</b>
     <div>
       <p class="font-semibold first">{{ advice?.position ?? cut.name }}</p>
-      <p v-for="w in cut.why" :key="w.code" class="text-[0.93rem]"><SaidText :text="w.text" /></p>
-      <p v-if="advice" class="text-[0.9rem] text-ink2">
+      <p v-for="w in cut.why" :key="w.code" class="text-note"><SaidText :text="w.text" /></p>
+      <p v-if="advice" class="text-small text-ink2">
         {{ advice.technique }} With the {{ advice.tool }}.
       </p>
       <HowToCut v-if="advice" :advice="advice" />
     </div>
-    <div class="num text-right text-[0.93rem]">
+    <div class="num text-right text-note">
       <b>{{ cut.share ? shareWords(cut.share) : 'free' }}</b><br />
       <template v-if="cost"
         >{{ diameterWords(cost.wound_mm, units) }}<br />{{
@@ -42,7 +42,7 @@ const { units } = useSettings()
     </div>
     <button
       type="button"
-      class="btn btn-small !min-h-11"
+      class="btn btn-small"
       :aria-label="`Take ${cut.name} out of the plan`"
       @click="$emit('pin', pinned ? null : 'out')"
     >

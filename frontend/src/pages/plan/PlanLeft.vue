@@ -10,19 +10,17 @@ defineEmits<{ pin: [how: 'in' | null] }>()
 
 <template>
   <li class="cut" data-test="plan-left">
-    <b class="tag text-lg">–</b>
+    <b class="tag text-lead">–</b>
     <div>
       <p class="first">{{ cut.name }}</p>
-      <p class="text-[0.93rem] text-ink2">
+      <p class="text-note text-ink2">
         {{ cut.left_why }} <b v-if="cut.until" class="num">From {{ dayWords(cut.until) }}.</b>
       </p>
     </div>
-    <span class="num text-right text-[0.93rem]">{{
-      cut.share ? shareWords(cut.share) : 'free'
-    }}</span>
+    <span class="num text-right text-note">{{ cut.share ? shareWords(cut.share) : 'free' }}</span>
     <button
       type="button"
-      class="btn btn-small !min-h-11"
+      class="btn btn-small"
       :aria-label="`Put ${cut.name} into the plan`"
       @click="$emit('pin', out ? null : 'in')"
     >

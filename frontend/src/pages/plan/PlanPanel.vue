@@ -156,7 +156,7 @@ async function makeSheet() {
     <button
       v-if="beside"
       type="button"
-      class="btn btn-small !min-h-11 w-fit"
+      class="btn btn-small w-fit"
       :aria-pressed="shown === 'other'"
       @click="shown = shown === 'this' ? 'other' : 'this'"
     >
@@ -174,7 +174,7 @@ async function makeSheet() {
     </div>
     <template v-if="plan">
       <PlanAsk v-model="wish" :plan="plan" />
-      <p class="text-[0.95rem]">
+      <p class="text-note">
         <SaidText :text="plan.reasons[0]?.text ?? ''" />{{ ' ' }}
         <button type="button" class="underline min-h-6" @click="working = true">Why</button>
       </p>
@@ -197,19 +197,19 @@ async function makeSheet() {
       <p v-for="r in urgent" :key="r.code" class="keep font-semibold" role="alert">
         <SaidText :text="r.text" />
       </p>
-      <p v-for="r in calm" :key="r.code" class="text-[0.95rem]"><SaidText :text="r.text" /></p>
+      <p v-for="r in calm" :key="r.code" class="text-note"><SaidText :text="r.text" /></p>
       <section
         v-if="plan.skeleton.length"
         aria-label="Before you decide"
         class="warned"
         data-test="skeleton"
       >
-        <h2 class="text-[1.25rem]">Before you decide</h2>
+        <h2 class="text-part">Before you decide</h2>
         <p v-for="r in plan.skeleton" :key="r.code"><SaidText :text="r.text" /></p>
       </section>
-      <p v-if="moved" role="status" class="text-[0.95rem]" data-test="moved">{{ moved }}</p>
+      <p v-if="moved" role="status" class="text-note" data-test="moved">{{ moved }}</p>
       <section aria-label="Cut now">
-        <h2 class="text-[1.25rem]">
+        <h2 class="text-part">
           {{
             plan.cuts.length
               ? plan.not_today
@@ -233,7 +233,7 @@ async function makeSheet() {
       </section>
       <PlanStages :plan="plan" @first="firstStage" />
       <section v-if="plan.left.length" aria-label="Left for now">
-        <h2 class="text-[1.25rem]">Left for now</h2>
+        <h2 class="text-part">Left for now</h2>
         <ul>
           <PlanLeft
             v-for="c in plan.left"
@@ -245,8 +245,8 @@ async function makeSheet() {
         </ul>
       </section>
       <PlanCompare v-model="beside" :plan="plan" :other="beside ? other : undefined" />
-      <section v-if="plan.cuts.length" aria-label="After the cut" class="text-[0.95rem] grid gap-1">
-        <h2 class="text-[1.25rem]">After the cut</h2>
+      <section v-if="plan.cuts.length" aria-label="After the cut" class="text-note grid gap-1">
+        <h2 class="text-part">After the cut</h2>
         <p><SaidText :text="plan.light.reasons[0]!.text" /></p>
         <p><SaidText :text="plan.clippings.reasons[0]!.text" /></p>
         <p v-if="plan.bark">Bared bark: <SaidText :text="plan.bark.reasons[0]!.text" /></p>
@@ -256,13 +256,13 @@ async function makeSheet() {
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <button
         type="button"
-        class="btn btn-go !min-h-14 text-xl"
+        class="btn btn-go btn-tall text-part"
         :disabled="!plan.preview || busy"
         @click="makeSheet"
       >
         Make the cut sheet
       </button>
-      <p class="text-[0.9rem] text-ink2">
+      <p class="text-small text-ink2">
         Look at the blades before starting: sharp, clean, tight. Look for fruit, nests and lines
         before every cut; nobody under the limb. Local rules on protected trees and quarantine
         decide.

@@ -10,13 +10,13 @@ defineEmits<{ first: [] }>()
 
 <template>
   <section v-if="plan.stages.length" aria-label="In stages" data-test="stages">
-    <h2 class="text-[1.25rem]">{{ plan.over_limit ? 'In stages' : 'And later' }}</h2>
+    <h2 class="text-part">{{ plan.over_limit ? 'In stages' : 'And later' }}</h2>
     <ol>
       <li v-for="s in plan.stages" :key="s.day" class="stage">
         <b class="num">{{ dayWords(s.day) }}</b>
         <div>
           <p class="first">{{ s.cuts.map((c) => c.name).join('; ') }}</p>
-          <p v-if="s.over" class="keep text-[0.93rem]">
+          <p v-if="s.over" class="keep text-note">
             More than any window holds: first half of it, the rest a year later.
           </p>
         </div>
@@ -25,14 +25,14 @@ defineEmits<{ first: [] }>()
         }}</span>
       </li>
     </ol>
-    <p v-if="plan.unplaced.length" class="text-[0.93rem] text-ink2">
+    <p v-if="plan.unplaced.length" class="text-note text-ink2">
       No window of the next three years has room for
       {{ plan.unplaced.map((c) => c.name).join('; ') }}.
     </p>
     <button
       v-if="plan.over_limit && plan.stages.length > 1"
       type="button"
-      class="btn !min-h-11 mt-1"
+      class="btn mt-1"
       @click="$emit('first')"
     >
       Cut only the first stage now

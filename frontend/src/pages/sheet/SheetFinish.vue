@@ -10,7 +10,7 @@ import { computed, ref } from 'vue'
 
 const props = defineProps<{ sheet: Sheet; who: string; waits: boolean }>()
 const { act, trouble, busy } = useAct()
-/** Minutes it really took; left empty the reckoned ones are logged. */
+/** Minutes it really took; left empty, none are logged. */
 const minutes = ref('')
 const made = ref<Schemas['FinishedOut'] | null>(null)
 /** Cuts that are not in the drawing, counted. */
@@ -61,23 +61,23 @@ async function finish() {
       <input
         id="minutes"
         v-model="minutes"
-        class="field !min-h-12"
+        class="field"
         type="number"
         inputmode="numeric"
         min="0"
         max="5000"
-        :placeholder="`${Math.max(1, Math.round(sheet.minutes))} reckoned`"
+        :placeholder="`about ${Math.max(1, Math.round(sheet.minutes))}`"
       />
     </div>
     <button
       type="button"
-      class="btn btn-go w-full !min-h-14 text-xl"
+      class="btn btn-go w-full btn-tall text-part"
       :disabled="!done || busy || waits"
       @click="finish"
     >
       {{ says }}
     </button>
-    <p class="text-[0.88rem] text-ink2 mt-1">
+    <p class="text-small text-ink2 mt-1">
       <template v-if="waits"
         >What was ticked waits to be sent; finish when Billhook answers again. </template
       >Finishing takes what is ticked off the tree's frame, writes the log and sets the days to come
@@ -85,13 +85,13 @@ async function finish() {
     </p>
   </div>
   <section v-else class="mt-4 no-print" aria-live="polite" aria-label="What comes after">
-    <h2 class="text-xl">Finished</h2>
+    <h2 class="text-part">Finished</h2>
     <template v-if="made">
       <p v-if="made.tasks.length">Come back:</p>
       <ul>
         <li v-for="t in made.tasks" :key="t.id" class="border-t border-rule py-1.5">
           <b class="num">{{ dayWords(t.due) }}</b> {{ t.does }}
-          <RouterLink class="link text-ink2 text-[0.85rem]" :to="`/known?find=${t.rule}`"
+          <RouterLink class="link text-ink2 text-small" :to="`/known?find=${t.rule}`"
             >rule</RouterLink
           >
         </li>

@@ -29,10 +29,10 @@ function leave() {
     <span class="flag" :class="{ 'flag-free': free }">{{ line.nth }}</span>
     <div class="min-w-0">
       <p class="font-semibold leading-tight first">{{ line.advice.position }}</p>
-      <p class="text-[0.92rem]">
+      <p class="text-note">
         <span class="inline-block first">{{ line.advice.tool }}</span>. {{ line.advice.technique }}
       </p>
-      <p class="text-[0.88rem] text-ink2">
+      <p class="text-small text-ink2">
         wound {{ diameterWords(line.cost.wound_mm, units) }},
         {{
           free && !line.cost.share
@@ -58,14 +58,14 @@ function leave() {
           ].includes(x.code),
         )"
         :key="c.code"
-        class="keep text-[0.88rem] mt-1"
+        class="keep text-small mt-1"
       >
         {{ c.text }}
       </p>
       <HowToCut :advice="line.advice" />
-      <p v-if="line.extra" class="text-[0.88rem] mt-1">not planned, added under the tree</p>
-      <p v-if="line.left" class="text-[0.88rem] mt-1 font-semibold">not done: {{ line.left }}</p>
-      <p v-if="line.done" class="text-[0.88rem] mt-1">
+      <p v-if="line.extra" class="text-small mt-1">not planned, added under the tree</p>
+      <p v-if="line.left" class="text-small mt-1 font-semibold">not done: {{ line.left }}</p>
+      <p v-if="line.done" class="text-small mt-1">
         done{{ line.done_on ? ` ${dayWords(line.done_on)}` : ''
         }}{{ line.done_by ? ` by ${line.done_by}` : ''
         }}{{ line.done_mm ? `, measured ${diameterWords(line.done_mm, units)}` : '' }}

@@ -117,13 +117,13 @@ function year(event: Event) {
         label="Pot"
         :wrong="wrong['/pot_l']"
       />
-      <label v-if="draft.in_pot" class="flex gap-2 items-center self-end min-h-11">
+      <label v-if="draft.in_pot" class="flex gap-2 items-center self-end min-h-touch">
         <input v-model="draft.under_cover" type="checkbox" />
         under cover in winter
       </label>
     </div>
     <details class="mt-3" :open="!!sizes">
-      <summary class="tag text-lg">How large: height, spread, trunk</summary>
+      <summary class="tag text-lead">How large: height, spread, trunk</summary>
       <div class="grid grid-cols-3 gap-3 mt-2">
         <MeasureField
           v-model="draft.height_m"
@@ -152,7 +152,7 @@ function year(event: Event) {
       </p>
     </details>
     <details class="mt-3" :open="!!(draft.rootstock || draft.cultivar || draft.origin)">
-      <summary class="tag text-lg">Which: cultivar, rootstock, how raised</summary>
+      <summary class="tag text-lead">Which: cultivar, rootstock, how raised</summary>
       <div class="grid grid-cols-1 sm:grid-cols-3 gap-3 mt-2">
         <WhichFields
           v-model:cultivar="draft.cultivar"
@@ -164,7 +164,7 @@ function year(event: Event) {
       </div>
     </details>
     <details class="mt-3" :open="!!(draft.row || draft.rows > 1 || draft.spacing_m)">
-      <summary class="tag text-lg">
+      <summary class="tag text-lead">
         Where: {{ draft.block }}{{ draft.row && `, row ${draft.row}` }}
       </summary>
       <div class="grid grid-cols-2 sm:grid-cols-4 gap-3 mt-2">
@@ -204,7 +204,7 @@ function year(event: Event) {
           />
           <p v-if="wrong['/rows']" class="wrong">{{ wrong['/rows'] }}</p>
         </div>
-        <label class="flex gap-2 items-center self-end min-h-11">
+        <label class="flex gap-2 items-center self-end min-h-touch">
           <input v-model="draft.in_pot" type="checkbox" /> in a pot
         </label>
         <MeasureField

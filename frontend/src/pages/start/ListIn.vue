@@ -30,8 +30,8 @@ async function send(save: boolean) {
 
 <template>
   <section aria-label="A list of trees">
-    <h2 class="text-xl">Or a list, as CSV</h2>
-    <p class="text-[0.92rem] text-ink2">
+    <h2 class="text-part">Or a list, as CSV</h2>
+    <p class="text-note text-ink2">
       Columns: block, row, place, species, planted_year; and if known cultivar, rootstock,
       {{
         units === 'us'
@@ -44,7 +44,7 @@ async function send(save: boolean) {
       id="list"
       v-model="text"
       rows="6"
-      class="field font-mono text-[0.9rem]"
+      class="field font-mono text-small"
       placeholder="block,row,place,species,planted_year,cultivar&#10;Alto,1,1,avocado,2016,Hass"
     />
     <div class="flex flex-wrap gap-2 mt-2 items-center">
@@ -57,7 +57,7 @@ async function send(save: boolean) {
         v-if="grove.sites.length > 1"
         id="list-site"
         v-model="site"
-        class="field !w-auto !min-h-9 !py-1"
+        class="field !w-auto field-small !py-1"
       >
         <option v-for="s in grove.sites" :key="s.id" :value="s.id">{{ s.name }}</option>
       </PickOne>

@@ -165,7 +165,7 @@ async function showTrouble() {
       <span v-else>Taken: {{ named(draft.climate) }}.</span>
     </p>
     <details :open="!!(fields['/latitude'] || fields['/longitude'])">
-      <summary class="tag text-lg">No town near: coordinates, or a hardiness zone</summary>
+      <summary class="tag text-lead">No town near: coordinates, or a hardiness zone</summary>
       <div class="grid sm:grid-cols-2 gap-3 mt-2">
         <div>
           <label class="label" :for="`${id}l`">Latitude, minus in the south</label>
@@ -209,7 +209,7 @@ async function showTrouble() {
       </div>
     </details>
     <details v-if="!draft.own" :open="!!fields['/climate']">
-      <summary class="tag text-lg">Nearest climate{{ picked ? `: ${picked.name}` : '' }}</summary>
+      <summary class="tag text-lead">Nearest climate{{ picked ? `: ${picked.name}` : '' }}</summary>
       <fieldset>
         <legend class="sr-only">Nearest climate</legend>
         <div class="grid sm:grid-cols-2 gap-2">
@@ -226,8 +226,8 @@ async function showTrouble() {
               :value="c.id"
               class="sr-only"
             />
-            <b class="tag text-lg">{{ c.name }}</b>
-            <span class="text-[0.88rem]">
+            <b class="tag text-lead">{{ c.name }}</b>
+            <span class="text-small">
               coldest month {{ shown(Math.min(...c.tmin_c)) }}, warmest
               {{ shown(Math.max(...c.tmax_c)) }} {{ units === 'metric' ? '°C' : '°F' }};
               {{ c.last_frost ? `frost to ${monthDayWords(c.last_frost)}` : 'no frost' }}

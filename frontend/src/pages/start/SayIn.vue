@@ -94,14 +94,14 @@ const kinds = computed(() => rows('species'))
     <textarea
       id="say"
       v-model="text"
-      class="field text-lg"
+      class="field text-lead"
       rows="2"
       maxlength="600"
       autocomplete="off"
       :placeholder="`one old orange, ${units === 'us' ? '15 ft' : '4.5 m'} tall, and a lemon in a pot`"
       @input="typed"
     ></textarea>
-    <p class="text-[0.92rem] text-ink2 mt-1">
+    <p class="text-note text-ink2 mt-1">
       Or: row 3, 24 navels alike; 12 Hass avocados on clonal Mexican, planted 2015; 10 rows of 20
       Keitt,
       {{ units === 'us' ? '10 ft by 20 ft' : '3 m by 6 m' }}.

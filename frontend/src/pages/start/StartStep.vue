@@ -41,10 +41,10 @@ defineProps<{ nth: number; name: string; state: 'done' | 'now' | 'later'; says?:
   border-right-color: var(--ink2);
 }
 .name {
-  font-size: 1.25rem;
+  font-size: var(--text-part);
 }
 .now .name {
-  font-size: 1.8rem;
+  font-size: var(--text-title);
 }
 .done .name {
   color: var(--leaf);

@@ -75,7 +75,7 @@ function here() {
           v-slot="{ active }"
           :value="t"
         >
-          <div class="px-3 py-2 min-h-11" :class="{ 'bg-leaf-soft': active }">
+          <div class="px-3 py-2 min-h-touch" :class="{ 'bg-leaf-soft': active }">
             <b>{{ t.name }}</b>, {{ where(t) }}
             <span class="text-ink2">{{ degrees(t) }}</span>
           </div>

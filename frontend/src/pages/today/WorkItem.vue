@@ -4,12 +4,13 @@ import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
+import { COUNTED } from '@/controls/words'
 import SayButtons from '@/controls/SayButtons.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { addDays, dayWords } from '@/geometry/day'
 import { defineAsyncComponent, computed, reactive, ref, useId, watch } from 'vue'
 
-const DoneForm = defineAsyncComponent(() => import('./DoneForm.vue'))
+const DoneForm = defineAsyncComponent(() => import('@/controls/DoneForm.vue'))
 
 const DayField = defineAsyncComponent(() => import('@/controls/DayField.vue'))
 
@@ -25,8 +26,6 @@ watch(
   () => (chosen.value = new Set(props.item.trees.map((t) => t.id))),
   { immediate: true },
 )
-/** Work of which one counts how many came off. */
-const COUNTED = ['sucker', 'sprout', 'sanitation', 'fruit']
 const later = reactive({ until: addDays(props.day, 7), why: '' })
 const where = computed(() => {
   const { rows, trees } = props.item
@@ -106,16 +105,16 @@ const putOff = () =>
   >
     <ToneMark :tone="item.tone" small class="mt-1" />
     <div class="min-w-0">
-      <h3 class="text-[1.15rem] leading-tight">
+      <h3 class="text-lead leading-tight">
         {{ where.charAt(0).toUpperCase() + where.slice(1) }} · {{ item.says }}
-        <span class="num font-normal text-[1rem] text-ink2">{{
+        <span class="num font-normal text-base text-ink2">{{
           item.closed_by ? '' : item.kind === 'too-late' ? `· ${until}` : `· ${until} · ${minutes}`
         }}</span>
       </h3>
-      <p v-if="item.closed_by" class="text-[0.95rem] font-semibold" data-test="closed">
+      <p v-if="item.closed_by" class="text-note font-semibold" data-test="closed">
         Stopped: {{ item.closed_by }}
       </p>
-      <p class="text-[0.95rem] text-ink2">
+      <p class="text-note text-ink2">
         <SaidText :text="item.reasons[0]?.text ?? ''" />{{ ' ' }}
         <b v-if="item.cost" class="text-ink" data-test="cost"
           >{{ item.cost.charAt(0).toUpperCase() + item.cost.slice(1) }}.</b
@@ -136,11 +135,11 @@ const putOff = () =>
         :tree-ids="[...chosen]"
         :of="where"
       />
-      <p v-if="item.later" class="text-[0.95rem]">
+      <p v-if="item.later" class="text-note">
         Put off to {{ dayWords(item.later.until) }}: {{ item.later.why }}
       </p>
-      <p v-if="item.instead" class="text-[0.95rem]">{{ item.instead }}</p>
-      <details v-if="item.trees.length > 1" class="text-[0.95rem] no-print">
+      <p v-if="item.instead" class="text-note">{{ item.instead }}</p>
+      <details v-if="item.trees.length > 1" class="text-note no-print">
         <summary class="min-h-8 py-1">
           The trees{{ chosen.size < item.trees.length ? `, ${chosen.size} chosen` : '' }}
         </summary>
@@ -163,7 +162,7 @@ const putOff = () =>
       <DoneForm
         v-if="mode === 'done'"
         :trees="chosen.size"
-        :counts="COUNTED.includes(item.work)"
+        :counts="COUNTED.has(item.work)"
         :log="!item.task"
         @done="done"
       />

@@ -38,11 +38,11 @@ const turned = (deg: number) => ({
   <li class="border-t border-rule py-2" :data-limb="limb.id">
     <button
       type="button"
-      class="flex w-full items-baseline gap-2 text-left min-h-11"
+      class="flex w-full items-baseline gap-2 text-left min-h-touch"
       :aria-expanded="open"
       @click="emit('select')"
     >
-      <b class="tag text-lg">Limb {{ nth }}</b>
+      <b class="tag text-lead">Limb {{ nth }}</b>
       <span v-if="share" class="num ml-auto">
         {{ shareWords(share.share) }} of the leaf traced<template
           v-if="share.high - share.low > 0.011"
@@ -85,7 +85,7 @@ const turned = (deg: number) => ({
         :model-value="limb.bearing_deg"
         @update:model-value="emit('change', { bearing_deg: $event })"
       />
-      <button type="button" class="link justify-self-start min-h-11" @click="emit('remove')">
+      <button type="button" class="link justify-self-start min-h-touch" @click="emit('remove')">
         Take this limb out
       </button>
     </div>

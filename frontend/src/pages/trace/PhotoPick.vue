@@ -33,7 +33,7 @@ async function taken(event: Event) {
         <img :src="`/api/photos/${p.id}.jpg`" :alt="`${name}, ${p.day}`" />
       </button>
     </div>
-    <label class="btn btn-go !min-h-14 justify-center" :for="`${id}-photo`">Take a photo</label>
+    <label class="btn btn-go btn-tall justify-center" :for="`${id}-photo`">Take a photo</label>
     <input
       :id="`${id}-photo`"
       class="sr-only"
@@ -42,7 +42,7 @@ async function taken(event: Event) {
       capture="environment"
       @change="taken"
     />
-    <label class="btn !min-h-12 justify-center" :for="`${id}-file`">Choose a picture</label>
+    <label class="btn justify-center" :for="`${id}-file`">Choose a picture</label>
     <input :id="`${id}-file`" class="sr-only" type="file" accept="image/*" @change="taken" />
   </div>
 </template>

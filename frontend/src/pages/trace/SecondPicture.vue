@@ -74,14 +74,14 @@ const wrong = computed(() =>
 
 <template>
   <details :open="!!second">
-    <summary class="tag text-lg py-2.5">A second picture, if you want</summary>
-    <p class="text-[0.95rem]">
+    <summary class="tag text-lead py-2.5">A second picture, if you want</summary>
+    <p class="text-note">
       From another side, about a quarter round: what runs toward you or away is then measured too.
     </p>
     <PhotoPick v-if="!second" :photos="photos" :name="name" :take="tracing.take" @picked="start" />
     <div v-else class="grid gap-2">
       <PictureFacts v-model="second.facts" :wrong="wrong" />
-      <p class="tag text-lg" role="status">{{ asks }}</p>
+      <p class="tag text-lead" role="status">{{ asks }}</p>
       <PhotoTouch
         :src="tracing.srcOf(second.picture.id)"
         :width="second.picture.width"

@@ -68,7 +68,7 @@ async function save() {
 
 <template>
   <details>
-    <summary class="tag text-lg">Block {{ tree.block }}: height and cold air</summary>
+    <summary class="tag text-lead">Block {{ tree.block }}: height and cold air</summary>
     <form
       class="grid grid-cols-2 gap-3 mt-2"
       :aria-label="`Block ${tree.block}`"

@@ -74,7 +74,7 @@ async function save() {
 
 <template>
   <details>
-    <summary class="tag text-lg">Its block and row: names, notes, spacing</summary>
+    <summary class="tag text-lead">Its block and row: names, notes, spacing</summary>
     <form class="grid grid-cols-2 gap-3 mt-2" @submit.prevent="save">
       <div>
         <label class="label" :for="`${id}-block`">Block</label>

@@ -93,7 +93,7 @@ const where = (line: { whole: boolean }) => (line.whole ? 'whole' : 'shortened')
   <div class="grid gap-4">
     <VerdictBox v-if="recipe" :verdict="recipe.verdict" :tree-id="tree.id" />
     <section v-if="recipe" aria-label="What to look for" class="grid gap-2">
-      <h2 class="text-[1.5rem]">What to look for, and count</h2>
+      <h2 class="text-head">What to look for, and count</h2>
       <div class="flex flex-wrap gap-2" role="group" aria-label="What it is for">
         <button
           v-for="g in recipe.goals"
@@ -111,7 +111,7 @@ const where = (line: { whole: boolean }) => (line.whole ? 'whole' : 'shortened')
       <ol class="grid">
         <li v-for="(line, i) in recipe.lines" :key="i" class="line" data-test="recipe-line">
           <div>
-            <b class="tag text-lg">
+            <b class="tag text-lead">
               {{ line.share ? `up to ${line.n}` : 'all' }},
               {{ line.share ? `${line.class.replace('-', ' ')}-thick` : 'however thick' }},
               {{ where(line) }}
@@ -134,7 +134,7 @@ const where = (line: { whole: boolean }) => (line.whole ? 'whole' : 'shortened')
       Print this
     </button>
     <section aria-label="How many did you take, how thick" class="grid gap-1 no-print">
-      <h2 class="text-[1.5rem]">How many did you take, how thick?</h2>
+      <h2 class="text-head">How many did you take, how thick?</h2>
       <p v-if="trunk" class="text-ink2">
         Weighed against the trunk, {{ diameterWords(trunk, units) }} across above the union<template
           v-if="tree.sizes.height_m"

@@ -32,14 +32,14 @@ const takeOff = (graft: string) =>
 
 <template>
   <details :open="!!tree.grafts.length">
-    <summary class="tag text-lg">More than one cultivar on it</summary>
+    <summary class="tag text-lead">More than one cultivar on it</summary>
     <ul>
       <li v-for="g in tree.grafts" :key="g.id" class="flex gap-3 items-center py-1">
         <span
           ><b>{{ g.name }}</b
           >, told by {{ g.mark }}</span
         >
-        <button type="button" class="link min-h-11 ml-auto" @click="takeOff(g.id)">
+        <button type="button" class="link min-h-touch ml-auto" @click="takeOff(g.id)">
           Take it off
         </button>
       </li>

@@ -155,7 +155,7 @@ async function remove() {
 <template>
   <div v-if="!tree.frame" class="text-ink2">Limbs can be entered once the tree has a sketch.</div>
   <div v-else class="flex flex-col gap-3">
-    <p class="text-[0.92rem] text-ink2">
+    <p class="text-note text-ink2">
       {{ frame.limbs.filter((l) => l.measured).length }} of {{ frame.limbs.length }} limbs measured;
       trunk {{ diameterWords(frame.trunk_mm, units) }}. Broken lines are sketched. Pick a limb to
       measure or correct it.
@@ -168,7 +168,7 @@ async function remove() {
       <label class="sr-only" for="limb-pick">Limb</label>
       <PickOne
         id="limb-pick"
-        class="field !min-h-9 !py-1 flex-1"
+        class="field field-small !py-1 flex-1"
         :disabled="adding"
         :model-value="selected ?? ''"
         @update:model-value="emit('select', $event || null)"
@@ -187,7 +187,7 @@ async function remove() {
       aria-label="Limb"
       @submit.prevent="save"
     >
-      <h2 class="col-span-2 text-xl">{{ adding ? 'New limb' : limb!.name }}</h2>
+      <h2 class="col-span-2 text-part">{{ adding ? 'New limb' : limb!.name }}</h2>
       <div>
         <label class="label" for="limb-on">Grows on</label>
         <PickOne id="limb-on" v-model="draft.on" class="field">
@@ -308,10 +308,7 @@ async function remove() {
           <option value="hard">hardened</option>
         </PickOne>
       </div>
-      <p
-        v-if="draft.tipHeight !== null && length !== null"
-        class="col-span-2 text-[0.92rem] text-ink2"
-      >
+      <p v-if="draft.tipHeight !== null && length !== null" class="col-span-2 text-note text-ink2">
         That makes it {{ lengthWords(length, units) }} long.
       </p>
       <p

@@ -61,11 +61,11 @@ const width = (share: number) => `${(share / most.value) * 100}%`
 
 <template>
   <section v-if="data" aria-label="Look back">
-    <h2 class="text-xl">Look back</h2>
+    <h2 class="text-part">Look back</h2>
     <p v-if="data.grown" class="keep my-1" data-test="grown">
       <SaidText :text="data.grown.reason.text" />
     </p>
-    <p v-if="!data.years.length" class="text-[0.95rem]">Nothing was cut or picked here yet.</p>
+    <p v-if="!data.years.length" class="text-note">Nothing was cut or picked here yet.</p>
     <ul>
       <li
         v-for="y in data.years"
@@ -80,7 +80,7 @@ const width = (share: number) => `${(share / most.value) * 100}%`
               :style="{ width: width(y.planned_share) }"
             />
           </div>
-          <p class="text-[0.93rem]">
+          <p class="text-note">
             {{ shareWords(y.done_share) }} of the canopy went<template
               v-if="y.planned_share !== null"
               >, {{ shareWords(y.planned_share) }} was planned</template
@@ -99,7 +99,7 @@ const width = (share: number) => `${(share / most.value) * 100}%`
         </div>
       </li>
     </ul>
-    <p v-for="r in data.reasons" :key="r.code" class="keep text-[0.95rem] mt-1">
+    <p v-for="r in data.reasons" :key="r.code" class="keep text-note mt-1">
       <SaidText :text="r.text" />
     </p>
     <div class="grid sm:grid-cols-2 gap-x-5 gap-y-3 mt-3 no-print">
@@ -114,7 +114,7 @@ const width = (share: number) => `${(share / most.value) * 100}%`
           :model-value="grown"
           @update:model-value="grown = $event"
         />
-        <button class="btn !min-h-12" :disabled="grown === null">Set vigour</button>
+        <button class="btn" :disabled="grown === null">Set vigour</button>
       </form>
       <form
         class="grid grid-cols-[1fr_auto] gap-2 items-end"
@@ -133,12 +133,10 @@ const width = (share: number) => `${(share / most.value) * 100}%`
             autocomplete="off"
           />
         </div>
-        <button class="btn !min-h-12" :disabled="!(Number(kg.replace(',', '.')) > 0)">
-          Write down
-        </button>
+        <button class="btn" :disabled="!(Number(kg.replace(',', '.')) > 0)">Write down</button>
       </form>
     </div>
-    <p v-if="heard" role="status" class="text-[0.95rem] mt-1">{{ heard }}</p>
+    <p v-if="heard" role="status" class="text-note mt-1">{{ heard }}</p>
     <p v-if="trouble" role="alert" class="wrong mt-1">{{ trouble }}</p>
   </section>
 </template>

@@ -7,17 +7,17 @@ import SaidText from '@/controls/SaidText.vue'
 import DayField from '@/controls/DayField.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Tree } from '@/api/client'
+import MarkedCut from './MarkedCut.vue'
+import MarksSum from './MarksSum.vue'
 import { useMarkKeys } from './useMarkKeys'
 import { useMarking } from '@/composables/useMarking'
 import { useDay, useStage, useWork } from '@/composables/useStage'
-import { useSettings } from '@/composables/useSettings'
 import { newId } from '@/api/ids'
-import MeasureField from '@/controls/MeasureField.vue'
 import VerdictBox from '@/controls/VerdictBox.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import WorkPicker from '@/controls/WorkPicker.vue'
 import ShareMeasure from '@/drawings/ShareMeasure.vue'
-import { diameterWords, lengthWords, shareWords, weightWords } from '@/geometry/measure'
+import { shareWords } from '@/geometry/measure'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 
@@ -25,7 +25,6 @@ const props = defineProps<{ tree: Tree }>()
 const day = useDay()
 const work = useWork(() => props.tree)
 const verdict = computed(() => props.tree.verdicts.find((v) => v.work === work.value))
-const { units } = useSettings()
 const router = useRouter()
 const { act, trouble, busy: saving } = useAct()
 const working = ref(false)
@@ -64,13 +63,9 @@ const lines = computed(() =>
     limb: props.tree.frame?.limbs.find((l) => l.id === cut.limb),
   })),
 )
-const isFree = (line: (typeof lines.value)[number]) => line.advice?.free ?? false
 const pieces = computed(() =>
   lines.value.map((l) => ({ n: l.n, share: l.cost?.void ? 0 : (l.cost?.share ?? 0) })),
 )
-const current = computed(() => lines.value.find((l) => l.cut.limb === selected.value))
-const hand = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.hand_kg)))
-const lift = computed(() => Math.max(0, ...(answer.value?.cuts ?? []).map((c) => c.lift_kg)))
 const openSheet = computed(() => props.tree.sheets.find((s) => s.state === 'open'))
 let sheetId = newId()
 /** A sheet over what the day allows is asked about once more. */
@@ -161,86 +156,17 @@ async function save() {
         press <kbd>Enter</kbd>.
       </p>
       <ol v-else class="border-t-[1.5px] border-rule">
-        <li
+        <MarkedCut
           v-for="line in lines"
           :key="line.cut.limb"
-          class="cut"
-          :class="{ on: line.cut.limb === selected }"
-          data-test="cut"
-        >
-          <span class="flag" :class="{ 'flag-free': isFree(line) }">{{ line.n }}</span>
-          <div class="min-w-0">
-            <button
-              type="button"
-              class="text-left font-semibold leading-tight first"
-              @click="selected = line.cut.limb"
-            >
-              {{ line.advice?.position ?? line.limb?.name ?? 'Trunk' }}
-            </button>
-            <p v-if="line.cost?.void" class="text-[0.88rem] text-ink2">
-              goes with a cut further down
-            </p>
-            <p v-else-if="line.advice" class="text-[0.88rem] text-ink2">
-              {{ line.advice.technique }}
-              {{ line.advice.tool === 'finger' ? '' : `With the ${line.advice.tool}.` }}
-            </p>
-          </div>
-          <div class="text-right num text-[0.92rem]">
-            <b>{{
-              line.cost?.void || (isFree(line) && !line.cost?.share)
-                ? 'free'
-                : line.cost?.share == null
-                  ? '–'
-                  : shareWords(line.cost.share)
-            }}</b><br />
-            <span v-if="line.cost">{{ diameterWords(line.cost.wound_mm, units) }}</span><br /><span
-              v-if="line.cost && !line.cost.void"
-              class="text-ink2"
-              >{{ weightWords(line.cost.hand_kg, units) }}</span
-            >
-          </div>
-          <button
-            type="button"
-            class="off"
-            :aria-label="`Take mark ${line.n} off`"
-            @click="m.remove(line.cut.limb)"
-          >
-            ×
-          </button>
-          <div
-            v-if="line === current && line.limb && !line.limb.sucker"
-            class="col-span-4 grid grid-cols-[1fr_120px] gap-3 items-center"
-          >
-            <label class="sr-only" :for="`slide-${line.n}`">Slide the cut along the limb</label>
-            <input
-              :id="`slide-${line.n}`"
-              type="range"
-              min="0"
-              :max="line.limb.length_m * 0.995"
-              step="0.01"
-              :value="line.cut.keep_m"
-              @input="m.slide(line.cut.limb, Number(($event.target as HTMLInputElement).value))"
-              @change="m.settle()"
-            />
-            <MeasureField
-              label="Keep"
-              kind="length"
-              hide-label
-              :model-value="line.cut.keep_m"
-              @update:model-value="
-                (v) => v !== null && line.limb && v < line.limb.length_m && m.mark(line.cut.limb, v)
-              "
-            />
-          </div>
-          <ul
-            v-if="line === current && line.advice?.cautions.length"
-            class="col-span-4 text-[0.88rem] space-y-1"
-          >
-            <li v-for="c in line.advice.cautions" :key="c.code" class="keep">
-              <SaidText :text="c.text" />
-            </li>
-          </ul>
-        </li>
+          v-bind="line"
+          :on="line.cut.limb === selected"
+          @pick="selected = line.cut.limb"
+          @off="m.remove(line.cut.limb)"
+          @slide="m.slide(line.cut.limb, $event)"
+          @settle="m.settle()"
+          @keep="m.mark(line.cut.limb, $event)"
+        />
       </ol>
       <p v-if="m.problem.value" class="wrong" role="alert">{{ m.problem.value }}</p>
       <div v-if="answer && lines.length" aria-live="polite" data-test="against">
@@ -260,39 +186,7 @@ async function save() {
         </p>
       </div>
       <div class="mt-auto">
-        <dl v-if="answer && lines.length" class="facts">
-          <div>
-            <dt>height</dt>
-            <dd>
-              {{ lengthWords(answer.before.height_m, units) }} →
-              {{ lengthWords(answer.after.height_m, units) }}
-            </dd>
-          </div>
-          <div>
-            <dt>spread</dt>
-            <dd>
-              {{ lengthWords(answer.before.radius_m * 2, units) }} →
-              {{ lengthWords(answer.after.radius_m * 2, units) }}
-            </dd>
-          </div>
-          <div>
-            <dt>fruit lost</dt>
-            <dd>{{ answer.before.fruit - answer.after.fruit }} of {{ answer.before.fruit }}</dd>
-          </div>
-          <div>
-            <dt>heaviest in the hand</dt>
-            <dd>
-              {{ weightWords(hand, units) }}
-              <small class="font-sans font-normal text-ink2"
-                >lift for {{ weightWords(lift, units) }}</small
-              >
-            </dd>
-          </div>
-          <div>
-            <dt>time</dt>
-            <dd>{{ Math.max(1, Math.round(answer.minutes)) }} min</dd>
-          </div>
-        </dl>
+        <MarksSum v-if="answer && lines.length" :answer="answer" />
         <p v-if="asking && answer" class="keep mt-2 font-semibold" role="alert" data-test="asked">
           {{ answer.against.sentence }} Make a sheet of it all the same? It will say so.
         </p>
@@ -318,48 +212,3 @@ async function save() {
     </template>
   </div>
 </template>
-
-<style scoped>
-.cut {
-  display: grid;
-  grid-template-columns: auto 1fr auto auto;
-  gap: 6px 10px;
-  align-items: start;
-  padding: 8px 0;
-  border-bottom: 1.5px solid var(--rule);
-}
-.cut.on {
-  box-shadow: inset 4px 0 0 var(--frost);
-  padding-left: 8px;
-}
-.off {
-  width: 36px;
-  height: 36px;
-  font-size: 24px;
-  line-height: 1;
-  border-radius: 6px;
-}
-.facts {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  gap: 6px 16px;
-  border-top: var(--line) solid var(--ink);
-  padding-top: 8px;
-}
-.facts dt {
-  font-size: 0.85rem;
-  color: var(--ink2);
-}
-.facts dd {
-  font: 600 1.2rem/1.2 var(--font-tag);
-}
-input[type='range'] {
-  accent-color: var(--tape);
-  height: 44px;
-  width: 100%;
-}
-.first::first-letter {
-  text-transform: uppercase;
-}
-</style>

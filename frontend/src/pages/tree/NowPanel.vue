@@ -74,7 +74,7 @@ const to = (n: Need) => (n.plan_id ? `/sheet/${n.plan_id}` : null)
     <section v-if="!tree.removed_on && lane && year" aria-label="Over the year" class="grid gap-1">
       <div class="flex items-center gap-2">
         <WorkPicker v-model="work" :verdicts="tree.verdicts" class="min-w-48" />
-        <span v-if="lane.prices" class="ml-auto text-ink2 text-[0.92rem]"
+        <span v-if="lane.prices" class="ml-auto text-ink2 text-note"
           >line: crops lost of what is cut</span
         >
       </div>
@@ -95,7 +95,7 @@ const to = (n: Need) => (n.plan_id ? `/sheet/${n.plan_id}` : null)
       />
     </section>
     <section v-if="needs && !yearComes && !tree.removed_on" aria-label="What it needs next">
-      <h2 class="text-[1.25rem]">What it needs next</h2>
+      <h2 class="text-part">What it needs next</h2>
       <p v-if="!needs.needs.length" class="text-ink2">
         Nothing has to be done within a year. What the answer above opens is yours to choose; look
         at it when you pass.
@@ -127,7 +127,7 @@ const to = (n: Need) => (n.plan_id ? `/sheet/${n.plan_id}` : null)
 }
 .do .btn {
   min-height: 52px;
-  font-size: 1.3rem;
+  font-size: var(--text-part);
 }
 .here {
   margin: 0 -14px;
@@ -144,7 +144,7 @@ const to = (n: Need) => (n.plan_id ? `/sheet/${n.plan_id}` : null)
   border-top: 1px solid var(--rule);
 }
 .num {
-  font: 600 1rem var(--font-tag);
+  font: 600 var(--text-base) var(--font-tag);
 }
 @media (max-width: 720px) {
   .do .btn {

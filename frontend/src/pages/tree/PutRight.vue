@@ -88,7 +88,7 @@ async function mistake() {
 
 <template>
   <details>
-    <summary class="tag text-xl">Put right</summary>
+    <summary class="tag text-part">Put right</summary>
     <form class="grid grid-cols-2 gap-3 mt-2" @submit.prevent="save">
       <div>
         <label class="label" :for="`${id}-kind`">Kind</label>
@@ -115,7 +115,7 @@ async function mistake() {
         <p v-if="fields['/planted_year']" class="wrong">{{ fields['/planted_year'] }}</p>
       </div>
       <VolumeField v-model="draft.pot" label="Pot" :wrong="fields['/pot_l']" />
-      <label class="flex gap-2 items-center min-h-11">
+      <label class="flex gap-2 items-center min-h-touch">
         <input v-model="draft.cover" type="checkbox" /> under cover in winter
       </label>
       <div>

@@ -139,7 +139,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
             {{ c }}
           </option>
         </PickOne>
-        <RouterLink class="link text-[0.92rem]" :to="`/tree/${tree.id}/frost`"
+        <RouterLink class="link text-note" :to="`/tree/${tree.id}/frost`"
           >Hurt by frost?</RouterLink
         >
       </div>
@@ -177,7 +177,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     <CalledForm :tree="tree" />
     <BlockForm :tree="tree" />
     <section v-if="tree.tasks.length" aria-label="Come back">
-      <h2 class="text-xl">Come back</h2>
+      <h2 class="text-part">Come back</h2>
       <ul>
         <li
           v-for="t in tree.tasks"
@@ -185,9 +185,9 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           class="flex gap-3 items-center border-t border-rule py-2"
         >
           <b class="num w-28">{{ dayWords(t.due) }}</b>
-          <span class="flex-1 text-[0.95rem]"
+          <span class="flex-1 text-note"
             >{{ t.does }}
-            <RouterLink class="link text-ink2 text-[0.85rem]" :to="`/known?find=${t.rule}`"
+            <RouterLink class="link text-ink2 text-small" :to="`/known?find=${t.rule}`"
               >rule</RouterLink
             ></span
           >
@@ -196,7 +196,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       </ul>
     </section>
     <section v-if="tree.sheets.length" aria-label="Cut sheets">
-      <h2 class="text-xl">Cut sheets</h2>
+      <h2 class="text-part">Cut sheets</h2>
       <ul>
         <li v-for="s in tree.sheets" :key="s.id" class="border-t border-rule py-1.5">
           <RouterLink class="link mr-2" :to="`/sheet/${s.id}`"
@@ -207,7 +207,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       </ul>
     </section>
     <section aria-label="Photos" class="grid gap-2">
-      <h2 class="text-xl">Before and after</h2>
+      <h2 class="text-part">Before and after</h2>
       <BeforeAfter v-if="before && after" :before="before" :after="after" :name="tree.name" />
       <div class="grid grid-cols-2 gap-2 items-start">
         <PhotoTake
@@ -230,7 +230,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
     <LookBack :tree-id="tree.id" />
     <section aria-label="Log">
       <div class="flex flex-wrap gap-2 items-center mb-1">
-        <h2 class="text-xl mr-auto">Log</h2>
+        <h2 class="text-part mr-auto">Log</h2>
         <button type="button" class="btn btn-small" @click="logging = !logging">
           {{ logging ? 'Leave it' : 'Log a cut already made' }}
         </button>
@@ -270,7 +270,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       >
         Take this row's measured trees for the rest of it
       </button>
-      <p v-if="mean" class="mt-1 text-[0.92rem]" role="status">
+      <p v-if="mean" class="mt-1 text-note" role="status">
         Mean of {{ mean.from_trees }}: {{ lengthWords(mean.height_m, units) }} tall,
         {{ lengthWords(mean.spread_m, units) }} across; {{ mean.applied_to }} others sketched from
         it.

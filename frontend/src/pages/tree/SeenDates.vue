@@ -42,7 +42,7 @@ async function see(kind: string, iso: string) {
 
 <template>
   <fieldset>
-    <legend class="tag text-lg">Seen this year</legend>
+    <legend class="tag text-lead">Seen this year</legend>
     <div class="grid grid-cols-2 gap-2">
       <div v-for="[kind, says] in KINDS" :key="kind">
         <label class="label" :for="`seen-${kind}`">{{ says }}</label>
@@ -56,7 +56,7 @@ async function see(kind: string, iso: string) {
     <label class="flex gap-2 items-center mt-2"
       ><input v-model="whole" type="checkbox" /> for the whole block {{ tree.block }}</label
     >
-    <p class="text-[0.9rem] text-ink2">
+    <p class="text-small text-ink2">
       A date seen beats the one worked out, and the difference corrects next year's.
     </p>
     <p v-if="kept" role="status">{{ kept }}</p>

@@ -133,7 +133,7 @@ const says = computed(() => {
     </template>
     <WhipPanel v-else-if="tree.form === 'whip'" :tree="tree" />
     <div v-else class="p-8 max-w-lg max-[900px]:p-4">
-      <h2 class="text-2xl">Not measured yet</h2>
+      <h2 class="text-head">Not measured yet</h2>
       <p class="mt-2 text-ink2">
         The verdict stands without a measurement. To cost a cut, give height, spread and trunk: cuts
         are then counted by their thickness.

@@ -36,7 +36,7 @@ async function send() {
 
 <template>
   <details :open="open" @toggle="open = ($event.target as HTMLDetailsElement).open">
-    <summary class="tag text-lg">Trunk and union</summary>
+    <summary class="tag text-lead">Trunk and union</summary>
     <form class="grid grid-cols-3 gap-3 mt-2" aria-label="Trunk and union" @submit.prevent="send">
       <MeasureField
         v-model="trunk.mm"

@@ -55,7 +55,7 @@ const { data: found } = useQuery({
 
 <template>
   <section class="p-6 grid gap-3 max-w-xl" aria-label="A single stem">
-    <h2 class="text-2xl">One stem, no branches yet</h2>
+    <h2 class="text-head">One stem, no branches yet</h2>
     <div class="grid grid-cols-3 gap-3">
       <MeasureField v-model="height" label="Height" kind="length" />
       <MeasureField v-model="leaves" label="Leaves from" kind="length" />

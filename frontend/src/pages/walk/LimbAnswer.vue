@@ -87,7 +87,7 @@ useKeys([
       />
       <WalkRound v-model="from" />
     </div>
-    <p v-if="!shown.length" class="text-[0.95rem] text-ink2">
+    <p v-if="!shown.length" class="text-note text-ink2">
       The drawing shows none by itself: touch the limb in it, or take one from the list.
     </p>
     <template v-for="(list, which) in [shown, others]" :key="which">
@@ -123,7 +123,7 @@ useKeys([
     <div class="sticky bottom-(--foot) bg-sheet py-2">
       <button
         type="button"
-        class="btn btn-go !min-h-14 text-xl w-full"
+        class="btn btn-go btn-tall text-part w-full"
         data-test="go-on"
         @click="done"
       >
@@ -157,10 +157,10 @@ useKeys([
   text-transform: uppercase;
 }
 .why {
-  font-size: 0.95rem;
+  font-size: var(--text-note);
 }
 .cost {
-  font-size: 0.92rem;
+  font-size: var(--text-note);
   color: var(--ink2);
 }
 .limb.given {

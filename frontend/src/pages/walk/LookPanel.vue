@@ -130,9 +130,9 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
     </div>
     <p v-if="trouble" class="wrong" role="alert">
       {{ trouble }}
-      <button type="button" class="btn btn-small !min-h-11" @click="begin()">Try again</button>
+      <button type="button" class="btn btn-small" @click="begin()">Try again</button>
     </p>
-    <h2 v-if="!walk" class="text-[1.9rem]">The look</h2>
+    <h2 v-if="!walk" class="text-title">The look</h2>
     <template v-else>
       <section
         v-for="c in crossed"
@@ -145,10 +145,10 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
           holds: <b>{{ c.holdsWords }}</b>. Then came: <b>{{ c.otherWords }}</b>.
         </p>
         <div class="flex gap-2 mt-2">
-          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.holds)">
+          <button type="button" class="btn" @click="settle(c.question, c.holds)">
             Keep “{{ c.holdsWords }}”
           </button>
-          <button type="button" class="btn !min-h-11" @click="settle(c.question, c.other)">
+          <button type="button" class="btn" @click="settle(c.question, c.other)">
             Take “{{ c.otherWords }}”
           </button>
         </div>
@@ -170,14 +170,14 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
         >
           <p v-for="text in said" :key="text"><SaidText :text="text" /></p>
         </section>
-        <h2 class="text-[1.75rem] leading-tight" data-test="step" :data-question="question.id">
+        <h2 class="text-title leading-tight" data-test="step" :data-question="question.id">
           <SaidText :text="question.asks" />
         </h2>
-        <p v-if="question.help" class="text-[0.97rem] -mt-1"><SaidText :text="question.help" /></p>
-        <p v-if="step?.hazard && !question.after.length" class="keep text-[0.95rem]">
+        <p v-if="question.help" class="text-note -mt-1"><SaidText :text="question.help" /></p>
+        <p v-if="step?.hazard && !question.after.length" class="keep text-note">
           <SaidText :text="step.hazard" />
         </p>
-        <p v-for="n in question.notes" :key="n.code" class="text-[0.97rem] font-semibold">
+        <p v-for="n in question.notes" :key="n.code" class="text-note font-semibold">
           <SaidText :text="n.text" />
         </p>
         <ChoiceAnswer

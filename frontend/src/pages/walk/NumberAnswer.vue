@@ -86,7 +86,7 @@ useKeys([
         autocomplete="off"
         :placeholder="question.kind === 'mass' ? (units === 'metric' ? '2.5' : '5.5') : '4 6 3 5 7'"
       />
-      <p class="text-[0.95rem] text-ink2">
+      <p class="text-note text-ink2">
         {{
           question.kind === 'mass' ? (units === 'metric' ? 'kg' : 'lb') : `${counts.length} counted`
         }}
@@ -95,7 +95,7 @@ useKeys([
     <p v-if="outside" class="wrong">
       That is out of the ordinary: look again at the figure and its unit.
     </p>
-    <button type="submit" class="btn btn-go !min-h-14 text-xl" :disabled="ready === null">
+    <button type="submit" class="btn btn-go btn-tall text-part" :disabled="ready === null">
       Go on
     </button>
     <button type="button" class="btn" data-test="not-now" @click="emit('answer', LATER)">

@@ -145,16 +145,16 @@ const open = ref(false)
         told.length ? `${told.length} seen, kept here` : 'Whose shoot is it?'
       }}</span>
     </div>
-    <h2 v-if="!question && !data && !clues.length" class="text-[1.9rem]">Whose shoot is it?</h2>
+    <h2 v-if="!question && !data && !clues.length" class="text-title">Whose shoot is it?</h2>
     <p v-if="isPending && !away">Looking up the tree …</p>
     <p v-else-if="error && !data && !clues.length" class="wrong" role="alert">
       {{ sentence(error) }}
     </p>
-    <p v-if="data && !told.length" class="text-[0.95rem]">{{ data.hazards.join(' ') }}</p>
+    <p v-if="data && !told.length" class="text-note">{{ data.hazards.join(' ') }}</p>
     <p v-if="note" role="status" class="font-semibold">{{ note }}</p>
     <template v-if="question || data || clues.length">
       <section v-if="question" :aria-label="question.asks">
-        <h2 class="text-[1.9rem] leading-tight" data-test="question">{{ question.asks }}</h2>
+        <h2 class="text-title leading-tight" data-test="question">{{ question.asks }}</h2>
         <div class="grid grid-cols-2 gap-2.5 mt-2">
           <button
             v-for="(a, i) in question.answers"
@@ -173,13 +173,13 @@ const open = ref(false)
           Cannot tell <kbd class="ml-1">0</kbd>
         </button>
       </section>
-      <h2 v-else class="text-[1.9rem] leading-tight">Whose shoot is it?</h2>
+      <h2 v-else class="text-title leading-tight">Whose shoot is it?</h2>
       <p v-if="away" class="verdict">
         Billhook does not answer. What you see is kept on this phone; whose shoot it is, is worked
         out when it answers. Until then nothing is cut on a guess.
       </p>
       <section v-else-if="data" class="verdict" aria-live="polite" aria-label="Verdict so far">
-        <h2 class="text-[1.55rem]" data-test="shoot-verdict">{{ data.headline }}</h2>
+        <h2 class="text-head" data-test="shoot-verdict">{{ data.headline }}</h2>
         <div
           class="bar"
           role="img"
@@ -195,7 +195,7 @@ const open = ref(false)
         <p v-for="r in data.reasons" :key="r.code">{{ r.text }}</p>
         <button type="button" class="underline mt-1" @click="open = true">Why</button>
       </section>
-      <ul v-if="data?.evidence.length && !away" class="text-[0.95rem]">
+      <ul v-if="data?.evidence.length && !away" class="text-note">
         <li v-for="e in data.evidence" :key="e.clue">{{ e.says }}</li>
       </ul>
       <div v-if="comesOff" class="grid grid-cols-[auto_1fr] gap-2.5 items-end">
@@ -221,15 +221,13 @@ const open = ref(false)
         aria-label="Back to the walk"
         role="group"
       >
-        <button v-if="comesOff" type="button" class="btn !min-h-12" @click="toWalk('waits')">
+        <button v-if="comesOff" type="button" class="btn" @click="toWalk('waits')">
           It comes off later
         </button>
-        <button v-else type="button" class="btn !min-h-12" @click="toWalk('tag')">
+        <button v-else type="button" class="btn" @click="toWalk('tag')">
           Tag it, on with the walk
         </button>
-        <button type="button" class="btn !min-h-12" @click="toWalk('keep')">
-          Keep it, on with the walk
-        </button>
+        <button type="button" class="btn" @click="toWalk('keep')">Keep it, on with the walk</button>
       </div>
       <div class="grid grid-cols-2 gap-2.5">
         <button type="button" class="btn" :disabled="!seen.steps.length" @click="back">Back</button>
@@ -237,18 +235,18 @@ const open = ref(false)
       </div>
       <fieldset class="grid gap-2 border-t border-rule pt-2">
         <legend class="sr-only">The tree</legend>
-        <label class="flex gap-2 items-center min-h-11"
+        <label class="flex gap-2 items-center min-h-touch"
           ><input v-model="seen.union" type="checkbox" /> I see the graft union clearly</label
         >
-        <label class="flex gap-2 items-center min-h-11"
+        <label class="flex gap-2 items-center min-h-touch"
           ><input v-model="seen.only" type="checkbox" /> nothing else of the tree lives</label
         >
-        <label class="flex gap-2 items-center min-h-11"
+        <label class="flex gap-2 items-center min-h-touch"
           ><input v-model="seen.grafts" type="checkbox" /> several kinds are grafted on it</label
         >
         <MeasureField v-model="seen.diameter" label="Thickness at its base" kind="diameter" />
       </fieldset>
-      <p v-if="told.length" class="text-[0.9rem] text-ink2">
+      <p v-if="told.length" class="text-small text-ink2">
         Seen: {{ told.map(([c, v]) => words(c, v)).join(', ') }}.
       </p>
       <WhyDialog

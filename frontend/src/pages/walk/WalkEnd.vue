@@ -50,7 +50,7 @@ const answered = computed(() =>
 
 <template>
   <div class="grid gap-4">
-    <h1 class="text-[1.9rem]" data-test="end">
+    <h1 class="text-title" data-test="end">
       <template v-if="local">{{ answered.length }} answers kept on this phone</template>
       <template v-else>{{
         walk.nothing
@@ -121,24 +121,20 @@ const answered = computed(() =>
       <ul v-if="toCut.length" aria-label="To cut">
         <li v-for="f in toCut" :key="f.answer" class="border-t border-rule py-2">
           <b>{{ f.text }}</b>
-          <span v-for="r in f.reasons" :key="r.code" class="block text-[0.95rem]">{{
-            r.text
-          }}</span>
+          <span v-for="r in f.reasons" :key="r.code" class="block text-note">{{ r.text }}</span>
         </li>
       </ul>
       <div v-if="others.length">
-        <h2 class="text-[1.2rem]">Needs no cutting</h2>
+        <h2 class="text-lead">Needs no cutting</h2>
         <ul>
           <li v-for="f in others" :key="f.answer" class="border-t border-rule py-2">
             {{ f.text }}
-            <span v-for="r in f.reasons" :key="r.code" class="block text-[0.95rem]">{{
-              r.text
-            }}</span>
+            <span v-for="r in f.reasons" :key="r.code" class="block text-note">{{ r.text }}</span>
           </li>
         </ul>
       </div>
       <div>
-        <h2 class="text-[1.2rem]">Come back</h2>
+        <h2 class="text-lead">Come back</h2>
         <ul>
           <li
             v-for="d in days"
@@ -151,12 +147,12 @@ const answered = computed(() =>
       </div>
       <details v-if="skipped.length">
         <summary class="tag py-2">Not asked on this tree</summary>
-        <p v-for="q in skipped" :key="q.id" class="text-[0.95rem] text-ink2 py-1">
+        <p v-for="q in skipped" :key="q.id" class="text-note text-ink2 py-1">
           {{ q.asks }} {{ q.skipped!.text }}
           <button
             v-if="q.id === 'form'"
             type="button"
-            class="underline min-h-11"
+            class="underline min-h-touch"
             @click="emit('open', q.id)"
           >
             Change it on the tree’s record
@@ -179,7 +175,7 @@ const answered = computed(() =>
       <button
         v-if="cuts && !local"
         type="button"
-        class="btn btn-go !min-h-14 text-xl"
+        class="btn btn-go btn-tall text-part"
         :disabled="busy"
         @click="emit('plan')"
       >
@@ -193,7 +189,7 @@ const answered = computed(() =>
       >
       <button
         type="button"
-        class="btn !min-h-14 text-xl"
+        class="btn btn-tall text-part"
         :class="{ 'btn-go': !cuts || local }"
         :disabled="busy"
         @click="emit('finish')"
@@ -212,7 +208,7 @@ const answered = computed(() =>
       </p>
       <RouterLink
         v-if="walk.next_tree"
-        class="btn btn-go !min-h-14 text-xl"
+        class="btn btn-go btn-tall text-part"
         :to="`/tree/${walk.next_tree}/look`"
         replace
         >Next tree of the row</RouterLink
