@@ -26,7 +26,8 @@ def rows_of(demo, name: str) -> list[dict]:
 
 
 def listed(hand) -> list[str]:
-    return [e.text for e in hand.all('[data-test="listed"] th')]
+    """Names of the rows of the first list of the page."""
+    return [e.text for e in hand.one("table").find_elements("css selector", "tbody th")]
 
 
 def test_one_thing_is_done_to_the_chosen_trees_and_taken_back(browser, demo):
@@ -86,6 +87,32 @@ def test_a_view_is_kept_and_a_long_list_draws_what_is_in_view(browser, demo):
     assert hand.errors() == []
 
 
+def test_entries_that_are_not_so_are_taken_back_together(browser, demo):
+    hand = Hand(browser, demo.url)
+    resize(browser, 1280, 800)
+    hand.open("/book")
+    heads = [e.text for e in hand.until(lambda: hand.all("h2"))]
+    assert len(heads) == len(set(heads))  # each day once
+    hand.click("As a list")
+    log = ask(demo, "/api/log")["entries"]
+    hand.until(lambda: len(listed(hand)) == len(log))
+    hand.click("Share of canopy")
+    hand.click("Share of canopy")
+    first = hand.one('[data-test="listed"] [data-column="share"]').text
+    assert first == f"{round(100 * max(e['share'] or 0 for e in log))} %"
+    hand.type("Only", "baixo 3")
+    hand.until(lambda: 2 < len(listed(hand)) < len(log))
+    for box in hand.all('[data-test="listed"] input')[:2]:
+        hand.click_on(box)
+    hand.sees("2 chosen")
+    assert findings(browser) == []
+    hand.click("Not so: take back")
+    hand.until(lambda: len(ask(demo, "/api/log")["entries"]) == len(log) - 2)
+    hand.click("Undo")  # the last of them
+    hand.until(lambda: len(ask(demo, "/api/log")["entries"]) == len(log) - 1)
+    assert hand.errors() == []
+
+
 def test_a_row_s_sheets_are_made_in_two_taps(browser, demo):
     hand, row = Hand(browser, demo.url), rows_of(demo, "Baixo")[3]["id"]
     resize(browser, 390, 844)
@@ -99,6 +126,14 @@ def test_a_row_s_sheets_are_made_in_two_taps(browser, demo):
     hand.click_on(links[0])
     hand.until(lambda: "/sheet/" in browser.current_url)
     hand.sees("Who cuts")
+    hand.open(f"/row/{rows_of(demo, 'Alto')[1]['id']}")  # sized, not drawn
+    hand.click("Sheets for the row")
+    hand.click("Make up to")
+    counts = hand.until(lambda: hand.one('[data-test="to-count"]'), patience=60)
+    trees = [e.text for e in counts.find_elements("css selector", "p > a")]
+    assert len(trees) == len(set(trees)) == 8
+    assert "finger-thick" in counts.text
+    assert findings(browser) == []
     assert hand.errors() == []
 
 

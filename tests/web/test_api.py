@@ -289,7 +289,9 @@ def test_the_catalogue_can_be_opened(served):
         for r in s["reasons"]
         for i in r["catalogue_ids"]
     }
-    known = {v["id"] for v in served.client.get("/api/catalogue").get_json()["values"]}
+    values = served.client.get("/api/catalogue").get_json()["values"]
+    assert {v["of"] for v in values if v["id"] == "cold/meyer-lemon/leaf-h"} == {"Meyer lemon"}
+    known = {v["id"] for v in values}
     assert codes
     assert codes <= known
 

@@ -8,12 +8,14 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from ...core.errors import InvalidInput, refuse
+from ...core.plan.recipe import Recipe
 from ...core.words.values import Saying, say
 from ...store import plans
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import Plan
 from ..tree.sizes import sizes_of
 from ..workplace import Workplace
+from .counted import RecipeView, recipe_for
 from .proposals import plan_for
 from .sheet_making import sheet_in
 from .wishes import PlanView, Wish
@@ -40,10 +42,21 @@ class Without:
 
 
 @dataclass(frozen=True)
+class ToCount:
+    """A tree that nobody has drawn: what to look for and count on it instead of a sheet."""
+
+    tree_id: str
+    tree: str
+    goal: str
+    recipe: Recipe
+
+
+@dataclass(frozen=True)
 class Sheets:
-    """Of the trees asked about, those with a sheet and those without."""
+    """Of the trees asked about, those with a sheet, those to count on, and those without."""
 
     made: tuple[Made, ...]
+    to_count: tuple[ToCount, ...]
     without: tuple[Without, ...]
 
 
@@ -69,6 +82,7 @@ def make_sheets(
     refuse({"/goal": "is planned tree by tree" if alone else None})
     planned: list[tuple[TreeRecord, PlanView]] = []
     made: list[Made] = []
+    to_count: list[ToCount] = []
     without: list[Without] = []
     for tree_id in dict.fromkeys(tree_ids):
         with at.store.reading() as session:
@@ -86,6 +100,8 @@ def make_sheets(
         found = _plan(at, tree_id, Wish(asked, today))
         if isinstance(found, PlanView):
             planned.append((record, found))
+        elif isinstance(found, RecipeView):
+            to_count.append(ToCount(tree_id, record.name, asked, found.recipe))
         else:
             without.append(Without(tree_id, record.name, found))
     with at.store.writing() as session:
@@ -100,7 +116,7 @@ def make_sheets(
             given = (record.tree.id, sheet_id, cuts, view.work, view.day, view.frame.row.id, later)
             plan = sheet_in(at, session, *given)
             made.append(Made(record.tree.id, record.name, plan.id, plan.day, len(cuts)))
-    return Sheets(tuple(made), tuple(without))
+    return Sheets(tuple(made), tuple(to_count), tuple(without))
 
 
 def _needs(at: Workplace, record: TreeRecord, height_m: float | None) -> str:
@@ -109,15 +125,19 @@ def _needs(at: Workplace, record: TreeRecord, height_m: float | None) -> str:
     return "lower" if over else "tidy"
 
 
-def _plan(at: Workplace, tree_id: str, wish: Wish) -> PlanView | Saying | str:
-    """The plan, or why there is none: what the tree lacks, not what was asked wrongly."""
+def _plan(at: Workplace, tree_id: str, wish: Wish) -> PlanView | RecipeView | Saying | str:
+    """The plan; for a tree nobody has drawn what to count; or why there is neither."""
     try:
         found = plan_for(at, tree_id, wish)
     except InvalidInput as wrong:
         lacks = [p.message for p in wrong.problems if p.pointer == ""]
-        if not lacks:
+        if not lacks:  # wrongly asked
             raise
-        return lacks[0]
+        try:
+            counts = recipe_for(at, tree_id, wish.day, wish.goal)
+        except InvalidInput:
+            return lacks[0]
+        return counts if counts.recipe.lines else say("sheet-nothing-to-cut")
     if found.preview is not None and found.proposal.cuts:
         return found
     return say("sheet-nothing-to-cut")

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable, Iterable
 from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
@@ -9,16 +10,36 @@ from flask_openapi.blueprint import APIBlueprint
 from ...catalogue import catalogue_version
 from ...catalogue.languages import glossary, languages
 from ...core.errors import invalid
+from ...core.known import Known
 from ..answers import body as answer
 from ..answers import here
 from ..models.catalogue import CatalogueOut, CatalogueQuery, GlossaryOut, LanguagesOut
 
+# tables whose rows others are about
+ABOUT = ("species", "climates")
+
 routes = APIBlueprint("holding_catalogue", __name__, url_prefix="/api")
+
+
+def _named(know: Iterable[Known]) -> Callable[[str], str | None]:
+    """What a value is said of, out of its id: the name of its row, or of the kind or climate that
+    its row is about.
+    """
+    end = "/name"
+    names = {k.id.removesuffix(end): str(k.value) for k in know if k.id.endswith(end)}
+
+    def called(value_id: str) -> str | None:
+        table, _, rest = value_id.partition("/")
+        row = rest.split("/")[0]
+        return next((names[at] for t in (table, *ABOUT) if (at := f"{t}/{row}") in names), None)
+
+    return called
 
 
 @routes.get("/catalogue", responses={200: CatalogueOut})
 def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
     """What is known, each value with unit, range and provenance."""
+    called = _named(here().know)
     found = [k for k in here().know if k.id.startswith(query.prefix)]
     if query.prefix and not found:
         raise invalid("/prefix", "the catalogue holds nothing of that name")
@@ -29,6 +50,7 @@ def get_catalogue(query: CatalogueQuery) -> dict[str, Any]:
             "values": [
                 {
                     **vars(k),
+                    "of": called(k.id),
                     "sure": k.sure,
                     "value": list(k.value) if isinstance(k.value, tuple) else k.value,
                 }

@@ -10,11 +10,12 @@ from .base import Answer, Asked
 
 
 class KnownOut(Answer):
-    """A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is
-    told.
+    """A catalogue value with all that is known about it. ``of``: the kind, climate or way it is
+    said of; ``sure``: how sure it is, as a grower is told.
     """
 
     id: str
+    of: str | None
     value: float | str | list[float]
     unit: str
     says: str

@@ -23,7 +23,7 @@ from .base import (
     Work,
     Written,
 )
-from .calc.counting import CountedIn
+from .calc.counting import CountedIn, RecipeOut
 from .cutting import AdviceOut
 from .frames import CutCostOut, CutIn, DrawnFrame, MeasuresOut
 from .logbook import LogOut, TaskOut
@@ -103,10 +103,20 @@ class WithoutOut(Answer):
     says: Said
 
 
+class ToCountOut(Answer):
+    """A tree that nobody has drawn: what to look for and count on it instead of a sheet."""
+
+    tree_id: str
+    tree: str
+    goal: str
+    recipe: RecipeOut
+
+
 class ManyOut(Answer):
-    """Of the trees asked about, those with a sheet and those without."""
+    """Of the trees asked about, those with a sheet, those to count on, and those without."""
 
     made: list[MadeOut]
+    to_count: list[ToCountOut]
     without: list[WithoutOut]
 
 

@@ -2850,12 +2850,14 @@ export interface components {
         };
         /**
          * KnownOut
-         * @description A catalogue value with all that is known about it. ``sure``: how sure it is, as a grower is
-         *     told.
+         * @description A catalogue value with all that is known about it. ``of``: the kind, climate or way it is
+         *     said of; ``sure``: how sure it is, as a grower is told.
          */
         KnownOut: {
             /** Id */
             id: string;
+            /** Of */
+            of: string | null;
             /** Value */
             value: number | string | number[];
             /** Unit */
@@ -6739,11 +6741,13 @@ export interface components {
         };
         /**
          * ManyOut
-         * @description Of the trees asked about, those with a sheet and those without.
+         * @description Of the trees asked about, those with a sheet, those to count on, and those without.
          */
         ManyOut: {
             /** Made */
             made: components["schemas"]["MadeOut"][];
+            /** To Count */
+            to_count: components["schemas"]["ToCountOut"][];
             /** Without */
             without: components["schemas"]["WithoutOut"][];
         };
@@ -6765,6 +6769,31 @@ export interface components {
             day: string;
             /** Cuts */
             cuts: number;
+        };
+        /**
+         * RecipeOut
+         * @description Lines in the order of the work.
+         */
+        RecipeOut: {
+            /** Lines */
+            lines: components["schemas"]["RecipeLineOut"][];
+            /** Share */
+            share: number;
+            /** Reasons */
+            reasons: components["schemas"]["ReasonOut"][];
+        };
+        /**
+         * ToCountOut
+         * @description A tree that nobody has drawn: what to look for and count on it instead of a sheet.
+         */
+        ToCountOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Tree */
+            tree: string;
+            /** Goal */
+            goal: string;
+            recipe: components["schemas"]["RecipeOut"];
         };
         /**
          * WithoutOut
@@ -9889,18 +9918,6 @@ export interface components {
             limit?: number | null;
             /** Species */
             species?: string | null;
-        };
-        /**
-         * RecipeOut
-         * @description Lines in the order of the work.
-         */
-        RecipeOut: {
-            /** Lines */
-            lines: components["schemas"]["RecipeLineOut"][];
-            /** Share */
-            share: number;
-            /** Reasons */
-            reasons: components["schemas"]["ReasonOut"][];
         };
         /**
          * RecipeIn

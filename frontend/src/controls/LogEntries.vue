@@ -7,12 +7,24 @@ import { useSettings } from '@/composables/useSettings'
 import { useUndo } from '@/composables/useUndo'
 import { dayWords } from '@/geometry/day'
 import { diameterWords, lengthWords, shareWords } from '@/geometry/measure'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import OtherTree from './OtherTree.vue'
 import PastWork from './PastWork.vue'
 import { WORK_DONE } from './words'
 
-defineProps<{ entries: LogEntry[]; withTree?: boolean; correctable?: boolean }>()
+const props = defineProps<{
+  entries: LogEntry[]
+  /** Of many trees: each named, under its day. */
+  withTree?: boolean
+  correctable?: boolean
+}>()
+/** Entries under the day on which they were done, the newest first. */
+const days = computed(() => {
+  if (!props.withTree) return [{ day: '', entries: props.entries }]
+  const found = new Map<string, LogEntry[]>()
+  for (const e of props.entries) found.set(e.date, [...(found.get(e.date) ?? []), e])
+  return [...found].map(([day, entries]) => ({ day, entries }))
+})
 const { units } = useSettings()
 const { undo, busy } = useUndo()
 const countWords = (c: LogEntry['counted'][number]) => {
@@ -25,89 +37,94 @@ const elsewhere = ref<string | null>(null)
 
 <template>
   <p v-if="entries.length === 0" class="text-ink2">Nothing is logged yet.</p>
-  <ul>
-    <li
-      v-for="e in entries"
-      :key="e.id"
-      class="border-t-[1.5px] border-rule py-2"
-      data-test="entry"
-    >
-      <div
-        class="flex flex-wrap gap-x-3 items-baseline"
-        :class="{ 'line-through text-ink2': e.corrected_by }"
+  <template v-for="d in days" :key="d.day">
+    <h2 v-if="d.day" class="tag text-part pt-4 pb-1">{{ dayWords(d.day) }}</h2>
+    <ul>
+      <li
+        v-for="e in d.entries"
+        :key="e.id"
+        class="border-t-[1.5px] border-rule py-2 flex flex-wrap gap-x-6 items-baseline justify-between"
+        data-test="entry"
       >
-        <RouterLink v-if="withTree" :to="`/tree/${e.tree_id}`" class="plate text-base">{{
-          e.tree
-        }}</RouterLink>
-        <b class="tag text-lead">{{ WORK_DONE[e.work] }}</b>
-        <span class="num">{{ dayWords(e.date) }}</span>
-        <span v-if="e.cuts" class="num">{{ e.cuts }} {{ e.cuts === 1 ? 'cut' : 'cuts' }}</span>
-        <span class="num">{{
-          e.share === null
-            ? 'share not known'
-            : e.share === 0
-              ? 'no canopy'
-              : `${shareWords(e.share)} of canopy`
-        }}</span>
-        <span v-if="e.height_before_m !== null && e.height_after_m !== null" class="num"
-          >{{ lengthWords(e.height_before_m, units) }} →
-          {{ lengthWords(e.height_after_m, units) }}</span
+        <div
+          class="flex flex-wrap gap-x-3 items-baseline"
+          :class="{ 'line-through text-ink2': e.corrected_by }"
         >
-        <span v-if="e.minutes" class="num">{{ Math.max(1, Math.round(e.minutes)) }} min</span>
-        <span v-if="e.who">{{ e.who }}</span>
-      </div>
-      <p v-if="e.counted.length" class="text-note" data-test="counted">
-        {{ e.counted.map(countWords).join(', ') }}
-      </p>
-      <p v-if="e.note" class="text-note text-ink2">{{ e.note }}</p>
-      <p class="text-small text-ink2">
-        <span v-if="e.corrects">a correction </span
-        ><span v-if="e.corrected_by">corrected by a later entry </span>
-        <RouterLink v-if="e.plan_id" class="link mr-3" :to="`/sheet/${e.plan_id}`"
-          >its sheet</RouterLink
-        >
-        <button
-          v-if="correctable && !e.corrected_by"
-          type="button"
-          class="link"
-          @click="correcting = correcting === e.id ? null : e.id"
-        >
-          {{ correcting === e.id ? 'leave it' : 'correct' }}
-        </button>
-        <button
-          v-if="correctable && !e.corrected_by && !e.plan_id"
-          type="button"
-          class="link ml-3"
-          :aria-label="`Another tree: ${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
-          @click="elsewhere = elsewhere === e.id ? null : e.id"
-        >
-          {{ elsewhere === e.id ? 'leave it there' : 'another tree' }}
-        </button>
-        <button
-          v-if="correctable && !e.corrected_by && e.act"
-          type="button"
-          class="link ml-3"
-          :disabled="busy"
-          :aria-label="`Not so: ${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
-          @click="undo(e.act)"
-        >
-          {{ e.with_it ? `not so, with ${e.with_it} more` : 'not so' }}
-        </button>
-      </p>
-      <OtherTree
-        v-if="elsewhere === e.id"
-        :entry="e.id"
-        :tree-id="e.tree_id"
-        @done="elsewhere = null"
-      />
-      <PastWork
-        v-if="correcting === e.id"
-        :tree-id="e.tree_id"
-        :day="e.date"
-        :frame-height="e.height_before_m"
-        :wrong="e"
-        @done="correcting = null"
-      />
-    </li>
-  </ul>
+          <RouterLink v-if="withTree" :to="`/tree/${e.tree_id}`" class="plate text-base">{{
+            e.tree
+          }}</RouterLink>
+          <b class="tag text-lead">{{ WORK_DONE[e.work] }}</b>
+          <span v-if="!withTree" class="num">{{ dayWords(e.date) }}</span>
+          <span v-if="e.cuts" class="num">{{ e.cuts }} {{ e.cuts === 1 ? 'cut' : 'cuts' }}</span>
+          <span class="num">{{
+            e.share === null
+              ? 'share not known'
+              : e.share === 0
+                ? 'no canopy'
+                : `${shareWords(e.share)} of canopy`
+          }}</span>
+          <span v-if="e.height_before_m !== null && e.height_after_m !== null" class="num"
+            >{{ lengthWords(e.height_before_m, units) }} →
+            {{ lengthWords(e.height_after_m, units) }}</span
+          >
+          <span v-if="e.minutes" class="num">{{ Math.max(1, Math.round(e.minutes)) }} min</span>
+          <span v-if="e.who">{{ e.who }}</span>
+        </div>
+        <p class="text-small text-ink2">
+          <span v-if="e.corrects">a correction </span
+          ><span v-if="e.corrected_by">corrected by a later entry </span>
+          <RouterLink v-if="e.plan_id" class="link mr-3" :to="`/sheet/${e.plan_id}`"
+            >its sheet</RouterLink
+          >
+          <button
+            v-if="correctable && !e.corrected_by"
+            type="button"
+            class="link"
+            @click="correcting = correcting === e.id ? null : e.id"
+          >
+            {{ correcting === e.id ? 'leave it' : 'correct' }}
+          </button>
+          <button
+            v-if="correctable && !e.corrected_by && !e.plan_id"
+            type="button"
+            class="link ml-3"
+            :aria-label="`Another tree: ${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
+            @click="elsewhere = elsewhere === e.id ? null : e.id"
+          >
+            {{ elsewhere === e.id ? 'leave it there' : 'another tree' }}
+          </button>
+          <button
+            v-if="correctable && !e.corrected_by && e.act"
+            type="button"
+            class="link ml-3"
+            :disabled="busy"
+            :aria-label="`Not so: ${e.tree}, ${WORK_DONE[e.work]}, ${dayWords(e.date)}`"
+            @click="undo(e.act)"
+          >
+            {{ e.with_it ? `not so, with ${e.with_it} more` : 'not so' }}
+          </button>
+        </p>
+        <p v-if="e.counted.length" class="text-note w-full" data-test="counted">
+          {{ e.counted.map(countWords).join(', ') }}
+        </p>
+        <p v-if="e.note" class="text-note text-ink2 w-full">{{ e.note }}</p>
+        <OtherTree
+          v-if="elsewhere === e.id"
+          class="w-full"
+          :entry="e.id"
+          :tree-id="e.tree_id"
+          @done="elsewhere = null"
+        />
+        <PastWork
+          v-if="correcting === e.id"
+          class="w-full"
+          :tree-id="e.tree_id"
+          :day="e.date"
+          :frame-height="e.height_before_m"
+          :wrong="e"
+          @done="correcting = null"
+        />
+      </li>
+    </ul>
+  </template>
 </template>

@@ -105,10 +105,13 @@ export function diameterWords(mm: number, units: Units): string {
   return units === 'metric' ? `${Math.round(mm)} mm` : `${sixteenths(mm / 25.4)}"`
 }
 
+/** A number with its thousands apart, and a decimal where it is small. */
+const amountWords = (n: number) => n.toFixed(n >= 100 ? 0 : 1).replace(/\B(?=(\d{3})+$)/g, '\u202f')
+
 /** A weight [kg] in words. */
 export function weightWords(kg: number, units: Units): string {
   const shown = units === 'metric' ? kg : kg / LB
-  return `${shown.toFixed(shown >= 100 ? 0 : 1)} ${units === 'metric' ? 'kg' : 'lb'}`
+  return `${amountWords(shown)} ${units === 'metric' ? 'kg' : 'lb'}`
 }
 
 export const LITRES_PER_GALLON = 3.785411784

@@ -10,10 +10,11 @@ import LogEntries from '@/controls/LogEntries.vue'
 import { WORK_DONE } from '@/controls/words'
 import { dayWords } from '@/geometry/day'
 import { shareWords, weightWords } from '@/geometry/measure'
-import { nameMatches } from '@/geometry/plan'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import BlockBack from './book/BlockBack.vue'
+import EntryList from './book/EntryList.vue'
 import PickedList from './book/PickedList.vue'
 
 const { data: grove } = useGrove()
@@ -30,12 +31,8 @@ const { data, error, isPending } = useQuery({
   placeholderData: keepPreviousData,
 })
 const csv = computed(() => `/api/log.csv?${new URLSearchParams(query.value).toString()}`)
-const only = ref('')
-const shown = computed(() =>
-  (data.value?.entries ?? []).filter(
-    (e) => !only.value.trim() || nameMatches(only.value, `${e.tree} ${e.work} ${e.who}`),
-  ),
-)
+const route = useRoute()
+const asList = computed(() => route.query.view === 'list')
 const sums = computed(() => {
   const s = data.value?.sums
   if (!s) return []
@@ -61,15 +58,13 @@ const { data: acts } = useQuery({
     <div class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
       <h1 class="text-title">Book</h1>
       <div class="flex flex-wrap gap-2">
+        <RouterLink v-if="asList" class="btn btn-small" to="/book">By day</RouterLink>
+        <RouterLink v-else class="btn btn-small" to="/book?view=list">As a list</RouterLink>
         <a class="btn btn-small" :href="csv" download="log.csv">Log as CSV</a>
         <a class="btn btn-small" href="/api/trees.csv" download>Trees as CSV</a>
       </div>
     </div>
     <form class="ask" aria-label="Which entries" @submit.prevent>
-      <div>
-        <label class="label" for="only">Only</label>
-        <input id="only" v-model="only" class="field" placeholder="tree, work, helper" />
-      </div>
       <div>
         <label class="label" for="book-first">From</label>
         <DayField id="book-first" v-model="wish.first" />
@@ -104,7 +99,8 @@ const { data: acts } = useQuery({
     <p v-else-if="error" class="wrong py-4" role="alert">{{ sentence(error) }}</p>
     <template v-else>
       <p class="tag text-part py-2" aria-live="polite" data-test="sums">{{ sums.join(' · ') }}</p>
-      <LogEntries :entries="shown" with-tree correctable />
+      <EntryList v-if="asList" :entries="data!.entries" />
+      <LogEntries v-else :entries="data!.entries" with-tree correctable />
       <PickedList v-if="data?.picked.length" class="mt-6" :picked="data.picked" />
       <BlockBack class="mt-6" />
       <details class="mt-4" @toggle="written = ($event.target as HTMLDetailsElement).open">

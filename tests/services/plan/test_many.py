@@ -9,8 +9,8 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Frame, Limb, Trunk
 from billhook.services.heights import aims
 from billhook.services.holding import planting
-from billhook.services.plan import many, sheets
-from billhook.services.tree import framing
+from billhook.services.plan import counted, many, sheets
+from billhook.services.tree import framing, observing
 from billhook.store import places
 
 from ...places import TODAY, new_id
@@ -33,6 +33,21 @@ def test_each_tree_gets_a_sheet_or_the_reason_why_not(crowded):
     assert again.made == found.made
     other = many.make_sheets(at, new_id(), [tree], "tidy", TODAY)
     assert "open already" in said(other.without[0].says)
+
+
+def test_where_no_limb_is_drawn_there_is_a_recipe_to_count(garden):
+    """In a row of thousands hardly any tree is drawn; its helper still gets what to cut."""
+    at, site = garden.at, _site(garden.at)
+    sized, bare = planting.plant(at, site, "Novo", 1, 2, "mandarin", 2012, "clementine").tree_ids
+    for kind, value in (("height_m", "3.2"), ("trunk_mm", "140")):
+        observing.observe(at, "tree", sized, kind, value, TODAY)
+    found = many.make_sheets(at, new_id(), [sized, bare], "tidy", TODAY)
+    (counts,) = found.to_count
+    assert (counts.tree_id, counts.goal) == (sized, "tidy")
+    assert counts.recipe == counted.recipe_for(at, sized, TODAY, "tidy").recipe
+    assert counts.recipe.lines
+    assert [w.tree_id for w in found.without] == [bare]  # of which no size is known
+    assert found.made == ()
 
 
 def test_without_a_goal_what_is_too_tall_is_lowered(garden):

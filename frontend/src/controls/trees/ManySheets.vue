@@ -7,6 +7,7 @@ import PickOne from '@/controls/PickOne.vue'
 import { dayWords } from '@/geometry/day'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, useId, watch } from 'vue'
+import ToCount from './ToCount.vue'
 
 const props = defineProps<{ treeIds: string[]; row?: string }>()
 const id = useId()
@@ -21,21 +22,27 @@ const goals = computed(() => (known.value?.goals ?? []).filter((g) => !g.alone))
 const goal = ref<string | null>(null)
 const done = ref(0)
 const made = ref<Schemas['MadeOut'][]>([])
+const counts = ref<Schemas['ToCountOut'][]>([])
 const without = ref<Schemas['WithoutOut'][]>([])
 const ready = ref(false)
 const { act, busy, trouble } = useAct()
 watch(
   () => props.treeIds.join(),
-  () => ((ready.value = false), (made.value = []), (without.value = [])),
+  () => fresh(),
 )
+function fresh() {
+  ;[made.value, counts.value, without.value] = [[], [], []]
+  ;[done.value, ready.value] = [0, false]
+}
 async function make() {
-  ;[made.value, without.value, done.value, ready.value] = [[], [], 0, false]
+  fresh()
   const asked = [...props.treeIds]
   await act(async () => {
     for (let at = 0; at < asked.length; at += FEW) {
       const body = { id: newId(), tree_ids: asked.slice(at, at + FEW), goal: goal.value, day: null }
       const found = await heed(api.POST('/api/sheets/many', { body }))
       made.value.push(...found.made)
+      counts.value.push(...found.to_count)
       without.value.push(...found.without)
       done.value = Math.min(asked.length, at + FEW)
     }
@@ -83,6 +90,7 @@ const reasons = computed(() => {
           >
         </li>
       </ul>
+      <ToCount v-if="counts.length" :trees="counts" />
       <div v-for="[says, trees] in reasons" :key="says">
         <p class="text-ink2">{{ says.charAt(0).toUpperCase() + says.slice(1) }}</p>
         <p>

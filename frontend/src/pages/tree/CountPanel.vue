@@ -13,6 +13,7 @@ import AimPanel from '@/controls/AimPanel.vue'
 import CountSteps from '@/controls/CountSteps.vue'
 import CountTotal from '@/controls/CountTotal.vue'
 import MeasureField from '@/controls/MeasureField.vue'
+import RecipeLine from '@/controls/RecipeLine.vue'
 import StepCount from '@/controls/StepCount.vue'
 import VerdictBox from '@/controls/VerdictBox.vue'
 import { dayWords } from '@/geometry/day'
@@ -86,7 +87,6 @@ async function sayTrunk() {
   )
 }
 const print = () => window.print()
-const where = (line: { whole: boolean }) => (line.whole ? 'whole' : 'shortened')
 </script>
 
 <template>
@@ -109,24 +109,14 @@ const where = (line: { whole: boolean }) => (line.whole ? 'whole' : 'shortened')
       </div>
       <p v-for="r in recipe.reasons" :key="r.code" class="text-ink2"><SaidText :text="r.text" /></p>
       <ol class="grid">
-        <li v-for="(line, i) in recipe.lines" :key="i" class="line" data-test="recipe-line">
-          <div>
-            <b class="tag text-lead">
-              {{ line.share ? `up to ${line.n}` : 'all' }},
-              {{ line.share ? `${line.class.replace('-', ' ')}-thick` : 'however thick' }},
-              {{ where(line) }}
-            </b>
-            <p>{{ line.what }}; {{ line.where }}.</p>
-            <p v-if="line.share" class="text-ink2">about {{ shareWords(line.share) }}</p>
-          </div>
-          <span class="boxes" aria-hidden="true">{{ '☐'.repeat(Math.min(line.n, 12)) }}</span>
+        <RecipeLine v-for="(line, i) in recipe.lines" :key="i" :line="line">
           <StepCount
             class="no-print"
             :label="`Taken of ${line.what}`"
             :model-value="lines[i] ?? 0"
             @update:model-value="lines[i] = $event"
           />
-        </li>
+        </RecipeLine>
       </ol>
     </section>
     <AimPanel v-if="goal === 'lower'" :tree-id="tree.id" :height="tree.sizes.height_m" />
@@ -170,24 +160,6 @@ const where = (line: { whole: boolean }) => (line.whole ? 'whole' : 'shortened')
 </template>
 
 <style scoped>
-.boxes {
-  display: none;
-  font-size: 20px;
-  letter-spacing: 3px;
-}
-@media print {
-  .boxes {
-    display: block;
-  }
-}
-.line {
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 12px;
-  padding: 6px 0;
-  border-bottom: 1px solid var(--rule);
-}
 .total {
   position: sticky;
   bottom: var(--foot);

@@ -1,7 +1,7 @@
 import type { GroveTree } from '@/api/client'
 import { beforeEach, describe, expect, it } from 'vitest'
-import { ref } from 'vue'
-import { useTreeList } from './useTreeList'
+import { treeColumns } from '../trees/columns'
+import { useList } from './useList'
 
 const tree = (name: string, kind_name: string, height_m: number | null): GroveTree =>
   ({
@@ -13,7 +13,10 @@ const trees = [
   tree('Baixo 2', 'Kensington "KP" mango', null),
   tree('Alto 1', 'Hass avocado', 4.5),
 ]
-const list = () => useTreeList(() => trees, ref<'metric' | 'us'>('metric'))
+const list = () =>
+  useList<GroveTree>({
+    ...{ name: 'tree', columns: treeColumns(() => 'metric'), rows: () => trees },
+  })
 beforeEach(() => localStorage.clear())
 
 describe('a list of trees', () => {
@@ -45,6 +48,16 @@ describe('a list of trees', () => {
     )
     forget('Mangos')
     expect(views.value).toEqual([])
+  })
+  it('chooses only what is shown, and gives that alone as CSV', () => {
+    const { now, shown, chosen, choose, all, csv } = list()
+    choose(trees, true)
+    expect(all.value).toBe(true)
+    now.value.only = 'mango'
+    expect(chosen.value.map((t) => t.name)).toEqual(['Baixo 10', 'Baixo 2'])
+    choose([shown.value[0]!], false)
+    expect(csv().trimEnd().split('\r\n')).toHaveLength(2)
+    expect(csv()).toContain('Baixo 2')
   })
   it('gives exactly what is shown as CSV, with its commas and quotes', () => {
     const { now, csv } = list()

@@ -1,10 +1,10 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="T extends Row">
 /** Which columns a list shows, views of it kept under a name, and the list as a file. */
 import { ref, useId } from 'vue'
-import { saveFile } from '../lists'
-import { COLUMNS, type useTreeList } from './useTreeList'
+import { saveFile } from './csv'
+import type { List, Row } from './useList'
 
-const props = defineProps<{ list: ReturnType<typeof useTreeList> }>()
+const props = defineProps<{ list: List<T> }>()
 const id = useId()
 const open = ref(false)
 const name = ref('')
@@ -12,7 +12,7 @@ function keep() {
   props.list.keep(name.value.trim())
   name.value = ''
 }
-const save = () => saveFile('trees-shown.csv', props.list.csv())
+const save = () => saveFile(`${props.list.name}.csv`, props.list.csv())
 const print = () => window.print()
 </script>
 
@@ -37,7 +37,7 @@ const print = () => window.print()
       <fieldset class="flex flex-wrap gap-x-4">
         <legend class="label">Columns</legend>
         <label
-          v-for="c in COLUMNS.slice(1)"
+          v-for="c in list.every.slice(1)"
           :key="c.id"
           class="inline-flex items-center gap-2 min-h-touch"
         >

@@ -1,8 +1,6 @@
 <script setup lang="ts">
 /** The head of a column: sorts by it, and shows which way. */
-import type { orderOf } from './lists'
-
-defineProps<{ name: string; order: ReturnType<typeof orderOf> }>()
+defineProps<{ name: string; order: 'none' | 'ascending' | 'descending' }>()
 const MARKS = { none: '', ascending: ' \u25b2', descending: ' \u25bc' }
 </script>
 

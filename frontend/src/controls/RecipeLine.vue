@@ -1,0 +1,44 @@
+<script setup lang="ts">
+/** A line of a recipe: how many, how thick, where; with boxes to tick on paper. */
+import type { Schemas } from '@/api/client'
+import { shareWords } from '@/geometry/measure'
+
+defineProps<{ line: Schemas['RecipeLineOut'] }>()
+</script>
+
+<template>
+  <li class="line" data-test="recipe-line">
+    <div>
+      <b class="tag text-lead">
+        {{ line.share ? `up to ${line.n}` : 'all' }},
+        {{ line.share ? `${line.class.replace('-', ' ')}-thick` : 'however thick' }},
+        {{ line.whole ? 'whole' : 'shortened' }}
+      </b>
+      <p>{{ line.what }}; {{ line.where }}.</p>
+      <p v-if="line.share" class="text-ink2">about {{ shareWords(line.share) }}</p>
+    </div>
+    <span class="boxes" aria-hidden="true">{{ '☐'.repeat(Math.min(line.n, 12)) }}</span>
+    <slot></slot>
+  </li>
+</template>
+
+<style scoped>
+.boxes {
+  display: none;
+  font-size: 20px;
+  letter-spacing: 3px;
+}
+@media print {
+  .boxes {
+    display: block;
+  }
+}
+.line {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+</style>

@@ -1,0 +1,26 @@
+<script setup lang="ts">
+/** Chosen entries of the Book are taken back together, each with what was written with it. */
+import { useUndo } from '@/composables/useUndo'
+import { computed } from 'vue'
+
+const props = defineProps<{ acts: (string | null | undefined)[] }>()
+const emit = defineEmits<{ done: [] }>()
+const { undo, busy } = useUndo()
+const back = computed(() => [...new Set(props.acts.filter((act) => !!act))] as string[])
+/** Entries that nothing known wrote, as those of an older file are. */
+const rest = computed(() => props.acts.filter((act) => !act).length)
+async function takeBack() {
+  for (const act of back.value) if (!(await undo(act))) return
+  emit('done')
+}
+</script>
+
+<template>
+  <section class="keep flex flex-wrap gap-3 items-center no-print" aria-label="For the chosen">
+    <b class="tag text-lead">{{ acts.length }} {{ acts.length === 1 ? 'entry' : 'entries' }}</b>
+    <button type="button" class="btn btn-small" :disabled="busy || !back.length" @click="takeBack">
+      Not so: take back
+    </button>
+    <p v-if="rest" class="text-note text-ink2">{{ rest }} cannot be taken back, only corrected.</p>
+  </section>
+</template>
