@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import contextlib
 import datetime as dt
+import shutil
 import tempfile
 import threading
 from collections.abc import Iterator
@@ -90,20 +91,28 @@ def running(settings: Settings) -> Iterator[Server]:
 
 
 @pytest.fixture(scope="session")
-def demo(tmp_path_factory) -> Iterator[Server]:
-    settings = Settings(
-        data=tmp_path_factory.mktemp("holding") / "demo-data", fixed_today=DAY, demo=True
-    )
-    build_demo(settings)
-    yield from running(settings)
+def built(tmp_path_factory) -> Path:
+    """The demo's folder, built once."""
+    folder = tmp_path_factory.mktemp("built") / "demo-data"
+    build_demo(Settings(data=folder, fixed_today=DAY, demo=True))
+    return folder
+
+
+def copied(built: Path, folder: Path) -> Iterator[Server]:
+    """A copy of the demo, served."""
+    shutil.copytree(built, folder)
+    yield from running(Settings(data=folder, fixed_today=DAY, demo=True))
+
+
+@pytest.fixture(scope="session")
+def demo(built, tmp_path_factory) -> Iterator[Server]:
+    yield from copied(built, tmp_path_factory.mktemp("holding") / "demo-data")
 
 
 @pytest.fixture(scope="module")
-def own_demo(tmp_path_factory) -> Iterator[Server]:
+def own_demo(built, tmp_path_factory) -> Iterator[Server]:
     """A demo for the tests of one file, which change what others count on."""
-    settings = Settings(data=tmp_path_factory.mktemp("own"), fixed_today=DAY, demo=True)
-    build_demo(settings)
-    yield from running(settings)
+    yield from copied(built, tmp_path_factory.mktemp("own") / "demo-data")
 
 
 @pytest.fixture

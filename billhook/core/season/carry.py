@@ -42,7 +42,8 @@ def carry_dates(
         else []
     )
     if site.last_frost:
-        outs.append(on_or_after(coldest - dt.timedelta(days=60), site.last_frost) + margin)
+        before = dt.timedelta(days=know.days("season/last-frost-before-coldest"))
+        outs.append(on_or_after(coldest - before, site.last_frost) + margin)
     if site.first_frost:
         ins.append(on_or_after(summer, site.first_frost) - margin)
     out, dates.origins["carry_out"] = dates.heed("carry_out", max(outs, default=None), "computed")

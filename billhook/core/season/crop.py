@@ -15,6 +15,9 @@ from .normals import YEAR_DAYS, hours_below, values_on
 from .seen import Dates, on_or_after, turned_month
 
 _DAY = dt.timedelta(days=1)
+# a step from within some months of one year to before the same months of the next, whatever their
+# length: more than half a year, less than a year without them
+_NEXT = dt.timedelta(days=200)
 
 
 def _months_span(months: tuple[float, ...], after: dt.date, site: Site) -> Span:
@@ -58,9 +61,9 @@ def bloom_of(
         )
     elif (months := calendar_months(tree, know, site.climate, "bloom")) is not None:
         lead = dt.timedelta(days=know.days("season/bloom-before-middle"))
-        first = _middle(_months_span(months[1], start - dt.timedelta(days=200), site)) - lead
+        first = _middle(_months_span(months[1], start - _NEXT, site)) - lead
         if first < start:
-            first = _middle(_months_span(months[1], first + dt.timedelta(days=200), site)) - lead
+            first = _middle(_months_span(months[1], first + _NEXT, site)) - lead
         begin = dates.known("bloom", "bloom_start", first, "catalogue")
     else:
         return None
@@ -77,13 +80,13 @@ def _region_pick(
 ) -> Span:
     """The weeks in which the fruit of this bloom is picked in such a place."""
     # bloom seen some weeks late does not push the pick on by a year
-    lead = dt.timedelta(days=0 if citrus else 30)
+    lead = dt.timedelta(days=0 if citrus else know.days("season/pick-before-bloom"))
     window = _months_span(months[1], bloom.start - lead - shift, site)
     years = know.get(f"{months[0].rsplit('/', 1)[0]}/harvest-years-on")
     # a crop that hangs a whole year longer does so on the dry coasts only; where it is humid the
     # fruit is picked in the year of its bloom
     if years is not None and know.number(years.id) and not months[0].endswith("-humid"):
-        window = _months_span(months[1], window.start + dt.timedelta(days=200), site)
+        window = _months_span(months[1], window.start + _NEXT, site)
     return Span(window.start + shift, window.end + shift)
 
 
@@ -109,7 +112,7 @@ def harvest_of(
         if window.start < ripe:
             late = 2 * (window.end - ripe) < window.end - window.start
             window = (
-                _months_span(months[1], window.start - shift + dt.timedelta(days=200), site)
+                _months_span(months[1], window.start - shift + _NEXT, site)
                 if late
                 else Span(ripe, window.end)
             )

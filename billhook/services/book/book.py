@@ -21,13 +21,16 @@ from .logbook import LogLine
 
 @dataclass(frozen=True)
 class Asked:
-    """Which entries: within days, of a kind of work, of somebody, of a block; None: all."""
+    """Which entries: within days, of a kind of work, of somebody, of a block, of a kind of tree;
+    None: all.
+    """
 
     first: dt.date | None = None
     last: dt.date | None = None
     work: Work | None = None
     who: str | None = None
     block_id: str | None = None
+    species: str | None = None
 
 
 @dataclass(frozen=True)
@@ -73,7 +76,12 @@ def book(at: Workplace, asked: Asked, limit: int = 400) -> Book:
         beside = Counter(e.act for e in every)
         by = {e.corrects: e.id for e in every if e.corrects}
         records = {r.tree.id: r for r in tree_store.tree_records(session)}
-        of = {tree_id: r for tree_id, r in records.items() if asked.block_id in (None, r.block.id)}
+        of = {
+            tree_id: r
+            for tree_id, r in records.items()
+            if asked.block_id in (None, r.block.id) and asked.species in (None, r.tree.species)
+        }
+        every_tree = asked.block_id is None and asked.species is None
         found = [
             e
             for e in every
@@ -81,7 +89,7 @@ def book(at: Workplace, asked: Asked, limit: int = 400) -> Book:
             and (asked.last is None or e.date <= asked.last)
             and asked.work in (None, e.work)
             and asked.who in (None, e.who)
-            and (asked.block_id is None or e.tree_id in of)
+            and (every_tree or e.tree_id in of)
         ]
         shown = found[:limit]
         counts = kept.counts(session, [e.id for e in shown])

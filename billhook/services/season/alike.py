@@ -53,10 +53,14 @@ def season_of(
     )
 
 
+# more than half a year, so that the growing years to both sides of a day are met
+_ABOUT = dt.timedelta(days=200)
+
+
 @lru_cache(maxsize=4096)
 def gap(know: Knowledge, site: Site, tree: TreeState, kind: str, seen: dt.date) -> int | None:
     """Days from the model's date to the one seen; None where the model has none near it."""
-    starts = growing_year_starts(site, seen - dt.timedelta(days=200), seen + dt.timedelta(days=200))
+    starts = growing_year_starts(site, seen - _ABOUT, seen + _ABOUT)
     gaps: list[int] = []
     for start, end in pairwise(starts):
         year = growing_year(site, tree, know, start, end - dt.timedelta(days=1), {})

@@ -28,7 +28,7 @@ routes = APIBlueprint("book_logbook", __name__, url_prefix="/api")
 
 
 def _asked(query: LogQuery) -> book.Asked:
-    return book.Asked(query.first, query.last, query.work, query.who, query.block_id)
+    return book.Asked(query.first, query.last, query.work, query.who, query.block_id, query.species)
 
 
 @routes.get("/log", responses={200: LogListOut})

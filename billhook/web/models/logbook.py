@@ -99,13 +99,14 @@ class LogListOut(Answer):
 
 
 class LogQuery(Asked):
-    """Which entries: within days, of a kind of work, of somebody, of a block."""
+    """Which entries: within days, of a kind of work, of somebody, of a block, of a kind of tree."""
 
     first: IsoDate | None = None
     last: IsoDate | None = None
     work: Work | None = None
     who: Annotated[str, Field(max_length=60)] | None = None
     block_id: Annotated[str, Field(max_length=60)] | None = None
+    species: Key | None = None
 
 
 class PastWorkIn(Asked):

@@ -4,6 +4,7 @@ import DayField from '@/controls/DayField.vue'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence, type Work } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
+import { useNames } from '@/composables/useNames'
 import { useSettings } from '@/composables/useSettings'
 import { useUndo } from '@/composables/useUndo'
 import LogEntries from '@/controls/LogEntries.vue'
@@ -17,10 +18,12 @@ import BlockBack from './book/BlockBack.vue'
 import EntryList from './book/EntryList.vue'
 import PickedList from './book/PickedList.vue'
 
+/** Entries that are sent at most. */
+const MOST = 400
 const { data: grove } = useGrove()
 const { units } = useSettings()
 const { undo, busy } = useUndo()
-const wish = reactive({ first: '', last: '', work: '', who: '', block_id: '' })
+const wish = reactive({ first: '', last: '', work: '', who: '', block_id: '', species: '' })
 const query = computed(() => {
   const said = Object.entries(wish).filter(([, v]) => v)
   return Object.fromEntries(said) as { work?: Work; who?: string }
@@ -32,6 +35,12 @@ const { data, error, isPending } = useQuery({
 })
 const csv = computed(() => `/api/log.csv?${new URLSearchParams(query.value).toString()}`)
 const route = useRoute()
+const { rows: known } = useNames()
+/** Kinds that stand in the grove, by name. */
+const kinds = computed(() => {
+  const here = new Set((grove.value?.trees ?? []).map((t) => t.species))
+  return known('species').filter((k) => here.has(k.id))
+})
 const asList = computed(() => route.query.view === 'list')
 const sums = computed(() => {
   const s = data.value?.sums
@@ -88,6 +97,13 @@ const { data: acts } = useQuery({
         </PickOne>
       </div>
       <div>
+        <label class="label" for="book-kind">Kind</label>
+        <PickOne id="book-kind" v-model="wish.species" class="field">
+          <option value="">all</option>
+          <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.name }}</option>
+        </PickOne>
+      </div>
+      <div>
         <label class="label" for="book-who">Who</label>
         <PickOne id="book-who" v-model="wish.who" class="field">
           <option value="">everybody</option>
@@ -102,6 +118,9 @@ const { data: acts } = useQuery({
       <EntryList v-if="asList" :entries="data!.entries" />
       <LogEntries v-else :entries="data!.entries" with-tree correctable />
       <PickedList v-if="data?.picked.length" class="mt-6" :picked="data.picked" />
+      <p v-if="data!.entries.length >= MOST" class="text-note text-ink2 pt-2">
+        The newest {{ MOST }} are shown; say days to see older ones. The CSV has them all.
+      </p>
       <BlockBack class="mt-6" />
       <details class="mt-4" @toggle="written = ($event.target as HTMLDetailsElement).open">
         <summary class="tag text-part min-h-touch">Everything written, to take back</summary>

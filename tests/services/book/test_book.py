@@ -9,6 +9,7 @@ import pytest
 from billhook.services.book import harvests, logbook, taking_back
 from billhook.services.book.book import Asked, book
 from billhook.services.tree import views
+from billhook.store.trees import tree_record
 
 from ...places import TODAY, new_id
 
@@ -40,6 +41,11 @@ def test_entries_asked_for_and_what_they_come_to(garden):
     assert (picked.where, picked.kg, picked.who) == ("Baixo 1·1", 38.5, "first helper")
     assert book(garden.at, Asked(who="second helper")).picked == ()
     assert book(garden.at, Asked(block_id="another")).lines == ()
+    with garden.at.store.reading() as session:
+        kind = tree_record(session, garden.tree_ids[0]).tree.species
+    assert len(book(garden.at, Asked(species=kind)).lines) == 4
+    other = book(garden.at, Asked(species="lychee"))
+    assert (other.lines, other.picked) == ((), ())
 
 
 def test_an_entry_that_is_not_so_is_taken_back_with_what_it_closed(garden):
