@@ -6,7 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from .base import Answer, Asked, Counted, IsoDate, LongText, Number, Text, Uuid, Work, Written
+from .base import Answer, Asked, Counted, IsoDate, Key, LongText, Number, Text, Uuid, Work, Written
 from .calc.counting import CountedIn
 
 

@@ -20881,6 +20881,7 @@ export interface operations {
                 work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young") | null;
                 who?: string | null;
                 block_id?: string | null;
+                species?: string | null;
             };
             header?: never;
             path?: never;
@@ -20961,6 +20962,7 @@ export interface operations {
                 work?: ("sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young") | null;
                 who?: string | null;
                 block_id?: string | null;
+                species?: string | null;
             };
             header?: never;
             path?: never;
