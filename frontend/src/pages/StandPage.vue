@@ -47,9 +47,8 @@ const frosty = computed(() => rows.value.some((r) => grove.value?.frost.rows.inc
 const tags = computed(() => [
   { to: at.value, name: 'Now' },
   { to: `${at.value}/trees`, name: 'Trees' },
-  ...(props.of === 'row'
-    ? [{ to: `/row/${props.id}/walk`, name: 'Look' }]
-    : [{ to: `/year?block=${props.id}`, name: 'Year' }]),
+  ...(props.of === 'row' ? [{ to: `/row/${props.id}/walk`, name: 'Look' }] : []),
+  ...(block.value ? [{ to: `/year?block=${block.value.id}`, name: 'Year' }] : []),
   ...(trees.value.length ? [{ to: `${at.value}/height`, name: 'Height' }] : []),
   ...(frosty.value ? [{ to: `${at.value}/frost`, name: 'Frost' }] : []),
   { to: `${at.value}/record`, name: 'Record' },
