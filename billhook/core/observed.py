@@ -36,7 +36,15 @@ SaidKind = Literal[
 ObservationKind = SaidKind | Observable
 """What can be written down: said, or a day that was seen."""
 WORDS: dict[str, tuple[str, ...]] = {
-    "condition": ("healthy", "weak", "neglected", "transplanted", "diseased", "wilting"),
+    "condition": (
+        "healthy",
+        "weak",
+        "neglected",
+        "transplanted",
+        "diseased",
+        "wilting",
+        "leafless",
+    ),
     "vigour": tuple("12345"),
     "freeze_class": CLASSES,
     "fruit_on": ("none", "light", "full", "never"),

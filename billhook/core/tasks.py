@@ -14,7 +14,7 @@ NightTask = Literal[
 GrowOnTask = Literal["frost-stake", "frost-tie", "frost-thin", "frost-sucker"]
 FrostTask = Literal[NightTask, GrowOnTask, "frost-again", "frost-protect-on", "frost-protect-off"]
 CutTask = Literal["sucker", "wrap", "sprout", "trim", "bark"]
-TaskKind = Literal[FrostTask, CutTask, "stage", "renewal", "walk"]
+TaskKind = Literal[FrostTask, CutTask, "stage", "renewal", "walk", "found"]
 
 NIGHT_TASKS: tuple[NightTask, ...] = get_args(NightTask)
 GROW_ON_TASKS: tuple[GrowOnTask, ...] = get_args(GrowOnTask)

@@ -62,6 +62,11 @@ def tasks(session: Session, scope_id: str | None = None, state: str | None = "op
     return list(session.exec(query).all())
 
 
+def found(session: Session, tree_id: str | None = None) -> list[Task]:
+    """What walks found to be done and is not done yet, of a tree or of all."""
+    return [t for t in tasks(session, tree_id) if t.kind == "found"]
+
+
 def task(session: Session, task_id: str) -> Task:
     """One task. Raises: NotFound."""
     found = session.get(Task, task_id)

@@ -222,7 +222,8 @@ class Rotation(Acted, table=True):
 
 class Task(SQLModel, table=True):
     """Something to come back for, at a tree or a whole row. ``rule``: the catalogue id its date
-    rests on.
+    rests on. What a walk found to be done bears its kind of ``work``, the walk and
+    its day.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -237,6 +238,10 @@ class Task(SQLModel, table=True):
     state: str = "open"
     calendar_uid: str = Field(default_factory=new_id)
     why_later: str = ""
+    work: str | None = None
+    walk_id: str | None = Field(default=None, foreign_key="walk.id")
+    since: dt.date | None = None
+    why_dropped: str = ""
     version: int = 1
 
 

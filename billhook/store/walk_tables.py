@@ -12,7 +12,7 @@ from .acts import Acted, new_id, utc_now
 
 class Walk(Acted, table=True):
     """A walk round a tree. ``state``: open, done, or merged into another walk that was open on the
-    same tree; quick: without questions.
+    same tree; quick: without questions; look: what it looks for, a row of the catalogue.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -21,6 +21,7 @@ class Walk(Acted, table=True):
     state: str = "open"
     into: str | None = Field(default=None, foreign_key="walk.id")
     quick: bool = False
+    look: str = "full"
     made_at: dt.datetime = Field(default_factory=utc_now)
 
 

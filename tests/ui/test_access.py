@@ -64,7 +64,7 @@ def pages(demo) -> list[tuple[str, str]]:
         ("/place", "Save the place"),
         ("/place#stance", "What would change"),
         ("/start", "Say it"),
-        ("/known", "catalogue"),
+        ("/known", "Catalogue"),
     ]
 
 

@@ -101,7 +101,7 @@ def test_entries_that_are_not_so_are_taken_back_together(browser, demo):
     first = hand.one('[data-test="listed"] [data-column="share"]').text
     most = 100 * max(e["share"] or 0 for e in log)
     assert float(first.removesuffix(" %")) == pytest.approx(most, abs=0.06)
-    hand.type("Only", "baixo 3")
+    hand.type("Only", "before numbers")  # what its notes say
     hand.until(lambda: 2 < len(listed(hand)) < len(log))
     for box in hand.all('[data-test="listed"] input')[:2]:
         hand.click_on(box)

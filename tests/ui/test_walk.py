@@ -14,6 +14,7 @@ from selenium.webdriver.common.keys import Keys
 
 from .conftest import resize
 from .hand import Hand
+from .test_access import findings
 from .test_main_job import ask, fetch, send, tree_named
 
 pytestmark = pytest.mark.ui
@@ -31,7 +32,7 @@ def reach(hand: Hand, wanted: str, taps: int = 0) -> int:
     while question(hand) != wanted:
         last = question(hand)
         hand.asked.append(last)
-        hand.touch("main .choice")
+        hand.touch("main [data-answer]")
         taps += 1
         hand.until(lambda last=last: question(hand) != last)
     return taps
@@ -92,6 +93,46 @@ def test_a_sucker_found_and_judged_takes_at_most_eight_more(browser, demo):
             == [1]
         )
     )
+
+
+def test_a_look_for_suckers_is_four_taps_and_what_it_finds_is_work(browser, demo):
+    hand = Hand(browser, demo.url)
+    resize(browser, 390, 844)
+    tree = tree_named(demo, "Baixo 7·2")
+    hand.open(f"/tree/{tree}")
+    hand.click("Look")
+    hand.click("Suckers only")
+    hand.until(lambda: question(hand) == "below")
+    hand.touch('[data-answer="none"]')
+    hand.click("Finish the walk")
+    hand.sees("The days to come back are set")
+    hand.click("Walk it again")
+    hand.click("After a storm")
+    hand.until(lambda: question(hand) == "before")
+    hand.touch('[data-answer="clear"]')
+    hand.until(lambda: question(hand) == "dead")
+    hand.touch('[data-answer="broken"]')
+    hand.click("Next")
+    reach(hand, "")
+    hand.sees("Done on the spot")
+    hand.sees("or it stays as work")
+    assert findings(browser) == []
+    hand.click("Finish the walk")
+    hand.sees("stays as work of this tree")
+    hand.open("/today")
+    found = hand.until(lambda: hand.one('[data-kind="found"]'))
+    assert "broken limb" in found.text
+    hand.touch('[data-kind="found"] [aria-label^="Let go"]')
+    hand.type("Why it is not to be done", "propped up")
+    hand.click("Let it go")
+    hand.until(lambda: not hand.all('[data-kind="found"]'))
+    hand.click("Undo")
+    hand.until(lambda: hand.all('[data-kind="found"]'))
+    hand.touch('[data-kind="found"] [aria-label^="Done"]')
+    hand.touch('form[aria-label="Done"] .btn-go')
+    hand.until(lambda: not hand.all('[data-kind="found"]'))
+    assert ask(demo, f"/api/trees/{tree}")["log"][0]["work"] == "sanitation"
+    assert hand.errors() == []
 
 
 def test_limbs_named_on_the_walk_become_a_sheet(browser, demo):

@@ -157,6 +157,7 @@ def a_look(do: Writer) -> None:
     walk = walked(do.served, dead="dead", dead_limbs="d@0")
     do.one(f"POST /api/walks/{walk['id']}/plan", {"id": new_id()})
     do.one(f"POST /api/walks/{walk['id']}/finish", {})
+    do.usual("POST /api/today/let-go", work="sanitation")
 
 
 def the_holding(do: Writer) -> None:
@@ -217,6 +218,8 @@ def what_was_seen_and_is_wanted(do: Writer) -> None:
 
 def looking_and_cutting(do: Writer) -> None:
     do.usual(f"POST {do.tree}/walks")
+    do.usual(f"PUT /api/walks/{ID}")
+    do.one(f"PUT /api/walks/{ID}", {"look": "full"})
     do.usual(f"POST /api/walks/{ID}/answers", id=new_id())
     do.usual(f"POST {do.tree}/walks/quick")
     logged = do.usual(f"POST {do.tree}/log")

@@ -35,7 +35,7 @@ def yearly_budget(tree: TreeState, age: int, know: Knowledge, barren: bool = Fal
     carries no crop in that year.
     """
     group = know.text(f"species/{tree.species}/group")
-    if tree.condition in ("weak", "diseased", "transplanted", "wilting"):
+    if tree.condition in ("weak", "diseased", "transplanted", "wilting", "leafless"):
         known, why = know["budget/weak"], say("year-condition", condition=tree.condition)
     elif tree.in_pot:
         known, why = know["budget/pot"], say("year-pot")

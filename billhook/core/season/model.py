@@ -54,7 +54,9 @@ WORK_SETS: Mapping[str, tuple[Work, ...]] = {
 }
 Severity = Literal["tip", "second-node", "limb", "scaffold"]
 OWN_BUDGET: frozenset[str] = frozenset({"skeleton", "renewal"})
-Condition = Literal["healthy", "weak", "neglected", "transplanted", "diseased", "wilting"]
+Condition = Literal[
+    "healthy", "weak", "neglected", "transplanted", "diseased", "wilting", "leafless"
+]
 FruitOn = Literal["none", "light", "full", "never"]
 CONDITIONS: tuple[Condition, ...] = get_args(Condition)
 FRUIT_ON: tuple[FruitOn, ...] = get_args(FruitOn)

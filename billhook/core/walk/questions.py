@@ -73,11 +73,34 @@ def _cell(know: Knowledge, known_id: str) -> str:
     return str(found.value) if found else ""
 
 
-def questions_of(know: Knowledge, tree: WalkTree) -> tuple[Question, ...]:
-    """The questions of a tree in walking order; one that does not apply is there with its reason,
-    if it has one to give.
+@dataclass(frozen=True)
+class Look:
+    """A look by what it is for. questions: ids of what it asks of this tree."""
+
+    id: str
+    says: str
+    questions: tuple[str, ...]
+
+
+FULL = "full"
+
+
+def looks_of(know: Knowledge, tree: WalkTree) -> tuple[Look, ...]:
+    """The looks that a tree can be given, the full one first."""
+    known = facts(tree, know)
+    return tuple(
+        Look(row, know.text(f"looks/{row}/says"), tuple(q.id for q in asked))
+        for row in know.rows("looks")
+        if holds(know.text(f"looks/{row}/when"), known) and (asked := questions_of(know, tree, row))
+    )
+
+
+def questions_of(know: Knowledge, tree: WalkTree, look: str = FULL) -> tuple[Question, ...]:
+    """What a look asks of a tree in walking order; one that does not apply is there with its
+    reason, if it has one to give.
     """
     known = facts(tree, know)
+    mains = know.text(f"looks/{look}/questions").split()
     found: list[Question] = []
     offered: set[str] = set()
     for row in know.rows("walk-questions"):
@@ -92,6 +115,8 @@ def questions_of(know: Knowledge, tree: WalkTree) -> tuple[Question, ...]:
         after = tuple(_cell(know, f"{at}/after").split())
         if after and not offered & set(after):
             continue  # nothing this tree is asked can open it
+        if mains and not after and row not in mains:
+            continue
         low, high = (
             float(know.number(f"{at}/{c}")) if f"{at}/{c}" in know else 0.0 for c in ("low", "high")
         )

@@ -23,6 +23,7 @@ from ...store.trees import tree_record, tree_records
 from ...store.work_tables import CutCount, LogEntry
 from ..plan import counted
 from ..workplace import Workplace
+from .logged import put_in_log
 
 
 @dataclass(frozen=True)
@@ -128,7 +129,7 @@ def log_past_work(
         )
         if wrong is not None:
             _in_place_of(wrong, entry)
-        save_entries(session, entry)
+        put_in_log(session, entry)
         session.flush()
         counted.put_down(session, entry, cuts)
         return entry

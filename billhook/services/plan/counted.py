@@ -17,10 +17,11 @@ from ...core.season.events import vigour_of
 from ...core.season.model import Work
 from ...core.season.today import Verdict
 from ...store import places
-from ...store.logbook import save_counts, save_entries
+from ...store.logbook import save_counts
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import CutCount as CountRow
 from ...store.work_tables import LogEntry
+from ..book.logged import put_in_log
 from ..season.desk import SeasonDesk
 from ..tree.sizes import Sizes, sizes_of
 from ..workplace import Workplace
@@ -140,7 +141,7 @@ def log_counted(
             who=who,
             note=note,
         )
-        save_entries(session, entry)
+        put_in_log(session, entry)
         session.flush()
         put_down(session, entry, cuts)
         return entry

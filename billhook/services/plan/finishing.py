@@ -21,16 +21,18 @@ from ...core.season.model import Span
 from ...store import frames, plans
 from ...store.acts import new_id
 from ...store.database import StaleVersion
-from ...store.logbook import save_entries, save_tasks
+from ...store.logbook import save_tasks
 from ...store.plans import save_plan
 from ...store.tables import FrameRow, Task
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import LogEntry, Plan, PlanCut
+from ..book.logged import put_in_log
 from ..heights.rotations import renew_tree
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
 from . import counted
 from .costed import advice_of, answer_of
+from .works import works_of
 
 
 def finish(
@@ -80,7 +82,7 @@ def finish(
             who=who,
             note=_note(session, plan, done, note),
         )
-        save_entries(session, entry)
+        put_in_log(session, entry, works_of(done, frame))
         session.flush()
         counted.put_down(session, entry, besides)
         _come_back(desk, record, entry, advice)

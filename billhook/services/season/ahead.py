@@ -8,9 +8,10 @@ import datetime as dt
 from collections.abc import Sequence
 
 from ...catalogue.wording import said
+from ...core.choice import one_of
 from ...core.reasons import Reason
 from ...core.season.forecast import FORECAST_CODES
-from ...core.season.model import Segment, Work
+from ...core.season.model import WORKS, SeasonAnswer, Segment, Work
 from ...core.season.today import WORK_WORDS, acts_of, priced
 from ...core.season.wanted import Standing, Wanted, wanted
 from ...core.tasks import FROST_TASKS
@@ -20,6 +21,7 @@ from ...core.words.units import share_words
 from ...core.words.values import say
 from ...store import logbook, plans
 from ...store.trees import TreeRecord
+from ..plan.works import on_open_sheets
 from .gathering import Gathering
 from .item import Item, TodayView, open_run
 from .one_pass import pick_and_cut
@@ -34,6 +36,7 @@ class Ahead(Gathering):
         """Items in walking order."""
         self._tasks()
         self._sheets()
+        self._found_work()
         for record in self.records:
             self._seen(record)
             self._sweep(record)
@@ -69,7 +72,7 @@ class Ahead(Gathering):
             by_scope.setdefault(record.tree.id, []).append(record)
             by_scope.setdefault(record.row.id, []).append(record)
         for task in logbook.tasks(self.session):
-            if task.scope_id not in by_scope or task.due > self.until:
+            if task.kind == "found" or task.scope_id not in by_scope or task.due > self.until:
                 continue
             known = self.at.know.get(task.rule)
             late = say("task-late") if task.due < self.day else ""
@@ -125,6 +128,7 @@ class Ahead(Gathering):
         size = self.sizes[record.tree.id]
         since = self.drawn.get(record.stem.id, self.day)
         ticked = {e.work for e in self.desk.log(record) if since <= e.date <= self.day}
+        ticked |= self.found.get(record.tree.id, set())
         if size is not None and size.suckers and "sucker" not in ticked:
             reason = Reason("sucker", say("suckers-seen"), catalogue_ids=("rule/sucker",))
             self._add(
@@ -201,42 +205,73 @@ class Ahead(Gathering):
 
     def _seasonal(self, record: TreeRecord) -> None:
         for want in wanted(self._standing(record), self.at.know, self.day, self.units):
+            if want.work in self.found.get(record.tree.id, ()):
+                continue  # a look said what there is of it
             season = self.desk.season(record, (want.work,), with_forecast=False)
-            plain = season.segments
-            run = open_run(plain, self.day, self.until)
+            run = open_run(season.segments, self.day, self.until)
             if run is None:
                 if want.needed:
-                    self._too_late(record, want, plain)
+                    self._too_late(record, want, season.segments)
                 continue
-            first, last, segment = run
+            segment = run[2]
             half = ", at most half of the shoots" if want.work == "young" else ""
             share = half or (f", to {share_words(segment.max_share)}" if segment.max_share else "")
             says = f"{WORK_WORDS[want.work].capitalize()}{share}"
             ripe = next((r for r in segment.reasons if r.code == "ripe"), None)
             both = (pick_and_cut(ripe),) if ripe else ()
-            item = self._item(
-                record,
-                "work",
-                want.work,
-                says,
-                "go",
-                (want.why, *both, *segment.reasons),
-                max(first, self.day),
-                last,
-            )
-            item.acts = acts_of(segment.reasons)
-            if priced(want.work, segment.reasons):
-                item.cost = cost_words(
-                    float(season.prices[want.work][(max(first, self.day) - self.day).days])
-                )
-                item.key += f"|{item.cost}"
-            asked = self.desk.verdict(record, want.work) if segment.start <= self.day else None
-            if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
-                item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
-                item.key += "|asked"
-            if self.desk.forecast(record):
-                self._close(record, want.work, max(first, self.day), item)
+            item = self._windowed(record, "work", want.work, says, (want.why, *both), season, run)
             self._add(record, item)
+
+    def _found_work(self) -> None:
+        """What walks found to be done, where the days allow it and no open sheet has it."""
+        records = {r.tree.id: r for r in self.records}
+        on_sheets = on_open_sheets(self.session)
+        for task in logbook.found(self.session):
+            record = records.get(task.scope_id)
+            if record is None:
+                continue
+            work = one_of(WORKS, task.work or "")
+            self.found.setdefault(task.scope_id, set()).add(work)
+            if work in on_sheets.get(task.scope_id, ()):
+                continue
+            season = self.desk.season(record, (work,), with_forecast=False)
+            run = open_run(season.segments, self.day, self.until)
+            if run is None:
+                continue
+            since = task.since or task.due
+            why = Reason(
+                "found", say("found-on", day=since), date=since, catalogue_ids=(task.rule,)
+            )
+            item = self._windowed(record, "found", work, task.does, (why,), season, run)
+            item.walk_id = task.walk_id
+            self._add(record, item)
+
+    def _windowed(
+        self,
+        record: TreeRecord,
+        kind: str,
+        work: Work,
+        says: str,
+        why: tuple[Reason, ...],
+        season: SeasonAnswer,
+        run: tuple[dt.date, dt.date | None, Segment],
+    ) -> Item:
+        """Work that its window allows, with its price, and what stops it on the day."""
+        first, last, segment = run
+        opens = max(first, self.day)
+        reasons = (*why, *segment.reasons)
+        item = self._item(record, kind, work, says, "go", reasons, opens, last)
+        item.acts = acts_of(segment.reasons)
+        if priced(work, segment.reasons):
+            item.cost = cost_words(float(season.prices[work][(opens - self.day).days]))
+            item.key += f"|{item.cost}"
+        asked = self.desk.verdict(record, work) if segment.start <= self.day else None
+        if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
+            item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
+            item.key += "|asked"
+        if self.desk.forecast(record):
+            self._close(record, work, opens, item)
+        return item
 
     def _close(self, record: TreeRecord, work: Work, from_day: dt.date, item: Item) -> None:
         """Where the forecast leaves no day of a window open, say what closes it."""

@@ -45,6 +45,7 @@ class Gathering:
             self.later[put.tree_id, put.work] = put
         self.helpers = Helpers(session)
         self.items: dict[str, Item] = {}
+        self.found: dict[str, set[str]] = {}
         self.late: dict[str, Item] = {}
         self.own_minutes = self._logged_minutes()
 

@@ -19,7 +19,7 @@ class Item:
     that stops it. late: no longer this season.
 
     acts: what would change it. cost: what the cut takes of the crop, in words. helper: whose trees
-    they are.
+    they are. walk_id: the walk that found it.
     """
 
     key: str
@@ -42,6 +42,7 @@ class Item:
     acts: tuple[Act, ...] = ()
     cost: str | None = None
     helper: str | None = None
+    walk_id: str | None = None
 
 
 @dataclass(frozen=True)

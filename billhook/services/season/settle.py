@@ -12,10 +12,11 @@ from ...core.season.model import WORKS, Work
 from ...core.words.dates import day_words
 from ...store import logbook
 from ...store.database import StaleVersion
-from ...store.logbook import save_entries, save_put_off, save_tasks
+from ...store.logbook import save_put_off, save_tasks
 from ...store.tables import PutOff, Task
 from ...store.trees import tree_record
 from ...store.work_tables import LogEntry
+from ..book.logged import put_in_log
 from ..workplace import Workplace
 
 
@@ -86,7 +87,7 @@ def done(
             if session.get(LogEntry, entry_id) is None:
                 tree_record(session, tree_id)
                 each = None if minutes is None else minutes / len(tree_ids)
-                save_entries(
+                put_in_log(
                     session,
                     LogEntry(
                         id=entry_id,

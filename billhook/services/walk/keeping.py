@@ -2,21 +2,24 @@
 
 from __future__ import annotations
 
+import datetime as dt
 import uuid
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
 
 from sqlmodel import Session
 
+from ...core.known import Knowledge
 from ...core.walk.findings import Summary
 from ...core.walk.questions import LATER
 from ...core.walk.tree import FORM_SCHOOLS
 from ...core.words.dates import day_words
 from ...store import frames, stances
-from ...store.logbook import save_entries, save_tasks
+from ...store.logbook import save_tasks
 from ...store.tables import Observation, Task
 from ...store.trees import save_observations, save_trees
 from ...store.walk_tables import Walk
 from ...store.work_tables import LogEntry
+from ..book.logged import put_in_log
 from .view import WalkView
 
 _MEASURED = ("union-height", "union-trunk", "load-trunk", "pot-height", "pot-room")
@@ -28,9 +31,18 @@ _OBSERVED = {
 }
 
 
-def keep_measures(session: Session, view: WalkView) -> None:
-    """What was measured on the walk goes to the tree's record; its drawing gets the new union and
-    trunk.
+def _facts(know: Knowledge, answers: Mapping[str, str], day: dt.date) -> Iterator[tuple[str, str]]:
+    """Kind and value of what answers say of the tree from then on."""
+    given = {f"{q}-{a}" for q, said in answers.items() for a in said.split()}
+    for row in know.rows("walk-facts"):
+        if row in given:
+            value = know.text(f"walk-facts/{row}/value")
+            yield know.text(f"walk-facts/{row}/kind"), value or day.isoformat()
+
+
+def keep_measures(know: Knowledge, session: Session, view: WalkView) -> None:
+    """What was measured and seen on the walk goes to the tree's record; its drawing gets the new
+    union and trunk.
     """
     answers, record, day = view.answers, view.walked.record, view.day
     number = {q: float(answers[q]) for q in _MEASURED if answers.get(q, LATER) != LATER}
@@ -58,6 +70,7 @@ def keep_measures(session: Session, view: WalkView) -> None:
     ]
     if "ground" in answers:
         seen.append(("block", record.block.id, "ground", answers["ground"]))
+    seen += [("tree", record.tree.id, *fact) for fact in _facts(know, answers, day)]
     for scope, scope_id, kind, value in seen:
         save_observations(
             session, Observation(scope=scope, scope_id=scope_id, kind=kind, value=value, date=day)
@@ -72,7 +85,7 @@ def log_tallies(session: Session, walk: Walk, answers: Mapping[str, str]) -> Non
         entry_id = str(uuid.uuid5(uuid.UUID(walk.id), work))
         if answers.get(question, LATER) != LATER and session.get(LogEntry, entry_id) is None:
             count = int(float(answers[question]))
-            save_entries(
+            put_in_log(
                 session,
                 LogEntry(
                     id=entry_id,

@@ -13,10 +13,20 @@ from ...core.frame.model import Cut
 from ...core.known import Knowledge
 from ...core.reasons import Reason
 from ...core.season.model import Work
+from ...core.season.today import Verdict
 from ...core.walk.findings import Finding, Summary, summary
 from ...core.walk.looks import notes
 from ...core.walk.option import LimbOption
-from ...core.walk.questions import Question, Step, asked_next, questions_of, steps_of
+from ...core.walk.questions import (
+    FULL,
+    Look,
+    Question,
+    Step,
+    asked_next,
+    looks_of,
+    questions_of,
+    steps_of,
+)
 from ...core.walk.suggest import limb_options
 from ...store import walks
 from ...store.picture_tables import Photo
@@ -26,6 +36,7 @@ from ...store.walks import Crossing
 from ..book import photos
 from ..plan import cutting
 from ..plan.cutting import Preview
+from ..season.desk import SeasonDesk
 from ..tree.views import FrameView, frame_view
 from ..workplace import Workplace
 from .tree import Walked, walked_tree
@@ -50,7 +61,8 @@ class WalkView:
     when all are answered.
 
     cuts: what the cuts named so far would cost together, None where none is named. after_cuts: the
-    looks that follow once they are made. next_tree: the next tree of the row.
+    looks that follow once they are made. may: the verdict of the day for each kind of work that
+    was found. looks: those the tree can be given. next_tree: the next tree of the row.
     """
 
     walk: Walk | None
@@ -65,6 +77,8 @@ class WalkView:
     frame: FrameView | None
     cuts: Preview | None
     after_cuts: tuple[ComeBack, ...]
+    may: Mapping[Work, Verdict]
+    looks: tuple[Look, ...]
     next_tree: str | None
     photos: list[Photo]
 
@@ -105,7 +119,7 @@ def view_of(
         assert walk is not None
         walked = walked_tree(at, session, tree_record(session, walk.tree_id), walk.day)
     record, day = walked.record, walked.tree.day
-    questions = questions_of(at.know, walked.tree)
+    questions = questions_of(at.know, walked.tree, walk.look if walk else FULL)
     rows = walks.history(session, walk.id) if walk else []
     force = walks.in_force(rows)
     answers = {q: row.answer for q, row in force.items() if row.answer}
@@ -130,6 +144,8 @@ def view_of(
         frame_view(at, session, walked.frame_row) if walked.frame_row else None,
         cuts,
         after,
+        _may(at, session, walked, end.findings),
+        looks_of(at.know, walked.tree),
         _next_in_row(session, walked),
         photos.of_tree(session, record.tree.id),
     )
@@ -175,6 +191,14 @@ def _cost(
     work = max(weigh, key=lambda w: (weigh[w], w))
     day, units = at.today(), walked.tree.units
     return cutting.preview_in(at, session, walked.record, walked.frame_row, cuts, work, day, units)
+
+
+def _may(
+    at: Workplace, session: Session, walked: Walked, findings: tuple[Finding, ...]
+) -> dict[Work, Verdict]:
+    desk = SeasonDesk(session, at, at.today())
+    works = dict.fromkeys(f.work for f in findings if f.work)
+    return {work: desk.verdict(walked.record, work) for work in works}
 
 
 def _next_in_row(session: Session, walked: Walked) -> str | None:

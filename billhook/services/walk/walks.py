@@ -6,10 +6,12 @@ from __future__ import annotations
 
 import datetime as dt
 
+from sqlmodel import Session
+
 from ...core.days import done_problem
 from ...core.errors import invalid, refuse
 from ...core.known import Knowledge
-from ...core.walk.questions import LATER, check_answer, chosen_limb, questions_of
+from ...core.walk.questions import FULL, LATER, check_answer, chosen_limb, questions_of
 from ...store import walks
 from ...store.trees import tree_record
 from ...store.walk_tables import Walk, WalkAnswer
@@ -17,36 +19,60 @@ from ...store.walks import save_walk
 from ...store.work_tables import Plan
 from ..plan import sheet_making
 from ..workplace import Workplace
+from .found import set_found
 from .keeping import keep_measures, log_tallies, set_come_backs
 from .tree import Walked, walked_tree
 from .view import WalkView, named_cuts, view_of
 
 
-def begin(at: Workplace, tree_id: str, walk_id: str, day: dt.date | None = None) -> WalkView:
+def begin(
+    at: Workplace, tree_id: str, walk_id: str, day: dt.date | None = None, look: str | None = None
+) -> WalkView:
     """Begin a walk, or take up the one that is open on this tree. The same id twice begins one
     walk; a walk begun without signal is merged into the open one.
 
-    day: when it was begun, for a walk begun without signal. Raises: NotFound, InvalidInput for a
-    day to come.
+    day: when it was begun, for a walk begun without signal. look: what it is for; the open walk
+    goes on as that. Raises: NotFound; InvalidInput for a day to come, or a look that is none.
     """
-    refuse({"/day": done_problem(day, at.today())})
+    refuse({"/day": done_problem(day, at.today()), "/look": _look_problem(at.know, look)})
     with at.store.writing() as session:
         record = tree_record(session, tree_id)
         found = session.get(Walk, walk_id)
         if found is None:
             going = walks.open_walk(session, tree_id)
             if going is not None and day is None:
-                return view_of(at, session, going)
+                return view_of(at, session, _as(session, going, look))
             found = Walk(
                 id=walk_id,
                 tree_id=record.tree.id,
                 day=day or at.today(),
                 state="merged" if going else "open",
                 into=going.id if going else None,
+                look=look or FULL,
             )
             save_walk(session, found)
             session.flush()
-        return view_of(at, session, walks.walk(session, found.id))
+        return view_of(at, session, _as(session, walks.walk(session, found.id), look))
+
+
+def look_for(at: Workplace, walk_id: str, look: str) -> WalkView:
+    """Go on with a walk as a look for one thing, or for all. Raises: NotFound, InvalidInput."""
+    refuse({"/look": _look_problem(at.know, look)})
+    with at.store.writing() as session:
+        return view_of(at, session, _as(session, walks.walk(session, walk_id), look))
+
+
+def _look_problem(know: Knowledge, look: str | None) -> str | None:
+    looks = know.rows("looks")
+    return None if look in (None, *looks) else f"must be one of {', '.join(looks)}"
+
+
+def _as(session: Session, walk: Walk, look: str | None) -> Walk:
+    """The walk, as the look that is asked for; a finished one stays what it was."""
+    if look is not None and walk.state == "open" and walk.look != look:
+        walk.look = look
+        save_walk(session, walk)
+    return walk
 
 
 def give(
@@ -68,7 +94,7 @@ def give(
         if session.get(WalkAnswer, answer_id) is None:
             if walk.state != "open":
                 raise invalid("/question", "this walk is finished; begin another")
-            _check(at.know, walked, question, answer)
+            _check(at.know, walked, question, answer)  # of any look: it may have been changed
             save_walk(
                 session,
                 WalkAnswer(
@@ -105,8 +131,9 @@ def finish(at: Workplace, walk_id: str) -> WalkView:
         if walk.state == "open":
             walk.state = "done"
             save_walk(session, walk)
-            keep_measures(session, view)
+            keep_measures(at.know, session, view)
             log_tallies(session, walk, view.answers)
+            set_found(at, session, walk, view)
             set_come_backs(session, walk, view.end)
             session.flush()
         return view_of(at, session, walk)
@@ -145,6 +172,7 @@ def quick(
         session.flush()
         view = view_of(at, session, walk)
         log_tallies(session, walk, view.answers)
+        set_found(at, session, walk, view)
         set_come_backs(session, walk, view.end)
         return walk
 

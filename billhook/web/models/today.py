@@ -46,7 +46,7 @@ class ItemOut(Answer):
     """
 
     key: str
-    kind: Literal["work", "come-back", "sheet", "sweep", "too-late"]
+    kind: Literal["work", "come-back", "sheet", "sweep", "too-late", "found"]
     work: str
     block: str
     rows: list[int]
@@ -65,6 +65,7 @@ class ItemOut(Answer):
     acts: list[ActOut] = []
     cost: str | None = None
     helper: str | None = None
+    walk_id: str | None = None
 
 
 class TodayOut(Answer):
@@ -94,6 +95,16 @@ class PutOffIn(Written):
     why: Annotated[str, Field(min_length=1, max_length=200)]
     task_id: Annotated[str, Field(max_length=60)] | None = None
     version: Annotated[Counted, Field(ge=1)] | None = None
+
+
+class LetGoIn(Written):
+    """What a look found of a kind of work on trees is not to be done."""
+
+    tree_ids: Annotated[
+        list[Annotated[str, Field(max_length=60)]], Field(min_length=1, max_length=3000)
+    ]
+    work: Work
+    why: Annotated[str, Field(min_length=1, max_length=200)]
 
 
 class DoneIn(Asked):

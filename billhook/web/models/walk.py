@@ -14,10 +14,19 @@ from .shoots import QuestionOut
 
 
 class WalkIn(Asked):
-    """Begin a walk under an id made by the device; ``day`` for one begun without signal."""
+    """Begin a walk under an id made by the device; ``day`` for one begun without signal;
+    ``look``: what it is for, a row of the catalogue.
+    """
 
     id: Uuid
     day: IsoDate | None = None
+    look: Key | None = None
+
+
+class WalkLookIn(Asked):
+    """What a walk is for from now on, a row of the catalogue."""
+
+    look: Key
 
 
 class WalkAnswerIn(Asked):
@@ -115,7 +124,9 @@ class NamedCutOut(Answer):
 
 
 class FindingOut(Answer):
-    """What an answer found; ``work`` is null where nothing is to be cut."""
+    """What an answer found; ``work`` is null where nothing is to be cut; ``verdict``: whether that
+    may be done today.
+    """
 
     answer: str
     step: str
@@ -124,6 +135,15 @@ class FindingOut(Answer):
     again: IsoDate | None
     reasons: list[ReasonOut]
     cuts: list[NamedCutOut]
+    verdict: VerdictOut | None
+
+
+class LookOut(Answer):
+    """A look by what it is for. ``questions``: ids of what it asks of this tree."""
+
+    id: str
+    says: str
+    questions: list[str]
 
 
 class CrossingOut(Answer):
@@ -193,6 +213,8 @@ class WalkOut(Answer):
     name: str
     day: IsoDate
     state: Literal["blank", "open", "done"]
+    look: str
+    looks: list[LookOut]
     steps: list[WalkStepOut]
     questions: list[WalkQuestionOut]
     at: str | None

@@ -7,9 +7,10 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.season import item, settle, today
+from ...services.walk.found import let_go
 from ..answers import body as answer
 from ..answers import here
-from ..models.today import DoneIn, DoneOut, PutOffIn, PutOffOut, TodayOut, TodayQuery
+from ..models.today import DoneIn, DoneOut, LetGoIn, PutOffIn, PutOffOut, TodayOut, TodayQuery
 
 routes = APIBlueprint("season_today", __name__, url_prefix="/api")
 
@@ -59,6 +60,12 @@ def post_put_off(body: PutOffIn) -> dict[str, Any]:
     else:
         settle.put_off(at, body.tree_ids, body.work, body.until, body.why, at.today())
     return {"trees": len(body.tree_ids)}
+
+
+@routes.post("/today/let-go", responses={200: PutOffOut})
+def post_let_go(body: LetGoIn) -> dict[str, Any]:
+    """Let go what a look found, with the reason."""
+    return {"trees": let_go(here(), body.tree_ids, body.work, body.why)}
 
 
 @routes.post("/today/done", responses={200: DoneOut})

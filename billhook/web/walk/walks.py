@@ -12,7 +12,15 @@ from ...services.walk import walks as service
 from ..answers import body as answer
 from ..answers import drawn, here
 from ..models.base import IdPath
-from ..models.walk import WalkAnswerIn, WalkFormOut, WalkIn, WalkOut, WalkPlanIn, WalkPlanOut
+from ..models.walk import (
+    WalkAnswerIn,
+    WalkFormOut,
+    WalkIn,
+    WalkLookIn,
+    WalkOut,
+    WalkPlanIn,
+    WalkPlanOut,
+)
 from .shoots import question_body
 
 routes = APIBlueprint("walk_walks", __name__, url_prefix="/api")
@@ -49,6 +57,12 @@ def _fields(found: view.WalkView) -> dict[str, Any]:
     ]
     return {
         **vars(found.end),
+        "findings": [
+            {**vars(f), "verdict": found.may[f.work] if f.work else None}
+            for f in found.end.findings
+        ],
+        "look": walk.look if walk else "full",
+        "looks": found.looks,
         "id": walk.id if walk else None,
         "tree_id": record.tree.id,
         "row_id": record.row.id,
@@ -76,7 +90,7 @@ def _walk(found: view.WalkView) -> dict[str, Any]:
 @routes.post("/trees/<id>/walks", responses={201: WalkOut})
 def post_walk(path: IdPath, body: WalkIn) -> tuple[dict[str, Any], int]:
     """Begin a walk, or take up the one that is open on this tree."""
-    return _walk(service.begin(here(), path.id, body.id, body.day)), 201
+    return _walk(service.begin(here(), path.id, body.id, body.day, body.look)), 201
 
 
 @routes.get("/trees/<id>/walk-form", responses={200: WalkFormOut})
@@ -92,6 +106,12 @@ def get_form(path: IdPath) -> dict[str, Any]:
 def get_walk(path: IdPath) -> dict[str, Any]:
     """A walk as it stands."""
     return _walk(view.walk_view(here(), path.id))
+
+
+@routes.put("/walks/<id>", responses={200: WalkOut})
+def put_walk(path: IdPath, body: WalkLookIn) -> dict[str, Any]:
+    """Go on with a walk as a look for one thing, or for all."""
+    return _walk(service.look_for(here(), path.id, body.look))
 
 
 @routes.post("/walks/<id>/answers", responses={201: WalkOut})

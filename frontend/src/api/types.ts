@@ -968,6 +968,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/today/let-go": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Let go what a look found, with the reason. */
+        post: operations["season_today_post_let_go_today_let_go_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today/done": {
         parameters: {
             query?: never;
@@ -1119,7 +1136,8 @@ export interface paths {
         };
         /** A walk as it stands. */
         get: operations["walk_walks_get_walk_walks__id__get"];
-        put?: never;
+        /** Go on with a walk as a look for one thing, or for all. */
+        put: operations["walk_walks_put_walk_walks__id__put"];
         post?: never;
         delete?: never;
         options?: never;
@@ -5267,7 +5285,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "work" | "come-back" | "sheet" | "sweep" | "too-late";
+            kind: "work" | "come-back" | "sheet" | "sweep" | "too-late" | "found";
             /** Work */
             work: string;
             /** Block */
@@ -5308,6 +5326,8 @@ export interface components {
             cost?: string | null;
             /** Helper */
             helper?: string | null;
+            /** Walk Id */
+            walk_id?: string | null;
         };
         /**
          * LaterOut
@@ -5372,6 +5392,23 @@ export interface components {
             task_id?: string | null;
             /** Version */
             version?: number | null;
+        };
+        /**
+         * LetGoIn
+         * @description What a look found of a kind of work on trees is not to be done.
+         */
+        LetGoIn: {
+            /** Id */
+            id?: string | null;
+            /** Tree Ids */
+            tree_ids: string[];
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Why */
+            why: string;
         };
         /**
          * DoneOut
@@ -5673,6 +5710,10 @@ export interface components {
              * @enum {string}
              */
             state: "blank" | "open" | "done";
+            /** Look */
+            look: string;
+            /** Looks */
+            looks: components["schemas"]["LookOut"][];
             /** Steps */
             steps: components["schemas"]["WalkStepOut"][];
             /** Questions */
@@ -5732,7 +5773,8 @@ export interface components {
         };
         /**
          * FindingOut
-         * @description What an answer found; ``work`` is null where nothing is to be cut.
+         * @description What an answer found; ``work`` is null where nothing is to be cut; ``verdict``: whether that
+         *     may be done today.
          */
         FindingOut: {
             /** Answer */
@@ -5749,6 +5791,7 @@ export interface components {
             reasons: components["schemas"]["ReasonOut"][];
             /** Cuts */
             cuts: components["schemas"]["NamedCutOut"][];
+            verdict: components["schemas"]["VerdictOut"] | null;
         };
         /**
          * LimbOptionOut
@@ -5769,6 +5812,18 @@ export interface components {
             /** Wound Mm */
             wound_mm: number;
             why: components["schemas"]["ReasonOut"] | null;
+        };
+        /**
+         * LookOut
+         * @description A look by what it is for. ``questions``: ids of what it asks of this tree.
+         */
+        LookOut: {
+            /** Id */
+            id: string;
+            /** Says */
+            says: string;
+            /** Questions */
+            questions: string[];
         };
         /**
          * NamedCutOut
@@ -5891,13 +5946,16 @@ export interface components {
         };
         /**
          * WalkIn
-         * @description Begin a walk under an id made by the device; ``day`` for one begun without signal.
+         * @description Begin a walk under an id made by the device; ``day`` for one begun without signal;
+         *     ``look``: what it is for, a row of the catalogue.
          */
         WalkIn: {
             /** Id */
             id: string;
             /** Day */
             day?: string | null;
+            /** Look */
+            look?: string | null;
         };
         /**
          * WalkFormOut
@@ -5923,6 +5981,10 @@ export interface components {
              * @enum {string}
              */
             state: "blank" | "open" | "done";
+            /** Look */
+            look: string;
+            /** Looks */
+            looks: components["schemas"]["LookOut"][];
             /** Steps */
             steps: components["schemas"]["WalkStepOut"][];
             /** Questions */
@@ -5956,6 +6018,14 @@ export interface components {
             photos: components["schemas"]["PhotoOut"][];
             /** Shoot */
             shoot: components["schemas"]["QuestionOut"][];
+        };
+        /**
+         * WalkLookIn
+         * @description What a walk is for from now on, a row of the catalogue.
+         */
+        WalkLookIn: {
+            /** Look */
+            look: string;
         };
         /**
          * WalkAnswerIn
@@ -10750,7 +10820,7 @@ export interface components {
              * @default healthy
              * @enum {string}
              */
-            condition: "healthy" | "weak" | "neglected" | "transplanted" | "diseased" | "wilting";
+            condition: "healthy" | "weak" | "neglected" | "transplanted" | "diseased" | "wilting" | "leafless";
             /**
              * Freeze Class
              * @default F0
@@ -15965,6 +16035,87 @@ export interface operations {
             };
         };
     };
+    season_today_post_let_go_today_let_go_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetGoIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PutOffOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     season_today_post_done_today_done_post: {
         parameters: {
             query?: never;
@@ -16614,6 +16765,89 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_walks_put_walk_walks__id__put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalkLookIn"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

@@ -10,11 +10,11 @@ import { computed, ref, toRef } from 'vue'
 import CountSteps from './CountSteps.vue'
 import CountTotal from './CountTotal.vue'
 
-const props = defineProps<{ treeId: string }>()
+const props = defineProps<{ treeId: string; work?: Work }>()
 const emit = defineEmits<{ logged: [] }>()
 const { data: tree } = useTree(toRef(props, 'treeId'), ref(undefined))
 const cuts = ref<CountedCut[]>([])
-const work = ref<Work>('thin')
+const work = computed<Work>(() => props.work ?? 'thin')
 const ready = computed(() => tree.value?.sizes.trunk_mm != null)
 const { count, wrong } = useCount(() => props.treeId, cuts, work, ready)
 const { act, busy, trouble } = useAct()

@@ -94,6 +94,27 @@ export function useWalk(tree: Ref<string>) {
     }
   }
 
+  /** Goes on as a look for one thing, or for all. */
+  async function lookFor(look: string): Promise<void> {
+    const at = walk.value
+    const asks = at?.looks.find((l) => l.id === look)?.questions
+    if (!at?.id || !asks || at.look === look) return
+    at.look = look
+    at.questions = at.questions.filter((q) => asks.includes(q.id))
+    at.at = nextQuestion(at.questions)
+    local.value = true
+    await given(async () => {
+      await keepWalk(at, false)
+      await put({
+        says: `What the look at ${at.name} is for`,
+        tree: at.tree_id,
+        method: 'PUT',
+        path: `/api/walks/${at.id}`,
+        body: { look },
+      })
+    })
+  }
+
   /** Looks again at the walk as it stands, also a finished one. */
   async function refresh(): Promise<void> {
     const id = walk.value?.id
@@ -168,5 +189,5 @@ export function useWalk(tree: Ref<string>) {
   })
   onBeforeUnmount(off)
   watch(tree, () => begin(), { immediate: true })
-  return { walk, trouble, local, begin, refresh, give, finish }
+  return { walk, trouble, local, begin, lookFor, refresh, give, finish }
 }

@@ -128,6 +128,11 @@ def resources(
             "task_id": None,
             "version": 1,
         },
+        "POST /api/today/let-go": {
+            "tree_ids": [tree_id],
+            "work": "thin",
+            "why": "the owner likes it",
+        },
         "POST /api/today/done": {
             "id": ID,
             "tree_ids": [tree_id],
@@ -297,13 +302,14 @@ def resources(
             "kg": 38.5,
             "who": "first helper",
         },
-        f"POST {tree}/walks": {"id": ID, "day": "2027-03-24"},
+        f"POST {tree}/walks": {"id": ID, "day": "2027-03-24", "look": "full"},
         f"POST {tree}/walks/quick": {
             "id": QUICK_ID,
             "suckers": 2,
             "sprouts": 0,
             "day": "2027-03-24",
         },
+        f"PUT /api/walks/{ID}": {"look": "suckers"},
         f"POST /api/walks/{ID}/answers": {
             "id": ID,
             "question": "dead",

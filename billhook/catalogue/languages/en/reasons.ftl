@@ -343,6 +343,7 @@ task-due = Due { $due } after the { $after ->
 sheet-open-already = A sheet of it is open already.
 sheet-nothing-to-cut = Nothing to cut on it for now.
 sheet-open = Its cut sheet of { $day } is open.
+found-on = Found on the look of { $day }.
 suckers-seen = Suckers were seen below the union: they come off any day, the sooner the better.
 dead-marked = Dead limbs are marked: off to a live junction on a dry day.
 flush-starts = A flush starts about { $end }: suckers are small now and rub off.

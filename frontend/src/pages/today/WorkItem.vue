@@ -18,7 +18,8 @@ const props = defineProps<{ item: Schemas['ItemOut']; day: string; withBlock?: b
 defineEmits<{ working: [item: Schemas['ItemOut']] }>()
 const id = useId()
 let request = newId()
-const mode = ref<'' | 'later' | 'done'>('')
+const mode = ref<'' | 'later' | 'done' | 'not'>('')
+const whyNot = ref('')
 const { act, fields, trouble } = useAct()
 const chosen = ref(new Set<string>())
 watch(
@@ -94,6 +95,25 @@ const putOff = () =>
       }),
     ),
   )
+const letGo = () =>
+  send(() =>
+    heed(
+      api.POST('/api/today/let-go', {
+        body: {
+          tree_ids: [...chosen.value],
+          work: props.item.work as Schemas['LetGoIn']['work'],
+          why: whyNot.value.trim(),
+        },
+      }),
+    ),
+  )
+/** Where its cuts are weighed: of a look they are named. */
+const cutsAt = computed(() => {
+  const { kind, walk_id, trees } = props.item
+  return kind === 'found' && trees.length === 1
+    ? `/tree/${trees[0]!.id}/cut${walk_id ? `?walk=${walk_id}` : ''}`
+    : null
+})
 </script>
 
 <template>
@@ -192,6 +212,18 @@ const putOff = () =>
         </div>
         <button class="btn btn-small" :disabled="!later.why.trim() || !chosen.size">Put off</button>
       </form>
+      <form
+        v-if="mode === 'not'"
+        class="grid sm:grid-cols-[1fr_auto] gap-2 items-end mt-2"
+        aria-label="Let it go"
+        @submit.prevent="letGo"
+      >
+        <div>
+          <label class="label" :for="`${id}n`">Why it is not to be done</label>
+          <input :id="`${id}n`" v-model="whyNot" class="field" maxlength="200" required />
+        </div>
+        <button class="btn btn-small" :disabled="!whyNot.trim() || !chosen.size">Let it go</button>
+      </form>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     </div>
     <div v-if="item.kind !== 'too-late'" class="acts no-print">
@@ -205,6 +237,17 @@ const putOff = () =>
           :to="`/tree/${item.trees[0]!.id}`"
           >The tree</RouterLink
         >
+        <RouterLink v-if="cutsAt" class="btn btn-small" :to="cutsAt">Its cuts</RouterLink>
+        <button
+          v-if="item.kind === 'found'"
+          type="button"
+          class="btn btn-small"
+          :aria-expanded="mode === 'not'"
+          :aria-label="`Let go: ${where}, ${item.says}`"
+          @click="mode = mode === 'not' ? '' : 'not'"
+        >
+          Not to do
+        </button>
         <button
           v-if="!item.closed_by"
           type="button"

@@ -133,7 +133,15 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           @update:model-value="see({ kind: 'condition', value: $event })"
         >
           <option
-            v-for="c in ['healthy', 'weak', 'neglected', 'transplanted', 'diseased', 'wilting']"
+            v-for="c in [
+              'healthy',
+              'weak',
+              'neglected',
+              'transplanted',
+              'diseased',
+              'wilting',
+              'leafless',
+            ]"
             :key="c"
           >
             {{ c }}

@@ -13,7 +13,7 @@ import { dayWords } from '@/geometry/day'
 import { answerWords, isOpen, questionBefore } from '@/geometry/walk'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, nextTick, ref, toRef, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import ChoiceAnswer from './ChoiceAnswer.vue'
 import LimbAnswer from './LimbAnswer.vue'
 import NumberAnswer from './NumberAnswer.vue'
@@ -22,8 +22,22 @@ import WalkEnd from './WalkEnd.vue'
 const props = defineProps<{ id: string; tree?: Tree }>()
 const router = useRouter()
 const queries = useQueryClient()
-const { walk, trouble, local, begin, refresh, give, finish } = useWalk(toRef(props, 'id'))
+const { walk, trouble, local, begin, lookFor, refresh, give, finish } = useWalk(toRef(props, 'id'))
 const { waitsFor } = useOutbox()
+const route = useRoute()
+/** Until the first answer one says what the look is for. */
+const fresh = computed(
+  () => walk.value?.state === 'open' && !walk.value.questions.some((q) => q.given !== null),
+)
+const wanted = computed(() => (typeof route.query.look === 'string' ? route.query.look : null))
+watch([() => walk.value?.id, wanted], () => {
+  if (walk.value && fresh.value && wanted.value) void lookFor(wanted.value)
+})
+/** Main questions, to go to out of turn. */
+const mains = computed(
+  () =>
+    walk.value?.questions.filter((q) => !q.after.length && isOpen(q, walk.value!.questions)) ?? [],
+)
 /** A question gone back to; else the one the walk stands at. */
 const gone = ref<string | null>(null)
 /** The question answered last, whose verdict shows on the next screen. */
@@ -153,6 +167,24 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
           </button>
         </div>
       </section>
+      <div
+        v-if="fresh && walk.looks.length > 1"
+        class="flex flex-wrap gap-2"
+        role="group"
+        aria-label="What the look is for"
+      >
+        <button
+          v-for="l in walk.looks"
+          :key="l.id"
+          type="button"
+          class="choice"
+          :class="{ on: l.id === walk.look }"
+          :aria-pressed="l.id === walk.look"
+          @click="lookFor(l.id)"
+        >
+          {{ l.says }}
+        </button>
+      </div>
       <template v-if="question && walk.state === 'open'">
         <ol class="flex gap-1" aria-hidden="true">
           <li
@@ -208,6 +240,21 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
         >
           Back
         </button>
+        <details v-if="mains.length > 1">
+          <summary class="tag py-2">All questions</summary>
+          <ul>
+            <li v-for="q in mains" :key="q.id" class="border-t border-rule">
+              <button
+                type="button"
+                class="w-full min-h-touch py-1.5 flex justify-between gap-3 text-left"
+                :aria-current="q.id === question.id ? 'step' : undefined"
+                @click="gone = q.id"
+              >
+                <span>{{ q.asks }}</span><b class="text-right">{{ answerWords(q) }}</b>
+              </button>
+            </li>
+          </ul>
+        </details>
       </template>
       <WalkEnd
         v-else

@@ -12,6 +12,7 @@ import { dayWords } from '@/geometry/day'
 import { diameterWords, shareWords } from '@/geometry/measure'
 import { answerWords, isOpen } from '@/geometry/walk'
 import { computed, ref } from 'vue'
+import FoundHere from './FoundHere.vue'
 
 const props = defineProps<{ walk: Walk; local: boolean; busy: boolean }>()
 const emit = defineEmits<{
@@ -122,6 +123,13 @@ const answered = computed(() =>
         <li v-for="f in toCut" :key="f.answer" class="border-t border-rule py-2">
           <b>{{ f.text }}</b>
           <span v-for="r in f.reasons" :key="r.code" class="block text-note">{{ r.text }}</span>
+          <FoundHere
+            v-if="walk.state === 'open'"
+            :finding="f"
+            :tree-id="walk.tree_id"
+            :day="walk.day"
+            @done="emit('taken')"
+          />
         </li>
       </ul>
       <div v-if="others.length">
@@ -203,7 +211,9 @@ const answered = computed(() =>
         {{
           local
             ? 'The walk is kept on this phone and ends as soon as Billhook answers.'
-            : 'The days to come back are set.'
+            : toCut.length
+              ? 'What was found stays as work of this tree until it is done; the days to come back are set.'
+              : 'The days to come back are set.'
         }}
       </p>
       <RouterLink

@@ -1,0 +1,138 @@
+"""What a look found is work until it is done or let go; what it learned moves the verdict; a look
+for one thing asks of that alone.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+
+import pytest
+
+from billhook.core.errors import InvalidInput
+from billhook.services.book import taking_back
+from billhook.services.book.book import Asked, book
+from billhook.services.plan import finishing, sheets
+from billhook.services.season import settle
+from billhook.services.season.calendar import calendar
+from billhook.services.season.needs import needs
+from billhook.services.season.today import fortnight
+from billhook.services.tree import observing
+from billhook.services.tree.views import tree_view
+from billhook.services.walk import found, walks
+from billhook.store import logbook
+
+from ...places import TODAY, new_id
+from .walking import walked
+
+
+def looked(garden, n: int = 1, **answers: str):
+    view = walked(garden.at, garden.tree_ids[n], **answers)
+    walks.finish(garden.at, view.walk.id)
+    return view
+
+
+def open_work(garden, n: int = 1):
+    """Works that looks found on a tree, with their days."""
+    with garden.at.store.reading() as session:
+        return {t.work: t.due for t in logbook.found(session, garden.tree_ids[n])}
+
+
+def due(garden, n: int = 1, day: dt.date = TODAY):
+    """What Today says of a tree, by kind and work."""
+    found = fortnight(garden.at, day)
+    return {
+        (i.kind, i.work)
+        for i in (*found.late, *found.items)
+        if any(r.tree.id == garden.tree_ids[n] for r in i.trees)
+    }
+
+
+def test_what_a_look_found_is_work_on_every_page_until_it_is_done(garden):
+    looked(garden, dead="dead", crossing="rub")
+    assert open_work(garden) == {"sanitation": TODAY, "thin": TODAY}
+    assert {("found", "sanitation"), ("found", "thin")} <= due(garden)
+    assert ("work", "thin") not in due(garden)  # said once
+    assert {"sanitation", "thin"} <= {n.work for n in needs(garden.at, garden.tree_ids[1], TODAY)}
+    assert "Of a rubbing pair" in calendar(garden.at).decode().replace("\r\n ", "")
+    settle.done(garden.at, [garden.tree_ids[1]], "sanitation", TODAY, "", None, new_id(), 3)
+    assert set(open_work(garden)) == {"thin"}
+    (line,) = book(garden.at, Asked()).lines
+    taking_back.take_back(garden.at, line.act)
+    assert set(open_work(garden)) == {"sanitation", "thin"}
+
+
+def test_what_today_forbids_waits_for_the_day_that_allows_it(garden):
+    observing.observe(garden.at, "tree", garden.tree_ids[1], "condition", "wilting", TODAY)
+    view = looked(garden, crossing="rub")
+    verdict = view.may["thin"]
+    assert (verdict.status, verdict.opens > TODAY) == ("wait", True)
+    assert open_work(garden) == {"thin": verdict.opens}
+    (need,) = [n for n in needs(garden.at, garden.tree_ids[1], TODAY) if n.work == "thin"]
+    assert need.opens == verdict.opens
+    assert ("found", "thin") in due(garden, day=verdict.opens)
+
+
+def test_it_is_let_go_with_a_reason_or_when_a_later_look_does_not_find_it(garden):
+    looked(garden, dead="dead", crossing="rub")
+    with pytest.raises(InvalidInput):
+        found.let_go(garden.at, [garden.tree_ids[1]], "thin", " ")
+    assert found.let_go(garden.at, [garden.tree_ids[1]], "thin", "the owner likes it so") == 1
+    assert set(open_work(garden)) == {"sanitation"}
+    looked(garden)  # nothing dead this time
+    assert open_work(garden) == {}
+    looked(garden, dead="dead")
+    looked(garden, dead="dead")  # found twice, and still one
+    assert len(open_work(garden)) == 1
+
+
+def test_a_sheet_made_of_it_takes_it_along(garden):
+    at, tree = garden.at, garden.tree_ids[0]
+    view = walked(at, tree, crossing="rub", rub_limbs="e1@0", dead="dead", dead_limbs="d@0")
+    sheet = walks.plan(at, view.walk.id, new_id())
+    walks.finish(at, view.walk.id)
+    assert set(open_work(garden, 0)) == {"thin", "sanitation"}
+    kinds = {k for k, _ in due(garden, 0)}
+    assert "sheet" in kinds
+    assert "found" not in kinds  # it is on the sheet
+    shown = sheets.sheet(at, sheet.id)
+    for line in shown.lines:
+        sheets.tick(at, sheet.id, line.cut.id, new_id(), True, TODAY, None, "")
+    finishing.finish(at, sheet.id, shown.plan.version, TODAY)
+    assert open_work(garden, 0) == {}
+
+
+def test_what_was_done_before_the_look_ended_is_not_asked_for(garden):
+    view = walked(garden.at, garden.tree_ids[1], crossing="rub", sprouts="big")
+    settle.done(garden.at, [garden.tree_ids[1]], "thin", TODAY, "", None, new_id())
+    walks.finish(garden.at, view.walk.id)
+    assert set(open_work(garden)) == {"sprout"}
+
+
+def test_what_a_look_learns_moves_the_verdict(garden):
+    at, tree = garden.at, garden.tree_ids[1]
+
+    def codes():
+        return {r.code for v in tree_view(at, tree, TODAY).verdicts for r in v.reasons}
+
+    assert "leafless" not in codes()
+    looked(garden, crop="off", dead="leafless", leafless_why="drought")
+    seen = {k: o.value for k, o in tree_view(at, tree, TODAY).seen.items()}
+    assert (seen["fruit_on"], seen["condition"]) == ("light", "leafless")
+    assert "leafless" in codes()
+
+
+def test_a_look_for_one_thing_asks_of_that_alone(garden):
+    at, tree = garden.at, garden.tree_ids[1]
+    view = walks.begin(at, tree, new_id(), look="suckers")
+    assert {q.question.id for q in view.questions if not q.question.after} == {"below"}
+    view = walks.give(at, view.walk.id, new_id(), "below", "none")
+    assert view.at is None
+    again = walks.look_for(at, view.walk.id, "full")  # minds changed, nothing lost
+    assert (again.answers, again.at) == ({"below": "none"}, "form")
+    for wrong in (walks.look_for, lambda at, _, look: walks.begin(at, tree, new_id(), None, look)):
+        with pytest.raises(InvalidInput):
+            wrong(at, view.walk.id, "everything")
+    pot = walks.begin(at, garden.pot_id, new_id())
+    assert "before" not in {q.question.id for q in pot.questions}  # no snakes on a window sill
+    assert {x.id for x in pot.looks} >= {"full", "pot", "fruit"}
+    assert "storm" not in {x.id for x in pot.looks}
