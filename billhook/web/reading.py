@@ -22,10 +22,10 @@ _TYPED = frozenset(
     )
 )
 
-# asked by POST because the question is long; nothing is kept of the answer
+# asked by POST because the question is long, or answered by what is seen at once
 _ASKS = re.compile(
     r"/api/(stances/effect|trees/[^/]+/(preview|shoot|plan|recipe|count|schools|envelope|grown)"
-    r"|blocks/[^/]+/(section|schools|hedging-round))"
+    r"|blocks/[^/]+/(section|schools|hedging-round)|walks/[^/]+/(answers|finish)|trees/[^/]+/walks)"
 )
 
 

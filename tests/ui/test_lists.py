@@ -109,7 +109,7 @@ def test_entries_that_are_not_so_are_taken_back_together(browser, demo):
     assert findings(browser) == []
     hand.click("Not so: take back")
     hand.until(lambda: len(ask(demo, "/api/log")["entries"]) == len(log) - 2)
-    hand.click("Undo")  # the last of them
+    hand.click("Put back")  # the last of them
     hand.until(lambda: len(ask(demo, "/api/log")["entries"]) == len(log) - 1)
     assert hand.errors() == []
 

@@ -49,7 +49,7 @@ def needs(at: Workplace, tree_id: str, day: dt.date, units: Units = "metric") ->
 
 def _order(item: Item, day: dt.date) -> tuple[bool, int, dt.date]:
     opens = _opens(item, day)
-    seen = _FIRST.get(item.work) if item.kind == "work" else None
+    seen = _FIRST.get(item.work) if item.kind in ("work", "found") else None
     rank = _KINDS.get(item.kind, 4) if seen is None else seen
     return opens is not None, 0 if opens else rank, opens or item.last_good or dt.date.max
 

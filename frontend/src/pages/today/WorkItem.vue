@@ -18,8 +18,7 @@ const props = defineProps<{ item: Schemas['ItemOut']; day: string; withBlock?: b
 defineEmits<{ working: [item: Schemas['ItemOut']] }>()
 const id = useId()
 let request = newId()
-const mode = ref<'' | 'later' | 'done' | 'not'>('')
-const whyNot = ref('')
+const mode = ref<'' | 'later' | 'done'>('')
 const { act, fields, trouble } = useAct()
 const chosen = ref(new Set<string>())
 watch(
@@ -102,7 +101,7 @@ const letGo = () =>
         body: {
           tree_ids: [...chosen.value],
           work: props.item.work as Schemas['LetGoIn']['work'],
-          why: whyNot.value.trim(),
+          why: later.why.trim(),
         },
       }),
     ),
@@ -211,18 +210,15 @@ const cutsAt = computed(() => {
           <p v-if="fields['/why']" class="wrong">{{ fields['/why'] }}</p>
         </div>
         <button class="btn btn-small" :disabled="!later.why.trim() || !chosen.size">Put off</button>
-      </form>
-      <form
-        v-if="mode === 'not'"
-        class="grid sm:grid-cols-[1fr_auto] gap-2 items-end mt-2"
-        aria-label="Let it go"
-        @submit.prevent="letGo"
-      >
-        <div>
-          <label class="label" :for="`${id}n`">Why it is not to be done</label>
-          <input :id="`${id}n`" v-model="whyNot" class="field" maxlength="200" required />
-        </div>
-        <button class="btn btn-small" :disabled="!whyNot.trim() || !chosen.size">Let it go</button>
+        <button
+          v-if="item.kind === 'found'"
+          type="button"
+          class="btn btn-small sm:col-start-3"
+          :disabled="!later.why.trim() || !chosen.size"
+          @click="letGo"
+        >
+          Not to be done
+        </button>
       </form>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     </div>
@@ -231,23 +227,13 @@ const cutsAt = computed(() => {
         >Open the sheet</RouterLink
       >
       <template v-else>
+        <RouterLink v-if="cutsAt" class="btn btn-small" :to="cutsAt">Its cuts</RouterLink>
         <RouterLink
-          v-if="item.trees.length === 1"
+          v-else-if="item.trees.length === 1"
           class="btn btn-small"
           :to="`/tree/${item.trees[0]!.id}`"
           >The tree</RouterLink
         >
-        <RouterLink v-if="cutsAt" class="btn btn-small" :to="cutsAt">Its cuts</RouterLink>
-        <button
-          v-if="item.kind === 'found'"
-          type="button"
-          class="btn btn-small"
-          :aria-expanded="mode === 'not'"
-          :aria-label="`Let go: ${where}, ${item.says}`"
-          @click="mode = mode === 'not' ? '' : 'not'"
-        >
-          Not to do
-        </button>
         <button
           v-if="!item.closed_by"
           type="button"

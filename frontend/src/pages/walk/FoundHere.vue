@@ -17,13 +17,13 @@ const emit = defineEmits<{ done: [] }>()
 const work = computed(() => props.finding.work!)
 const verdict = computed(() => props.finding.verdict)
 const open = computed(() => ['go', 'light'].includes(verdict.value?.status ?? ''))
+const mode = ref<'' | 'done'>('')
+const done = ref(false)
 const stays = computed(() => {
-  if (open.value) return 'Today, or it stays as work of this tree.'
+  if (open.value || done.value) return ''
   const opens = verdict.value?.opens
   return opens ? `It waits for ${dayWords(opens)}.` : 'It waits until a day allows it.'
 })
-const mode = ref<'' | 'done'>('')
-const done = ref(false)
 const { act, trouble } = useAct()
 function logged() {
   mode.value = ''
@@ -44,7 +44,7 @@ async function log(said: { who: string; minutes: number | null; count: number | 
 
 <template>
   <div class="grid gap-1">
-    <p v-if="verdict" class="text-note">{{ verdict.sentence }} {{ done ? '' : stays }}</p>
+    <p v-if="verdict" class="text-note">{{ verdict.sentence.replace(/\.?$/, '.') }} {{ stays }}</p>
     <p v-if="done" role="status" class="font-semibold">In the log as done.</p>
     <button
       v-else-if="open"

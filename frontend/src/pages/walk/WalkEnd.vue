@@ -119,6 +119,9 @@ const answered = computed(() =>
         </p>
         <p>{{ cuts.verdict.sentence }}</p>
       </div>
+      <p v-if="toCut.length && walk.state === 'open'">
+        Done on the spot, or left: what is left stays as work of this tree.
+      </p>
       <ul v-if="toCut.length" aria-label="To cut">
         <li v-for="f in toCut" :key="f.answer" class="border-t border-rule py-2">
           <b>{{ f.text }}</b>
