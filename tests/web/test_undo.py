@@ -157,7 +157,7 @@ def a_look(do: Writer) -> None:
     walk = walked(do.served, dead="dead", dead_limbs="d@0")
     do.one(f"POST /api/walks/{walk['id']}/plan", {"id": new_id()})
     do.one(f"POST /api/walks/{walk['id']}/finish", {})
-    do.usual("POST /api/today/let-go", work="sanitation")
+    do.usual("POST /api/today/let-go")
 
 
 def the_holding(do: Writer) -> None:

@@ -129,7 +129,7 @@ def log_past_work(
         )
         if wrong is not None:
             _in_place_of(wrong, entry)
-        put_in_log(session, entry)
+        put_in_log(at.know, session, entry)
         session.flush()
         counted.put_down(session, entry, cuts)
         return entry

@@ -6,20 +6,70 @@ from collections.abc import Collection
 
 from sqlmodel import Session
 
-from ...store import logbook
+from ...core.errors import refuse
+from ...core.known import Knowledge
+from ...store import logbook, walks
 from ...store.logbook import save_entries, save_tasks
+from ...store.tables import Task
 from ...store.work_tables import LogEntry
 
+_ROWS = "walk-answers"
 
-def put_in_log(session: Session, entry: LogEntry, works: Collection[str] = ()) -> None:
-    """Write an entry; what was found of its work on its tree is done with it. works: kinds of work
-    that were done besides.
+
+def rule_of(found: str) -> str:
+    """The catalogue id of what an answer of a walk asks to be done."""
+    return f"{_ROWS}/{found}/work"
+
+
+def found_problem(know: Knowledge, found: str | None) -> str | None:
+    """Why this is no finding."""
+    known = found is None or know.get(rule_of(found)) is not None
+    return None if known else "is no finding of a look"
+
+
+def put_in_log(
+    know: Knowledge,
+    session: Session,
+    entry: LogEntry,
+    works: Collection[str] = (),
+    found: str | None = None,
+) -> None:
+    """Write an entry; what was found of its work on its tree is done with it.
+
+    works: kinds of work that were done besides. found: the one finding it was, an answer of a
+    walk; then no other is closed. Raises: InvalidInput for one that is none.
     """
+    refuse({"/found": found_problem(know, found)})
     save_entries(session, entry)
     if entry.corrects is not None:
         return
     done = {entry.work, *works}
-    for task in logbook.found(session, entry.tree_id):
-        if task.work in done and (task.since is None or task.since <= entry.date):
-            task.state, task.version = "done", task.version + 1
-            save_tasks(session, task)
+    kept = logbook.found(session, entry.tree_id)
+    meant = [
+        t
+        for t in kept
+        if (t.rule == rule_of(found) if found else t.work in done)
+        and (t.since is None or t.since <= entry.date)
+    ]
+    for task in meant:
+        task.state, task.version = "done", task.version + 1
+        save_tasks(session, task)
+    walk = walks.open_walk(session, entry.tree_id) if found and not meant else None
+    if found and walk is not None:
+        # done on the spot, before the walk has ended
+        session.flush()
+        save_tasks(
+            session,
+            Task(
+                scope_id=entry.tree_id,
+                kind="found",
+                does=know.text(f"{_ROWS}/{found}/finding"),
+                due=entry.date,
+                rule=rule_of(found),
+                work=entry.work,
+                walk_id=walk.id,
+                since=walk.day,
+                cause=entry.id,
+                state="done",
+            ),
+        )

@@ -115,9 +115,10 @@ def log_counted(
     who: str = "",
     note: str = "",
     minutes: float | None = None,
+    found: str | None = None,
 ) -> LogEntry:
-    """Log cuts by counting; their share counts against the year. The same entry id twice changes
-    nothing. Raises: as :func:`count_on`.
+    """Log cuts by counting; their share counts against the year. found: the one finding of a look
+    that it was. The same entry id twice changes nothing. Raises: as :func:`count_on`.
     """
     refuse(
         {
@@ -141,7 +142,7 @@ def log_counted(
             who=who,
             note=note,
         )
-        put_in_log(session, entry)
+        put_in_log(at.know, session, entry, found=found)
         session.flush()
         put_down(session, entry, cuts)
         return entry

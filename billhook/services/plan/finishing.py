@@ -82,7 +82,7 @@ def finish(
             who=who,
             note=_note(session, plan, done, note),
         )
-        put_in_log(session, entry, works_of(done, frame))
+        put_in_log(at.know, session, entry, works_of(done, frame))
         session.flush()
         counted.put_down(session, entry, besides)
         _come_back(desk, record, entry, advice)

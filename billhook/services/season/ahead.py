@@ -243,7 +243,7 @@ class Ahead(Gathering):
                 "found", say("found-on", day=since), date=since, catalogue_ids=(task.rule,)
             )
             item = self._windowed(record, "found", work, task.does, (why,), season, run)
-            item.walk_id = task.walk_id
+            item.walk_id, item.found = task.walk_id, task.rule.split("/")[1]
             self._add(record, item)
 
     def _windowed(

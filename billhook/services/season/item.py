@@ -19,7 +19,7 @@ class Item:
     that stops it. late: no longer this season.
 
     acts: what would change it. cost: what the cut takes of the crop, in words. helper: whose trees
-    they are. walk_id: the walk that found it.
+    they are. walk_id: the walk that found it; found: as which answer.
     """
 
     key: str
@@ -43,6 +43,7 @@ class Item:
     cost: str | None = None
     helper: str | None = None
     walk_id: str | None = None
+    found: str | None = None
 
 
 @dataclass(frozen=True)

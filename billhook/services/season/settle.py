@@ -72,9 +72,11 @@ def done(
     minutes: float | None,
     request_id: str,
     count: int | None = None,
+    found: str | None = None,
 ) -> int:
-    """Log work as done on trees, unmeasured; ``count``: how many came off each. The same request
-    twice changes nothing. Returns how many entries are on record for it.
+    """Log work as done on trees, unmeasured; ``count``: how many came off each; ``found``: the one
+    finding of a look that it was. The same request twice changes nothing. Returns how many entries
+    are on record for it.
 
     Raises: InvalidInput, NotFound.
     """
@@ -88,6 +90,7 @@ def done(
                 tree_record(session, tree_id)
                 each = None if minutes is None else minutes / len(tree_ids)
                 put_in_log(
+                    at.know,
                     session,
                     LogEntry(
                         id=entry_id,
@@ -99,5 +102,6 @@ def done(
                         cuts=count,
                         note="unmeasured",
                     ),
+                    found=found,
                 )
     return len(tree_ids)

@@ -12,11 +12,10 @@ from ...store.logbook import save_tasks
 from ...store.tables import Task
 from ...store.trees import tree_record
 from ...store.walk_tables import Walk
+from ..book.logged import found_problem, rule_of
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
 from .view import WalkView
-
-ROW = "walk-answers/"
 
 
 def set_found(at: Workplace, session: Session, walk: Walk, view: WalkView) -> None:
@@ -24,14 +23,16 @@ def set_found(at: Workplace, session: Session, walk: Walk, view: WalkView) -> No
     found, and this one looked for in vain, is let go; what was logged since it began is done.
     """
     known = {t.rule: t for t in logbook.found(session, walk.tree_id)}
-    since = {e.work for e in logbook.entries(session, walk.tree_id, walk.day)}
+    spot = [t for t in logbook.tasks(session, walk.tree_id, "done") if t.walk_id == walk.id]
+    causes, done = {t.cause for t in spot}, {t.rule for t in spot}
+    since = {e.work for e in logbook.entries(session, walk.tree_id, walk.day) if e.id not in causes}
     desk = SeasonDesk(session, at, walk.day)
     rules: set[str] = set()
     for finding in view.end.findings:
-        if finding.work is None or finding.work in since:
-            continue
-        rule = f"{ROW}{finding.answer}/work"
+        rule = rule_of(finding.answer)
         rules.add(rule)
+        if finding.work is None or finding.work in since or rule in done:
+            continue
         verdict = desk.verdict(view.walked.record, finding.work)
         can = verdict.status in ("go", "light")
         task = known.get(rule) or Task(
@@ -54,17 +55,17 @@ def _let_go(session: Session, task: Task, why: str) -> None:
     save_tasks(session, task)
 
 
-def let_go(at: Workplace, tree_ids: list[str], work: str, why: str) -> int:
-    """What was found of a kind of work on trees is not to be done, with the reason. Returns of how
-    many trees. Raises: InvalidInput where no reason is given; NotFound.
+def let_go(at: Workplace, tree_ids: list[str], found: str, why: str) -> int:
+    """What was found on trees, an answer of a walk, is not to be done, with the reason. Returns of
+    how many trees. Raises: InvalidInput where no reason is given, or for no finding; NotFound.
     """
-    refuse({"/why": None if why.strip() else "say why"})
+    refuse({"/why": None if why.strip() else "say why", "/found": found_problem(at.know, found)})
     with at.store.writing() as session:
         gone: set[str] = set()
         for tree_id in tree_ids:
             tree_record(session, tree_id)
             for task in logbook.found(session, tree_id):
-                if task.work == work:
+                if task.rule == rule_of(found):
                     _let_go(session, task, why.strip())
                     gone.add(tree_id)
         return len(gone)

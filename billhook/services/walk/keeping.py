@@ -79,13 +79,14 @@ def keep_measures(know: Knowledge, session: Session, view: WalkView) -> None:
         stances.choose(session, "tree", record.tree.id, "form", FORM_SCHOOLS[answers["form"]])
 
 
-def log_tallies(session: Session, walk: Walk, answers: Mapping[str, str]) -> None:
+def log_tallies(know: Knowledge, session: Session, walk: Walk, answers: Mapping[str, str]) -> None:
     """Suckers and sprouts that came off under the hand, into the log."""
     for question, work in (("below-count", "sucker"), ("sprouts-count", "sprout")):
         entry_id = str(uuid.uuid5(uuid.UUID(walk.id), work))
         if answers.get(question, LATER) != LATER and session.get(LogEntry, entry_id) is None:
             count = int(float(answers[question]))
             put_in_log(
+                know,
                 session,
                 LogEntry(
                     id=entry_id,

@@ -132,7 +132,7 @@ def finish(at: Workplace, walk_id: str) -> WalkView:
             walk.state = "done"
             save_walk(session, walk)
             keep_measures(at.know, session, view)
-            log_tallies(session, walk, view.answers)
+            log_tallies(at.know, session, walk, view.answers)
             set_found(at, session, walk, view)
             set_come_backs(session, walk, view.end)
             session.flush()
@@ -171,7 +171,7 @@ def quick(
             save_walk(session, WalkAnswer(walk_id=walk.id, step=question, answer=answer))
         session.flush()
         view = view_of(at, session, walk)
-        log_tallies(session, walk, view.answers)
+        log_tallies(at.know, session, walk, view.answers)
         set_found(at, session, walk, view)
         set_come_backs(session, walk, view.end)
         return walk

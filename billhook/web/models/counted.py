@@ -50,7 +50,7 @@ class TreeCountOut(CutCountOut):
 
 
 class CountedLogIn(Asked):
-    """Counted cuts that were made."""
+    """Counted cuts that were made; ``found``: the one finding of a look that they were."""
 
     id: Uuid
     date: IsoDate
@@ -59,3 +59,4 @@ class CountedLogIn(Asked):
     who: Annotated[str, Field(max_length=60)] = ""
     note: LongText = ""
     minutes: Annotated[Number, Field(ge=0, le=5000)] | None = None
+    found: Key | None = None

@@ -7,7 +7,7 @@ from typing import Annotated, Literal
 from pydantic import BeforeValidator, Field
 
 from ...core.season.model import Status
-from .base import Answer, Asked, Counted, IsoDate, Number, Units, Uuid, Work, Written, whole
+from .base import Answer, Asked, Counted, IsoDate, Key, Number, Units, Uuid, Work, Written, whole
 from .shared import ActOut, ReasonOut
 
 
@@ -66,6 +66,7 @@ class ItemOut(Answer):
     cost: str | None = None
     helper: str | None = None
     walk_id: str | None = None
+    found: str | None = None
 
 
 class TodayOut(Answer):
@@ -98,17 +99,19 @@ class PutOffIn(Written):
 
 
 class LetGoIn(Written):
-    """What a look found of a kind of work on trees is not to be done."""
+    """What a look found on trees, an answer of it, is not to be done."""
 
     tree_ids: Annotated[
         list[Annotated[str, Field(max_length=60)]], Field(min_length=1, max_length=3000)
     ]
-    work: Work
+    found: Key
     why: Annotated[str, Field(min_length=1, max_length=200)]
 
 
 class DoneIn(Asked):
-    """Work ticked off on trees; ``id`` names the request, so that sending it twice does it once."""
+    """Work ticked off on trees; ``id`` names the request, so that sending it twice does it once.
+    ``found``: the one finding of a look that it was.
+    """
 
     id: Uuid
     tree_ids: Annotated[
@@ -119,6 +122,7 @@ class DoneIn(Asked):
     who: Annotated[str, Field(max_length=120)] = ""
     minutes: Annotated[Number, Field(ge=0, le=10_000)] | None = None
     count: Annotated[Counted, Field(ge=1, le=500)] | None = None
+    found: Key | None = None
 
 
 class DoneOut(Answer):

@@ -57,5 +57,6 @@ def post_counted(path: IdPath, body: CountedLogIn) -> tuple[dict[str, Any], int]
         body.who,
         body.note,
         body.minutes,
+        body.found,
     )
     return log_body(LogLine(entry, "", None)), 201

@@ -65,7 +65,7 @@ def post_put_off(body: PutOffIn) -> dict[str, Any]:
 @routes.post("/today/let-go", responses={200: PutOffOut})
 def post_let_go(body: LetGoIn) -> dict[str, Any]:
     """Let go what a look found, with the reason."""
-    return {"trees": let_go(here(), body.tree_ids, body.work, body.why)}
+    return {"trees": let_go(here(), body.tree_ids, body.found, body.why)}
 
 
 @routes.post("/today/done", responses={200: DoneOut})
@@ -73,6 +73,14 @@ def post_done(body: DoneIn) -> dict[str, Any]:
     """Log work as done, unmeasured."""
     return {
         "entries": settle.done(
-            here(), body.tree_ids, body.work, body.date, body.who, body.minutes, body.id, body.count
+            here(),
+            body.tree_ids,
+            body.work,
+            body.date,
+            body.who,
+            body.minutes,
+            body.id,
+            body.count,
+            body.found,
         )
     }

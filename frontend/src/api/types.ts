@@ -5328,6 +5328,8 @@ export interface components {
             helper?: string | null;
             /** Walk Id */
             walk_id?: string | null;
+            /** Found */
+            found?: string | null;
         };
         /**
          * LaterOut
@@ -5395,18 +5397,15 @@ export interface components {
         };
         /**
          * LetGoIn
-         * @description What a look found of a kind of work on trees is not to be done.
+         * @description What a look found on trees, an answer of it, is not to be done.
          */
         LetGoIn: {
             /** Id */
             id?: string | null;
             /** Tree Ids */
             tree_ids: string[];
-            /**
-             * Work
-             * @enum {string}
-             */
-            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
+            /** Found */
+            found: string;
             /** Why */
             why: string;
         };
@@ -5421,6 +5420,7 @@ export interface components {
         /**
          * DoneIn
          * @description Work ticked off on trees; ``id`` names the request, so that sending it twice does it once.
+         *     ``found``: the one finding of a look that it was.
          */
         DoneIn: {
             /** Id */
@@ -5446,6 +5446,8 @@ export interface components {
             minutes?: number | null;
             /** Count */
             count?: number | null;
+            /** Found */
+            found?: string | null;
         };
         /**
          * WeatherOut
@@ -6771,7 +6773,7 @@ export interface components {
         };
         /**
          * CountedLogIn
-         * @description Counted cuts that were made.
+         * @description Counted cuts that were made; ``found``: the one finding of a look that they were.
          */
         CountedLogIn: {
             /** Id */
@@ -6800,6 +6802,8 @@ export interface components {
             note: string;
             /** Minutes */
             minutes?: number | null;
+            /** Found */
+            found?: string | null;
         };
         /**
          * GoalsOut

@@ -10,7 +10,12 @@ import { computed, ref, toRef } from 'vue'
 import CountSteps from './CountSteps.vue'
 import CountTotal from './CountTotal.vue'
 
-const props = defineProps<{ treeId: string; work?: Work }>()
+const props = defineProps<{
+  treeId: string
+  work?: Work
+  /** The finding of a look that it is. */
+  found?: string
+}>()
 const emit = defineEmits<{ logged: [] }>()
 const { data: tree } = useTree(toRef(props, 'treeId'), ref(undefined))
 const cuts = ref<CountedCut[]>([])
@@ -21,7 +26,15 @@ const { act, busy, trouble } = useAct()
 const said = ref('')
 let id = newId()
 async function log() {
-  const body = { id, date: tree.value!.day, work: work.value, cuts: cuts.value, who: '', note: '' }
+  const body = {
+    id,
+    date: tree.value!.day,
+    work: work.value,
+    cuts: cuts.value,
+    who: '',
+    note: '',
+    found: props.found ?? null,
+  }
   const done = await act(() =>
     heed(api.POST('/api/trees/{id}/counted', { params: { path: { id: props.treeId } }, body })),
   )

@@ -11,6 +11,7 @@ import pytest
 from billhook.core.errors import InvalidInput
 from billhook.services.book import taking_back
 from billhook.services.book.book import Asked, book
+from billhook.services.holding import planting
 from billhook.services.plan import finishing, sheets
 from billhook.services.season import settle
 from billhook.services.season.calendar import calendar
@@ -19,7 +20,7 @@ from billhook.services.season.today import fortnight
 from billhook.services.tree import observing
 from billhook.services.tree.views import tree_view
 from billhook.services.walk import found, walks
-from billhook.store import logbook
+from billhook.store import logbook, places
 
 from ...places import TODAY, new_id
 from .walking import walked
@@ -75,8 +76,10 @@ def test_what_today_forbids_waits_for_the_day_that_allows_it(garden):
 def test_it_is_let_go_with_a_reason_or_when_a_later_look_does_not_find_it(garden):
     looked(garden, dead="dead", crossing="rub")
     with pytest.raises(InvalidInput):
-        found.let_go(garden.at, [garden.tree_ids[1]], "thin", " ")
-    assert found.let_go(garden.at, [garden.tree_ids[1]], "thin", "the owner likes it so") == 1
+        found.let_go(garden.at, [garden.tree_ids[1]], "crossing-rub", " ")
+    with pytest.raises(InvalidInput):
+        found.let_go(garden.at, [garden.tree_ids[1]], "thin", "that is no finding")
+    assert found.let_go(garden.at, [garden.tree_ids[1]], "crossing-rub", "it may rub") == 1
     assert set(open_work(garden)) == {"sanitation"}
     looked(garden)  # nothing dead this time
     assert open_work(garden) == {}
@@ -106,6 +109,34 @@ def test_what_was_done_before_the_look_ended_is_not_asked_for(garden):
     settle.done(garden.at, [garden.tree_ids[1]], "thin", TODAY, "", None, new_id())
     walks.finish(garden.at, view.walk.id)
     assert set(open_work(garden)) == {"sprout"}
+
+
+def test_one_finding_done_leaves_another_of_its_kind(garden):
+    """Dead wood and a broken limb are both off any day, and two things."""
+    at, tree = garden.at, garden.tree_ids[1]
+    view = walked(at, tree, dead="dead broken", crossing="rub")
+    settle.done(at, [tree], "sanitation", TODAY, "", None, new_id(), None, "dead-broken")
+    walks.finish(at, view.walk.id)  # on the spot, before the look ended
+    with at.store.reading() as session:
+        rules = {t.rule for t in logbook.found(session, tree)}
+    assert rules == {"walk-answers/dead-dead/work", "walk-answers/crossing-rub/work"}
+    settle.done(at, [tree], "sanitation", TODAY, "", None, new_id(), None, "dead-dead")
+    assert set(open_work(garden)) == {"thin"}
+    with pytest.raises(InvalidInput):
+        settle.done(at, [tree], "thin", TODAY, "", None, new_id(), None, "nonsense")
+
+
+def test_on_a_young_tree_what_is_found_is_training(garden):
+    """Its window is that of training, on the look, on Today and on its page alike."""
+    at = garden.at
+    with at.store.reading() as session:
+        site = places.sites(session)[0].id
+    (young,) = planting.plant(at, site, "Novo", 1, 1, "lemon", TODAY.year - 1).tree_ids
+    view = walked(at, young, young_pinch="reached", skirt="touch", ground="mulch")
+    works = {f.work for f in view.end.findings}
+    assert works == {"young"}
+    page = next(v for v in tree_view(at, young, TODAY).verdicts if v.work == "young")
+    assert view.may["young"].sentence == page.sentence
 
 
 def test_what_a_look_learns_moves_the_verdict(garden):

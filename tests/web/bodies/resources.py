@@ -128,11 +128,7 @@ def resources(
             "task_id": None,
             "version": 1,
         },
-        "POST /api/today/let-go": {
-            "tree_ids": [tree_id],
-            "work": "thin",
-            "why": "the owner likes it",
-        },
+        "POST /api/today/let-go": {"tree_ids": [tree_id], "found": "dead-dead", "why": "it stays"},
         "POST /api/today/done": {
             "id": ID,
             "tree_ids": [tree_id],

@@ -74,6 +74,7 @@ const done = (said: { who: string; minutes: number | null; count: number | null 
               tree_ids: [...chosen.value],
               work: props.item.work as Schemas['DoneIn']['work'],
               date: props.day,
+              found: props.item.found,
               ...said,
             },
           }),
@@ -100,7 +101,7 @@ const letGo = () =>
       api.POST('/api/today/let-go', {
         body: {
           tree_ids: [...chosen.value],
-          work: props.item.work as Schemas['LetGoIn']['work'],
+          found: props.item.found!,
           why: later.why.trim(),
         },
       }),

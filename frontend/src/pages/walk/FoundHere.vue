@@ -35,6 +35,7 @@ async function log(said: { who: string; minutes: number | null; count: number | 
     id: newId(),
     tree_ids: [props.treeId],
     work: work.value,
+    found: props.finding.answer,
     date: props.day,
     ...said,
   }
@@ -58,7 +59,7 @@ async function log(said: { who: string; minutes: number | null; count: number | 
     </button>
     <template v-if="mode === 'done'">
       <DoneForm v-if="COUNTED.has(work)" :trees="1" counts log @done="log" />
-      <CountLog v-else :tree-id="treeId" :work="work" @logged="logged" />
+      <CountLog v-else :tree-id="treeId" :work="work" :found="finding.answer" @logged="logged" />
     </template>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
   </div>
