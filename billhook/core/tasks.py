@@ -13,7 +13,7 @@ NightTask = Literal[
 ]
 GrowOnTask = Literal["frost-stake", "frost-tie", "frost-thin", "frost-sucker"]
 FrostTask = Literal[NightTask, GrowOnTask, "frost-again", "frost-protect-on", "frost-protect-off"]
-CutTask = Literal["sucker", "wrap", "sprout", "trim", "bark"]
+CutTask = Literal["sucker", "wrap", "sprout", "breaks", "trim", "bark"]
 TaskKind = Literal[FrostTask, CutTask, "stage", "renewal", "walk", "found"]
 
 NIGHT_TASKS: tuple[NightTask, ...] = get_args(NightTask)

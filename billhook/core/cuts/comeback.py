@@ -69,8 +69,13 @@ def come_backs(
     if tied:
         add("wrap", "wrap")
     live = [c for c in cuts if not c.free]
-    if live:
+    headed = [c for c in live if c.place == "between"]
+    if headed:
+        add("breaks", "breaks")
+    if len(headed) < len(live):
+        # what a headed shoot breaks into is wanted, and is not rubbed off
         add("sprout", "sprout")
+    if live:
         add("trim", "light-trim")
     if live and in_strong_sun is not None and in_strong_sun.holds(day):
         add("bark", "bared-bark")

@@ -44,18 +44,33 @@ def after_words(
     held = [d for d in _BEATS if d in dangers]
     for danger in held:
         said.say(danger, code=f"after-{danger}")
+    way, own = _clippings(know, tree, stance)
+    school = None if own else f"vigour/{way}"
     if not _BAGGED & set(held):
-        said.say(stance["vigour"], code="after-vigour", school=f"vigour/{stance['vigour']}")
+        said.say(way, code="after-vigour", school=school)
         _animals(know, tree, said)
     hard = share > know.number("plan/hard-share")
-    if stance["vigour"] == "calm" and not hard:
-        said.say("no-feed", code="after-feed", school="vigour/calm")
+    if way == "calm" and not hard:
+        said.say("no-feed", code="after-feed", school=school)
     elif hard:
         said.say("feed-hard", code="after-feed", left=Share(max(0.0, 1 - share)))
     else:
         said.say("feed-usual", code="after-feed")
     said.say("ties", code="after-ties")
     return tuple(said.found)
+
+
+def _clippings(know: Knowledge, tree: WalkTree, stance: Mapping[str, str]) -> tuple[str, bool]:
+    """What becomes of clippings, and whether the tree itself says so: one ranker than its kind
+    loses them and gets no nitrogen, a weaker one and one in a pot keep theirs and are fed; else the
+    school's way.
+    """
+    usual = know.number(f"species/{tree.species}/vigour")
+    if tree.vigour > usual:
+        return "calm", True
+    if tree.vigour < usual or tree.pot_l is not None:
+        return "mulch", True
+    return stance["vigour"], False
 
 
 def _animals(know: Knowledge, tree: WalkTree, said: Notes) -> None:

@@ -190,6 +190,17 @@ def test_come_backs_name_their_rule(know, wood):
     assert come_backs([], day, 3, None, know) == []
 
 
+def test_what_a_headed_shoot_breaks_into_is_counted_and_not_rubbed_off(know, wood):
+    frame, day = hand_worked(), dt.date(2026, 7, 1)
+    headed = one(know, wood, frame, Cut("a", 0.9 * frame.limb("a").length_m))
+    assert headed.place == "between"
+    alone = [(c.kind, (c.due - day).days) for c in come_backs([headed], day, 3, None, know)]
+    assert alone == [("breaks", 28), ("trim", 90)]
+    whole = one(know, wood, frame, Cut("b", 0))
+    both = {c.kind for c in come_backs([headed, whole], day, 3, None, know)}
+    assert both == {"breaks", "sprout", "trim"}
+
+
 @pytest.mark.parametrize(("metres", "words"), [(2.286, "7'6\""), (0.3048, "1'0\""), (1.4, "4'7\"")])
 def test_lengths_in_feet_and_inches(metres, words):
     assert length_words(metres, "us") == words

@@ -51,6 +51,32 @@ def test_disease_and_quarantine_beat_every_other_place(drawn):
     assert "property" in next(said(r) for r in bound if r.code == "after-quarantine")
 
 
+def test_clippings_and_nitrogen_follow_the_tree_before_the_school(drawn):
+    at, tree = drawn
+    usual = at.know.number("species/mandarin/vigour")
+
+    def said_of(stance, **of):
+        with at.store.reading() as session:
+            walked = walked_tree(at, session, tree_record(session, tree), TODAY).tree
+        found = after_words(
+            at.know, replace(walked, **of), STANCE | {"vigour": stance}, 0.1, True, 0, ()
+        )
+        text = " ".join(said(r) for r in found if r.code in ("after-vigour", "after-feed"))
+        return "No nitrogen" in text, "mulch" in text
+
+    assert said_of("mulch", vigour=usual) == (False, True)  # the school's way
+    assert said_of("calm", vigour=usual) == (True, False)
+    assert said_of("mulch", vigour=usual + 1) == (True, False)  # rank: it loses them
+    assert said_of("calm", vigour=usual - 1) == (False, True)  # weak: it keeps them, and is fed
+    assert said_of("calm", vigour=usual, pot_l=40.0) == (False, True)
+
+
+def test_no_kind_is_both_fed_and_not(know):
+    """One answer per kind: what may be fed names none of what may not."""
+    may = know.text("after-words/animals/says").split("Not:")[0].lower()
+    assert not [kind for kind in know.rows("not-fodder") if kind in may]
+
+
 @pytest.mark.parametrize("species", ["avocado", "mango", "cherimoya"])
 def test_prunings_that_harm_are_never_fed(drawn, species):
     at, tree = drawn

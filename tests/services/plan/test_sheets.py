@@ -128,7 +128,7 @@ def test_finishing_cuts_the_frame_writes_the_log_and_sets_come_backs(garden):
     assert entry.height_after_m <= entry.height_before_m
     assert view.used_share == pytest.approx(0.125)
     due = {t.kind: (t.due - TODAY).days for t in view.tasks}
-    assert due == {"sucker": 75, "sprout": 45, "trim": 90}
+    assert due == {"sucker": 75, "breaks": 28, "trim": 90}
     assert all(t.rule.startswith("comeback/") and t.rule in garden.at.know for t in view.tasks)
     assert next(v for v in view.verdicts if v.work == "thin").max_share == pytest.approx(
         0.2 - 0.125
