@@ -80,7 +80,11 @@ class Mover:
             self.going = replace(self.going, step=step)
 
     def _take_its_place(self, folder: Path, day: dt.date) -> None:
-        """Put the new history where the old one was; what reads just now is served from either."""
+        """Put the new history where the old one was, while nobody reads or writes."""
+        with self.at.gate.shut():
+            self._swap(folder, day)
+
+    def _swap(self, folder: Path, day: dt.date) -> None:
         at, data = self.at, self.at.settings.data
         at.store.close()
         for old in data.iterdir():

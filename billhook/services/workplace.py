@@ -22,6 +22,7 @@ from ..store.acts import last_number
 from ..store.database import Store
 from ..store.tables import FrameRow
 from ..store.trees import own_species
+from .gate import Gate
 
 
 @dataclass(frozen=True)
@@ -41,7 +42,7 @@ class Size:
 @dataclass
 class Workplace:
     """One holding at work. know: the catalogue with this holding's own kinds; shipped: the
-    catalogue alone.
+    catalogue alone. gate: who reads and writes goes through it.
     """
 
     settings: Settings
@@ -50,6 +51,7 @@ class Workplace:
     shipped: Knowledge
     weather_changes: int = 0
     weather_cache: dict[str, Weather | None] = field(default_factory=dict)
+    gate: Gate = field(default_factory=Gate)
     _sizes: dict[str, Size] = field(default_factory=dict)
 
     def today(self) -> dt.date:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any
 
-from flask import jsonify, request
+from flask import g, jsonify, request
 from flask_compress import Compress
 from flask_openapi.models.info import Info
 from flask_openapi.openapi import OpenAPI
@@ -51,6 +51,16 @@ def create_app(at: Workplace) -> OpenAPI:
     door.register(app, at.settings)
     for blueprint in BLUEPRINTS:
         app.register_api(blueprint)
+
+    @app.before_request
+    def _go_in() -> None:
+        at.gate.enter()
+        g.within = True
+
+    @app.teardown_request
+    def _go_out(_: BaseException | None) -> None:
+        if g.pop("within", False):
+            at.gate.leave()
 
     @app.before_request
     def _room_for_photos() -> None:
