@@ -143,7 +143,7 @@ def test_from_marks_to_log_over_the_api(served):
     assert all(line["done"] and line["done_mm"] == 29 for line in answer.get_json()["lines"])
     done = post(served, f"/api/sheets/{made['id']}/finish", {"version": 1, "who": "first helper"})
     assert done["entry"]["share"] == pytest.approx(0.125)
-    assert {t["kind"] for t in done["tasks"]} == {"sucker", "sprout", "trim"}
+    assert {t["kind"] for t in done["tasks"]} == {"sucker", "breaks", "trim"}
     entries = served.client.get("/api/log").get_json()["entries"]
     assert [(e["tree"], e["plan_id"]) for e in entries] == [("Baixo 4·1", made["id"])]
     assert "Baixo 4·1,thin" in served.client.get("/api/log.csv").get_data(as_text=True)
