@@ -19,9 +19,6 @@ from .questions import LATER, Question, chosen_limb, opened
 from .suggest import limb_options
 from .tree import WalkTree, facts, heeding, holds
 
-# what is training on a tree that is still trained, with a window of its own
-_TRAINED: frozenset[Work] = frozenset({"tip", "thin", "skirt", "sprout", "height"})
-
 
 @dataclass(frozen=True)
 class Finding:
@@ -128,6 +125,7 @@ def _finding(
     )
     named = know.text(f"{at}/work")
     work = one_of(WORKS, named) if named else None
-    if work in _TRAINED and tree.age_years < know.number("budget/mature-from"):
-        work = "young"
+    young = tree.age_years < know.number("budget/mature-from")
+    if young and work in know.rows("training"):
+        work = one_of(WORKS, know.text(f"training/{work}/as"))
     return Finding(row, step, text, work, again, f"{at}/again", reasons, cuts)

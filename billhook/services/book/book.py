@@ -61,12 +61,15 @@ class Picked:
 
 @dataclass(frozen=True)
 class Book:
-    """Lines, the newest first, their sums, what was picked, and everybody named in the log."""
+    """Lines, the newest first, their sums, what was picked, and everybody named in the log.
+    older: entries that were asked for and lie before the lines.
+    """
 
     lines: tuple[LogLine, ...]
     sums: Sums
     picked: tuple[Picked, ...]
     people: tuple[str, ...]
+    older: int
 
 
 def book(at: Workplace, asked: Asked, limit: int = 400) -> Book:
@@ -116,7 +119,7 @@ def book(at: Workplace, asked: Asked, limit: int = 400) -> Book:
         round(sum(p.kg for p in picked), 1),
     )
     people = {e.who for e in every} | {p.who for p in picked}
-    return Book(lines, sums, picked, tuple(sorted(people - {""})))
+    return Book(lines, sums, picked, tuple(sorted(people - {""})), len(found) - len(shown))
 
 
 def _mean_share(entries: Iterable[LogEntry]) -> float | None:

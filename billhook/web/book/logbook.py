@@ -40,6 +40,7 @@ def get_log(query: LogQuery) -> dict[str, Any]:
         "sums": answer(SumsOut, found.sums),
         "picked": [answer(PickedOut, p) for p in found.picked],
         "people": list(found.people),
+        "older": found.older,
     }
 
 

@@ -89,10 +89,11 @@ class PickedOut(Answer):
 
 class LogListOut(Answer):
     """Log entries, the newest work first; their sums; what was picked in those days; everybody who
-    is named.
+    is named; how many older entries were asked for and are not listed.
     """
 
     entries: list[LogOut]
+    older: int
     sums: SumsOut
     picked: list[PickedOut]
     people: list[str]

@@ -8911,11 +8911,13 @@ export interface components {
         /**
          * LogListOut
          * @description Log entries, the newest work first; their sums; what was picked in those days; everybody who
-         *     is named.
+         *     is named; how many older entries were asked for and are not listed.
          */
         LogListOut: {
             /** Entries */
             entries: components["schemas"]["LogOut"][];
+            /** Older */
+            older: number;
             sums: components["schemas"]["SumsOut"];
             /** Picked */
             picked: components["schemas"]["PickedOut"][];

@@ -18,8 +18,6 @@ import BlockBack from './book/BlockBack.vue'
 import EntryList from './book/EntryList.vue'
 import PickedList from './book/PickedList.vue'
 
-/** Entries that are sent at most. */
-const MOST = 400
 const { data: grove } = useGrove()
 const { units } = useSettings()
 const { undo, busy } = useUndo()
@@ -118,8 +116,9 @@ const { data: acts } = useQuery({
       <EntryList v-if="asList" :entries="data!.entries" />
       <LogEntries v-else :entries="data!.entries" with-tree correctable />
       <PickedList v-if="data?.picked.length" class="mt-6" :picked="data.picked" />
-      <p v-if="data!.entries.length >= MOST" class="text-note text-ink2 pt-2">
-        The newest {{ MOST }} are shown; say days to see older ones. The CSV has them all.
+      <p v-if="data!.older" class="text-note text-ink2 pt-2">
+        The newest {{ data!.entries.length }} are shown, {{ data!.older }} are older; say days to
+        see them. The CSV has them all.
       </p>
       <BlockBack class="mt-6" />
       <details class="mt-4" @toggle="written = ($event.target as HTMLDetailsElement).open">
