@@ -84,14 +84,18 @@ def test_a_sucker_found_and_judged_takes_at_most_eight_more(browser, demo):
             )
         )
     hand.click("Taken off")
-    taps += 1
+    hand.until(lambda: question(hand) == "below-thick")
+    hand.touch('[data-answer="thumb"]')
+    taps += 2
     hand.until(lambda: question(hand) == "dead")
     assert taps <= 8
-    hand.until(
-        lambda: (
-            [e["cuts"] for e in ask(demo, f"/api/trees/{tree}")["log"] if e["work"] == "sucker"][:1]
-            == [1]
-        )
+    reach(hand, "")
+    hand.click("Finish the walk")
+    hand.sees("The days to come back are set")
+    entry = next(e for e in ask(demo, f"/api/trees/{tree}")["log"] if e["work"] == "sucker")
+    assert (entry["cuts"], [(c["thickness"], c["n"]) for c in entry["counts"]]) == (
+        1,
+        [("thumb", 1)],
     )
 
 

@@ -17,6 +17,9 @@ from .case import KINDS, Floats, ShootAnswer, ShootCase, family
 from .decide import decide
 from .odds import Odds, asks, evidence_of, index_of, posterior_of, powers_of, prior_of, states
 
+_CANNOT_TELL = "cannot_tell"
+_LEAF = "leaf_form"
+
 
 def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAnswer:
     """Whose shoot it is. ``skip``: clues that cannot be told and are not asked again. Raises:
@@ -29,7 +32,7 @@ def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAn
     if doubts:
         # what is seen outranks the record: weigh it against every stock of the region instead
         odds = Odds(replace(case, rootstock=None, clues={}), know)
-    seen = {c: index_of(know, odds.family, c, v) for c, v in case.clues.items() if c in odds.tables}
+    seen = _seen(case, odds, know)
     powers = powers_of(odds, seen, case, know)
     posterior = posterior_of(odds, prior, seen, powers)
     evidence = tuple(evidence_of(odds, case, c, i, powers[c], know) for c, i in seen.items())
@@ -46,6 +49,15 @@ def judge(case: ShootCase, know: Knowledge, skip: Sequence[str] = ()) -> ShootAn
         found.comes_off,
         found.headline,
     )
+
+
+def _seen(case: ShootCase, odds: Odds, know: Knowledge) -> dict[str, int]:
+    """Answers that tell something, by their place; what cannot be told moves nothing."""
+    return {
+        c: index_of(know, odds.family, c, v)
+        for c, v in case.clues.items()
+        if c in odds.tables and v != _CANNOT_TELL
+    }
 
 
 def _check(case: ShootCase, know: Knowledge) -> None:
@@ -100,8 +112,12 @@ def _doubts(case: ShootCase, odds: Odds, know: Knowledge) -> list[Reason]:
 def _ask_next(
     odds: Odds, prior: Floats, case: ShootCase, know: Knowledge, skip: Sequence[str]
 ) -> str | None:
-    """The open clue with the greatest expected fall of doubt."""
-    seen = {c: index_of(know, odds.family, c, v) for c, v in case.clues.items() if c in odds.tables}
+    """The open clue with the greatest expected fall of doubt; the leaf of three before all others
+    where the stock has one, or may have.
+    """
+    seen = _seen(case, odds, know)
+    if _leaf_of_three(odds, know) and _LEAF not in (*case.clues, *skip):
+        return _LEAF
 
     def doubt(p: Floats) -> float:
         known = p[p > 0]
@@ -114,13 +130,23 @@ def _ask_next(
     now = after(seen, case.clues)
     best, most = None, know.number("shoot/worth-asking")
     for clue in odds.tables:
-        if clue in seen or clue in skip:
+        if clue in case.clues or clue in skip:
             continue
         fall = doubt(now)
         for answer, word in enumerate(states(know, odds.family, clue)):
+            if word == _CANNOT_TELL:
+                continue
             chance = float(now @ odds.mixed(clue, answer))
             if chance > 0:
                 fall -= chance * doubt(after({**seen, clue: answer}, {**case.clues, clue: word}))
         if fall > most:
             best, most = clue, fall
     return best
+
+
+def _leaf_of_three(odds: Odds, know: Knowledge) -> bool:
+    """Whether a stock to be reckoned with shows most of its shoots' leaves in three."""
+    if _LEAF not in odds.tables:
+        return False
+    three = index_of(know, odds.family, _LEAF, "trifoliolate")
+    return float(odds.tables[_LEAF][:, 0, three].max()) >= know.number("shoot/leaf-first")

@@ -15,7 +15,7 @@ from ..reasons import Reason
 from ..season.model import WORKS, Work
 from ..words.values import say
 from .looks import notes
-from .questions import LATER, Question, chosen_limb, opened
+from .questions import LATER, Question, chosen_limb, given, opened
 from .suggest import limb_options
 from .tree import WalkTree, facts, heeding, holds
 
@@ -52,7 +52,8 @@ def summary(
     know: Knowledge, tree: WalkTree, questions: tuple[Question, ...], answers: Mapping[str, str]
 ) -> Summary:
     """What the answers come to, in the order of the walk, which is the order of the work."""
-    known, step_order = facts(heeding(tree, answers), know), know.rows("walk-steps")
+    known = facts(heeding(tree, answers), know) | given(answers)
+    step_order = know.rows("walk-steps")
     found: list[Finding] = []
     worked = [
         (q, note)

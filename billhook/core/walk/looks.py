@@ -30,6 +30,13 @@ def _frost(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     return [Note(Reason("frost-waits", text, date=tree.waiting_until), ("dead-dead",))]
 
 
+def _suckers(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
+    """What a sucker does that is left."""
+    text = say("look-sucker-left", months=know.number("shoot/thick-in-months"))
+    why = Reason("sucker-left", text, catalogue_ids=("shoot/thick-in-months",))
+    return [Note(why, ("below-outcome-waits", "below-left-half", "below-left-some"))]
+
+
 def _dieback(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     if not {"tips-stage", "tips-share"} <= answers.keys():
         return []
@@ -128,6 +135,7 @@ _LOOKS: dict[str, Callable[[WalkTree, Knowledge, Answers], list[Note]]] = {
     "form": form_note,
     "tie": tie_note,
     "frost": _frost,
+    "suckers": _suckers,
     "dieback": _dieback,
     "clearance": clearance_note,
     "pull": pull_note,

@@ -24,6 +24,7 @@ from ...store.trees import TreeRecord
 from ..plan.works import on_open_sheets
 from .gathering import Gathering
 from .item import Item, TodayView, open_run
+from .of_tree import on_own_roots
 from .one_pass import pick_and_cut
 
 FORTNIGHT = 14
@@ -161,7 +162,11 @@ class Ahead(Gathering):
             )
 
     def _sweep(self, record: TreeRecord) -> None:
-        if record.stem.rootstock in (None, "own-rooted"):
+        known = self.at.know
+        if on_own_roots(record) or (
+            record.stem.rootstock is None
+            and known.get(f"own-rooted-usually/{record.tree.species}/as") is not None
+        ):
             return
         for event in self.desk.season(record, ("sucker",)).events:
             if event.name != "sucker sweep" or event.start > self.until or event.end < self.day:

@@ -11,6 +11,7 @@ from ...core.frost.classes import CLASSES, FrostClass
 from ...core.season.model import Condition, FruitOn, Site, TreeState, Weather
 from ...core.season.normals import Normals
 from ...core.season.place import month_day, pocket_frost_dates
+from ...core.shoot.case import ShootCase, raised_as, stands_on_own_roots
 from ...store.tables import Block, Observation, SiteNormals
 from ...store.tables import Site as SiteTable
 from ...store.trees import TreeRecord
@@ -119,3 +120,20 @@ def _freeze_class(seen: Mapping[str, Observation], day: dt.date) -> FrostClass:
         and day >= dt.date.fromisoformat(opened.value)
     )
     return "F0" if early else one_of(CLASSES, hurt.value)
+
+
+def recorded_pair(record: TreeRecord) -> ShootCase:
+    """The kind and stock of a tree, and how it was raised, as a shoot's clues are weighed by."""
+    stock = record.stem.rootstock
+    return ShootCase(
+        record.tree.species,
+        stock,
+        {},
+        cultivar=record.cultivar,
+        raised=raised_as(record.tree.origin, stock),
+    )
+
+
+def on_own_roots(record: TreeRecord) -> bool:
+    """Whether a tree has no union, and so no suckers."""
+    return stands_on_own_roots(recorded_pair(record))

@@ -14,11 +14,11 @@ from ...core.walk.questions import LATER
 from ...core.walk.tree import FORM_SCHOOLS
 from ...core.words.dates import day_words
 from ...store import frames, stances
-from ...store.logbook import save_tasks
+from ...store.logbook import save_counts, save_tasks
 from ...store.tables import Observation, Task
 from ...store.trees import save_observations, save_trees
 from ...store.walk_tables import Walk
-from ...store.work_tables import LogEntry
+from ...store.work_tables import CutCount, LogEntry
 from ..book.logged import put_in_log
 from .view import WalkView
 
@@ -85,18 +85,22 @@ def log_tallies(know: Knowledge, session: Session, walk: Walk, answers: Mapping[
         entry_id = str(uuid.uuid5(uuid.UUID(walk.id), work))
         if answers.get(question, LATER) != LATER and session.get(LogEntry, entry_id) is None:
             count = int(float(answers[question]))
-            put_in_log(
-                know,
-                session,
-                LogEntry(
-                    id=entry_id,
-                    tree_id=walk.tree_id,
-                    date=walk.day,
-                    work=work,
-                    cuts=count,
-                    note="rubbed off on a walk",
-                ),
+            thick = answers.get("below-thick") if work == "sucker" else None
+            entry = LogEntry(
+                id=entry_id,
+                tree_id=walk.tree_id,
+                date=walk.day,
+                work=work,
+                cuts=count,
+                note="cut off on a walk" if thick else "rubbed off on a walk",
             )
+            put_in_log(know, session, entry)
+            if thick is not None:
+                session.flush()
+                mm = know.number(f"thickness/{thick}/mm")
+                save_counts(
+                    session, CutCount(log_id=entry_id, thickness=thick, mm=mm, n=count, sprout=True)
+                )
 
 
 def set_come_backs(session: Session, walk: Walk, end: Summary) -> None:

@@ -9,9 +9,10 @@ from dataclasses import dataclass, replace
 
 from ...core.choice import one_of
 from ...core.frost.classes import CLASSES, at_least
-from ...core.shoot.case import ShootAnswer, ShootCase, family, raised_as
+from ...core.shoot.case import ShootAnswer, ShootCase, family
 from ...core.shoot.judge import judge
 from ...store.trees import TreeRecord, observations, tree_record
+from ..season.of_tree import recorded_pair
 from ..workplace import Workplace
 
 
@@ -90,16 +91,12 @@ def _case(at: Workplace, tree_id: str) -> tuple[TreeRecord, ShootCase]:
         "southern" if southern else at.know.text(f"climates/{record.site.climate}/stock-region")
     )
     frozen = "freeze_class" in seen and at_least(one_of(CLASSES, seen["freeze_class"].value), "F5")
-    return record, ShootCase(
-        record.tree.species,
-        record.stem.rootstock,
-        {},
+    return record, replace(
+        recorded_pair(record),
         region=region,
         after_freeze=frozen,
         date=at.today(),
         southern=southern,
-        cultivar=record.cultivar,
-        raised=raised_as(record.tree.origin, record.stem.rootstock),
         asks_raised=True,
     )
 

@@ -19,12 +19,12 @@ from ...core.frost.classes import at_least
 from ...core.season.budget import tree_age
 from ...core.season.events import vigour_of
 from ...core.season.model import Event, Span
-from ...core.shoot.case import ShootCase, raised_as, stands_on_own_roots
 from ...core.walk.tree import FORM_SCHOOLS, Companion, WalkTree
 from ...store import frames, places, stances
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, observations, tree_records
 from ..season.desk import SeasonDesk
+from ..season.of_tree import on_own_roots
 from ..workplace import Workplace
 
 _FORMS = {school: form for form, school in FORM_SCHOOLS.items()}
@@ -84,13 +84,6 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
     mean, companions, gap = _around(at, session, record)
     chosen = stances.choices(session)
     scopes = (record.site.holding_id, record.block.id, tree.id)
-    shoot = ShootCase(
-        tree.species,
-        stem.rootstock,
-        {},
-        cultivar=record.cultivar,
-        raised=raised_as(tree.origin, stem.rootstock),
-    )
     mass = know.first(f"species/{tree.species}/fruit-mass", "wood/fruit-mass")
     return WalkTree(
         species=tree.species,
@@ -100,7 +93,7 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
         vigour=vigour_of(state, know),
         southern=record.site.latitude < 0,
         humid=know.text(f"climates/{record.site.climate}/calendar") == "humid",
-        own_roots=stands_on_own_roots(shoot),
+        own_roots=on_own_roots(record),
         union_m=stem.union_m,
         row_gap_m=gap,
         cap_m=record.cap_m,

@@ -311,3 +311,23 @@ def test_how_a_tree_was_raised_decides_whether_it_has_a_stock(know):
     assert judge(replace(unknown, clues=two), know).comes_off
     leaf = {"leaf_form": "trifoliolate"}  # no lemon bears such a leaf, however it was raised
     assert judge(replace(unknown, clues=leaf), know).comes_off
+
+
+def test_what_cannot_be_told_moves_nothing_and_is_not_asked_again(know):
+    plain = judge(replace(NAVEL, clues={"origin": "at_union"}), know)
+    unsure = judge(replace(NAVEL, clues={"origin": "at_union", "scent": "cannot_tell"}), know)
+    assert unsure.probabilities == plain.probabilities
+    asked, clues = unsure.ask_next, {"origin": "at_union", "scent": "cannot_tell"}
+    while asked is not None:
+        assert asked != "scent"
+        clues[asked] = know.text(f"shoot-clues/{asked}/states").split(" ")[0]
+        asked = judge(replace(NAVEL, clues=clues), know).ask_next
+
+
+@pytest.mark.parametrize("stock", [*THREE_LEAFLETS, None])
+def test_the_leaf_of_three_is_asked_first_where_the_stock_may_bear_it(know, stock):
+    case = replace(
+        NAVEL, rootstock=stock, date=dt.date(2027, 7, 1), clues={"angle": "oblique_20to50"}
+    )
+    assert judge(case, know).ask_next == "leaf_form"
+    assert judge(replace(case, rootstock="cleopatra"), know).ask_next != "leaf_form"

@@ -50,7 +50,9 @@ def test_late_looks_stand_apart(garden):
 
 def test_where_nothing_is_due_the_next_is_named_however_far(at):
     site = setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast")
-    (tree,) = planting.plant(at, site.id, "Horta", 1, 1, "lemon", 2012).tree_ids
+    (tree,) = planting.plant(
+        at, site.id, "Horta", 1, 1, "lemon", 2012, rootstock="own-rooted"
+    ).tree_ids
     assert today.fortnight(at, TODAY).next is None
     due = TODAY + dt.timedelta(days=200)
     come_back(at, tree, due)

@@ -13,6 +13,7 @@ FINE = {
     "ripe": "none",
     "union": "clear",
     "below": "none",
+    "below-thick": "pencil",
     "dead": "none",
     "crossing": "none",
     "skirt": "fine",

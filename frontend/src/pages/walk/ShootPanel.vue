@@ -77,9 +77,10 @@ const alike = ref(1)
 const trouble = ref('')
 const note = ref('')
 const comesOff = computed(() => !away.value && !!data.value?.comes_off)
-/** Into the log, by way of the outbox, so that it is kept without signal. */
+/** Into the log, by way of the outbox, so that it is kept without signal; on a look it goes in with it. */
 async function tookOff() {
   trouble.value = ''
+  if (walking) return toWalk('off', alike.value)
   const name = data.value?.name ?? kept.value?.name ?? 'the tree'
   const tree = await heed(
     api.GET('/api/trees/{id}', { params: { path: { id: props.id }, query: {} } }),
@@ -110,12 +111,12 @@ async function tookOff() {
   note.value = `${alike.value === 1 ? 'One sucker' : `${alike.value} suckers`} off, in the log.`
   again()
   void queries.invalidateQueries()
-  await toWalk('off')
 }
 /** Back to the walk with what came of it. */
-async function toWalk(outcome: 'off' | 'tag' | 'keep' | 'waits') {
+async function toWalk(outcome: 'off' | 'tag' | 'keep' | 'waits', count?: number) {
   if (!walking) return
   await walking.give('below-outcome', outcome)
+  if (count !== undefined) await walking.give('below-count', String(count))
   again()
   await router.replace(`/tree/${props.id}/look`)
 }
