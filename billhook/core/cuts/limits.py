@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 
 from ..frame.model import TRUNK
 from ..frame.share import FrameAnswer
 from ..known import Knowledge
 from ..reasons import Reason
+from ..season.model import FREE_WORK, WORKS, Work
 from ..season.today import Verdict
 from ..words.units import Units
 from ..words.values import Length, Share, Value, say
@@ -28,19 +29,37 @@ class Against:
     reasons: tuple[Reason, ...]
 
 
+def judged_by(works: Iterable[Work], asked: Work) -> Work:
+    """The kind of work that all cuts together are judged by: live wood's, where there is any."""
+    made = sorted(set(works), key=WORKS.index)
+    live = [w for w in made if w not in FREE_WORK]
+    return next(iter((*live, *(w for w in made if w == asked), *reversed(made))), asked)
+
+
+def share_of(answer: FrameAnswer) -> float:
+    """Share of the canopy that cuts take [0..1]; of the wood, where no leaf is known."""
+    canopy = answer.canopy_share_removed
+    return canopy if canopy is not None else answer.wood_share_removed
+
+
 def against_limit(
-    answer: FrameAnswer, verdict: Verdict, know: Knowledge, free: bool, units: Units = "metric"
+    answer: FrameAnswer,
+    verdict: Verdict,
+    know: Knowledge,
+    counted: float | None,
+    units: Units = "metric",
+    besides: int = 0,
 ) -> Against:
     """The cuts' total against the verdict's share limit, and the tree's lowering against a year's.
-    ``free``: all cuts cost no canopy.
+    counted: the share that counts against the year [0..1], None where all cuts cost no canopy;
+    besides: cuts among them that cost none.
     """
-    removed = (
-        answer.canopy_share_removed
-        if answer.canopy_share_removed is not None
-        else answer.wood_share_removed
-    )
+    free = counted is None
+    removed = share_of(answer) if counted is None else counted
     limit = verdict.max_share
     reasons: list[Reason] = list(_lowering(answer, know, units))
+    if besides and verdict.status in ("stop", "wait"):
+        reasons.append(Reason("free-besides", say("limit-free-besides", n=besides)))
     if (headed := _stem_headed(answer)) is not None:
         return Against(
             headed,

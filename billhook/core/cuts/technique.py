@@ -7,11 +7,13 @@ from __future__ import annotations
 from collections.abc import Collection
 from dataclasses import dataclass
 
+from ..choice import one_of
 from ..frame.geometry import along, limb_ends
 from ..frame.model import TRUNK, Frame, Limb, is_sucker, roots_of
 from ..frame.share import CutCost
 from ..known import Knowledge
 from ..reasons import Reason
+from ..season.model import FREE_WORK, WORKS, Work
 from ..words.units import Units, diameter_words
 from .cautions import cautions_at
 from .drawing import CutDrawing, drawing
@@ -28,14 +30,15 @@ ORDER_CLASSES = {"sucker": 2, "sanitation": 3, "skirt": 5, "sprout": 6, "other":
 
 @dataclass(frozen=True)
 class CutAdvice:
-    """Everything a helper needs for one cut. minutes: on the tree, clean-up apart. cautions: what
-    could hurt, at the place; making: what to know besides; drawing: the cut to scale, None for the
-    trunk.
+    """Everything a helper needs for one cut. work: the kind of work it is by itself. minutes: on
+    the tree, clean-up apart. cautions: what could hurt, at the place; making: what to know besides;
+    drawing: the cut to scale, None for the trunk.
     """
 
     limb: str
     keep_m: float
     order_class: int
+    work: Work
     at_height_m: float
     position: str
     place: Place
@@ -58,12 +61,26 @@ class CutAdvice:
         return self.order_class <= ORDER_CLASSES["sanitation"]
 
 
-def order_class(frame: Frame, limb: Limb | None, work: str) -> int:
-    """Place of a cut in the working order."""
+def own_work(
+    frame: Frame, limb: Limb | None, asked: str, sick: Collection[str] = (), young: bool = False
+) -> Work:
+    """Kind of work that a cut is by itself, whatever is asked for. sick: limbs that somebody found
+    dead, broken or diseased. Live wood is never free: where free work is asked for, it is thinned,
+    or trained on a tree still young.
+    """
     if limb is not None and is_sucker(frame, roots_of(frame)[limb.id]):
-        return ORDER_CLASSES["sucker"]
-    if limb is not None and limb.state != "live":
-        return ORDER_CLASSES["sanitation"]
+        return "sucker"
+    if limb is not None and (limb.state != "live" or limb.id in sick):
+        return "sanitation"
+    if asked in FREE_WORK:
+        return "young" if young else "thin"
+    return one_of(WORKS, asked)
+
+
+def order_class(limb: Limb | None, work: Work) -> int:
+    """Place of a cut in the working order."""
+    if work in ("sucker", "sanitation"):
+        return ORDER_CLASSES[work]
     if limb is not None and limb.kind == "sprout":
         return ORDER_CLASSES["sprout"]
     return ORDER_CLASSES.get(work, ORDER_CLASSES["other"])
@@ -97,9 +114,12 @@ def advise(
     vigour: int,
     units: Units = "metric",
     dangers: Collection[str] = (),
+    sick: Collection[str] = (),
+    young: bool = False,
 ) -> CutAdvice:
     """Technique, tool and minutes for one cut whose cost is known. ``vigour`` 1..5 sets how fast
-    the wound closes; dangers: diseases about.
+    the wound closes; dangers: diseases about; sick: limbs found dead, broken or diseased; young: a
+    tree still trained.
     """
     names = limb_names(frame)
     limb = None if cost.limb == TRUNK else frame.limb(cost.limb)
@@ -110,6 +130,7 @@ def advise(
     dead = limb is not None and limb.state == "dead"
     height = cut_height_m(frame, cost.limb, cost.keep_m)
     place = _place(cost, heir, sucker, dead, work)
+    own = own_work(frame, limb, work, sick, young)
     tool = _tool(cost.wound_mm, dead, height, sucker, know)
     count = _cuts_needed(cost, tool, know)
     text = _technique(place, cost, heir, tool, count, know, names, units)
@@ -123,7 +144,8 @@ def advise(
     return CutAdvice(
         cost.limb,
         cost.keep_m,
-        order_class(frame, limb, work),
+        order_class(limb, own),
+        own,
         height,
         position_words(frame, cost.limb, cost.keep_m, names, near, units),
         place,

@@ -12,7 +12,8 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from collections.abc import Collection
+from dataclasses import dataclass, replace
 from typing import Literal, get_args
 
 State = Literal["live", "dead", "broken", "diseased"]
@@ -88,6 +89,16 @@ class Frame:
             if limb.id == limb_id:
                 return limb
         raise KeyError(limb_id)
+
+    def broken(self, limbs: Collection[str]) -> Frame:
+        """The same frame with live limbs known to be broken."""
+        return replace(
+            self,
+            limbs=tuple(
+                replace(x, state="broken") if x.id in limbs and x.state == "live" else x
+                for x in self.limbs
+            ),
+        )
 
 
 @dataclass(frozen=True)

@@ -13,7 +13,7 @@ from ..frame.model import Cut
 from ..frame.outline import Outline
 from ..known import Knowledge
 from ..reasons import Reason
-from ..season.model import WORKS, Work
+from ..season.model import FREE_WORK, WORKS, Work
 from ..season.today import Verdict
 from ..walk.tree import WalkTree
 from ..words.values import Share, say
@@ -162,10 +162,12 @@ def _weight(know: Knowledge, goal: str, look: str, own: Mapping[str, float]) -> 
 
 def main_work(cuts: Iterable[Proposed], verdicts: Mapping[str, Verdict]) -> Work:
     """The kind of work a plan and its sheet go by: the one that takes most of those whose share
-    holds the whole.
+    holds the whole; what is free never speaks for live wood.
     """
+    made = list(cuts)
+    live = [p for p in made if p.work not in FREE_WORK]
     taken: dict[Work, float] = {}
-    for one in cuts:
+    for one in live or made:
         work = one_of(WORKS, one.work)
         taken[work] = taken.get(work, 0.0) + one.share
     total = sum(taken.values())

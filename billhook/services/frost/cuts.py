@@ -93,7 +93,8 @@ def _view(case: FrostCase, stage: Stage, units: Units) -> StageView:
         return StageView(stage, (), 0.0, tuple(case.view.names[x] for x in stage.left), ())
     answer = answer_of(case.desk, case.record, frame, stage.cuts)
     live = [c for c in answer.cuts if not c.void]
-    advice = advice_of(case.desk, case.record, frame, live, _work(stage.name), units)
+    sick = _dead(stage)
+    advice = advice_of(case.desk, case.record, frame, live, _work(stage.name), units, sick)
     found = []
     for cost, how in zip(live, advice, strict=True):
         notes = dead_wood_notes(know, cost, how, units) if stage.name != "suckers" else ()
@@ -114,6 +115,11 @@ def _view(case: FrostCase, stage: Stage, units: Units) -> StageView:
 
 def _work(stage: str) -> Work:
     return "sucker" if stage == "suckers" else "sanitation"
+
+
+def _dead(stage: Stage) -> frozenset[str]:
+    """Limbs that a stage takes as dead, whatever of them still lives."""
+    return frozenset(c.limb for c in stage.cuts) if stage.name != "suckers" else frozenset()
 
 
 def stage_sheet(at: Workplace, tree_id: str, plan_id: str, stage: str) -> Plan:
@@ -143,6 +149,6 @@ def stage_sheet(at: Workplace, tree_id: str, plan_id: str, stage: str) -> Plan:
             frame_id = frames.add_frame(
                 session, case.record.stem, frame, case.today, row.origin, row.id, case.view.measured
             ).id
-        return sheet_in(
-            at, session, tree_id, plan_id, list(wanted.cuts), _work(stage), at.today(), frame_id
-        )
+        work, today = _work(stage), at.today()
+        given = (tree_id, plan_id, list(wanted.cuts), work, today, frame_id)
+        return sheet_in(at, session, *given, sick=_dead(wanted))

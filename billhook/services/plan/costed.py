@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Collection, Iterable, Sequence
 
+from ...core.cuts.limits import share_of
 from ...core.cuts.technique import CutAdvice, advise
 from ...core.frame.model import Cut, Frame
 from ...core.frame.share import CutCost, FrameAnswer, frame_answer
@@ -41,8 +42,28 @@ def advice_of(
     costs: Iterable[CutCost],
     work: str,
     units: Units = "metric",
+    sick: Collection[str] = (),
 ) -> tuple[CutAdvice, ...]:
-    """How each cut is made, with what, in how long, and what to take care of."""
+    """How each cut is made, with what, in how long, and what to take care of. sick: limbs found
+    dead, broken or diseased.
+    """
     know, species, dangers = desk.at.know, record.tree.species, record.site.dangers
-    vigour = vigour_of(desk.state(record), know)
-    return tuple(advise(frame, c, know, work, species, vigour, units, dangers) for c in costs)
+    vigour, young = vigour_of(desk.state(record), know), desk.young(record)
+    return tuple(
+        advise(frame, c, know, work, species, vigour, units, dangers, sick, young) for c in costs
+    )
+
+
+def counted_share(
+    desk: SeasonDesk,
+    record: TreeRecord,
+    frame: Frame,
+    cuts: Sequence[Cut],
+    advice: Sequence[CutAdvice],
+    frame_id: str | None,
+) -> float | None:
+    """Share of the canopy that counts against the year: of the cuts that are not free [0..1]; None
+    where all are.
+    """
+    live = [c for c, a in zip(cuts, advice, strict=True) if not a.free]
+    return share_of(answer_of(desk, record, frame, live, frame_id)) if live else None

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...core.cuts.limits import Against, against_limit
+from ...core.cuts.limits import Against, against_limit, judged_by
 from ...core.cuts.technique import CutAdvice
 from ...core.errors import FieldProblem, InvalidInput
 from ...core.frame.finish import whole_limbs_gone
@@ -24,16 +24,18 @@ from ...store.trees import TreeRecord, tree_record
 from ..book.pace import pace_of
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
-from .costed import advice_of, answer_of
+from .costed import advice_of, answer_of, counted_share
 
 
 @dataclass(frozen=True)
 class Preview:
-    """Cuts on a tree: their cost, the verdict of the day, the total against the limit, and how to
-    make each. minutes: at the pace of past visits, 1 before there are enough.
+    """Cuts on a tree: the work they are judged by, their cost, the verdict of the day, the total
+    against the limit, and how to make each. minutes: at the pace of past visits, 1 before there are
+    enough.
     """
 
     frame_id: str
+    work: Work
     answer: FrameAnswer
     verdict: Verdict
     against: Against
@@ -81,20 +83,27 @@ def preview_in(
     work: Work,
     day: dt.date,
     units: Units,
+    sick: Collection[str] = (),
 ) -> Preview:
-    """Cuts on a frame of a tree, within a session. Raises: InvalidInput by field."""
+    """Cuts on a frame of a tree, within a session. Each is the work it is by itself; together they
+    are judged by that of the live wood among them. sick: limbs found dead, broken or diseased.
+    Raises: InvalidInput by field.
+    """
     frame, _ = frames.frame_of(session, row)
     _suckers_whole(frame, cuts)
     desk = SeasonDesk(session, at, day)
     answer = answer_of(desk, record, frame, cuts, row.id)
-    verdict = desk.verdict(record, work)
-    advice = advice_of(desk, record, frame, answer.cuts, work, units)
-    free = all(a.free for a in advice)
-    against = against_limit(answer, verdict, at.know, free, units)
+    advice = advice_of(desk, record, frame, answer.cuts, work, units, sick)
+    judged = judged_by((a.work for a in advice), work)
+    verdict = desk.verdict(record, judged)
+    counted = counted_share(desk, record, frame, cuts, advice, row.id)
+    besides = sum(a.free for a in advice)
+    against = against_limit(answer, verdict, at.know, counted, units, besides)
     minutes = sum(a.minutes for a, c in zip(advice, answer.cuts, strict=True) if not c.void)
     pace = pace_of(session, at.know, record.tree.id) or 1.0
     return Preview(
         row.id,
+        judged,
         answer,
         verdict,
         against,
@@ -113,12 +122,12 @@ def preview(
     day: dt.date,
     units: Units = "metric",
     frame_id: str | None = None,
+    sick: Collection[str] = (),
 ) -> Preview:
     """What these cuts would cost today. Raises: InvalidInput by field, NotFound, StaleVersion if
     the frame is no longer the tree's.
     """
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
-        return preview_in(
-            at, session, record, current_frame(session, record, frame_id), cuts, work, day, units
-        )
+        row = current_frame(session, record, frame_id)
+        return preview_in(at, session, record, row, cuts, work, day, units, sick)

@@ -31,8 +31,8 @@ from ..heights.rotations import renew_tree
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
 from . import counted
-from .costed import advice_of, answer_of
-from .works import works_of
+from .costed import advice_of, answer_of, counted_share
+from .works import sick_of, works_of
 
 
 def finish(
@@ -60,18 +60,20 @@ def finish(
         done = _done(session, plan)
         cuts = [Cut(c.limb_key, c.keep_m) for c in done]
         frame, _ = frames.frame_of(session, current)
-        answer = answer_of(SeasonDesk(session, at, plan.day), record, frame, cuts, plan.frame_id)
+        desk_then = SeasonDesk(session, at, plan.day)
+        answer = answer_of(desk_then, record, frame, cuts, plan.frame_id)
         desk = SeasonDesk(session, at, date)
         frames.set_baseline(session, record.tree.id, desk.year_of(record), date, current.id)
         after = _cut_off(session, record, current, cuts, date)
-        advice = advice_of(desk, record, frame, answer.cuts, plan.work)
+        advice = advice_of(desk, record, frame, answer.cuts, plan.work, sick=sick_of(done))
+        share = counted_share(desk_then, record, frame, cuts, advice, plan.frame_id)
         more = counted.share_of(at, session, record, date, besides) if besides else 0.0
         entry = LogEntry(
             id=new_id(),
             tree_id=record.tree.id,
             date=date,
             work=plan.work,
-            share=_with(answer.canopy_share_removed, more),
+            share=_with(None if answer.canopy_share_removed is None else share or 0.0, more),
             height_before_m=answer.before.height_m,
             height_after_m=answer.after.height_m,
             frame_before=current.id,

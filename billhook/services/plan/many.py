@@ -114,7 +114,8 @@ def make_sheets(
                 if s.day > view.day
             }
             given = (record.tree.id, sheet_id, cuts, view.work, view.day, view.frame.row.id, later)
-            plan = sheet_in(at, session, *given)
+            sick = {p.cut.limb for p in view.proposal.cuts if p.work == "sanitation"}
+            plan = sheet_in(at, session, *given, sick=sick)
             made.append(Made(record.tree.id, record.name, plan.id, plan.day, len(cuts)))
     return Sheets(tuple(made), tuple(to_count), tuple(without))
 

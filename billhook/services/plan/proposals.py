@@ -105,7 +105,9 @@ def _day(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> _Da
         outline = replace(
             outline, shape=wish.shape, draw_in_m=wish.draw_in_m, draw_in_deg=wish.draw_in_deg
         )
-    named = named_limbs(at, session, walked, wish.walk_id)
+    named, sick = named_limbs(at, session, walked, wish.walk_id)
+    if sick and tree.frame is not None:
+        tree = replace(tree, frame=tree.frame.broken(sick))
     return _Day(
         desk=desk,
         record=record,
@@ -159,7 +161,8 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
     work, cuts = main_work(proposal.cuts, day.verdicts), [p.cut for p in proposal.cuts]
     preview = None
     if cuts:
-        given = (record, day.row, cuts, work, wish.day, tree.units)
+        sick = {p.cut.limb for p in proposal.cuts if p.work == "sanitation"}
+        given = (record, day.row, cuts, work, wish.day, tree.units, sick)
         preview = cutting.preview_in(at, session, *given)
     if preview and preview.answer.canopy_share_removed is not None:
         # what lies on a limb that goes anyway is not counted twice

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Mapping, Sequence
+from collections.abc import Collection, Mapping, Sequence
 
 from sqlmodel import Session
 
@@ -33,16 +33,18 @@ def make_sheet(
     day: dt.date,
     frame_id: str,
     later: Mapping[dt.date, str] | None = None,
+    sick: Collection[str] = (),
 ) -> Plan:
     """Save a cut sheet in working order, with the answer it rests on. Saving the same id twice
     changes nothing.
 
-    later: what the plan leaves for later windows, by day; each becomes a come-back.
+    later: what the plan leaves for later windows, by day; each becomes a come-back. sick: limbs
+    found dead, broken or diseased. The sheet goes by the work that its live wood is.
 
     Raises: InvalidInput by field, NotFound, StaleVersion.
     """
     with at.store.writing() as session:
-        return sheet_in(at, session, tree_id, plan_id, cuts, work, day, frame_id, later)
+        return sheet_in(at, session, tree_id, plan_id, cuts, work, day, frame_id, later, sick)
 
 
 def sheet_in(
@@ -55,6 +57,7 @@ def sheet_in(
     day: dt.date,
     frame_id: str,
     later: Mapping[dt.date, str] | None = None,
+    sick: Collection[str] = (),
 ) -> Plan:
     """As :func:`make_sheet`, within a session that writes."""
     if not cuts:
@@ -70,7 +73,7 @@ def sheet_in(
     gone = record.tree.removed_on
     refuse({"": f"this tree is gone since {day_words(gone)}" if gone else None})
     row = current_frame(session, record, frame_id)
-    found = preview_in(at, session, record, row, cuts, work, day, "metric")
+    found = preview_in(at, session, record, row, cuts, work, day, "metric", sick)
     order = sorted(
         range(len(cuts)),
         key=lambda i: (found.advice[i].order_class, found.advice[i].at_height_m, cuts[i].limb),
@@ -80,7 +83,7 @@ def sheet_in(
         tree_id=tree_id,
         frame_id=row.id,
         day=day,
-        work=work,
+        work=found.work,
         answer=_frozen(found),
         catalogue_version=catalogue_version(),
     )
@@ -89,7 +92,13 @@ def sheet_in(
     for nth, i in enumerate(i for i in order if not found.answer.cuts[i].void):
         save_plan(
             session,
-            PlanCut(plan_id=plan_id, limb_key=cuts[i].limb, keep_m=cuts[i].keep_m, nth=nth + 1),
+            PlanCut(
+                plan_id=plan_id,
+                limb_key=cuts[i].limb,
+                keep_m=cuts[i].keep_m,
+                nth=nth + 1,
+                work=found.advice[i].work if found.advice[i].free else None,
+            ),
         )
     for due, says in (later or {}).items():
         save_tasks(session, _stage_task(tree_id, due, says))

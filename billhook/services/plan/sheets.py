@@ -22,6 +22,7 @@ from ..season.desk import SeasonDesk
 from ..tree.views import FrameView, frame_view
 from ..workplace import Workplace
 from .costed import advice_of, answer_of
+from .works import sick_of
 
 
 @dataclass(frozen=True)
@@ -66,7 +67,7 @@ def sheet(at: Workplace, plan_id: str, units: Units = "metric") -> SheetView:
         cuts = [Cut(c.limb_key, c.keep_m) for c in rows]
         desk = SeasonDesk(session, at, plan.day)
         answer = answer_of(desk, record, drawn.frame, cuts, plan.frame_id)
-        advice = advice_of(desk, record, drawn.frame, answer.cuts, plan.work, units)
+        advice = advice_of(desk, record, drawn.frame, answer.cuts, plan.work, units, sick_of(rows))
         said = plans.newest_ticks(session, plan_id)
         ticks = {cut: tick for cut, tick in said.items() if tick.done}
         left = {cut: tick.why for cut, tick in said.items() if not tick.done}

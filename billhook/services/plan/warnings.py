@@ -25,7 +25,7 @@ from ...store import walks
 from ...store.trees import TreeRecord
 from ..season.desk import SeasonDesk
 from ..walk.tree import Walked
-from ..walk.view import named_cuts
+from ..walk.view import named_cuts, sick_cuts
 from ..workplace import Workplace
 from .cutting import Preview
 
@@ -39,16 +39,18 @@ def heat_of(desk: SeasonDesk, record: TreeRecord, day: dt.date) -> Reason | None
     return heat_of_day(desk.at.know, usual if seen is None else seen, seen is not None)
 
 
-def named_limbs(at: Workplace, session: Session, walked: Walked, walk_id: str | None) -> list[Cut]:
+def named_limbs(
+    at: Workplace, session: Session, walked: Walked, walk_id: str | None
+) -> tuple[list[Cut], frozenset[str]]:
+    """Cuts that a look named, and the limbs among them that it found dead, broken or diseased."""
     if walk_id is None or walked.tree.frame is None:
-        return []
+        return [], frozenset()
     rows = walks.history(session, walks.walk(session, walk_id).id)
     answers = {q: row.answer for q, row in walks.in_force(rows).items() if row.answer}
-    found = named_cuts(
-        summary(at.know, walked.tree, questions_of(at.know, walked.tree), answers).findings
-    )
+    findings = summary(at.know, walked.tree, questions_of(at.know, walked.tree), answers).findings
     limbs = {x.id: x.length_m for x in walked.tree.frame.limbs}
-    return [c for c in found if c.limb in limbs and c.keep_m < limbs[c.limb]]
+    cuts = [c for c in named_cuts(findings) if c.limb in limbs and c.keep_m < limbs[c.limb]]
+    return cuts, sick_cuts(findings)
 
 
 def bark_bared(at: Workplace, preview: Preview | None) -> Whitewash | None:

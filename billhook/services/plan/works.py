@@ -21,6 +21,11 @@ def works_of(cuts: Iterable[PlanCut], frame: Frame) -> set[str]:
     return works | {"sucker" for x in cut if is_sucker(frame, roots[x.id])}
 
 
+def sick_of(cuts: Iterable[PlanCut]) -> frozenset[str]:
+    """Limbs that were found dead, broken or diseased when their sheet was made."""
+    return frozenset(c.limb_key for c in cuts if c.work == "sanitation")
+
+
 def on_open_sheets(session: Session) -> dict[str, set[str]]:
     """Kinds of work on open sheets, by tree."""
     found: dict[str, set[str]] = {}

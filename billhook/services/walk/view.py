@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
 from sqlmodel import Session
@@ -190,7 +190,13 @@ def _cost(
         return None
     work = max(weigh, key=lambda w: (weigh[w], w))
     day, units = at.today(), walked.tree.units
-    return cutting.preview_in(at, session, walked.record, walked.frame_row, cuts, work, day, units)
+    given = (walked.record, walked.frame_row, cuts, work, day, units, sick_cuts(findings))
+    return cutting.preview_in(at, session, *given)
+
+
+def sick_cuts(findings: Iterable[Finding]) -> frozenset[str]:
+    """Limbs that a look found dead, broken or diseased."""
+    return frozenset(c.limb for f in findings if f.work == "sanitation" for c in f.cuts)
 
 
 def _may(

@@ -22,7 +22,7 @@ from ..workplace import Workplace
 from .found import set_found
 from .keeping import keep_measures, log_tallies, set_come_backs
 from .tree import Walked, walked_tree
-from .view import WalkView, named_cuts, view_of
+from .view import WalkView, named_cuts, sick_cuts, view_of
 
 
 def begin(
@@ -195,4 +195,5 @@ def plan(at: Workplace, walk_id: str, plan_id: str) -> Plan:
         view.cuts.verdict.work,
         at.today(),
         view.walked.frame_row.id,
+        sick=sick_cuts(view.end.findings),
     )

@@ -11,11 +11,17 @@ from .frames import CutCostOut, CutIn, MeasuresOut
 from .shared import ReasonOut, VerdictOut
 
 
+class MarkedIn(CutIn):
+    """A marked cut. ``sick``: the limb is dead, broken or diseased, whatever the drawing says."""
+
+    sick: bool = False
+
+
 class PreviewIn(Asked):
     """Cuts marked on a frame, for a kind of work on a day."""
 
     frame_id: Text | None = None
-    cuts: Annotated[list[CutIn], Field(max_length=200)]
+    cuts: Annotated[list[MarkedIn], Field(max_length=200)]
     work: Work
     day: IsoDate | None = None
     units: Units = "metric"
@@ -59,6 +65,7 @@ class AdviceOut(Answer):
     limb: str
     keep_m: float
     order_class: int
+    work: Work
     at_height_m: float
     position: str
     place: str
@@ -89,6 +96,7 @@ class PreviewOut(Answer):
     """Cost of the cuts, verdict, total, and how to make each."""
 
     frame_id: str
+    work: Work
     before: MeasuresOut
     after: MeasuresOut
     canopy_share_removed: float | None

@@ -66,6 +66,7 @@ class ProposedOut(Answer):
     keep_m: float
     name: str
     look: str
+    work: Work
     must: bool
     named: bool
     benefit: float

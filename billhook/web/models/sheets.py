@@ -24,8 +24,8 @@ from .base import (
     Written,
 )
 from .calc.counting import CountedIn, RecipeOut
-from .cutting import AdviceOut
-from .frames import CutCostOut, CutIn, DrawnFrame, MeasuresOut
+from .cutting import AdviceOut, MarkedIn
+from .frames import CutCostOut, DrawnFrame, MeasuresOut
 from .logbook import LogOut, TaskOut
 from .shared import ReasonOut
 
@@ -68,7 +68,7 @@ class SheetIn(Asked):
 
     id: Uuid
     frame_id: Text
-    cuts: Annotated[list[CutIn], Field(max_length=200)]
+    cuts: Annotated[list[MarkedIn], Field(max_length=200)]
     work: Work
     day: IsoDate | None = None
     later: Annotated[list[LaterIn], Field(max_length=12)] = []

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
@@ -10,7 +11,7 @@ from ...services.plan import cutting, sheet_making
 from ..answers import body as answer
 from ..answers import here
 from ..models.base import IdPath
-from ..models.cutting import PreviewIn, PreviewOut
+from ..models.cutting import MarkedIn, PreviewIn, PreviewOut
 from ..models.sheets import SheetIn, SheetLink
 from ..tree.trees import sheet_link
 
@@ -29,13 +30,19 @@ def post_preview(path: IdPath, body: PreviewIn) -> dict[str, Any]:
         body.day or at.today(),
         body.units,
         body.frame_id,
+        sick_of(body.cuts),
     )
     return preview_body(found)
 
 
+def sick_of(cuts: Iterable[MarkedIn]) -> frozenset[str]:
+    """Limbs that are marked as dead, broken or diseased."""
+    return frozenset(c.limb for c in cuts if c.sick)
+
+
 def preview_body(found: cutting.Preview) -> dict[str, Any]:
     """Cuts with their cost, verdict and technique."""
-    parts = ("frame_id", "verdict", "against", "advice", "minutes", "gone")
+    parts = ("frame_id", "work", "verdict", "against", "advice", "minutes", "gone")
     return answer(PreviewOut, {**vars(found.answer), **{p: getattr(found, p) for p in parts}})
 
 
@@ -52,5 +59,6 @@ def post_sheet(path: IdPath, body: SheetIn) -> tuple[dict[str, Any], int]:
         body.day or at.today(),
         body.frame_id,
         {x.day: x.says for x in body.later},
+        sick_of(body.cuts),
     )
     return sheet_link(plan), 201

@@ -18,6 +18,10 @@ export type Sheet = Schemas['SheetOut']
 export type LogEntry = Schemas['LogOut']
 export type Work = Verdict['work']
 export type Status = Verdict['status']
+/** A marked cut; sick: its limb is dead, broken or diseased, whatever the drawing says. */
+export interface Marked extends Cut {
+  sick: boolean
+}
 export interface Cut {
   limb: string
   keep_m: number

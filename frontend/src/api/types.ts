@@ -6070,6 +6070,11 @@ export interface components {
         PreviewOut: {
             /** Frame Id */
             frame_id: string;
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             before: components["schemas"]["MeasuresOut"];
             after: components["schemas"]["MeasuresOut"];
             /** Canopy Share Removed */
@@ -6100,6 +6105,11 @@ export interface components {
             keep_m: number;
             /** Order Class */
             order_class: number;
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** At Height M */
             at_height_m: number;
             /** Position */
@@ -6250,7 +6260,7 @@ export interface components {
             /** Frame Id */
             frame_id?: string | null;
             /** Cuts */
-            cuts: components["schemas"]["CutIn"][];
+            cuts: components["schemas"]["MarkedIn"][];
             /**
              * Work
              * @enum {string}
@@ -6266,15 +6276,19 @@ export interface components {
             units: "metric" | "us";
         };
         /**
-         * CutIn
-         * @description A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be
-         *     trunk.
+         * MarkedIn
+         * @description A marked cut. ``sick``: the limb is dead, broken or diseased, whatever the drawing says.
          */
-        CutIn: {
+        MarkedIn: {
             /** Limb */
             limb: string;
             /** Keep M */
             keep_m: number;
+            /**
+             * Sick
+             * @default false
+             */
+            sick: boolean;
         };
         /**
          * SheetIn
@@ -6287,7 +6301,7 @@ export interface components {
             /** Frame Id */
             frame_id: string;
             /** Cuts */
-            cuts: components["schemas"]["CutIn"][];
+            cuts: components["schemas"]["MarkedIn"][];
             /**
              * Work
              * @enum {string}
@@ -6439,6 +6453,11 @@ export interface components {
             name: string;
             /** Look */
             look: string;
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Must */
             must: boolean;
             /** Named */
@@ -6485,6 +6504,11 @@ export interface components {
             name: string;
             /** Look */
             look: string;
+            /**
+             * Work
+             * @enum {string}
+             */
+            work: "sucker" | "sprout" | "sanitation" | "fruit" | "skirt" | "thin" | "height" | "hedge" | "shear" | "tip" | "renewal" | "skeleton" | "pot" | "young";
             /** Must */
             must: boolean;
             /** Named */
@@ -9217,6 +9241,17 @@ export interface components {
             green_density_kg_m3?: number | null;
             /** Fruit Kg */
             fruit_kg?: number | null;
+        };
+        /**
+         * CutIn
+         * @description A cut that leaves ``keep_m`` of a limb; 0 takes it off at its collar. ``limb`` may be
+         *     trunk.
+         */
+        CutIn: {
+            /** Limb */
+            limb: string;
+            /** Keep M */
+            keep_m: number;
         };
         /**
          * FrostDamageIn

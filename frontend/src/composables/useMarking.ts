@@ -2,7 +2,7 @@
  * Cuts being marked on a tree: undo and redo, and the API's answer to them, the newest only and
  * without flicker.
  */
-import { api, heed, sentence, type Cut, type Preview, type Work } from '@/api/client'
+import { api, heed, sentence, type Marked, type Preview, type Work } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 
@@ -15,14 +15,14 @@ export function useMarking(
   day: Ref<string | undefined>,
 ) {
   const { units } = useSettings()
-  const steps = ref<Cut[][]>([[]])
+  const steps = ref<Marked[][]>([[]])
   const at = ref(0)
-  const live = ref<Cut[] | null>(null)
+  const live = ref<Marked[] | null>(null)
   const answer = shallowRef<Preview>()
   const problem = ref('')
   const cuts = computed(() => live.value ?? steps.value[at.value]!)
 
-  function commit(next: Cut[]) {
+  function commit(next: Marked[]) {
     live.value = null
     steps.value = [...steps.value.slice(0, at.value + 1), next]
     at.value = steps.value.length - 1
@@ -30,8 +30,8 @@ export function useMarking(
   const put = (limb: string, keep: number) => {
     const kept = Math.round(keep * 1000) / 1000
     return cuts.value.some((c) => c.limb === limb)
-      ? cuts.value.map((c) => (c.limb === limb ? { limb, keep_m: kept } : c))
-      : [...cuts.value, { limb, keep_m: kept }]
+      ? cuts.value.map((c) => (c.limb === limb ? { ...c, keep_m: kept } : c))
+      : [...cuts.value, { limb, keep_m: kept, sick: false }]
   }
   /** Marks or moves a cut, as one step. */
   const mark = (limb: string, keep: number) => commit(put(limb, keep))
@@ -39,6 +39,9 @@ export function useMarking(
   const slide = (limb: string, keep: number) => (live.value = put(limb, keep))
   const settle = () => live.value && commit(live.value)
   const remove = (limb: string) => commit(cuts.value.filter((c) => c.limb !== limb))
+  /** Says whether a marked limb is dead, broken or sick, whatever the drawing says. */
+  const setSick = (limb: string, sick: boolean) =>
+    commit(cuts.value.map((c) => (c.limb === limb ? { ...c, sick } : c)))
   const clear = () => commit([])
   const undo = () => (at.value = Math.max(0, at.value - 1))
   const redo = () => (at.value = Math.min(steps.value.length - 1, at.value + 1))
@@ -82,7 +85,7 @@ export function useMarking(
     frameId,
     (id) => {
       const kept = id ? sessionStorage.getItem(DRAFTS + id) : null
-      steps.value = [kept ? (JSON.parse(kept) as Cut[]) : []]
+      steps.value = [kept ? (JSON.parse(kept) as Marked[]) : []]
       at.value = 0
       live.value = null
     },
@@ -102,6 +105,7 @@ export function useMarking(
     slide,
     settle,
     remove,
+    setSick,
     clear,
     undo,
     redo,

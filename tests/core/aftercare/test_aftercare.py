@@ -132,7 +132,7 @@ def test_the_standard_s_quarter_against_the_worked_example(know, gone, share, ov
     answer = frame_answer(frame, [Cut(gone, 0.0)], wood_parameters(know, "avocado"))
     assert answer.canopy_share_removed == pytest.approx(share, rel=1e-6)
     verdict = Verdict("thin", dt.date(2027, 3, 24), "go", "Go", 0.25, (), None, None)
-    assert against_limit(answer, verdict, know, False).fits is not over
+    assert against_limit(answer, verdict, know, share).fits is not over
 
 
 @pytest.mark.parametrize(("side_mm", "weak"), [(22, True), (27, False)])

@@ -8,7 +8,7 @@ import pytest
 
 from billhook.catalogue.wording import said
 from billhook.core.cuts.comeback import come_backs
-from billhook.core.cuts.limits import against_limit
+from billhook.core.cuts.limits import against_limit, share_of
 from billhook.core.cuts.names import forks, limb_names, position_words
 from billhook.core.cuts.technique import advise
 from billhook.core.frame.model import Cut, Frame, Limb, Trunk
@@ -167,12 +167,12 @@ def test_running_total_against_the_limit(know, wood):
     day = dt.date(2026, 11, 25)
     limit = Verdict("thin", day, "light", "", 0.05, (), None, dt.date(2027, 2, 6))
     answer = frame_answer(hand_worked(), [Cut("b", 1.2)], wood)
-    over = against_limit(answer, limit, know, False)
+    over = against_limit(answer, limit, know, share_of(answer))
     assert (over.fits, over.over) == (False, pytest.approx(0.20))
     assert "6 Feb 2027" in said(over.sentence)
     assert over.reasons[0].code == "lowered-too-much"
     suckers = frame_answer(hand_worked(), [Cut("s", 0)], wood)
-    assert against_limit(suckers, limit, know, False).fits
+    assert against_limit(suckers, limit, know, None).fits
 
 
 def test_come_backs_name_their_rule(know, wood):

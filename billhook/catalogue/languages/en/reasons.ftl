@@ -17,6 +17,10 @@ caution-arborist = This is work for a licensed arborist.
 caution-weight = Plan for { $lift-kg }: take it down in pieces or on a line, and keep everyone { $away } away.
 caution-height = { $height } up: from the ground with a pole, or on an orchard tripod. A straight ladder stands four up to one out, three points of contact, never leaning on the limb you cut. Look for power lines first and keep { $clear } away; nearer than that the utility decides.
 limit-heads-stem = Heads the single stem: { $headed } of its length goes with every leaf on it.
+limit-free-besides = { $n ->
+    [one] One of these cuts is dead, broken or sick wood or a sucker: it costs no canopy and may be made today.
+   *[other] { $n } of these cuts are dead, broken or sick wood or suckers: they cost no canopy and may be made today.
+}
 limit-no-canopy = Costs no canopy.
 limit-share = { $removed } of the canopy.
 limit-within = { $removed } of the canopy, within the { $limit } of { $day }.

@@ -136,7 +136,11 @@ async function makeSheet() {
     const sheet = {
       id: sheetId,
       frame_id: p.frame.id,
-      cuts: p.cuts.map((c) => ({ limb: c.limb, keep_m: c.keep_m })),
+      cuts: p.cuts.map((c) => ({
+        limb: c.limb,
+        keep_m: c.keep_m,
+        sick: c.work === 'sanitation',
+      })),
       work: p.work,
       day: p.day,
       later,

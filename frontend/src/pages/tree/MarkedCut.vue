@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** One marked cut: what it costs, how it is made, and where along the limb it lies. */
-import type { Cut, Limb, Preview } from '@/api/client'
+import type { Limb, Marked, Preview } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
 import SaidText from '@/controls/SaidText.vue'
@@ -9,7 +9,7 @@ import { computed } from 'vue'
 
 const props = defineProps<{
   n: number
-  cut: Cut
+  cut: Marked
   cost?: Preview['cuts'][number]
   advice?: Preview['advice'][number]
   limb?: Limb
@@ -21,6 +21,7 @@ const emit = defineEmits<{
   slide: [keep: number]
   settle: []
   keep: [m: number]
+  sick: [is: boolean]
 }>()
 const { units } = useSettings()
 const free = computed(() => props.advice?.free ?? false)
@@ -83,6 +84,16 @@ const free = computed(() => props.advice?.free ?? false)
         @update:model-value="(v) => v !== null && limb && v < limb.length_m && emit('keep', v)"
       />
     </div>
+    <label
+      v-if="on && limb && limb.state === 'live' && !limb.sucker"
+      class="col-span-4 flex gap-2 items-center min-h-touch"
+      ><input
+        type="checkbox"
+        :checked="cut.sick"
+        @change="emit('sick', ($event.target as HTMLInputElement).checked)"
+      />
+      It is dead, broken or sick: no canopy is counted</label
+    >
     <ul v-if="on && advice?.cautions.length" class="col-span-4 text-small space-y-1">
       <li v-for="c in advice.cautions" :key="c.code" class="keep">
         <SaidText :text="c.text" />

@@ -24,7 +24,6 @@ import { useRouter } from 'vue-router'
 const props = defineProps<{ tree: Tree }>()
 const day = useDay()
 const work = useWork(() => props.tree)
-const verdict = computed(() => props.tree.verdicts.find((v) => v.work === work.value))
 const router = useRouter()
 const { act, trouble, busy: saving } = useAct()
 const working = ref(false)
@@ -54,6 +53,12 @@ function pick(id: string, keep: number) {
 }
 useMarkKeys(frame, selected, m)
 const answer = computed(() => m.answer.value)
+/** Of what is marked: live wood is judged by its own work, whatever was picked. */
+const verdict = computed(() =>
+  marked.value && answer.value && answer.value.work !== work.value
+    ? answer.value.verdict
+    : props.tree.verdicts.find((v) => v.work === work.value),
+)
 const lines = computed(() =>
   m.cuts.value.map((cut, i) => ({
     n: i + 1,
@@ -166,6 +171,7 @@ async function save() {
           @slide="m.slide(line.cut.limb, $event)"
           @settle="m.settle()"
           @keep="m.mark(line.cut.limb, $event)"
+          @sick="m.setSick(line.cut.limb, $event)"
         />
       </ol>
       <p v-if="m.problem.value" class="wrong" role="alert">{{ m.problem.value }}</p>
