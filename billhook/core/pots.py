@@ -99,8 +99,8 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
 
     Raises: InvalidInput for a stage that is not known.
     """
-    if stage not in ("small_leaves", "bare_green", "dead"):
-        raise invalid("/stage", "must be small_leaves, bare_green or dead")
+    if stage not in know.rows("dieback-stage"):
+        raise invalid("/stage", f"must be one of {', '.join(know.rows('dieback-stage'))}")
     row = next((r for r in _ROWS if dead_tips >= know.number(f"tip-dieback/{r}/tips-from")), None)
     if row is None:
         text = say("tips-accident")
@@ -118,17 +118,21 @@ def tip_dieback(know: Knowledge, dead_tips: float, height_m: float, stage: str) 
             ),
         )
     least, most = know.number(f"tip-dieback/{row}/least"), know.number(f"tip-dieback/{row}/most")
-    if stage == "small_leaves":
-        most = least
+    part = know.number(f"dieback-stage/{stage}/of")
+    least, most = part * least, part * most
     reasons = [
         Reason(
             f"dieback-{row}",
             say("tips-do", does=know.row(f"tip-dieback/{row}/does")),
             {"tips, share": dead_tips},
-            catalogue_ids=(f"tip-dieback/{row}/least", f"tip-dieback/{row}/most"),
+            catalogue_ids=(
+                f"tip-dieback/{row}/least",
+                f"tip-dieback/{row}/most",
+                f"dieback-stage/{stage}/of",
+            ),
         )
     ]
-    if stage == "small_leaves":
-        reasons.append(Reason("dieback-early", say("tips-early")))
+    if stage != "dead":
+        reasons.append(Reason("dieback-early", say("tips-early", stage=stage)))
     reasons.append(Reason("last-leaves", say("tips-last-leaves")))
     return Dieback(least * height_m, most * height_m, stage, tuple(reasons))

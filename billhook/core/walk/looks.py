@@ -68,7 +68,12 @@ def _dieback(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
             Note(
                 Reason(
                     "dieback-cut",
-                    say("look-tips", much=much, height=Length(height, tree.units)),
+                    say(
+                        "look-tips",
+                        much=much,
+                        height=Length(height, tree.units),
+                        left=Length(height - found.shorten_to_m, tree.units),
+                    ),
                     {"height, m": height},
                 ),
                 ("dead-tips",),

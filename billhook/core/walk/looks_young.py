@@ -107,7 +107,9 @@ def young_trunk(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]
 
 
 def young_pinch(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
-    row = next(r for r in (tree.species, tree.group, "other") if f"first-pinch/{r}/from" in know)
+    small = tree.pot_l is not None or tree.raised == "seedling"
+    rows = (*([f"{tree.species}-small"] if small else []), tree.species, tree.group, "other")
+    row = next(r for r in rows if f"first-pinch/{r}/from" in know)
     low, high = know.number(f"first-pinch/{row}/from"), know.number(f"first-pinch/{row}/to")
     stands = (
         say("stands-tall", height=Length(tree.height_m, tree.units))

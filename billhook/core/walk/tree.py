@@ -31,11 +31,12 @@ class Companion:
 class WalkTree:
     """One tree on the day of its walk.
 
-    frame: its drawn skeleton, None where it was never measured. form: ``tree``, ``bush`` or
-    ``leader``; form_chosen: somebody chose it. waiting_until: the day before which frost-hurt wood
-    is not judged. row_mean_m: mean height of its like in the row, None where there are too few.
-    row_gap_m: distance to the next row, None where there is none. companions: the others of a
-    planting of two or three. stances: school by topic. ground: what is done under it.
+    raised: grafted, seedling, cutting or layered, None where nobody said. frame: its drawn
+    skeleton, None where it was never measured. form: ``tree``, ``bush`` or ``leader``; form_chosen:
+    somebody chose it. waiting_until: the day before which frost-hurt wood is not judged.
+    row_mean_m: mean height of its like in the row, None where there are too few. row_gap_m:
+    distance to the next row, None where there is none. companions: the others of a planting of two
+    or three. stances: school by topic. ground: what is done under it.
     """
 
     species: str
@@ -46,6 +47,7 @@ class WalkTree:
     southern: bool = False
     humid: bool = False
     own_roots: bool = False
+    raised: str | None = None
     union_m: float | None = None
     trunk_measured: bool = False
     trunk_mm: float | None = None
@@ -100,11 +102,12 @@ def facts(tree: WalkTree, know: Knowledge) -> frozenset[str]:
     }
     if tree.ground:
         found.add(f"ground-{tree.ground}")
-    holds = {
+    is_so = {
         "low-limbs": bool(low_limbs(tree, know)),
         "drawn-suckers": bool(tree.suckers),
         "leafless": tree.leafless,
         "own-roots": tree.own_roots,
+        "grafted": tree.raised == "grafted",
         "form-open": not tree.form_chosen,
         "union-open": tree.union_m is None,
         "trunk-open": not tree.trunk_measured,
@@ -116,12 +119,17 @@ def facts(tree: WalkTree, know: Knowledge) -> frozenset[str]:
         "judged": tree.waiting_until is None or tree.day >= tree.waiting_until,
         "ground-open": tree.ground is None,
         "height-open": tree.height_m is None,
+        "long-for-water": (tree.height_m or 0.0) >= know.number("young/long-in-water"),
         "room-open": tree.winter_room_m is None,
         "cold-winter": tree.carry_in is not None,
         "humid": tree.humid,
         "panicles": panicles is not None and bool(panicles.value),
     }
-    return frozenset(found | {word for word, true in holds.items() if true})
+    known = frozenset(found | {word for word, true in is_so.items() if true})
+    spared = know.get(f"unpinched/{tree.species}/when")
+    if spared is not None and holds(str(spared.value), known):
+        known |= {"unpinched"}
+    return known
 
 
 FORM_SCHOOLS = {"tree": "skirted-tree", "bush": "to-the-ground", "leader": "central-leader"}
@@ -138,12 +146,19 @@ def heeding(tree: WalkTree, answers: Mapping[str, str]) -> WalkTree:
     )
 
 
+_WORKED = ("mown", "sprayed")
+"""What is done under a tree that needs way below its branches."""
+
+
 def clear_trunk_m(tree: WalkTree, know: Knowledge, form: str | None = None) -> float:
-    """Height of the lowest kept branch by the tree's form [m]; a wet climate asks for more, a pot
-    for less.
+    """Height of the lowest kept branch by the tree's form [m]; a wet climate and work that passes
+    under it ask for more, a pot for less.
     """
     form = form or tree.form
-    row = "pot" if tree.pot_l is not None else "humid" if form == "tree" and tree.humid else form
+    row = "pot" if tree.pot_l is not None else form
+    if row == "tree":
+        under = tree.ground in _WORKED
+        row = "worked" if under else "humid" if tree.humid else "tree"
     return know.number(f"clear-trunk/{row}/height")
 
 

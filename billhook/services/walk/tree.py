@@ -24,7 +24,7 @@ from ...store import frames, places, stances
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, observations, tree_records
 from ..season.desk import SeasonDesk
-from ..season.of_tree import on_own_roots
+from ..season.of_tree import on_own_roots, recorded_pair
 from ..workplace import Workplace
 
 _FORMS = {school: form for form, school in FORM_SCHOOLS.items()}
@@ -94,6 +94,7 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
         southern=record.site.latitude < 0,
         humid=know.text(f"climates/{record.site.climate}/calendar") == "humid",
         own_roots=on_own_roots(record),
+        raised=recorded_pair(record).raised,
         union_m=stem.union_m,
         row_gap_m=gap,
         cap_m=record.cap_m,

@@ -75,12 +75,13 @@ def test_a_winter_room_may_be_lower_than_the_pot_allows(know):
         pot_cap(know, 57, 1.0, winter_room_m=0.8, pot_height_m=0.5)
 
 
-def test_tip_dieback_takes_a_quarter_to_a_third_off_a_bad_top(know):
+def test_tip_dieback_takes_a_quarter_off_a_bad_top_and_less_off_a_green_one(know):
     """Common practice: 25 to 30 % off the top; a 1.7 m tree loses about 0.45 m."""
     bad = tip_dieback(know, 0.4, 1.7, "dead")
     assert bad.shorten_from_m <= 0.45 <= bad.shorten_to_m
     assert bad.shorten_to_m <= 1.7 / 3
+    green = tip_dieback(know, 0.4, 1.7, "bare_green")
     early = tip_dieback(know, 0.4, 1.7, "small_leaves")
-    assert early.shorten_to_m == early.shorten_from_m < bad.shorten_to_m
+    assert early.shorten_to_m < green.shorten_to_m < bad.shorten_to_m
     assert tip_dieback(know, 0.02, 1.7, "dead").shorten_to_m == 0
     assert any("last leaves stay" in said(r) for r in bad.reasons)

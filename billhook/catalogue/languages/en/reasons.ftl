@@ -194,7 +194,10 @@ pot-windy = , as it is windy
 pot-holds = A pot of { $pot-l } litres holds a tree of { $by-pot } upright{ $windy }.
 pot-room = The winter room leaves { $room } above the pot, a season's growth taken off.
 tips-accident = So few tips are an accident of wind or sun: nothing off, look again in a month.
-tips-early = Seen early, while leaves are only small: the shallower cut.
+tips-early = { $stage ->
+    [small_leaves] Seen early, while leaves are only small: the shallower cut.
+   *[bare_green] Bare but green wood still lives: less comes off than where it is dead.
+}
 tips-last-leaves = The last leaves stay: they feed the roots that must come back.
 heat-feels = Feels like { $feels } °C: { $says }
 heat-foreseen = foreseen
@@ -272,7 +275,7 @@ look-sucker-left = Left alone, a sucker is as thick as a thumb in { $months } mo
 look-frost = Frost hurt it: wood is not called dead before { $waiting-until }. Broken limbs and suckers may come off.
 look-at-most = At most { $most }
 look-from-to = { $least } to { $most }
-look-tips = { $much } off its { $height }, to a living side shoot.
+look-tips = { $much } off its { $height }, to a living side shoot: it then stands { $left } tall. Wood older than two years is slow to break in a pot, so no cut below the lowest shoot with leaves.
 look-by-hand = by hand
 look-pole = with a pole
 look-ladder = only from a ladder

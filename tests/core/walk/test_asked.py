@@ -1,0 +1,69 @@
+"""What a tree is asked by its kind, how it was raised, and where it stands; and what the answers
+mean there.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from dataclasses import replace
+
+import pytest
+
+from billhook.catalogue.wording import said
+from billhook.core.walk.findings import summary
+from billhook.core.walk.looks import notes
+from billhook.core.walk.questions import opened, questions_of
+from billhook.core.walk.tree import WalkTree, clear_trunk_m
+
+DAY = dt.date(2027, 3, 24)
+YOUNG = WalkTree("avocado", "avocado", DAY, 1, 4, height_m=0.8)
+
+
+def asked(know, tree: WalkTree) -> set[str]:
+    return {q.id for q in questions_of(know, tree) if opened(q, {})}
+
+
+def found(know, tree: WalkTree, **answers: str):
+    answers = {k.replace("_", "-"): v for k, v in answers.items()}
+    return summary(know, tree, questions_of(know, tree), answers).findings
+
+
+def test_a_grafted_avocado_in_the_ground_is_not_asked_for_a_pinch(know):
+    assert "young-pinch" in asked(know, YOUNG)
+    grafted = replace(YOUNG, raised="grafted")
+    assert "young-pinch" not in asked(know, grafted)
+    assert "young-pinch" in asked(know, replace(grafted, pot_l=20.0))
+    assert "young-pinch" in asked(know, replace(grafted, species="mandarin", group="citrus"))
+
+
+def test_a_seedling_avocado_is_pinched_low_and_a_grafted_one_not_before_its_height(know):
+    """Common practice: 0.2 to 0.3 m, just above a node."""
+    (note,) = notes("young-pinch", replace(YOUNG, raised="seedling"), know, {})
+    assert "between 0.20 m and 0.30 m" in said(note.reason)
+    (note,) = notes("young-pinch", YOUNG, know, {})
+    assert "between 0.90 m and 1.20 m" in said(note.reason)
+
+
+@pytest.mark.parametrize(
+    ("height", "words"), [(0.2, "From water to soil unhurried"), (0.6, "pot it first")]
+)
+def test_a_stem_still_in_water_has_one_answer_by_its_length(know, height, words):
+    (finding,) = found(know, replace(YOUNG, height_m=height), young_pinch="water")
+    assert finding.text.startswith(words) or words in finding.text
+    assert finding.work is None
+
+
+def test_drawn_out_shoots_and_what_hangs_over_the_rim_are_work_of_the_pot(know):
+    pot = WalkTree("lemon", "citrus", DAY, 6, 3, pot_l=40.0, height_m=1.2)
+    leggy, droop = found(know, pot, pot_light="leggy droop")
+    assert (leggy.work, droop.work) == ("pot", "pot")
+    assert leggy.text.index("light first") < leggy.text.index("shortened")
+    assert "measured from its rim" in droop.text
+
+
+@pytest.mark.parametrize(("ground", "least"), [("mown", 0.6), ("sprayed", 0.6), ("mulch", 0.45)])
+def test_a_trunk_is_clear_as_high_as_the_work_under_it_asks(know, ground, least):
+    """Common practice: 0.6 to 0.75 m where work passes under a tree, 0.45 to 0.6 m in a garden."""
+    tree = WalkTree("mandarin", "citrus", DAY, 12, 3, ground=ground)
+    assert least <= clear_trunk_m(tree, know) <= least + 0.15
+    assert clear_trunk_m(replace(tree, form="bush"), know) == pytest.approx(0.2)
