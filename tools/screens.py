@@ -41,7 +41,9 @@ def browser(profile: str) -> webdriver.Chrome:
     for flag in (*FLAGS.split(), f"--user-data-dir={profile}"):
         options.add_argument(flag)
     options.add_experimental_option("prefs", {"intl.accept_languages": "en-GB"})
-    return webdriver.Chrome(service=Service("/usr/bin/chromedriver"), options=options)
+    driver = webdriver.Chrome(service=Service("/usr/bin/chromedriver"), options=options)
+    driver.implicitly_wait(10)
+    return driver
 
 
 class Camera:

@@ -19,7 +19,9 @@ from .item import Item
 
 
 class Gathering:
-    """Items of like work, each with its trees and minutes, of one tree or of all."""
+    """Items of like work, each with its trees and minutes, of one tree, of a row or block (within),
+    or of all.
+    """
 
     def __init__(
         self,
@@ -29,10 +31,15 @@ class Gathering:
         until: dt.date,
         units: Units,
         tree_id: str | None = None,
+        within: str | None = None,
     ) -> None:
         self.at, self.session, self.day, self.until, self.units = at, session, day, until, units
         self.desk = SeasonDesk(session, at, day)
-        self.records = [r for r in tree_records(session, tree_id) if self.desk.sound(r)]
+        self.records = [
+            r
+            for r in tree_records(session, tree_id)
+            if within in (None, r.row.id, r.block.id) and self.desk.sound(r)
+        ]
         current = {row.stem_id: row for row in frames.current_rows(session)}
         sizes = at.sizes(session, list(current.values()))
         self.sizes: dict[str, Size | None] = {

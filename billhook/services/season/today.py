@@ -17,16 +17,23 @@ _YEAR = 366
 
 
 def fortnight(
-    at: Workplace, day: dt.date, units: Units = "metric", days: int = FORTNIGHT
+    at: Workplace,
+    day: dt.date,
+    units: Units = "metric",
+    days: int = FORTNIGHT,
+    within: str | None = None,
 ) -> TodayView:
-    """The work of the days ahead. Raises: InvalidInput for a span outside 1 to 60 days."""
+    """The work of the days ahead, of the holding or within a row or block. Raises: InvalidInput for
+    a span outside 1 to 60 days.
+    """
     if not 1 <= days <= 60:
         raise invalid("/days", "must be between 1 and 60")
     with at.store.reading() as session:
-        found = Ahead(at, session, day, day + dt.timedelta(days=days), units).view()
+        until, far = day + dt.timedelta(days=days), day + dt.timedelta(days=_YEAR)
+        found = Ahead(at, session, day, until, units, within=within).view()
         if found.items or found.late:
             return found
-        ahead = Ahead(at, session, day, day + dt.timedelta(days=_YEAR), units).view().items
+        ahead = Ahead(at, session, day, far, units, within=within).view().items
         return replace(found, next=min(ahead, key=_first_day, default=None))
 
 

@@ -7,16 +7,32 @@ from typing import Annotated, Literal
 from pydantic import BeforeValidator, Field
 
 from ...core.season.model import Status
-from .base import Answer, Asked, Counted, IsoDate, Key, Number, Units, Uuid, Work, Written, whole
+from .base import (
+    Answer,
+    Asked,
+    Counted,
+    IsoDate,
+    Key,
+    Number,
+    Text,
+    Units,
+    Uuid,
+    Work,
+    Written,
+    whole,
+)
 from .shared import ActOut, ReasonOut
 
 
 class TodayQuery(Asked):
-    """The day, how many days ahead, and the units of sentences."""
+    """The day, how many days ahead, the units of sentences; ``within``: a row or block, else the
+    holding.
+    """
 
     day: IsoDate | None = None
     days: Annotated[int, BeforeValidator(whole), Field(ge=1, le=60)] = 14
     units: Units = "metric"
+    within: Text | None = None
 
 
 class TodayTreeOut(Answer):

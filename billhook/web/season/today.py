@@ -31,7 +31,7 @@ def _item(item: item.Item) -> dict[str, Any]:
 def get_today(query: TodayQuery) -> dict[str, Any]:
     """The fortnight's work in walking order."""
     at = here()
-    found = today.fortnight(at, query.day or at.today(), query.units, query.days)
+    found = today.fortnight(at, query.day or at.today(), query.units, query.days, query.within)
     due = [*found.late, *found.items]
     minutes = round(sum(i.minutes for i in due if i.closed_by is None), 1)
     lists = {

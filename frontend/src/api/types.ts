@@ -15923,6 +15923,7 @@ export interface operations {
                 day?: string | null;
                 days?: number;
                 units?: "metric" | "us";
+                within?: string | null;
             };
             header?: never;
             path?: never;

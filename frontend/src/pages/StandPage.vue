@@ -10,7 +10,7 @@ import SecondWire from '@/controls/SecondWire.vue'
 import ManySheets from '@/controls/trees/ManySheets.vue'
 import TreeTable from '@/controls/trees/TreeTable.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
-import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import WorkItem from './today/WorkItem.vue'
 import WhoseWork from './people/WhoseWork.vue'
@@ -56,16 +56,16 @@ const tags = computed(() => [
 useOpened(() => (name.value ? { name: name.value, to: at.value } : null))
 
 const { data: today } = useQuery({
-  queryKey: ['today', units],
-  queryFn: () => heed(api.GET('/api/today', { params: { query: { units: units.value } } })),
-  placeholderData: keepPreviousData,
+  queryKey: ['today', units, () => props.id],
+  queryFn: () =>
+    heed(
+      api.GET('/api/today', {
+        params: { query: { units: units.value, within: props.id } },
+      }),
+    ),
 })
 type Item = Schemas['ItemOut']
-const items = computed(() => {
-  const here = new Set(trees.value.map((t) => t.id))
-  const due: Item[] = [...(today.value?.late ?? []), ...(today.value?.items ?? [])]
-  return due.filter((i) => i.trees.some((t) => here.has(t.id)))
-})
+const items = computed(() => [...(today.value?.late ?? []), ...(today.value?.items ?? [])])
 const sheets = ref(false)
 const open = ref<Item | null>(null)
 /** Any tree of it knows its block and row. */
@@ -113,10 +113,12 @@ const { data: one } = useTree(first, ref(undefined))
             :tree-ids="trees.map((t) => t.id)"
             :row="of === 'row' ? id : undefined"
           />
-          <p v-if="today && !items.length">Nothing wants doing here this fortnight.</p>
+          <p v-if="today && !items.length">
+            Nothing wants doing here this fortnight.<template v-if="today.next"> Next:</template>
+          </p>
           <ul v-if="today">
             <WorkItem
-              v-for="item in items"
+              v-for="item in items.length || !today.next ? items : [today.next]"
               :key="item.key"
               :item="item"
               :day="today.day"

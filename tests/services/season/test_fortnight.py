@@ -203,3 +203,17 @@ def test_a_deciduous_tree_is_not_guessed_at(grove):
     row = planting.plant(grove, grove.site.id, "Casa", 1, 1, "own-feijoa", 2015)
     lanes = almanac(grove, TODAY, tree_id=row.tree_ids[0]).lanes
     assert any(s.status == "go" for lane in lanes if lane.work == "thin" for s in lane.segments)
+
+
+def test_a_row_and_a_block_name_their_own_trees_only(grove):
+    """What is gathered over a block in Today is, on the page of a row, the row's."""
+    second = planting.plant(grove, grove.site.id, "Baixo", 2, 2, "mandarin", 2012, None, "carrizo")
+    block = [*grove.low.tree_ids, *second.tree_ids]
+    for within, trees in (
+        (second.row_id, second.tree_ids),
+        (grove.low.block_id, block),
+        (grove.high.row_id, grove.high.tree_ids),
+    ):
+        found = today.fortnight(grove, TODAY, within=within)
+        due = [*found.late, *found.items, *([found.next] if found.next else [])]
+        assert {r.tree.id for i in due for r in i.trees} == set(trees)
