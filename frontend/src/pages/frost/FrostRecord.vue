@@ -8,11 +8,15 @@ import { useSettings } from '@/composables/useSettings'
 import GrovePlan from '@/drawings/GrovePlan.vue'
 import { dayWords } from '@/geometry/day'
 import { warmthWords } from '@/geometry/warmth'
+import { useNarrow } from '@/composables/useNarrow'
+import { useWindowSize } from '@vueuse/core'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { CLASSES, CLASS_WORDS, type FrostClass } from './classes'
 
+const narrow = useNarrow()
+const { width: wide } = useWindowSize()
 const props = defineProps<{ siteId: string; grove: Grove }>()
 const { units } = useSettings()
 const router = useRouter()
@@ -55,8 +59,8 @@ const worst = computed(() => (data.value?.places ?? []).filter((p) => p.worst !=
         <GrovePlan
           :grove="grove"
           :site-id="siteId"
-          :width="560"
-          :height="470"
+          :width="narrow ? wide - 28 : 560"
+          :height="narrow ? Math.round(wide * 1.1) : 470"
           :selected="picked || null"
           :units="units"
           :fills="fills"

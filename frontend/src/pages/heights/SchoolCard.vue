@@ -15,12 +15,12 @@ const props = defineProps<{
 defineEmits<{ choose: [] }>()
 const { units } = useSettings()
 const W = 290
-const H = 150
+const H = 156
 const columns = computed(() => {
   const n = props.school.height_m.length
-  const step = (W - 46) / n
+  const step = (W - 62) / n
   return props.school.height_m.map((h, i) => ({
-    x: 42 + i * step,
+    x: 58 + i * step,
     w: Math.min(26, step * 0.6),
     h: (h / props.tallest) * 88,
     crop: props.school.crop[i]! * 40,
@@ -62,7 +62,7 @@ const rows = computed(() =>
       >crop {{ shareWords(school.mean_crop) }} · {{ Math.round(school.mean_hours) }} h a year</span
     >
     <svg :viewBox="`0 0 ${W} ${H}`" class="w-full" role="img" :aria-label="words">
-      <line x1="36" :x2="W - 4" y1="94" y2="94" stroke="var(--ink)" stroke-width="1.6" />
+      <line x1="52" :x2="W - 4" y1="94" y2="94" stroke="var(--ink)" stroke-width="1.6" />
       <rect
         v-for="c in columns"
         :key="c.year"
@@ -72,15 +72,15 @@ const rows = computed(() =>
         :height="c.h"
         :class="c.over ? 'over' : 'under'"
       />
-      <line x1="36" :x2="W - 4" :y1="capY" :y2="capY" class="cap" />
-      <text x="32" :y="capY + 4" text-anchor="end" font-size="13" class="capword">
+      <line x1="52" :x2="W - 4" :y1="capY" :y2="capY" class="cap" />
+      <text x="49" :y="capY + 5" text-anchor="end" font-size="15" class="capword">
         {{ lengthWords(cap, units) }}
       </text>
-      <line x1="36" :x2="W - 4" y1="138" y2="138" stroke="var(--ink)" stroke-width="1.4" />
-      <line x1="36" :x2="W - 4" y1="98" y2="98" stroke="var(--ink2)" stroke-dasharray="2 4" />
+      <line x1="52" :x2="W - 4" y1="138" y2="138" stroke="var(--ink)" stroke-width="1.4" />
+      <line x1="52" :x2="W - 4" y1="98" y2="98" stroke="var(--ink2)" stroke-dasharray="2 4" />
       <g v-for="c in columns" :key="`c${c.year}`">
         <rect :x="c.x" :y="138 - c.crop" :width="c.w" :height="c.crop" class="crop" />
-        <text v-if="c.show" :x="c.x + c.w / 2" y="149" text-anchor="middle" font-size="11">
+        <text v-if="c.show" :x="c.x + c.w / 2" y="153" text-anchor="middle" font-size="15">
           {{ c.year }}
         </text>
       </g>
