@@ -57,9 +57,13 @@ def recipe_for(at: Workplace, tree_id: str, day: dt.date, goal: str) -> RecipeVi
         if sizes.trunk_mm is None or sizes.height_m is None:
             raise invalid("", "say its height and the width of its trunk first")
         desk = SeasonDesk(session, at, day)
-        work = _WORKS.get(goal, "thin")
+        usual: Work = "pot" if record.tree.pot_l else "young" if desk.young(record) else "thin"
+        work = usual if usual != "thin" else _WORKS.get(goal, usual)
         found = desk.verdict(record, work)
         limit = 0.0 if found.status in ("stop", "wait") else found.max_share or 0.0
+        if work == "young":
+            # half of its shoots is for the trunk and the first scaffolds; of its leaf little goes
+            limit = min(limit, know.number("budget/young"))
         vigour = vigour_of(desk.state(record), know)
         units = places.units(session)
         lacks = {"ground"} if record.tree.pot_l else set[str]()

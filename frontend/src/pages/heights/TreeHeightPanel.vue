@@ -131,10 +131,12 @@ useStage(() => ({
       </p>
     </section>
     <ShapePanel :tree-id="id" :ready="ready" @laid="laid = $event" />
-    <section aria-label="Seasons" class="grid gap-2">
+    <section v-if="ready" aria-label="Seasons" class="grid gap-2">
       <div class="flex flex-wrap gap-4 items-end">
         <h2 class="text-part">
-          {{ side.years }} seasons, {{ schools?.compared.length ?? 0 }} ways
+          {{ side.years }} seasons<template v-if="schools"
+            >, {{ schools.compared.length }} ways</template
+          >
         </h2>
         <div>
           <label class="label" for="seasons">Seasons</label>

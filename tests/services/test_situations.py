@@ -1,0 +1,87 @@
+"""What a grower with this tree, in this place, on this day, is told on every page: the tree, the
+look, the count of cuts and Today go by one verdict.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+
+import pytest
+
+from billhook.services.holding import planting, setting_up
+from billhook.services.plan.counted import recipe_for
+from billhook.services.season import today
+from billhook.services.tree import views
+from billhook.services.walk import walks
+
+from ..places import empty_workplace
+from .walk.walking import walked
+
+D = dt.date
+# kind, cultivar, planted, litres of its pot, latitude, climate, day
+SITUATIONS = [
+    ("navel-orange", None, 2005, None, 33.9, "inland-valley", D(2027, 3, 15)),
+    ("navel-orange", None, 2005, None, 33.9, "inland-valley", D(2027, 11, 15)),
+    ("navel-orange", None, 2025, None, 33.9, "inland-valley", D(2027, 3, 15)),
+    ("grapefruit", None, 2010, None, 33.4, "low-desert", D(2027, 2, 20)),
+    ("grapefruit", None, 2010, None, 33.4, "low-desert", D(2027, 7, 20)),
+    ("satsuma", None, 2014, None, 29.9, "humid-gulf", D(2027, 2, 10)),
+    ("satsuma", None, 2014, None, 29.9, "humid-gulf", D(2027, 10, 10)),
+    ("persian-lime", None, 2016, None, 25.5, "humid-peninsula", D(2027, 3, 20)),
+    ("lemon", None, 2012, None, 38.1, "mediterranean-coast", D(2027, 6, 5)),
+    ("lemon", None, 2021, 40.0, 52.5, "maritime-cool", D(2027, 6, 20)),
+    ("lemon", None, 2021, 40.0, 52.5, "maritime-cool", D(2027, 12, 20)),
+    ("calamondin", None, 2019, 30.0, 41.8, "cold-humid", D(2027, 6, 10)),
+    ("mandarin", "clementine", 2012, None, 39.4, "mediterranean-coast", D(2027, 4, 30)),
+    ("mandarin", None, 2010, None, -25.6, "humid-gulf", D(2026, 9, 20)),
+    ("kumquat", None, 2015, None, 30.2, "humid-gulf", D(2027, 3, 20)),
+    ("meyer-lemon", None, 2025, None, -27.5, "humid-gulf", D(2026, 9, 10)),
+    ("avocado", "hass", 2010, None, -37.7, "maritime-cool", D(2026, 11, 15)),
+    ("avocado", "hass", 2012, None, 36.7, "mediterranean-coast", D(2027, 3, 25)),
+    ("avocado", "hass", 2014, None, -1.3, "tropical-highland", D(2027, 6, 5)),
+    ("avocado", None, 2026, None, 36.7, "mediterranean-coast", D(2027, 4, 25)),
+    ("mango", "kent", 2012, None, 36.7, "mediterranean-coast", D(2026, 11, 15)),
+    ("mango", "keitt", 2012, None, 25.5, "humid-peninsula", D(2027, 9, 5)),
+    ("mango", None, 2010, None, -19.3, "tropical-lowland", D(2027, 1, 20)),
+    ("mango", None, 2026, None, -19.3, "tropical-lowland", D(2027, 1, 20)),
+    ("lychee", None, 2008, None, -16.9, "tropical-lowland", D(2027, 2, 5)),
+    ("longan", None, 2010, None, 26.6, "humid-peninsula", D(2027, 9, 10)),
+    ("loquat", None, 2011, None, 38.1, "mediterranean-coast", D(2027, 6, 20)),
+    ("guava", None, 2012, None, -25.5, "humid-gulf", D(2026, 9, 10)),
+    ("macadamia", None, 2010, None, -25.5, "humid-gulf", D(2026, 9, 10)),
+    ("cherimoya", None, 2014, None, 36.7, "mediterranean-coast", D(2027, 4, 10)),
+]
+
+
+@pytest.mark.parametrize(
+    ("species", "cultivar", "planted", "pot_l", "latitude", "climate", "day"), SITUATIONS
+)
+def test_every_page_says_the_same(
+    tmp_path, species, cultivar, planted, pot_l, latitude, climate, day
+):
+    at = empty_workplace(tmp_path, day)
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", latitude, climate)
+    young = planted > day.year - 4
+    like = planting.Like(height_m=1.3 if young or pot_l else 4.0, trunk_mm=30 if young else 160)
+    tree = planting.plant(
+        at, site.id, "Baixo", 1, 1, species, planted, cultivar, None, pot_l, bool(pot_l), like=like
+    ).tree_ids[0]
+    page = views.tree_view(at, tree, day)
+    said = {v.work: v for v in page.verdicts}
+    count = recipe_for(at, tree, day, "tidy")
+    assert (count.work, count.verdict.sentence) == (page.main_work, said[page.main_work].sentence)
+    view = walked(at, tree, dead="dead", sprouts="big", crossing="rub", young_trunk="thick")
+    found = [f for f in view.end.findings if f.work]
+    assert found
+    assert {f.work: view.may[f.work].sentence for f in found} == {
+        f.work: said[f.work].sentence for f in found
+    }
+    walks.finish(at, view.walk.id)
+    due = {i.work: i for i in today.fortnight(at, day).items if i.kind == "found"}
+    for finding in found:
+        verdict = said[finding.work]
+        if verdict.status == "go":
+            assert due[finding.work].tone == "go"
+        elif verdict.ask is None:  # small cuts only, or none: it waits for its window
+            assert finding.work not in due or due[finding.work].opens > day
+    at.store.close()
