@@ -99,6 +99,13 @@ def test_a_chosen_theme_is_worn_and_kept(browser, demo):
     assert browser.execute_script("return document.documentElement.dataset.theme") == "sun"
 
 
+CUT_OFF = """
+return [...document.querySelectorAll('.btn, .plate')]
+  .filter(e => e.clientWidth > 2 && e.scrollWidth > e.clientWidth + 1).map(e => e.innerText)
+"""
+"""Buttons and plates whose words do not fit into them."""
+
+
 def test_phone_pages_fit_and_targets_are_big(browser, demo):
     hand = Hand(browser, demo.url)
     resize(browser, 390, 844)
@@ -109,6 +116,7 @@ def test_phone_pages_fit_and_targets_are_big(browser, demo):
         hand.sees(says)
         assert findings(browser) == [], path
         assert browser.execute_script("return document.documentElement.scrollWidth") <= 390, path
+        assert browser.execute_script(CUT_OFF) == [], path
     hand.open(next(path for path, _ in pages(demo) if path.startswith("/sheet")))
     ticks = [
         b.size["height"]

@@ -9,7 +9,7 @@ from selenium.webdriver.common.keys import Keys
 
 from .conftest import resize
 from .hand import Hand
-from .test_access import findings
+from .test_access import CUT_OFF, findings
 from .test_main_job import ask, tree_named
 
 pytestmark = pytest.mark.ui
@@ -91,3 +91,5 @@ def test_limb_shape_and_seasons_of_one_tree(browser, demo):
     hand.open(f"/tree/{tree}/height")
     hand.until(lambda: hand.all('[data-test="ranked"]'))
     assert browser.execute_script("return document.documentElement.scrollWidth") <= 390
+    hand.touch('[data-school="third-of-tree"]')
+    assert browser.execute_script(CUT_OFF) == []

@@ -95,7 +95,7 @@ const says = computed(() => {
         :from="from"
         :width="narrow ? 420 : 724"
         :height="narrow ? 350 : 690"
-        :cap="tree.cap_m"
+        :cap="tree.removed_on ? null : tree.cap_m"
         :reach="tree.reach_m"
         :union-mark="tree.union_mark"
         :cuts="shown.cuts"
@@ -113,7 +113,7 @@ const says = computed(() => {
         <template #default="{ view, size }">
           <component :is="shown.marks(view)" v-if="shown.marks" />
           <WantedHandle
-            v-if="!shown.plain"
+            v-if="!shown.plain && !tree.removed_on"
             :y0="view.y0"
             :scale="view.scale"
             :left="74"
