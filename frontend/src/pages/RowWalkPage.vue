@@ -5,8 +5,10 @@
  */
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
+import { useStand } from '@/composables/useStand'
 import { useSettings } from '@/composables/useSettings'
 import SayButtons from '@/controls/SayButtons.vue'
+import SecondWire from '@/controls/SecondWire.vue'
 import CountLog from '@/controls/CountLog.vue'
 import CountField from '@/controls/CountField.vue'
 import { useLocalStorage } from '@vueuse/core'
@@ -14,9 +16,10 @@ import ToneMark from '@/drawings/ToneMark.vue'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { keepRow, keepWalk, keptRow } from '@/field/store'
 import { dayWords } from '@/geometry/day'
-import { onBeforeUnmount, ref, watch } from 'vue'
+import { onBeforeUnmount, reactive, ref, toRef, watch } from 'vue'
 
 const props = defineProps<{ id: string }>()
+const { tags } = useStand(reactive({ id: toRef(props, 'id'), of: 'row' as const }))
 type Row = Schemas['RowWalkOut']
 const row = ref<Row | null>(null)
 const trouble = ref('')
@@ -104,7 +107,10 @@ const words = (t: Row['trees'][number]) =>
 
 <template>
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-3 content-start">
-    <h1 class="text-title">{{ row ? `${row.block}, row ${row.n}` : 'The row' }}</h1>
+    <SecondWire :tags="tags" of="This row" />
+    <h1 class="text-title max-[720px]:sr-only">
+      {{ row ? `${row.block}, row ${row.n}` : 'The row' }}
+    </h1>
     <p v-if="row?.one_pass" class="keep font-semibold" data-test="one-pass">
       {{ row.one_pass.text }}
     </p>
@@ -112,6 +118,7 @@ const words = (t: Row['trees'][number]) =>
       {{ trouble }}
       <button type="button" class="btn btn-small" @click="load">Try again</button>
     </p>
+    <p v-if="!row && !trouble" class="text-ink2">Walking down the row …</p>
     <template v-if="row">
       <SayButtons
         :acts="[
@@ -164,6 +171,12 @@ const words = (t: Row['trees'][number]) =>
               >{{ t.kind }}<br /><span :class="{ 'text-ink2': !today(t) }">{{
                 waitsFor(t.tree_id) ? 'kept here' : words(t)
               }}</span></span
+            >
+            <RouterLink
+              class="link ml-auto text-note text-right"
+              :to="`/tree/${t.tree_id}/look/shoot`"
+              :aria-label="`Whose shoot is it, on ${t.name}?`"
+              >Whose shoot?</RouterLink
             >
           </div>
           <p v-if="t.need" class="flex gap-2 items-start text-note leading-tight" data-test="need">

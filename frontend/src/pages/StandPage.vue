@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** A block or a row: what it needs now, its trees, its height, frost where it has any, its record. */
 import { api, heed, type Schemas } from '@/api/client'
-import { useGrove } from '@/composables/useGrove'
-import { useOpened } from '@/composables/useOpened'
+import { useStand } from '@/composables/useStand'
 import { useSettings } from '@/composables/useSettings'
 import { useTree } from '@/composables/useTree'
 import BlockPicked from '@/controls/BlockPicked.vue'
@@ -24,36 +23,8 @@ const props = defineProps<{
   of: 'block' | 'row'
   part?: 'trees' | 'height' | 'frost' | 'record'
 }>()
-const { data: grove } = useGrove()
+const { grove, rows, block, name, trees, tags } = useStand(props)
 const { units } = useSettings()
-const rows = computed(() =>
-  (grove.value?.rows ?? []).filter((r) =>
-    props.of === 'block' ? r.block_id === props.id : r.id === props.id,
-  ),
-)
-const block = computed(() => {
-  const blockId = props.of === 'block' ? props.id : rows.value[0]?.block_id
-  return grove.value?.blocks.find((b) => b.id === blockId)
-})
-const name = computed(() =>
-  props.of === 'block' ? block.value?.name : `${block.value?.name ?? ''}, row ${rows.value[0]?.n}`,
-)
-const trees = computed(() => {
-  const here = new Set(rows.value.map((r) => r.id))
-  return (grove.value?.trees ?? []).filter((t) => here.has(t.row_id))
-})
-const at = computed(() => `/${props.of}/${props.id}`)
-const frosty = computed(() => rows.value.some((r) => grove.value?.frost.rows.includes(r.id)))
-const tags = computed(() => [
-  { to: at.value, name: 'Now' },
-  { to: `${at.value}/trees`, name: 'Trees' },
-  ...(props.of === 'row' ? [{ to: `/row/${props.id}/walk`, name: 'Look' }] : []),
-  ...(block.value ? [{ to: `/year?block=${block.value.id}`, name: 'Year' }] : []),
-  ...(trees.value.length ? [{ to: `${at.value}/height`, name: 'Height' }] : []),
-  ...(frosty.value ? [{ to: `${at.value}/frost`, name: 'Frost' }] : []),
-  { to: `${at.value}/record`, name: 'Record' },
-])
-useOpened(() => (name.value ? { name: name.value, to: at.value } : null))
 
 const { data: today } = useQuery({
   queryKey: ['today', units, () => props.id],
@@ -113,7 +84,8 @@ const { data: one } = useTree(first, ref(undefined))
             :tree-ids="trees.map((t) => t.id)"
             :row="of === 'row' ? id : undefined"
           />
-          <p v-if="today && !items.length">
+          <p v-if="!today" class="text-ink2">Walking the rows …</p>
+          <p v-else-if="!items.length">
             Nothing wants doing here this fortnight.<template v-if="today.next"> Next:</template>
           </p>
           <ul v-if="today">

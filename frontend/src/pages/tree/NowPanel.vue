@@ -68,6 +68,9 @@ const to = (n: Need) => (n.plan_id ? `/sheet/${n.plan_id}` : null)
         <RouterLink v-else class="btn btn-go" :to="`/tree/${tree.id}/cut`"
           >Plan the cuts</RouterLink
         >
+        <RouterLink class="link col-span-2" :to="`/tree/${tree.id}/look/shoot`"
+          >Whose shoot is it?</RouterLink
+        >
       </div>
     </template>
     <div v-if="narrow" ref="here" class="here"></div>
