@@ -130,7 +130,7 @@ class Ahead(Gathering):
         since = self.drawn.get(record.stem.id, self.day)
         ticked = {e.work for e in self.desk.log(record) if since <= e.date <= self.day}
         ticked |= self.found.get(record.tree.id, set())
-        if size is not None and size.suckers and "sucker" not in ticked:
+        if size is not None and size.suckers and "sucker" not in ticked and self._open(record):
             reason = Reason("sucker", say("suckers-seen"), catalogue_ids=("rule/sucker",))
             self._add(
                 record,
@@ -161,12 +161,18 @@ class Ahead(Gathering):
                 ),
             )
 
+    def _open(self, record: TreeRecord) -> bool:
+        """Whether suckers may come off by the day: not while they may be all that lives."""
+        return self.desk.verdict(record, "sucker", with_forecast=False).status == "go"
+
     def _sweep(self, record: TreeRecord) -> None:
         known = self.at.know
         if on_own_roots(record) or (
             record.stem.rootstock is None
             and known.get(f"own-rooted-usually/{record.tree.species}/as") is not None
         ):
+            return
+        if not self._open(record):
             return
         for event in self.desk.season(record, ("sucker",)).events:
             if event.name != "sucker sweep" or event.start > self.until or event.end < self.day:
