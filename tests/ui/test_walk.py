@@ -93,10 +93,7 @@ def test_a_sucker_found_and_judged_takes_at_most_eight_more(browser, demo):
     hand.click("Finish the walk")
     hand.sees("The days to come back are set")
     entry = next(e for e in ask(demo, f"/api/trees/{tree}")["log"] if e["work"] == "sucker")
-    assert (entry["cuts"], [(c["thickness"], c["n"]) for c in entry["counts"]]) == (
-        1,
-        [("thumb", 1)],
-    )
+    assert (entry["cuts"], [(c["class"], c["n"]) for c in entry["counted"]]) == (1, [("thumb", 1)])
 
 
 def test_a_look_for_suckers_is_four_taps_and_what_it_finds_is_work(browser, demo):
