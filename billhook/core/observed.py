@@ -101,6 +101,11 @@ def value_words(kind: str, value: str) -> str:
     return value
 
 
+def _unit(kind: str) -> str:
+    """The unit that a measured kind is in, by its name."""
+    return next((f" {u}" for u in ("mm", "m") if kind.endswith(f"_{u}")), "")
+
+
 def value_problem(kind: str, value: str, said_on: dt.date) -> str | None:
     """What is wrong with the value of an observation, None for one that can be used. Kinds that
     others look after are let through.
@@ -113,7 +118,7 @@ def value_problem(kind: str, value: str, said_on: dt.date) -> str | None:
             within = low <= float(value) <= high
         except ValueError:
             within = False
-        return None if within else f"must be a number between {low:g} and {high:g}"
+        return None if within else f"must be a number between {low:g} and {high:g}{_unit(kind)}"
     if kind in OBSERVABLE or (kind == "frost_open" and value != "none"):
         try:
             day = dt.date.fromisoformat(value)

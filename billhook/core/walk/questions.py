@@ -14,6 +14,7 @@ from .tree import WalkTree, facts, holds
 
 CLOSED = ("one", "many")
 NUMBERS = ("length", "diameter", "gap", "mass", "count")
+_UNITS = {"length": " m", "diameter": " mm", "gap": " mm", "mass": " kg"}
 LATER = "later"  # an open question put off: asked no more on this walk
 
 
@@ -187,7 +188,7 @@ def check_answer(question: Question, answer: str) -> None:
             if not question.low <= number <= question.high or (whole and number != int(number)):
                 refuse(
                     f"must be {'a whole number' if whole else 'a number'} between "
-                    f"{question.low:g} and {question.high:g}"
+                    f"{question.low:g} and {question.high:g}{_UNITS.get(question.kind, '')}"
                 )
     else:
         for part in answer.split():

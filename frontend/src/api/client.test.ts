@@ -20,10 +20,12 @@ describe('what the API refuses', () => {
     const errors = [
       { pointer: '/height_m', message: 'must be at most 30' },
       { pointer: '/trunk_mm', message: 'must be at least 2' },
+      { pointer: '/answer', message: 'must be a number between 0.5 and 2 m' },
     ]
     const said = async () => sentence(await heed(answer(422, { errors })).catch((e: unknown) => e))
     localStorage.setItem('units', 'us')
     expect(await said()).toContain('height must be at most 98\'5". trunk must be at least 1/16".')
+    expect(await said()).toContain(`answer must be a number between 1'8" and 6'7"`)
     localStorage.setItem('units', 'metric')
     expect(await said()).toContain('height must be at most 30.00 m. trunk must be at least 2 mm.')
   })

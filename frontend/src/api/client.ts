@@ -2,7 +2,7 @@
 import createClient from 'openapi-fetch'
 import { actOf, answered, deviceId, hear } from './acts'
 import { heardOf } from '@/field/reach'
-import { diameterWords, lengthWords } from '@/geometry/measure'
+import { diameterWords, lengthWords, weightWords } from '@/geometry/measure'
 import type { components, paths } from './types'
 
 export type Schemas = components['schemas']
@@ -98,6 +98,11 @@ export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
 /** A limit in the reader's units: the API speaks metres and millimetres. */
 function inReadersUnits(pointer: string, message: string): string {
   const units = localStorage.getItem('units') === 'us' ? 'us' : 'metric'
+  const both = /^(must be a number between) ([\d.]+) and ([\d.]+) (mm|m|kg)$/.exec(message)
+  if (both) {
+    const as = { mm: diameterWords, m: lengthWords, kg: weightWords }[both[4] as 'm']
+    return `${both[1]} ${as(Number(both[2]), units)} and ${as(Number(both[3]), units)}`
+  }
   const says = pointer.endsWith('_mm') ? diameterWords : pointer.endsWith('_m') ? lengthWords : null
   if (!says) return message
   return message.replace(
