@@ -73,7 +73,9 @@ def hanging_low(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> 
             continue
         bent = sag(tree, know, limb, answers, clear)
         if bent.below_clearance:
-            keep = lifted(tree, know, limb, clear)
+            # wet ground: what touches it goes at its origin
+            wet = tree.humid and bent.touches_ground
+            keep = 0.0 if wet else lifted(tree, know, limb, clear)
             tip = tree.ends[limb.id][1][2]
             end = (
                 say("tip-on-ground")

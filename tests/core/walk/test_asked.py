@@ -67,3 +67,38 @@ def test_a_trunk_is_clear_as_high_as_the_work_under_it_asks(know, ground, least)
     tree = WalkTree("mandarin", "citrus", DAY, 12, 3, ground=ground)
     assert least <= clear_trunk_m(tree, know) <= least + 0.15
     assert clear_trunk_m(replace(tree, form="bush"), know) == pytest.approx(0.2)
+
+
+@pytest.mark.parametrize(
+    ("more", "words"),
+    [({}, "shortened to a side branch"), ({"humid": True}, "taken at their origin, not shortened")],
+)
+def test_what_touches_the_ground_is_shortened_on_dry_and_gone_on_wet_ground(know, more, words):
+    tree = WalkTree("mandarin", "citrus", DAY, 12, 3, ground="mulch", **more)
+    (finding,) = found(know, tree, skirt="touch")
+    assert words in finding.text
+    assert finding.work == "skirt"
+
+
+@pytest.mark.parametrize(
+    ("ground", "words"), [("mulch", "skirt stays"), ("sprayed", "lifted above")]
+)
+def test_a_bush_over_a_sprayed_strip_has_one_answer(know, ground, words):
+    ways = {"form": "to-the-ground"}
+    tree = WalkTree(
+        "mandarin", "citrus", DAY, 12, 3, form="bush", form_chosen=True, ground=ground, stances=ways
+    )
+    texts = [f.text for f in found(know, tree, skirt="hides")]
+    assert [words in t for t in texts] == [True]
+
+
+def test_long_bare_shoots_are_tipped_until_they_branch_and_no_fruit_has_causes_in_order(know):
+    tree = WalkTree("mandarin", "citrus", DAY, 12, 3)
+    whips, never = found(know, tree, crossing="whips", crop="never")
+    assert (whips.work, (whips.again - DAY).days) == ("tip", 45)
+    assert "bend and break under fruit" in whips.text
+    assert never.work is None
+    causes = [
+        never.text.index(w) for w in ("seed", "light", "cut off", "frost", "nitrogen", "Feed")
+    ]
+    assert causes == sorted(causes)

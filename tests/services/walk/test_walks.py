@@ -182,7 +182,7 @@ def test_what_is_measured_goes_to_the_record(garden):
         skirt="hides",
         ground="mulch",
     )
-    assert "By your school the skirt stays" in next(
+    assert "By your way of working the skirt stays" in next(
         f.text for f in view.end.findings if f.answer == "skirt-hides"
     )
     walks.finish(garden.at, view.walk.id)
