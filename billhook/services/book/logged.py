@@ -54,6 +54,8 @@ def put_in_log(
     for task in meant:
         task.state, task.version = "done", task.version + 1
         save_tasks(session, task)
+    if "sanitation" in done:
+        _frost_cut(session, entry)
     walk = walks.open_walk(session, entry.tree_id) if found and not meant else None
     if found and walk is not None:
         # done on the spot, before the walk has ended
@@ -73,3 +75,11 @@ def put_in_log(
                 state="done",
             ),
         )
+
+
+def _frost_cut(session: Session, entry: LogEntry) -> None:
+    """Dead wood cut from the day a frost's class set is that day's work done."""
+    for task in logbook.tasks(session, entry.tree_id):
+        if task.kind == "frost-night-cut" and task.due <= entry.date:
+            task.state, task.version = "done", task.version + 1
+            save_tasks(session, task)

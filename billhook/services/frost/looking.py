@@ -21,6 +21,7 @@ from ...store.tables import Observation, Task
 from ...store.trees import TreeRecord, not_overtaken, observations, save_observations, tree_record
 from ..workplace import Workplace
 from .case import FrostCase, frost_case, hurt_case, hurt_since
+from .night_dates import class_corrected
 
 
 def look(at: Workplace, tree_id: str, look_id: str, sign: str, day: dt.date | None = None) -> Seen:
@@ -156,6 +157,7 @@ def say_class(
                 scope="tree", scope_id=tree_id, kind="freeze_class", value=frost_class, date=on
             ),
         )
+        class_corrected(at.know, session, record, frost_class, today)
 
 
 def _off_the_drawing(

@@ -5,12 +5,16 @@ from __future__ import annotations
 import datetime as dt
 from collections import defaultdict
 from collections.abc import Sequence
+from typing import NamedTuple
 
-from ...core.frost.classes import CLASSES, FrostClass
+from sqlmodel import Session
+
+from ...core.frost.classes import CLASSES, FrostClass, at_least
 from ...core.frost.damage import Damage
 from ...core.frost.fruit import Salvage
 from ...core.frost.kinds import class_figure
-from ...core.tasks import NIGHT_TASKS
+from ...core.known import Knowledge
+from ...core.tasks import NIGHT_TASKS, NightTask
 from ...core.words.dates import day_words
 from ...store import logbook
 from ...store.logbook import save_tasks
@@ -69,27 +73,16 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
     many = know.number("frost/alike-trees")
     for (frost_class, species), trees in alike.items():
         base = max(_last_frost(desk, trees[0]), day)
+        bark = day + dt.timedelta(days=know.days("frost/bark-within"))
         wanted = [
-            (
-                day + dt.timedelta(days=know.days("frost/bark-within")),
+            _Dated(
+                bark,
                 "frost-night-bark",
                 "Whitewash trunk and limbs that lost their shade",
                 "frost-class/F2/leaf-lost",
-            )
+            ),
+            *_judged_and_cut(know, frost_class, species, base),
         ]
-        for column, kind, does in (
-            ("judge-after", "frost-night-judge", "Judge what lives"),
-            ("cut-after", "frost-night-cut", "Cut dead wood, if the edge has held"),
-        ):
-            known = class_figure(know, frost_class, column, species)
-            wanted.append(
-                (
-                    base + dt.timedelta(days=know.days(known)),
-                    kind,
-                    f"{does} (class {frost_class})",
-                    known,
-                )
-            )
         for due, kind, does, rule in wanted:
             if len(trees) > many:
                 scopes = [("row", trees[0].row.id, f"{does}: {named(trees)}.")]
@@ -100,6 +93,59 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
                     scope=scope, scope_id=scope_id, kind=kind, does=says, due=due, rule=rule
                 )
                 save_tasks(desk.session, task)
+
+
+class _Dated(NamedTuple):
+    due: dt.date
+    kind: NightTask
+    does: str
+    rule: str
+
+
+def _judged_and_cut(
+    know: Knowledge, frost_class: FrostClass, species: str, base: dt.date
+) -> list[_Dated]:
+    """The days to judge and to cut that a class asks for, counted from the last frost."""
+    found = []
+    for column, (kind, does) in _BY_CLASS.items():
+        rule = class_figure(know, frost_class, column, species)
+        due = base + dt.timedelta(days=know.days(rule))
+        found.append(_Dated(due, kind, f"{does} (class {frost_class})", rule))
+    return found
+
+
+_BY_CLASS: dict[str, tuple[NightTask, str]] = {
+    "judge-after": ("frost-night-judge", "Judge what lives"),
+    "cut-after": ("frost-night-cut", "Cut dead wood, if the edge has held"),
+}
+_JUDGE, _CUT = (kind for kind, _ in _BY_CLASS.values())
+
+
+def class_corrected(
+    know: Knowledge, session: Session, record: TreeRecord, frost_class: FrostClass, day: dt.date
+) -> None:
+    """A class put right takes the dates of its night along: judged from its day on it is judged,
+    the day to cut is the new class's, and where no wood is hurt none is left. What was set for a
+    whole row stays for the others.
+    """
+    here = (record.tree.id, record.row.id)
+    old = [t for t in logbook.tasks(session) if t.scope_id in here and t.kind in (_JUDGE, _CUT)]
+    if not old:
+        return
+    base = max(t.due - dt.timedelta(days=know.days(t.rule)) for t in old)
+    judged = any(t.kind == _JUDGE and t.due <= day for t in old)
+    for task in (t for t in old if t.scope_id == record.tree.id):
+        task.state = "done" if task.kind == _JUDGE and judged else "dropped"
+        task.version += 1
+        save_tasks(session, task)
+    if not at_least(frost_class, "F2"):
+        return
+    for due, kind, does, rule in _judged_and_cut(know, frost_class, record.tree.species, base):
+        if kind == _JUDGE and judged:
+            continue
+        save_tasks(
+            session, Task(scope_id=record.tree.id, kind=kind, does=f"{does}.", due=due, rule=rule)
+        )
 
 
 def named(trees: Sequence[TreeRecord]) -> str:

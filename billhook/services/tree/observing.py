@@ -4,12 +4,15 @@ from __future__ import annotations
 
 import datetime as dt
 
+from ...core.choice import one_of
 from ...core.days import seen_problem
 from ...core.errors import invalid, refuse
+from ...core.frost.classes import CLASSES
 from ...core.observed import KINDS, value_problem
 from ...store import places
 from ...store.tables import Observation
 from ...store.trees import not_overtaken, save_observations, tree_record
+from ..frost.night_dates import class_corrected
 from ..workplace import Workplace
 
 
@@ -35,13 +38,14 @@ def observe(
         {"/value": value_problem(kind, value, at.today()), "/date": seen_problem(date, at.today())}
     )
     with at.store.writing() as session:
-        if scope == "tree":
-            tree_record(session, scope_id)
-        else:
+        record = tree_record(session, scope_id) if scope == "tree" else None
+        if record is None:
             places.block(session, scope_id)
         not_overtaken(session, scope_id, kind, value, as_of)
         seen = Observation(
             scope=scope, scope_id=scope_id, kind=kind, value=value, date=date, corrects=corrects
         )
         save_observations(session, seen)
+        if kind == "freeze_class" and record is not None:
+            class_corrected(at.know, session, record, one_of(CLASSES, value), date)
         return seen

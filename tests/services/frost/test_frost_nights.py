@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+from dataclasses import replace
 
 import pytest
 
@@ -19,6 +20,7 @@ from billhook.services.frost import record as frost_record
 from billhook.services.frost import tree as frost_tree
 from billhook.services.holding import planting
 from billhook.services.holding.grove import grove
+from billhook.services.season import settle
 from billhook.services.season import weather as weather_service
 from billhook.store import weather
 
@@ -134,3 +136,34 @@ def test_the_tag_of_frost_names_a_night_that_is_foreseen(garden, monkeypatch):
         weather_service, "forecast", lambda *_: [ForecastDay(night, -1.0, 9.0, 0.0)]
     )
     assert day_words(night) in said(grove(garden.at, TODAY).frost.says)
+
+
+def own(at, tree_id) -> dict[str, object]:
+    """Days to judge and to cut of a tree, by kind, and what they say."""
+    kinds = ("frost-night-judge", "frost-night-cut")
+    return {t.kind: t for t in tasks_of(at, tree_id) if t.kind in kinds}
+
+
+def test_a_class_put_right_takes_its_dates_along(garden):
+    at, (first, second, *_) = garden.at, garden.tree_ids
+    frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
+    before, others = own(at, first), own(at, second)
+    looking.say_class(at, first, "F2")
+    after = own(at, first)
+    assert after["frost-night-cut"].due < before["frost-night-cut"].due
+    assert "class F2" in after["frost-night-cut"].does
+    assert {k: t.due for k, t in own(at, second).items()} == {k: t.due for k, t in others.items()}
+    looking.say_class(at, first, "F1")  # leaf and fruit alone: nothing to judge or to cut
+    assert own(at, first) == {}
+
+
+def test_judging_and_cutting_close_their_days(garden):
+    at, first = garden.at, garden.tree_ids[0]
+    frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
+    judge, cut = (own(at, first)[k].due for k in ("frost-night-judge", "frost-night-cut"))
+    at.settings = replace(at.settings, fixed_today=judge)
+    looking.say_class(at, first, "F4")
+    assert set(own(at, first)) == {"frost-night-cut"}
+    at.settings = replace(at.settings, fixed_today=max(cut, own(at, first)["frost-night-cut"].due))
+    settle.done(at, [first], "sanitation", at.today(), "", None, new_id())
+    assert own(at, first) == {}
