@@ -85,3 +85,14 @@ def test_every_page_says_the_same(
         elif verdict.ask is None:  # small cuts only, or none: it waits for its window
             assert finding.work not in due or due[finding.work].opens > day
     at.store.close()
+
+
+def test_sprouts_wait_for_the_same_answer_as_thinning_before_the_flush(tmp_path):
+    """A resting citrus where frost may still come: open where none is forecast, for both."""
+    at = empty_workplace(tmp_path, D(2027, 3, 1))
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 26.2, "humid-gulf")
+    tree = planting.plant(at, site.id, "Baixo", 1, 1, "grapefruit", 2010).tree_ids[0]
+    said = {v.work: v.sentence for v in views.tree_view(at, tree, D(2027, 3, 1)).verdicts}
+    assert said["sprout"] == said["thin"]
+    assert said["sprout"].startswith("Is frost forecast")
+    at.store.close()
