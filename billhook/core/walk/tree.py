@@ -146,20 +146,16 @@ def heeding(tree: WalkTree, answers: Mapping[str, str]) -> WalkTree:
     )
 
 
-_WORKED = ("mown", "sprayed")
-"""What is done under a tree that needs way below its branches."""
-
-
 def clear_trunk_m(tree: WalkTree, know: Knowledge, form: str | None = None) -> float:
     """Height of the lowest kept branch by the tree's form [m]; a wet climate and work that passes
     under it ask for more, a pot for less.
     """
     form = form or tree.form
-    row = "pot" if tree.pot_l is not None else form
-    if row == "tree":
-        under = tree.ground in _WORKED
-        row = "worked" if under else "humid" if tree.humid else "tree"
-    return know.number(f"clear-trunk/{row}/height")
+    if tree.pot_l is not None or form != "tree":
+        return know.number(f"clear-trunk/{form if tree.pot_l is None else 'pot'}/height")
+    rows = ("tree", f"tree-{tree.ground}", *(["humid"] if tree.humid else []))
+    at = (f"clear-trunk/{row}/height" for row in rows)
+    return max(know.number(known_id) for known_id in at if known_id in know)
 
 
 def low_limbs(tree: WalkTree, know: Knowledge, form: str = "tree") -> list[Limb]:
