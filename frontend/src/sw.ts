@@ -35,15 +35,19 @@ async function takeIn(): Promise<void> {
     if (!files.has(new URL(kept.url).pathname)) await cache.delete(kept)
 }
 
+/** How long a page is awaited where one is kept on this device, ms: a weak signal may never answer. */
+const PATIENCE_MS = 6000
+
 /** Whether a page is Billhook's, and not that of a network that wants a password first. */
 const ours = (text: string) => text.includes('<title>Billhook</title>')
 
 async function page(request: Request): Promise<Response> {
+  const kept = await (await caches.open(CACHE)).match('/')
   try {
-    const fresh = await fetch(request)
+    const fresh = await fetch(request, kept && { signal: AbortSignal.timeout(PATIENCE_MS) })
     const now = await fresh.clone().text()
     if (fresh.ok && ours(now)) {
-      const before = await (await (await caches.open(CACHE)).match('/'))?.text()
+      const before = await kept?.clone().text()
       // another build is out: take its files in before the next time without signal
       if (before !== now) void takeIn().catch(() => undefined)
       return fresh
@@ -52,7 +56,7 @@ async function page(request: Request): Promise<Response> {
   } catch {
     /* nobody answers: the kept page */
   }
-  return (await caches.match('/')) ?? Response.error()
+  return kept ?? Response.error()
 }
 
 /** The catalogue as Billhook has it; without signal as it was last seen here. */

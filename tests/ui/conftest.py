@@ -5,6 +5,7 @@ from __future__ import annotations
 import contextlib
 import datetime as dt
 import shutil
+import socket
 import tempfile
 import threading
 from collections.abc import Iterator
@@ -59,6 +60,16 @@ class Server:
             channel.close()
         self._listener.task_dispatcher.shutdown()
         self._thread.join(timeout=5)
+
+    @contextlib.contextmanager
+    def weak(self) -> Iterator[None]:
+        """Somebody takes the calls and never answers, as on a signal that is too weak."""
+        self.away()
+        try:
+            with socket.create_server(("127.0.0.1", int(self.port)), backlog=64):
+                yield
+        finally:
+            self.back()
 
     def _listen(self) -> None:
         # closing the listener from outside ends its loop with a closed socket

@@ -49,6 +49,21 @@ def test_a_row_taken_along_opens_from_the_phone_and_entries_are_undone_there(bro
     assert [len(log_of(server, t)) for t in trees[:2]] == [0, 1]
 
 
+def test_a_signal_too_weak_to_answer_opens_the_kept_page_and_holds_nothing_up(browser, orchard):
+    server, trees = orchard
+    hand = Hand(browser, server.url)
+    hand.open("/phone")
+    kept = "return caches.match('/').then(x => !!x && !!navigator.serviceWorker.controller)"
+    hand.until(lambda: browser.execute_script(kept))
+    with server.weak():
+        browser.get(server.url + "/phone")
+        hand.sees("Waits to be sent")
+        browser.execute_async_script(PUT, [entry(trees[0])])
+        hand.until(lambda: len(hand.all('[aria-label="Waits to be sent"] li')) == 1)
+    hand.until(lambda: left(browser) == [])
+    assert len(log_of(server, trees[0])) == 1
+
+
 def test_what_was_not_taken_is_read_mended_and_sent_again(browser, orchard):
     server, trees = orchard
     hand = Hand(browser, server.url)

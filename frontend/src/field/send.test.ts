@@ -43,6 +43,20 @@ describe('an entry that is sent', () => {
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no signal')))
     expect(await offer(item)).toEqual({ away: 'silent' })
   })
+  it('waits where an answer never comes, and holds up nothing', async () => {
+    const gone = new AbortController()
+    const asked = vi.spyOn(AbortSignal, 'timeout').mockReturnValue(gone.signal)
+    vi.stubGlobal(
+      'fetch',
+      (_: string, { signal }: RequestInit) =>
+        new Promise((_, refuse) => signal!.addEventListener('abort', () => refuse(signal!.reason))),
+    )
+    const offered = offer(item)
+    gone.abort(new DOMException('too long', 'TimeoutError'))
+    expect(await offered).toEqual({ away: 'silent' })
+    expect(asked).toHaveBeenCalledWith(20_000)
+    asked.mockRestore()
+  })
   it('is set aside with the reason where it is refused or fails', async () => {
     answers(422, {
       act: ACT,

@@ -20,6 +20,12 @@ interface Answer {
 type Refusal = { refused: string; wrong?: Item['wrong'] }
 type Outcome = { taken: unknown } | Refusal | { failed: string } | { away: 'silent' | 'stranger' }
 
+/**
+ * How long an answer is awaited, ms: a request that hangs on a weak signal must not hold up all
+ * that comes after it. Its act keeps a thing sent twice one thing.
+ */
+const PATIENCE = { entry: 20_000, photo: 120_000 }
+
 const said = (answer: Answer) =>
   [answer.title, answer.detail, ...(answer.errors ?? []).map((e) => e.message)]
     .filter(Boolean)
@@ -42,6 +48,7 @@ export async function offer(item: Item): Promise<Outcome> {
       method: item.method,
       body: item.blob ?? JSON.stringify(item.body),
       headers,
+      signal: AbortSignal.timeout(item.blob ? PATIENCE.photo : PATIENCE.entry),
     })
     const answer = (await response.json().catch(() => null)) as Answer | null
     if (answer?.act !== item.act) return { away: response.status >= 500 ? 'silent' : 'stranger' }
