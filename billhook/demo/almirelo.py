@@ -142,11 +142,17 @@ class Almirelo:
                 r = tree.record
                 if r.block.name == terrace.block and (r.row.n, r.place.n) in lost:
                     records.remove_tree(self.at, r.tree.id, r.tree.version, self._days_ago(900))
-                    if (r.row.n, r.place.n) in terrace.replanted and tree.size is not None:
+                    size = tree.size
+                    if (
+                        (r.row.n, r.place.n) in terrace.replanted
+                        and size.height_m
+                        and size.spread_m
+                        and size.trunk_mm
+                    ):
                         half = (
-                            round(tree.size.height_m * 0.5, 2),
-                            round(tree.size.spread_m * 0.45, 2),
-                            round(tree.size.trunk_mm * 0.35),
+                            round(size.height_m * 0.5, 2),
+                            round(size.spread_m * 0.45, 2),
+                            round(size.trunk_mm * 0.35),
                         )
                         lines.append(
                             TreeLine(

@@ -18,14 +18,14 @@ from ..workplace import Workplace
 
 def stairs_of(at: Workplace, tree_id: str, wanted_m: float | None = None) -> Stairs | None:
     """Down to the wanted height, once in each coming year; None where nobody
-    said how high it is wanted, or how large it is. wanted_m: in place of the tree's aim. Raises:
+    said how high it is wanted, or how high it is. wanted_m: in place of the tree's aim. Raises:
     NotFound.
     """
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
         wanted = wanted_m if wanted_m is not None else record.cap_m
         sizes = sizes_of(at, session, record)
-        if wanted is None or sizes.height_m is None or sizes.trunk_mm is None:
+        if wanted is None or sizes.height_m is None:
             return None
         desk = SeasonDesk(session, at, at.today())
         days = _days(desk, record)
@@ -45,7 +45,8 @@ def stairs_of(at: Workplace, tree_id: str, wanted_m: float | None = None) -> Sta
 
 
 def _typical(at: Workplace, record: TreeRecord, sizes: Sizes) -> LeafAbove:
-    height, trunk = float(sizes.height_m or 0), float(sizes.trunk_mm or 0)
+    height = float(sizes.height_m or 0)
+    trunk = sizes.trunk_mm or height * 1000 * at.know.number("stairs/trunk-of-height")
     spread = sizes.spread_m or height
     form = form_of(at, record.tree.species, record.cultivar)
     return typical_leaf(at.know, form, height, spread, trunk)

@@ -13,6 +13,7 @@ from ...core.words.group import Group
 from ...core.words.planting import understand_planting
 from ...store import frames, logbook
 from ...store.trees import TreeRecord, observations, tree_records
+from ..tree.sizes import sizes_by
 from ..workplace import Workplace
 
 _ABOUT_YEARS = 2
@@ -77,13 +78,14 @@ def _standing(at: Workplace, session: Session, state: str, records: list[TreeRec
         drawn = frames.stems_once_measured(session)
         return {r.tree.id for r in records if r.stem.id not in drawn}
     sizes = at.sizes(session, list(rows.values()))
-    return {
-        r.tree.id
-        for r in records
-        if r.cap_m is not None
-        and r.stem.id in rows
-        and sizes[rows[r.stem.id].id].height_m > r.cap_m
-    }
+    seen = observations(session, [r.tree.id for r in records])
+    over = set()
+    for r in records:
+        size = sizes[rows[r.stem.id].id] if r.stem.id in rows else None
+        tall = sizes_by(size, seen.get(r.tree.id, {})).height_m
+        if r.cap_m is not None and tall is not None and tall > r.cap_m:
+            over.add(r.tree.id)
+    return over
 
 
 def _any(group: Group) -> bool:

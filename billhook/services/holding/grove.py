@@ -14,6 +14,7 @@ from ...store.tables import Block, FrameRow, Holding, Row, Site
 from ...store.trees import TreeRecord, tree_records
 from ..frost.tag import FrostTag, frost_tag
 from ..season.desk import SeasonDesk
+from ..tree.sizes import Sizes, sizes_by
 from ..workplace import Size, Workplace
 from .archive import Restored, restored
 
@@ -23,7 +24,7 @@ class GroveTree:
     """One tree in plan. ``origin``: measured, sketched, after-plan, or None without a frame."""
 
     record: TreeRecord
-    size: Size | None
+    size: Sizes
     origin: str | None
     need: Need
     measured: bool
@@ -90,9 +91,9 @@ def trees_with_needs(desk: SeasonDesk, records: Sequence[TreeRecord]) -> list[Gr
     for record in records:
         frame = current.get(record.stem.id)
         size = sizes[frame.id] if frame else None
-        height = size.height_m if size else None
+        stands = sizes_by(size, desk.seen(record))
         in_pot, hedged = record.tree.pot_l is not None, record.row.kind == "hedgerow"
-        work = main_work(in_pot, hedged, height, record.cap_m, desk.young(record))
+        work = main_work(in_pot, hedged, stands.height_m, record.cap_m, desk.young(record))
         need = (
             _need(desk, record, work, frame, size, due, sheets)
             if desk.sound(record)
@@ -100,7 +101,7 @@ def trees_with_needs(desk: SeasonDesk, records: Sequence[TreeRecord]) -> list[Gr
         )
         found.append(
             GroveTree(
-                record, size, frame.origin if frame else None, need, record.stem.id in measured
+                record, stands, frame.origin if frame else None, need, record.stem.id in measured
             )
         )
     return found

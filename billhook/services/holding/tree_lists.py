@@ -16,8 +16,9 @@ from ...formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
 from ...store import frames, places
 from ...store.acts import new_id
 from ...store.tables import Block, FrameRow, Graft, LimbRow, Place, Row, Stem, Tree
-from ...store.trees import tree_records
+from ...store.trees import observations, tree_records
 from ..tree.framing import sketched_frame
+from ..tree.sizes import sizes_by
 from ..workplace import Workplace
 from .ground import Ground, ground_of
 
@@ -168,10 +169,13 @@ def export_trees(at: Workplace) -> str:
     """Every standing tree as CSV, in walking order."""
     with at.store.reading() as session:
         current = {row.stem_id: row for row in frames.current_rows(session)}
-        sizes = at.sizes(session, list(current.values()))
+        drawn, seen = at.sizes(session, list(current.values())), observations(session)
         lines = []
         for r in tree_records(session):
-            size = sizes[current[r.stem.id].id] if r.stem.id in current else None
+            size = sizes_by(
+                drawn[current[r.stem.id].id] if r.stem.id in current else None,
+                seen.get(r.tree.id, {}),
+            )
             lines.append(
                 TreeLine(
                     r.block.name,
@@ -183,9 +187,9 @@ def export_trees(at: Workplace) -> str:
                     r.stem.rootstock,
                     r.tree.pot_l,
                     r.stem.union_m,
-                    size.height_m if size else None,
-                    size.spread_m if size else None,
-                    size.trunk_mm if size else None,
+                    size.height_m,
+                    size.spread_m,
+                    size.trunk_mm,
                     r.place.x,
                     r.place.y,
                 )

@@ -195,7 +195,7 @@ class Ahead(Gathering):
             )
 
     def _standing(self, record: TreeRecord) -> Standing:
-        size, state = self.sizes[record.tree.id], self.desk.state(record)
+        state = self.desk.state(record)
         done: dict[str, dt.date] = {}
         for entry in self.desk.log(record):
             if entry.date <= self.day:
@@ -208,7 +208,7 @@ class Ahead(Gathering):
             young,
             self.desk.bears(record),
             state.condition,
-            size.height_m if size else None,
+            self.sized[record.tree.id].height_m,
             record.cap_m,
             start,
             done,

@@ -22,10 +22,11 @@ from ...core.season.model import WORKS, ForecastDay, SeasonAnswer, Site, Stance,
 from ...core.season.schools import stance_in_force
 from ...core.season.seen import OBSERVABLE
 from ...core.season.today import ASKS, FLUSHED, Ask, Verdict, verdict
-from ...store import frames, logbook, places, stances
+from ...store import logbook, places, stances
 from ...store.tables import Observation
 from ...store.trees import TreeRecord, observations, season_dates
 from ...store.work_tables import LogEntry
+from ..tree.sizes import sizes_of
 from ..workplace import Workplace
 from . import weather
 from .alike import Dates, Moves, SeasonOf, gap, season_of
@@ -134,12 +135,7 @@ class SeasonDesk:
         seen = self._seen.get(record.tree.id, {})
         if record.tree.pot_l is None or "winter_room_m" not in seen:
             return False
-        row = frames.current_row(self.session, record.stem.id)
-        height = (
-            self.at.size(row.id, frames.frame_of(self.session, row)[0]).height_m if row else None
-        )
-        if height is None and "height_m" in seen:
-            height = float(seen["height_m"].value)
+        height = sizes_of(self.at, self.session, record).height_m
         return height is not None and not fits(
             record.tree.pot_l, height, float(seen["winter_room_m"].value)
         )

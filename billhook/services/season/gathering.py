@@ -13,6 +13,7 @@ from ...store import frames, logbook
 from ...store.tables import PutOff
 from ...store.trees import TreeRecord, tree_records
 from ..holding.people import Helpers
+from ..tree.sizes import Sizes, sizes_by
 from ..workplace import Size, Workplace
 from .desk import SeasonDesk
 from .item import Item
@@ -46,6 +47,9 @@ class Gathering:
             r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None
             for r in self.records
         }
+        self.sized: dict[str, Sizes] = {
+            r.tree.id: sizes_by(self.sizes[r.tree.id], self.desk.seen(r)) for r in self.records
+        }
         self.drawn: dict[str, dt.date] = {stem_id: row.date for stem_id, row in current.items()}
         self.later: dict[tuple[str, str], PutOff] = {}
         for put in logbook.put_offs(session):
@@ -67,10 +71,10 @@ class Gathering:
     def _minutes(self, record: TreeRecord, work: str) -> float:
         if work in self.own_minutes:
             return self.own_minutes[work]
-        know, size = self.at.know, self.sizes[record.tree.id]
+        know, height = self.at.know, self.sized[record.tree.id].height_m
         by_height = 1.0
-        if size is not None and work not in ("sucker", "look"):
-            tall = size.height_m / know.number("today/minutes-tall")
+        if height is not None and work not in ("sucker", "look"):
+            tall = height / know.number("today/minutes-tall")
             by_height = max(know.number("today/minutes-least"), tall)
         return know.number(f"today-minutes/{work}/minutes") * by_height
 

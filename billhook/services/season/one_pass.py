@@ -14,6 +14,7 @@ from ...core.words.units import Units
 from ...core.words.values import Weight, say
 from ...store import frames
 from ...store.trees import TreeRecord
+from ..tree.sizes import sizes_by
 from ..workplace import Workplace
 from .desk import SeasonDesk
 
@@ -47,7 +48,7 @@ def one_pass(
         work = main_work(
             record.tree.pot_l is not None,
             record.row.kind == "hedgerow",
-            size.height_m if size else None,
+            sizes_by(size, desk.seen(record)).height_m,
             record.cap_m,
             desk.young(record),
         )

@@ -2,13 +2,15 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 from sqlmodel import Session
 
 from ...store import frames
+from ...store.tables import Observation
 from ...store.trees import TreeRecord, observations
-from ..workplace import Workplace
+from ..workplace import Size, Workplace
 
 
 @dataclass(frozen=True)
@@ -23,10 +25,14 @@ class Sizes:
 def sizes_of(at: Workplace, session: Session, record: TreeRecord) -> Sizes:
     """By its newest frame or outline, else as it was seen."""
     row = frames.current_row(session, record.stem.id)
-    if row is not None:
-        size = at.size(row.id, frames.frame_of(session, row)[0])
-        return Sizes(size.height_m, size.spread_m, row.trunk_mm)
-    seen = observations(session, [record.tree.id]).get(record.tree.id, {})
+    size = at.size(row.id, frames.frame_of(session, row)[0]) if row is not None else None
+    return sizes_by(size, observations(session, [record.tree.id]).get(record.tree.id, {}))
+
+
+def sizes_by(size: Size | None, seen: Mapping[str, Observation]) -> Sizes:
+    """As it is drawn; a tree nobody has drawn as it was seen."""
+    if size is not None:
+        return Sizes(size.height_m, size.spread_m, size.trunk_mm)
     height, spread, trunk = (
         float(seen[k].value) if k in seen else None for k in ("height_m", "spread_m", "trunk_mm")
     )

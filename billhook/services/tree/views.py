@@ -99,10 +99,11 @@ def tree_view(
         row = frames.current_row(session, record.stem.id)
         desk = SeasonDesk(session, at, day)
         state, drawn = desk.state(record), frame_view(at, session, row) if row else None
+        sizes = sizes_of(at, session, record)
         main = main_work(
             state.in_pot,
             record.row.kind == "hedgerow",
-            drawn.size.height_m if drawn else None,
+            sizes.height_m,
             record.cap_m,
             desk.young(record),
         )
@@ -111,7 +112,7 @@ def tree_view(
             record,
             drawn,
             dict(observations(session, [tree_id]).get(tree_id, {})),
-            sizes_of(at, session, record),
+            sizes,
             desk.used(record),
             yearly_budget(state, tree_age(state, day.year), at.know).share,
             main,

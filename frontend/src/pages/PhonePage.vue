@@ -8,7 +8,7 @@ import { drop, resend, useOutbox } from '@/field/outbox'
 import { useReach } from '@/field/reach'
 import { onDevice, type Item } from '@/field/store'
 import { dayWords } from '@/geometry/day'
-import { useIntervalFn } from '@vueuse/core'
+import { useClipboard, useIntervalFn } from '@vueuse/core'
 import MendEntry from './phone/MendEntry.vue'
 import OnAPhone from './phone/OnAPhone.vue'
 import { computed, ref } from 'vue'
@@ -74,9 +74,10 @@ const { pause } = useIntervalFn(
   1500,
   { immediateCallback: true },
 )
+const { copy: toClipboard } = useClipboard({ legacy: true })
 const copied = ref<number | null>(null)
 async function copy(item: Item) {
-  await navigator.clipboard.writeText(`${item.says}\n${JSON.stringify(item.body, null, 1)}`)
+  await toClipboard(`${item.says}\n${JSON.stringify(item.body, null, 1)}`)
   copied.value = item.seq ?? null
 }
 const aside = computed(() => [...refused.value, ...failed.value])

@@ -10,10 +10,11 @@ import pytest
 
 from billhook.core.errors import InvalidInput
 from billhook.services.heights import aims, down
-from billhook.services.holding import planting, setting_up
+from billhook.services.holding import find, grove, planting, setting_up
 from billhook.services.plan import proposals
 from billhook.services.plan.wishes import Wish
-from billhook.services.tree import views
+from billhook.services.season import needs
+from billhook.services.tree import observing, views
 
 from ...places import TODAY, empty_workplace
 
@@ -86,6 +87,30 @@ def test_the_stairs_begin_on_the_day_that_the_tree_s_page_opens(tmp_path):
     assert verdict.price > 0.03
     found = down.stairs_of(at, tree)
     assert found.visits[0].day == day
+
+
+def test_a_tree_of_which_only_the_height_is_known_is_lowered_on_every_page(tmp_path):
+    """Said in the first minutes: how tall, and how tall it is wanted. No trunk, no drawing."""
+    day = dt.date(2026, 11, 29)
+    at = empty_workplace(tmp_path, day)
+    site = setting_up.set_up(at, "Garden", "Garden", 32.7, "dry-cool-coast")
+    like = planting.Like(height_m=5.5)
+    (tree,) = planting.plant(at, site.id, "Garden", 1, 1, "mango", 2006, like=like).tree_ids
+    aims.say_aim(at, tree, "tree", 3.0)
+    view = views.tree_view(at, tree, day)
+    assert view.main_work == "height"
+    assert "height" in [n.work for n in needs.needs(at, tree, day)]
+    (shown,) = grove.grove(at, day).trees
+    assert (shown.size.height_m, shown.need.kind) == (5.5, "height")
+    assert [r.tree.id for r in find.find(at, "over the wanted height")] == [tree]
+    visits = down.stairs_of(at, tree).visits
+    assert visits[0].to_m < 5.5
+    # which trunk is taken for it hardly matters
+    known = []
+    for trunk in (110, 250):
+        observing.observe(at, "tree", tree, "trunk_mm", str(trunk), day)
+        known.append(down.stairs_of(at, tree).visits[0].to_m)
+    assert known == pytest.approx([visits[0].to_m] * 2, abs=0.15)
 
 
 def test_many_are_wanted_at_one_height_and_as_wide_as_before(tall):

@@ -67,7 +67,7 @@ def test_a_verdict_and_a_limit_before_anything_is_measured(at):
     view = grove(at, TODAY)
     assert [t.record.name for t in view.trees][:2] == ["Garden 3·1", "Garden 3·2"]
     assert len(view.trees) == 24
-    assert all(t.size is None and t.need.text for t in view.trees)
+    assert all(t.size.height_m is None and t.need.text for t in view.trees)
     tree = views.tree_view(at, made.tree_ids[0], TODAY)
     assert tree.frame is None
     thin = next(v for v in tree.verdicts if v.work == "thin")

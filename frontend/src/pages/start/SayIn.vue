@@ -8,16 +8,23 @@ import { useNames } from '@/composables/useNames'
 import { useSettings } from '@/composables/useSettings'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Grove, type Schemas } from '@/api/client'
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { useDebounceFn, useSessionStorage } from '@vueuse/core'
+import { computed, ref, toRefs } from 'vue'
 import GroupCard from './GroupCard.vue'
+import { newId } from '@/api/ids'
 import { draftOf, openOf, partsOf, type Draft, type Said } from './said'
 
 const { units } = useSettings()
 const props = defineProps<{ grove: Grove }>()
-const text = ref('')
-const understood = ref<Schemas['PlantingOut'] | null>(null)
-const drafts = ref<Draft[]>([])
+interface SoFar {
+  text: string
+  understood: Schemas['PlantingOut'] | null
+  drafts: Draft[]
+}
+/** What was said and filled in so far, kept while the page is left. */
+const { text, understood, drafts } = toRefs(
+  useSessionStorage<SoFar>('billhook-said', { text: '', understood: null, drafts: [] }).value,
+)
 const site = ref(props.grove.sites[0]?.id ?? '')
 const reading = useAct()
 const { act, busy, fields, trouble } = useAct()
@@ -48,7 +55,7 @@ const ready = computed(
   () => drafts.value.length > 0 && drafts.value.every((d) => openOf(d).length === 0),
 )
 async function plant() {
-  const together = crypto.randomUUID()
+  const together = newId()
   const done: { count: number; id: string }[] = []
   const all = await act(async () => {
     while (drafts.value.length) {
