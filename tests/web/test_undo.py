@@ -320,6 +320,23 @@ def test_what_stands_on_it_is_named_and_goes_with_it(served):
     assert undo(served, ID).status_code == 400  # taken back already
 
 
+def test_the_book_says_what_was_taken_back_and_where_an_entry_went(served):
+    tree = f"/api/trees/{served.tree_id}"
+    body = resources(served.tree_id, served.frame_id, served.site_id, served.block_id)
+    moved, back, again = new_id(), new_id(), new_id()
+    logged = write(served, f"POST {tree}/log", body[f"POST {tree}/log"], new_id())
+    write(served, f"PUT /api/log/{logged['id']}", {"tree_id": served.bare_id}, moved)
+    undo(served, moved, mine=back)
+    undo(served, back, mine=again)
+    told = [a["said"] for a in served.client.get("/api/acts").get_json()["acts"][:3]]
+    name = served.client.get(f"/api/trees/{served.bare_id}").get_json()["name"]
+    assert told == [
+        f"Put back: Entry given to {name}",
+        f"Taken back: Entry given to {name}",
+        f"Entry given to {name}",
+    ]
+
+
 def test_two_that_changed_the_same_field_are_told_apart_from_two_that_did_not(served):
     tree, name, pot, again = f"PATCH /api/trees/{served.tree_id}", new_id(), new_id(), new_id()
     for act, change in ((name, {"name": "By the gate"}), (pot, {"pot_l": 60})):

@@ -52,7 +52,10 @@ def subject_of(session: Session, act: Act, changes: Sequence[Changed]) -> Subjec
     """What an act was about: by the id in its path, else by the trees it touched."""
     touched = _trees_of(session, changes)
     asked = _ID.search(act.kind)
+    given = next((c.became["tree_id"] for c in changes if "tree_id" in c.became), None)
     named = _name_of(session, asked.group(0)) if asked else None
+    if named is None and given is not None and len(changes) == 1:
+        named = _name_of(session, given)  # what it was given to, whatever became of it since
     if named is None and len(touched) == 1:
         named = _name_of(session, touched[0])
     if named is None:

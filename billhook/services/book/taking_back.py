@@ -12,7 +12,7 @@ from sqlalchemy.exc import IntegrityError
 from sqlmodel import Session, col, select
 
 from ...core.errors import BillhookError
-from ...core.words.values import Saying
+from ...core.words.values import Saying, say
 from ...store import changes as kept
 from ...store import trees as tree_store
 from ...store.acts import Act, doing, going_on
@@ -150,12 +150,13 @@ def _follow(at: Workplace, session: Session, tree_ids: Sequence[str]) -> None:
 
 
 def _said(session: Session, act: Act) -> ActSaid:
-    subject: Subject = subject_of(session, act, _changes(session, act))
+    about, undone = act, 0
+    while about.undoes and (before := _act(session, about.undoes)):
+        about, undone = before, undone + 1
+    subject: Subject = subject_of(session, about, _changes(session, about))
+    says = act_says(about.kind, subject.says)
+    if undone:
+        says = say("act-taken-back" if undone % 2 else "act-had-again", act=says)
     return ActSaid(
-        act.id,
-        act.seq or 0,
-        act_says(act.kind, subject.says),
-        act.day,
-        act.person,
-        bool(kept.taken_by(session, act.seq or 0)),
+        act.id, act.seq or 0, says, act.day, act.person, bool(kept.taken_by(session, act.seq or 0))
     )

@@ -7,6 +7,8 @@ act-of-trees = { $n ->
 }
 act-of-row = { $block }, row { $row }
 act-post-acts-undo = Taken back: something of { $of }
+act-taken-back = Taken back: { $act }
+act-had-again = Put back: { $act }
 act-post-odd-out = Odd entry of { $of } taken out
 act-post-species = A kind of your own described
 act-put-sites = { $of } corrected
@@ -36,7 +38,7 @@ act-post-trees-stands = { $of } stands
 act-post-trees-frames = { $of } measured
 act-post-trees-sketch = Sizes of { $of } noted
 act-post-trees-log = Work on { $of } logged
-act-put-log = Entry put on { $of }
+act-put-log = Entry given to { $of }
 act-post-trees-traces = { $of } traced
 act-post-says = Noted for { $of }
 act-post-says-take-back = Taken back for { $of }

@@ -52,7 +52,10 @@ const answered = computed(() =>
 <template>
   <div class="grid gap-4">
     <h1 class="text-title" data-test="end">
-      <template v-if="local">{{ answered.length }} answers kept on this phone</template>
+      <template v-if="local"
+        >{{ answered.length === 1 ? 'One answer' : `${answered.length} answers` }} kept on this
+        phone</template
+      >
       <template v-else>{{
         walk.nothing
           ? 'Nothing to cut'
