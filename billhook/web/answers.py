@@ -91,6 +91,7 @@ def log_body(line: LogLine) -> dict[str, Any]:
     """A log entry with its tree's name, what was counted, and by what it is taken back."""
     more = {
         "tree": line.tree_name,
+        "share": line.share,
         "corrected_by": line.corrected_by,
         "counted": [vars(c) | {"class": c.thickness} for c in line.counts],
         "act": line.act,

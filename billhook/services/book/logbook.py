@@ -13,7 +13,7 @@ from sqlmodel import Session
 from ...core.days import done_problem, planned_problem
 from ...core.errors import invalid, refuse
 from ...core.frame.counting import Counted
-from ...core.season.model import WORKS
+from ...core.season.model import FREE_WORK, WORKS
 from ...store import logbook
 from ...store.changes import kept_acts
 from ...store.database import StaleVersion
@@ -38,6 +38,12 @@ class LogLine:
     counts: tuple[CutCount, ...] = ()
     act: str | None = None
     with_it: int = 0
+
+    @property
+    def share(self) -> float | None:
+        """What went of the canopy [0..1]; None where nobody reckoned it."""
+        free = self.entry.work in FREE_WORK and self.entry.share is None
+        return 0.0 if free else self.entry.share
 
 
 def log(at: Workplace, tree_id: str | None = None, limit: int = 400) -> list[LogLine]:

@@ -57,9 +57,9 @@ const elsewhere = ref<string | null>(null)
           <span v-if="!withTree" class="num">{{ dayWords(e.date) }}</span>
           <span v-if="e.cuts" class="num">{{ e.cuts }} {{ e.cuts === 1 ? 'cut' : 'cuts' }}</span>
           <span class="num">{{
-            e.share === null && e.work !== 'sucker'
+            e.share === null
               ? 'share not known'
-              : !e.share
+              : e.share === 0
                 ? 'no canopy'
                 : `${shareWords(e.share)} of canopy`
           }}</span>

@@ -28,6 +28,10 @@ export const homeOf = () => read(HOME)
 /** What a person at this device should know of the holding that answers. */
 export const homeSays = shallowRef<{ other?: string; asOf?: string } | null>(null)
 
+let expected = false
+/** The next holding that answers in place of this one was asked for here: it is no stranger. */
+export const expectAnother = (asked: boolean) => (expected = asked)
+
 /** Hears which holding answers, and whether an older state of it was put back. */
 export function heedHome(
   id: string,
@@ -35,7 +39,8 @@ export function heedHome(
   restored: { at: string; as_of: string } | null,
 ): void {
   const before = homeOf()
-  if (before && before !== id) homeSays.value = { other: name }
+  if (before && before !== id && expected) expected = false
+  else if (before && before !== id) homeSays.value = { other: name }
   else if (before && restored && read(SEEN) !== restored.at)
     homeSays.value = { asOf: restored.as_of }
   keep(HOME, id)

@@ -59,3 +59,10 @@ def test_an_entry_that_is_not_so_is_taken_back_with_what_it_closed(garden):
     assert [a.taken_back for a in newest[:2]] == [False, True]
     taking_back.take_back(garden.at, taken.act)
     assert len(book(garden.at, Asked()).lines) == 1
+
+
+def test_work_that_costs_no_leaf_says_so_though_nobody_reckoned_it(garden):
+    for nth, work in enumerate(("sucker", "sanitation", "thin")):
+        logbook.log_past_work(garden.at, garden.tree_ids[nth], new_id(), TODAY, work)
+    shares = {line.entry.work: line.share for line in book(garden.at, Asked()).lines}
+    assert shares == {"sucker": 0, "sanitation": 0, "thin": None}

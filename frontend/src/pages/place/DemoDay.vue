@@ -3,6 +3,7 @@
 import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import DayField from '@/controls/DayField.vue'
+import { expectAnother } from '@/field/home'
 import { fullDay } from '@/geometry/day'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
@@ -15,7 +16,8 @@ const { data } = useQuery({
 })
 const day = ref('')
 const { act, busy, trouble, fields } = useAct()
-const put = (to: string) => act(() => heed(api.POST('/api/demo', { body: { day: to } })), ['demo'])
+const put = async (to: string) =>
+  expectAnother(await act(() => heed(api.POST('/api/demo', { body: { day: to } })), ['demo']))
 /** Everything is another history now. */
 watch(
   () => data.value?.day,
