@@ -75,9 +75,7 @@ defineExpose({ focus })
         @keydown.enter="activeOption || go(found[0] ?? null)"
       />
       <ComboboxOptions v-if="typed.trim()" static class="find-list">
-        <li v-if="found.length === 0" class="px-3 py-2 text-ink2">
-          No tree of that name stands here.
-        </li>
+        <li v-if="found.length === 0" class="px-3 py-2 text-ink2">No tree is found by that.</li>
         <ComboboxOption
           v-for="tree in found.slice(0, LISTED)"
           :key="tree.id"

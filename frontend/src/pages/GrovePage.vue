@@ -207,8 +207,9 @@ useKeys([
       </p>
       <h1 class="text-title">What each needs next</h1>
       <p class="text-note text-ink2">
-        {{ dayWords(grove.day) }}, {{ siteTrees.length }} trees. Pick one in the plan, or press
-        <kbd>/</kbd> and type its name.
+        {{ dayWords(grove.day) }}, {{ siteTrees.length }} trees. Pick one in the plan, or find it by
+        name<span class="hidden sm:inline">: <kbd>/</kbd></span
+        >.
       </p>
       <NeedsList :grove="grove" :site-id="site" :lit="lights" @open="open" />
     </aside>

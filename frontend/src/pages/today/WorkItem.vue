@@ -241,10 +241,10 @@ const cutsAt = computed(() => {
           class="btn btn-small"
           :disabled="!chosen.size"
           :aria-expanded="mode === 'done'"
-          :aria-label="`Done: ${where}, ${item.says}`"
+          :aria-label="`${mode === 'done' ? 'Not yet' : 'Done'}: ${where}, ${item.says}`"
           @click="mode = mode === 'done' ? '' : 'done'"
         >
-          Done
+          {{ mode === 'done' ? 'Not yet' : 'Done' }}
         </button>
         <button
           v-if="!item.later"

@@ -108,7 +108,7 @@ async function save() {
       />
       <p v-if="fields['/name']" class="wrong col-span-2">{{ fields['/name'] }}</p>
       <p v-else-if="trouble" class="wrong col-span-2" role="alert">{{ trouble }}</p>
-      <button class="btn" :disabled="busy">Save these</button>
+      <button class="btn self-end" :disabled="busy">Save these</button>
     </form>
     <div class="grid grid-cols-2 gap-3 mt-3">
       <PhotoTake
