@@ -44,6 +44,9 @@ def test_five_minutes_from_nothing(browser, empty):
     hand.sees("Which orange")
     assert hand.field("Height").get_attribute("value") == "4.57 m"
     assert hand.field("Pot, litres").get_attribute("value") == "56.8"
+    browser.refresh()  # what was said and understood so far stays
+    hand.until(lambda: len(hand.all('[data-test="group"]')) == 2)
+    assert hand.field("Height").get_attribute("value") == "4.57 m"
     hand.type("Say it", "two plum trees")
     hand.sees("drops its leaves")
     hand.type("Say it", "")

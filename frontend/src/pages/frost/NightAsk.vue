@@ -78,7 +78,8 @@ function take(n: Schemas['ColdNightOut']) {
         first.
       </p>
       <p v-if="!data.nights.length" class="text-ink2">
-        No cold night at the station ({{ data.station }}) in the last fifteen months.
+        The station ({{ data.station }}) tells of no cold night in the last fifteen months; one that
+        was felt or read elsewhere is entered here.
       </p>
       <template v-else>
         <p class="text-ink2">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** Height, spread and trunk for a tree that has no frame yet. */
+/** Height, spread and trunk for a tree that has no frame yet; what was said of them stands there. */
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Tree } from '@/api/client'
 import MeasureField from '@/controls/MeasureField.vue'
@@ -7,9 +7,9 @@ import { reactive } from 'vue'
 
 const props = defineProps<{ tree: Tree }>()
 const sizes = reactive<{ height: number | null; spread: number | null; trunk: number | null }>({
-  height: null,
-  spread: null,
-  trunk: null,
+  height: props.tree.sizes.height_m,
+  spread: props.tree.sizes.spread_m,
+  trunk: props.tree.sizes.trunk_mm,
 })
 const { act, fields, trouble } = useAct()
 async function sketch() {

@@ -133,12 +133,17 @@ const says = computed(() => {
     </template>
     <WhipPanel v-else-if="tree.form === 'whip'" :tree="tree" />
     <div v-else class="p-8 max-w-lg max-[900px]:p-4">
-      <h2 class="text-head">Not measured yet</h2>
-      <p class="mt-2 text-ink2">
+      <h2 class="text-head">
+        {{ tree.standing === 'sized' ? 'Not drawn yet' : 'Not measured yet' }}
+      </h2>
+      <p v-if="tree.standing === 'sized'" class="mt-2 text-ink2">
+        Its sizes are known: cuts are counted by their thickness. Drawn, it shows which limb.
+      </p>
+      <p v-else class="mt-2 text-ink2">
         The verdict stands without a measurement. To cost a cut, give height, spread and trunk: cuts
         are then counted by their thickness.
       </p>
-      <FirstSizes :tree="tree" />
+      <FirstSizes :key="tree.id" :tree="tree" />
     </div>
   </div>
 </template>
