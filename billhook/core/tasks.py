@@ -13,10 +13,11 @@ NightTask = Literal[
 ]
 GrowOnTask = Literal["frost-stake", "frost-tie", "frost-thin", "frost-sucker"]
 FrostTask = Literal[NightTask, GrowOnTask, "frost-again", "frost-protect-on", "frost-protect-off"]
-CutTask = Literal["sucker", "wrap", "sprout", "breaks", "trim", "bark"]
+CutTask = Literal["sucker", "wrap", "sprout", "breaks", "trim", "bark", "hard"]
 TaskKind = Literal[FrostTask, CutTask, "stage", "renewal", "walk", "found"]
 
 NIGHT_TASKS: tuple[NightTask, ...] = get_args(NightTask)
+CUT_TASKS: tuple[CutTask, ...] = get_args(CutTask)
 GROW_ON_TASKS: tuple[GrowOnTask, ...] = get_args(GrowOnTask)
 FROST_TASKS: tuple[FrostTask, ...] = get_args(FrostTask)
 TASK_KINDS: tuple[TaskKind, ...] = get_args(TaskKind)

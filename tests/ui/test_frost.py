@@ -66,7 +66,7 @@ def test_a_night_goes_from_a_stations_file_to_the_list(browser, summer, tmp_path
     file.write_text("date,tmin,tmax\n" + "\n".join(days))
     hand = Hand(browser, summer.url)
     hand.open("/frost")
-    hand.sees("No cold night")
+    hand.sees("tells of no cold night")
     hand.touch("details summary")
     hand.field("Station file").send_keys(str(file))
     hand.click("Take the days only")

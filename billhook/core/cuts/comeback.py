@@ -6,9 +6,10 @@ import datetime as dt
 from collections.abc import Iterable
 from dataclasses import dataclass
 
+from ..choice import one_of
 from ..known import Knowledge
-from ..season.model import Span
-from ..tasks import CutTask
+from ..season.model import Span, Work
+from ..tasks import CUT_TASKS, CutTask
 from .technique import ORDER_CLASSES, CutAdvice
 
 _SUCKER_ROWS = (
@@ -45,38 +46,51 @@ def come_backs(
     """Come-back dates after cuts made on ``day``. in_strong_sun: the span in which bared bark
     burns, if the day is near it. tied: a wrap, tie or stake is on it.
     """
-    found: list[ComeBack] = []
     cuts = list(done)
-
-    def add(kind: CutTask, row: str) -> None:
-        rule = f"comeback/{row}/days"
-        found.append(
-            ComeBack(
-                kind,
-                day + dt.timedelta(days=know.days(rule)),
-                know.text(f"comeback/{row}/does"),
-                rule,
-            )
-        )
-
+    rows = ["wrap"] if tied else []
     if any(c.order_class == ORDER_CLASSES["sucker"] for c in cuts):
-        add(
-            "sucker",
-            next(
-                row for row in _SUCKER_ROWS if age_years <= know.number(f"comeback/{row}/until-age")
-            ),
-        )
-    if tied:
-        add("wrap", "wrap")
+        rows.append(_sucker_row(know, age_years))
     live = [c for c in cuts if not c.free]
     headed = [c for c in live if c.place == "between"]
     if headed:
-        add("breaks", "breaks")
+        rows.append("breaks")
     if len(headed) < len(live):
         # what a headed shoot breaks into is wanted, and is not rubbed off
-        add("sprout", "sprout")
+        rows.append("sprout")
     if live:
-        add("trim", "light-trim")
+        rows.append("light-trim")
     if live and in_strong_sun is not None and in_strong_sun.holds(day):
-        add("bark", "bared-bark")
+        rows.append("bared-bark")
+    return _dated(know, rows, day)
+
+
+def come_backs_of(
+    work: Work, day: dt.date, age_years: int, in_strong_sun: Span | None, know: Knowledge
+) -> list[ComeBack]:
+    """Come-back dates after work made on ``day`` without a plan, by its kind: those that its cuts
+    would have had on a sheet. in_strong_sun: as for a sheet.
+    """
+    known_id = f"after-work/{work}/looks"
+    rows = know.text(known_id).split() if known_id in know else []
+    if "sucker" in rows:
+        rows[rows.index("sucker")] = _sucker_row(know, age_years)
+    if rows and work != "sucker" and in_strong_sun is not None and in_strong_sun.holds(day):
+        rows.append("bared-bark")
+    return _dated(know, rows, day)
+
+
+def _sucker_row(know: Knowledge, age_years: int) -> str:
+    return next(x for x in _SUCKER_ROWS if age_years <= know.number(f"comeback/{x}/until-age"))
+
+
+def _dated(know: Knowledge, rows: Iterable[str], day: dt.date) -> list[ComeBack]:
+    found = [
+        ComeBack(
+            one_of(CUT_TASKS, know.text(f"comeback/{row}/kind")),
+            day + dt.timedelta(days=know.days(f"comeback/{row}/days")),
+            know.text(f"comeback/{row}/does"),
+            f"comeback/{row}/days",
+        )
+        for row in rows
+    ]
     return sorted(found, key=lambda c: (c.due, c.kind))

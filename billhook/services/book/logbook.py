@@ -22,7 +22,9 @@ from ...store.tables import Task
 from ...store.trees import tree_record, tree_records
 from ...store.work_tables import CutCount, LogEntry
 from ..plan import counted
+from ..season.desk import SeasonDesk
 from ..workplace import Workplace
+from .come_back import come_back_after
 from .logged import put_in_log
 
 
@@ -137,6 +139,7 @@ def log_past_work(
             _in_place_of(wrong, entry)
         put_in_log(at.know, session, entry)
         session.flush()
+        come_back_after(SeasonDesk(session, at, date), [(record, entry)])
         counted.put_down(session, entry, cuts)
         return entry
 

@@ -21,6 +21,7 @@ from ...store.logbook import save_counts
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import CutCount as CountRow
 from ...store.work_tables import LogEntry
+from ..book.come_back import come_back_after
 from ..book.logged import put_in_log
 from ..season.desk import SeasonDesk
 from ..tree.sizes import Sizes, sizes_of
@@ -148,6 +149,7 @@ def log_counted(
         )
         put_in_log(at.know, session, entry, found=found)
         session.flush()
+        come_back_after(SeasonDesk(session, at, date), [(record, entry)])
         put_down(session, entry, cuts)
         return entry
 

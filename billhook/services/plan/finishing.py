@@ -17,15 +17,14 @@ from ...core.frame.counting import Counted
 from ...core.frame.finish import after_cuts
 from ...core.frame.model import Cut
 from ...core.season.budget import tree_age
-from ...core.season.model import Span
 from ...store import frames, plans
 from ...store.acts import new_id
 from ...store.database import StaleVersion
-from ...store.logbook import save_tasks
 from ...store.plans import save_plan
-from ...store.tables import FrameRow, Task
+from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import LogEntry, Plan, PlanCut
+from ..book.come_back import set_come_backs, strong_sun
 from ..book.logged import put_in_log
 from ..heights.rotations import renew_tree
 from ..season.desk import SeasonDesk
@@ -163,18 +162,8 @@ def _come_back(
     """Set the days to come back after what was cut."""
     know, day = desk.at.know, entry.date
     age = tree_age(desk.state(record), day.year)
-    suns = (e for e in desk.season(record, ("sucker",)).events if e.name == "strong sun on bark")
-    sun = next((Span(e.start, e.end) for e in suns if e.start <= day <= e.end), None)
     young = age <= know.number("walk/young-until")
     tied = young or mark_is_tied(record.stem.union_mark, know)
-    for back in come_backs(advice, day, age, sun, know, tied):
-        task = Task(
-            scope="tree",
-            scope_id=record.tree.id,
-            kind=back.kind,
-            does=back.does,
-            due=back.due,
-            rule=back.rule,
-            cause=entry.id,
-        )
-        save_tasks(desk.session, task)
+    sun = strong_sun(desk, record, day)
+    backs = tuple(come_backs(advice, day, age, sun, know, tied))
+    set_come_backs(desk.session, "tree", entry.tree_id, entry.id, backs)

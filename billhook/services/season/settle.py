@@ -16,8 +16,10 @@ from ...store.logbook import save_put_off, save_tasks
 from ...store.tables import PutOff, Task
 from ...store.trees import tree_record
 from ...store.work_tables import LogEntry
+from ..book.come_back import come_back_after
 from ..book.logged import put_in_log
 from ..workplace import Workplace
+from .desk import SeasonDesk
 
 
 def _later_problem(until: dt.date, day: dt.date) -> str | None:
@@ -84,24 +86,23 @@ def done(
     if work not in WORKS:
         raise invalid("/work", f"must be one of {', '.join(WORKS)}")
     with at.store.writing() as session:
+        desk, written = SeasonDesk(session, at, date), []
         for tree_id in tree_ids:
             entry_id = str(uuid.uuid5(uuid.UUID(request_id), tree_id))
             if session.get(LogEntry, entry_id) is None:
-                tree_record(session, tree_id)
-                each = None if minutes is None else minutes / len(tree_ids)
-                put_in_log(
-                    at.know,
-                    session,
-                    LogEntry(
-                        id=entry_id,
-                        tree_id=tree_id,
-                        date=date,
-                        work=work,
-                        who=who,
-                        minutes=each,
-                        cuts=count,
-                        note="unmeasured",
-                    ),
-                    found=found,
+                record = tree_record(session, tree_id)
+                entry = LogEntry(
+                    id=entry_id,
+                    tree_id=tree_id,
+                    date=date,
+                    work=work,
+                    who=who,
+                    minutes=None if minutes is None else minutes / len(tree_ids),
+                    cuts=count,
+                    note="unmeasured",
                 )
+                put_in_log(at.know, session, entry, found=found)
+                session.flush()
+                written.append((record, entry))
+        come_back_after(desk, written)
     return len(tree_ids)

@@ -7,7 +7,7 @@ import datetime as dt
 import pytest
 
 from billhook.catalogue.wording import said
-from billhook.core.cuts.comeback import come_backs
+from billhook.core.cuts.comeback import come_backs, come_backs_of
 from billhook.core.cuts.limits import against_limit, share_of
 from billhook.core.cuts.names import forks, limb_names, position_words
 from billhook.core.cuts.technique import advise
@@ -188,6 +188,19 @@ def test_come_backs_name_their_rule(know, wood):
     assert all(know[c.rule].unit == "days" for c in found)
     assert [(c.due - day).days for c in come_backs(cuts[:1], day, 3, None, know)] == [30]
     assert come_backs([], day, 3, None, know) == []
+
+
+def test_work_without_a_plan_is_come_back_to_as_its_cuts_on_a_sheet(know, wood):
+    day, frame = dt.date(2026, 7, 1), hand_worked()
+    sun = Span(dt.date(2026, 6, 1), dt.date(2026, 8, 31))
+    for limb, work in (("s", "sucker"), ("a", "thin")):
+        planned = come_backs([one(know, wood, frame, Cut(limb, 0))], day, 8, sun, know)
+        assert come_backs_of(work, day, 8, sun, know) == planned
+    assert come_backs_of("sanitation", day, 8, sun, know) == []
+    hard = come_backs_of("skeleton", day, 8, None, know)
+    assert [(c.due - day).days for c in hard] == [45, 365]
+    assert "stay this first season" in hard[0].does
+    assert "second spring" in hard[1].does
 
 
 def test_what_a_headed_shoot_breaks_into_is_counted_and_not_rubbed_off(know, wood):

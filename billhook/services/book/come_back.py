@@ -1,0 +1,80 @@
+"""The days to come back that work sets, by a sheet's own cuts or by the kind of work."""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections import Counter
+from collections.abc import Sequence
+from typing import Literal
+
+from sqlmodel import Session
+
+from ...core.choice import one_of
+from ...core.cuts.comeback import ComeBack, come_backs_of
+from ...core.season.budget import tree_age
+from ...core.season.model import WORKS, Span
+from ...store import logbook
+from ...store.logbook import save_tasks
+from ...store.tables import Task
+from ...store.trees import TreeRecord, tree_records
+from ...store.work_tables import LogEntry
+from ..season.desk import SeasonDesk
+
+Backs = tuple[ComeBack, ...]
+
+
+def strong_sun(desk: SeasonDesk, record: TreeRecord, day: dt.date) -> Span | None:
+    """The span in which bared bark burns, where the day lies in it."""
+    suns = (e for e in desk.season(record, ("sucker",)).events if e.name == "strong sun on bark")
+    return next((Span(e.start, e.end) for e in suns if e.start <= day <= e.end), None)
+
+
+def set_come_backs(
+    session: Session, scope: Literal["tree", "row"], scope_id: str, cause: str, backs: Backs
+) -> None:
+    """Write dated looks down for a tree or a row, with the entry that asks for them. A look of the
+    same rule that is open there is that look, later.
+    """
+    open_now = {t.rule: t for t in logbook.tasks(session, scope_id)}
+    for back in backs:
+        task = open_now.get(back.rule)
+        if task is None:
+            task = Task(
+                scope=scope,
+                scope_id=scope_id,
+                kind=back.kind,
+                does=back.does,
+                due=back.due,
+                rule=back.rule,
+                cause=cause,
+            )
+        elif task.due < back.due:
+            task.due, task.version = back.due, task.version + 1
+        save_tasks(session, task)
+
+
+def come_back_after(desk: SeasonDesk, done: Sequence[tuple[TreeRecord, LogEntry]]) -> None:
+    """Set the days to come back after work without a plan; one look for a row that was done whole.
+    What would be due by now is past: work of long ago asks for nothing.
+    """
+    by_row: dict[str, list[tuple[str, str, Backs]]] = {}
+    for record, entry in done:
+        if entry.corrects is None:
+            seen = (record.tree.id, entry.id, _backs(desk, record, entry))
+            by_row.setdefault(record.row.id, []).append(seen)
+    standing = Counter(r.row.id for r in tree_records(desk.session)) if len(done) > 1 else {}
+    for row, trees in by_row.items():
+        whole = 1 < len(trees) == standing.get(row, 0) and len({b for _, _, b in trees}) == 1
+        if whole:
+            set_come_backs(desk.session, "row", row, *trees[0][1:])
+            continue
+        for tree, cause, backs in trees:
+            set_come_backs(desk.session, "tree", tree, cause, backs)
+
+
+def _backs(desk: SeasonDesk, record: TreeRecord, entry: LogEntry) -> Backs:
+    know, day = desk.at.know, entry.date
+    age = tree_age(desk.state(record), day.year)
+    sun = strong_sun(desk, record, day)
+    backs = come_backs_of(one_of(WORKS, entry.work), day, age, sun, know)
+    return tuple(b for b in backs if b.due > desk.at.today())

@@ -1,0 +1,75 @@
+"""Work made without a plan sets the same days to come back as a sheet does."""
+
+from __future__ import annotations
+
+import datetime as dt
+
+from billhook.core.frame import counting
+from billhook.services.book import logbook, taking_back
+from billhook.services.book.book import Asked, book
+from billhook.services.plan import counted
+from billhook.services.season import needs, settle
+from billhook.services.season.today import fortnight
+from billhook.services.tree import observing
+from billhook.store import logbook as kept
+
+from ...places import TODAY, new_id
+
+
+def looks(at, scope_id: str) -> list[tuple[str, int]]:
+    with at.store.reading() as session:
+        return [(t.kind, (t.due - TODAY).days) for t in kept.tasks(session, scope_id)]
+
+
+def log(garden, work: str, day: dt.date = TODAY, **more):
+    return logbook.log_past_work(garden.at, garden.tree_ids[0], new_id(), day, work, **more)
+
+
+def test_thinned_today_it_is_looked_at_for_sprouts_and_trimmed_again(garden):
+    at, tree = garden.at, garden.tree_ids[0]
+    log(garden, "thin", share=0.1)
+    assert looks(at, tree) == [("sprout", 45), ("trim", 90)]
+    said = [n.says for n in needs.needs(at, tree, TODAY)]
+    assert any(x.startswith("Rub off the sprouts") for x in said)
+    (line,) = book(at, Asked()).lines
+    taking_back.take_back(at, line.act)
+    assert looks(at, tree) == []
+
+
+def test_work_of_long_ago_asks_for_nothing_and_a_correction_for_nothing_more(garden):
+    at, tree = garden.at, garden.tree_ids[0]
+    log(garden, "thin", TODAY - dt.timedelta(days=400))
+    assert looks(at, tree) == []
+    # begun two months ago, only what is still to come
+    log(garden, "thin", TODAY - dt.timedelta(days=60))
+    assert looks(at, tree) == [("trim", 30)]
+    wrong = log(garden, "tip")
+    assert looks(at, tree) == [("breaks", 28), ("trim", 90)]
+    log(garden, "tip", corrects=wrong.id, note="the other side too")
+    assert looks(at, tree) == [("breaks", 28), ("trim", 90)]
+
+
+def test_the_same_look_is_one_and_comes_later(garden):
+    log(garden, "sucker", TODAY - dt.timedelta(days=10))
+    log(garden, "sucker")
+    assert looks(garden.at, garden.tree_ids[0]) == [("sucker", 75)]
+
+
+def test_counted_cuts_set_them_too(garden):
+    at, tree = garden.at, garden.tree_ids[1]
+    observing.observe(at, "tree", tree, "trunk_mm", "120", TODAY)
+    thick = counting.counted(at.know, "thumb", 2, sprout=False, dead=False)
+    counted.log_counted(at, tree, new_id(), TODAY, "skeleton", [thick])
+    assert looks(at, tree) == [("hard", 45), ("hard", 365)]
+
+
+def test_a_row_done_whole_is_one_look_in_today(garden):
+    at, trees = garden.at, garden.tree_ids
+    settle.done(at, trees, "sucker", TODAY, "", None, new_id())
+    with at.store.reading() as session:
+        (task,) = [t for t in kept.tasks(session) if t.kind == "sucker"]
+    assert task.scope == "row"
+    (item,) = [i for i in fortnight(at, task.due).items if i.task and i.task.id == task.id]
+    assert len(item.trees) == len(trees)
+    settle.done(at, trees[:1], "thin", TODAY, "", None, new_id())
+    assert looks(at, trees[0]) == [("sprout", 45), ("trim", 90)]
