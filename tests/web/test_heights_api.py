@@ -92,6 +92,7 @@ def test_a_wall_and_its_rules(served):
         "twice-the-alley",
         "share-of-spacing",
         "by-latitude",
+        "leans-in",
     ]
     assert all(r["reason"]["school"] for r in found["rules"])
     nothing = post(served, "/api/calc/wall", body | {"cut": now})

@@ -183,7 +183,9 @@ def _shell(now: Profile, cut: Profile, depth_m: float) -> float:
 
 @dataclass(frozen=True)
 class Rule:
-    """A rule of the trade: how tall it allows a row, and whether the row keeps to it."""
+    """A rule of the trade: how tall it allows a row, and whether the row keeps to it. The lean of
+    a wall allows the height it has.
+    """
 
     id: str
     most_m: float
@@ -226,4 +228,22 @@ def trade_rules(
         rule("twice-the-alley", know.number(times) * alley, times),
         rule("share-of-spacing", know.number(share) * rows.row_spacing_m, share),
         rule("by-latitude", know.number(latitude) * factor * alley, latitude, "section/east-west"),
+        _leans_in(know, profile, units),
     )
+
+
+def _leans_in(know: Knowledge, profile: Profile, units: Units) -> Rule:
+    """Whether a wall is no wider above than below: what hangs over shades the foot bare."""
+    top, foot = profile.section.top_width_m, profile.section.base_width_m
+    kept = top <= foot + 1e-9
+    says = know.row("section-rules/leans-in/says")
+    text = say(
+        "section-leans" if kept else "section-overhangs",
+        says=says,
+        top=Length(top, units),
+        foot=Length(foot, units),
+    )
+    used: dict[str, Used] = {"shoulder, m": round(top, 3), "foot, m": round(foot, 3)}
+    school = know.text("section-rules/leans-in/school")
+    reason = Reason("leans-in", text, used, school=school, catalogue_ids=("wall/lean",))
+    return Rule("leans-in", profile.peak_m, kept, reason)

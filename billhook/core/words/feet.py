@@ -1,7 +1,7 @@
-"""Metric amounts of a finished sentence, said in feet, inches, pounds and gallons.
+"""Metric amounts of a finished sentence, said in feet, inches, pounds, gallons and °F.
 
-For sentences of the catalogue, whose amounts are part of their words. Temperatures are left: a
-difference cannot be told from a reading.
+For sentences of the catalogue, whose amounts are part of their words. A temperature is a reading,
+but where the words after it make it a difference.
 """
 
 from __future__ import annotations
@@ -28,11 +28,29 @@ _NUMBER = r"\d+(?:\.\d+)?"
 _AMOUNT = re.compile(
     rf"(?<![\w.,/])({_NUMBER})(?: (to|by|and) ({_NUMBER}))?[ \u00a0]({_UNITS})(?![\w²³/])"
 )
+_SIGNED = rf"(?:minus |[-−])?{_NUMBER}"
+_WARMTH = re.compile(
+    rf"(?<![\w.,/±-])({_SIGNED})(?: (to|and) ({_SIGNED}))?[ \u00a0]°C"
+    r"(?=( either way| under the| colder| warmer)?)"
+)
 
 
 def in_feet(text: str) -> str:
-    """A sentence with its metric amounts in feet, inches, pounds, ounces and gallons."""
-    return _AMOUNT.sub(_other, text) if text else text
+    """A sentence with its metric amounts in feet, inches, pounds, ounces, gallons and °F."""
+    return _WARMTH.sub(_fahrenheit, _AMOUNT.sub(_other, text)) if text else text
+
+
+def _fahrenheit(found: re.Match[str]) -> str:
+    first, between, second, difference = found.groups()
+    zero = 0 if difference else 32
+    said = [_degrees(n, zero) for n in (first, second) if n is not None]
+    return f"{said[0]} {between} {said[1]} °F" if second else f"{said[0]} °F"
+
+
+def _degrees(celsius: str, zero: int) -> str:
+    """As many figures as were said, and none more."""
+    warm = float(celsius.replace("minus ", "-").replace("−", "-")) * 1.8 + zero
+    return (f"{warm:.0f}" if zero or "." not in celsius else f"{warm:.1f}").replace("-", "−")
 
 
 def _other(found: re.Match[str]) -> str:

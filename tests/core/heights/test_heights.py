@@ -42,6 +42,13 @@ def test_hedge_profiles_by_the_worked_examples(know, given_, shoulder_w, peak, l
     assert rule.most_m == pytest.approx(limit, abs=0.01)
 
 
+def test_a_wall_that_hangs_over_its_foot_is_warned(know):
+    for top, kept in ((3.0, True), (3.5, True), (4.0, False)):
+        *_, rule = trade_rules(know, Rows(37, 0, 6.0), Profile(Section(3.0, 3.5, top, 0.5)))
+        assert (rule.id, rule.kept) == ("leans-in", kept)
+        assert ("stops bearing" in said(rule.reason)) is not kept
+
+
 def test_height_by_latitude_and_bearing(know):
     """Rows 6.0 m apart, hedge 3.5 m wide at 37°: 3.75 m north-south, 2.81 m east-west (worked
     figure, from memory).

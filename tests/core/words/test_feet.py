@@ -23,7 +23,11 @@ from billhook.core.words.feet import in_feet
         ("row 12 mango", "row 12 mango"),
         ("5 m2 per litre", "54 sq ft per litre"),
         ("200 kg/m3", "200 kg/m3"),
-        ("minus 3 °C", "minus 3 °C"),
+        ("Frost of -3.1 °C is forecast", "Frost of 26 °F is forecast"),
+        ("falls to minus 20 °C", "falls to −4 °F"),
+        ("between 4 and 12 °C by morning", "between 39 and 54 °F by morning"),
+        ("Off by 1.5 °C either way", "Off by 2.7 °F either way"),
+        ("days over 20 °C, ±1.5 °C", "days over 68 °F, ±1.5 °C"),
     ],
 )
 def test_amounts_are_said_in_feet_and_the_rest_is_left(metric, feet):

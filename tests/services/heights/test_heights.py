@@ -78,7 +78,12 @@ def test_a_section_answers_with_sun_cost_and_rules(orchard):
         found.walls[0].sun_hours
     )  # lower rows let more sun to the foot
     assert found.cost.volume_share > 0
-    assert {r.id for r in found.rules} == {"twice-the-alley", "share-of-spacing", "by-latitude"}
+    assert {r.id for r in found.rules} == {
+        "twice-the-alley",
+        "share-of-spacing",
+        "by-latitude",
+        "leans-in",
+    }
     assert all(0 < s.elevation < 90 and len(s.lit_from) == 2 for s in found.steps)
     assert len(found.year) == 12
     assert max(max(m) for m in found.year) > min(min(m) for m in found.year)
