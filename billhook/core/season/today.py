@@ -12,6 +12,7 @@ from ..reasons import Reason
 from ..words.dates import day_words
 from ..words.prices import crop_words
 from ..words.units import share_words
+from ..words.values import Crops, Phrase
 from .model import FREE_WORK, SeasonAnswer, Segment, Status, Work
 
 WORK_WORDS: dict[Work, str] = {
@@ -165,6 +166,7 @@ def verdict(answer: SeasonAnswer, work: Work, day: dt.date) -> Verdict:
     def price(on: dt.date) -> float | None:
         return round(float(answer.prices[work][(on - first).days]), 4) if costs else None
 
+    reasons = tuple(_on_the_day(r, price(day)) for r in reasons)
     then = price(opens.start) if opens else None
     return Verdict(
         work,
@@ -180,6 +182,14 @@ def verdict(answer: SeasonAnswer, work: Work, day: dt.date) -> Verdict:
         opens.max_share if opens else None,
         acts_of(reasons, opens.start if opens else None),
     )
+
+
+def _on_the_day(reason: Reason, price: float | None) -> Reason:
+    """A reason that names the least price of its span, with that of the day."""
+    if reason.code != "cheaper-day" or price is None or not isinstance(reason.says, Phrase):
+        return reason
+    values = tuple((k, Crops(price) if k == "now" else v) for k, v in reason.says.values)
+    return replace(reason, says=replace(reason.says, values=values))
 
 
 def priced(work: Work, reasons: Sequence[Reason]) -> bool:

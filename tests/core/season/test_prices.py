@@ -9,11 +9,14 @@ import datetime as dt
 import numpy as np
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.season.best import open_days, runs
 from billhook.core.season.budget import own_limit, yearly_budget
 from billhook.core.season.model import TreeState
 from billhook.core.season.normals import values_on
 from billhook.core.season.season import season
+from billhook.core.season.today import verdict
+from billhook.core.words.prices import crop_words
 
 from ..sites import CLIMATES, END, KINDS, MAIN, NAVEL, START, YEAR_ROUND, at, grown, place
 
@@ -269,3 +272,27 @@ def test_a_go_at_a_whole_crop_says_so_first(know):
     found = at(know, place(know, "humid-gulf"), NAVEL, "height", dt.date(2026, 3, 1))
     assert found.status == "go"
     assert "a whole crop" in found.sentence
+
+
+@pytest.mark.parametrize("climate", ["mediterranean-coast", "tropical-lowland", "humid-gulf"])
+def test_the_headline_and_the_reason_name_the_same_price(know, climate):
+    """Within a span the price of a day moves; the page says one of them."""
+    heard = 0
+    for species in ("mango", "avocado", "navel-orange", "loquat"):
+        answer = season(place(know, climate), TreeState(species, 2008), know, *YEAR_ROUND, MAIN)
+        for nth in range(0, 180, 9):
+            found = verdict(answer, "height", YEAR_ROUND[0] + dt.timedelta(days=nth))
+            for reason in (r for r in found.reasons if r.code == "cheaper-day"):
+                heard += 1
+                assert crop_words(found.price) in said(reason), (species, found.day)
+    assert heard
+
+
+def test_a_mango_in_fruit_is_told_that_it_gets_no_nitrogen(know):
+    site, tree = place(know, "mediterranean-coast"), TreeState("mango", 2008)
+    answer = season(site, tree, know, *YEAR_ROUND, MAIN)
+    told = {
+        d.month: any(r.code == "no nitrogen" for r in verdict(answer, "thin", d).reasons)
+        for d in (dt.date(2027, m, 15) for m in (2, 6, 8, 11))
+    }
+    assert told == {2: False, 6: True, 8: True, 11: False}
