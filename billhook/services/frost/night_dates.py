@@ -26,7 +26,8 @@ from .hurt import Hurt
 
 def set_dates(desk: SeasonDesk, found: Hurt, saves: Salvage) -> None:
     """What a night asks for: cut test and salvage row by row; whitewash, the day to judge and the
-    day to cut tree by tree, or for a row where many are alike.
+    day to cut tree by tree, or for a row where many are alike. Of a night that is entered late,
+    what was to be done by now is not asked; judging and cutting are due at once.
     """
     rows: dict[str, list[tuple[TreeRecord, Damage]]] = defaultdict(list)
     for record, damage in found.ordered:
@@ -38,7 +39,7 @@ def set_dates(desk: SeasonDesk, found: Hurt, saves: Salvage) -> None:
             old.state = "dropped"
             save_tasks(desk.session, old)
     for hurt in rows.values():
-        if any(d.fruit_hurt > 0 for _, d in hurt):
+        if any(d.fruit_hurt > 0 for _, d in hurt) and saves.late >= desk.at.today():
             _fruit_dates(desk, hurt[0][0].row, saves)
         _wood_dates(desk, hurt)
 
@@ -84,6 +85,9 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
             *_judged_and_cut(know, frost_class, species, base),
         ]
         for due, kind, does, rule in wanted:
+            if kind == "frost-night-bark" and due < desk.at.today():
+                continue
+            due = max(due, desk.at.today())
             if len(trees) > many:
                 scopes = [("row", trees[0].row.id, f"{does}: {named(trees)}.")]
             else:

@@ -61,6 +61,7 @@ def test_the_days_before_decide_how_hardened_a_tree_is(garden):
 
 def test_a_night_that_is_written_down_sets_its_dates_once(garden):
     at = garden.at
+    at.settings = replace(at.settings, fixed_today=NIGHT + dt.timedelta(days=1))
     for _ in range(2):
         found = frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
     assert found.saved >= len(garden.tree_ids)
@@ -76,6 +77,15 @@ def test_a_night_that_is_written_down_sets_its_dates_once(garden):
     assert all(t.rule in at.know for t in row)
     foreseen = frost_tree.after_frost(at, garden.tree_ids[0]).foreseen
     assert foreseen.at_c == -8.0
+
+
+def test_a_night_entered_late_asks_for_nothing_that_is_past(garden):
+    """Two months on there is no fruit to test and no bark to shade; judging may be due today."""
+    at = garden.at
+    frost_night.night(at, garden.site.id, NIGHT, -8.0, 6, save=True)
+    asked = [t for s in (garden.row_id, *garden.tree_ids) for t in tasks_of(at, s)]
+    assert {t.kind for t in asked} == {"frost-night-judge", "frost-night-cut"}
+    assert min(t.due for t in asked) >= TODAY
 
 
 def test_a_night_written_down_again_keeps_what_the_trees_showed(garden):
