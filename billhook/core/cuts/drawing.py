@@ -9,6 +9,7 @@ from ..frame.model import SOIL, TRUNK, Frame, Limb
 from ..frame.share import CutCost
 from ..known import Knowledge
 from .making import Made
+from .placing import above_a_bud
 
 Spot = tuple[float, float]
 
@@ -128,7 +129,7 @@ def _along_itself(
         base = _at(along, -max(keep_m - made.heir.at_m, 0.6 * heir_w))
         tip = _beyond(base, out, span / (hypot(*out) or 1.0))
         pieces.append(Piece(base, tip, "heir", heir_w, heir_w * 0.9))
-    elif made.place == "between":
+    elif made.place == "between" and above_a_bud(know, width * 1000):
         base = _at(along, -know.number("cuts/stub-mm") / 1000 - width / 2)
         bud = _beyond(base, across, -width * 0.5)
         tip = _beyond(_beyond(bud, along, width * 0.3), across, -width * 0.3)
@@ -149,7 +150,7 @@ def _strokes(
     limb, or the long cut of shears.
     """
     lean = 0.0
-    if made.place == "between":
+    if made.place == "between" and above_a_bud(know, width * 1000):
         lean = -tan(radians(know.number("cuts/slope")))  # further out on the side of the bud
     elif made.place in ("side-branch", "junction"):
         heir = next((p for p in pieces if p.role == "heir"), None)

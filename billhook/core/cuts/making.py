@@ -12,6 +12,7 @@ from ..notes import Notes
 from ..reasons import Reason
 from ..words.units import Units
 from ..words.values import Compass, Diameter, Weight, say
+from .placing import above_a_bud
 
 
 @dataclass(frozen=True)
@@ -52,9 +53,11 @@ def notes(
             ids=("cuts/one-hand-kg",),
             weight=Weight(cost.hand_kg, units),
         )
+    elif made.count > 1 and made.height_m <= know.number("cuts/reach"):
+        said.say("in-hand", ids=("cuts/one-hand-kg",))
     _blade(said, know, cost, made, units)
     if limb is not None and live:
-        _growth(said, limb, made)
+        _growth(said, limb, made, above_a_bud(know, cost.wound_mm))
         if made.place == "between" and limb.foliage <= know.number("making/bare-below"):
             said.say("nodes")
         if made.place == "between":
@@ -90,7 +93,7 @@ def _blade(said: Notes, know: Knowledge, cost: CutCost, made: Made, units: Units
         )
 
 
-def _growth(said: Notes, limb: Limb, made: Made) -> None:
+def _growth(said: Notes, limb: Limb, made: Made, bud: bool) -> None:
     """Which bud or side branch, and which way new growth will go."""
     if made.heir is not None:
         rise = made.heir.rise_deg
@@ -102,6 +105,8 @@ def _growth(said: Notes, limb: Limb, made: Made) -> None:
                 "heir-steep" if rise >= 60 else "heir-slanting" if rise >= 20 else "heir-flat"
             ),
         )
+    elif made.place == "between" and not bud:
+        said.say("grows-anywhere", ids=("cuts/bud-most-mm",))
     elif made.place == "between":
         said.say(
             "grows-from-bud",

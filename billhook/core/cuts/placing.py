@@ -14,6 +14,11 @@ from ..words.values import Diameter, say
 Place = Literal["origin", "collar", "side-branch", "junction", "between", "sheared"]
 
 
+def above_a_bud(know: Knowledge, wound_mm: float) -> bool:
+    """Whether wood is thin enough that a cut between branches is made above a bud."""
+    return wound_mm <= know.number("cuts/bud-most-mm")
+
+
 def placing_of(
     place: Place,
     cost: CutCost,

@@ -19,7 +19,7 @@ from .cautions import cautions_at
 from .drawing import CutDrawing, drawing
 from .making import Made, notes
 from .names import limb_names, position_words, taking_over
-from .placing import Place, placing_of
+from .placing import Place, above_a_bud, placing_of
 
 SHEARING = ("hedge", "shear")  # work that follows a wall and chooses no bud
 
@@ -220,6 +220,8 @@ def _technique(
         "between": (
             f"Just above a leaf, bud or bump, {know.number('cuts/slope'):.0f}° away from it, "
             f"stub at most {stub}."
+            if above_a_bud(know, cost.wound_mm)
+            else "Square across, where it is marked."
         ),
     }
     text = steps[place]
