@@ -53,7 +53,7 @@ def notes(
             ids=("cuts/one-hand-kg",),
             weight=Weight(cost.hand_kg, units),
         )
-    elif made.count > 1 and made.height_m <= know.number("cuts/reach"):
+    elif made.count == 3 and made.height_m <= know.number("cuts/reach"):
         said.say("in-hand", ids=("cuts/one-hand-kg",))
     _blade(said, know, cost, made, units)
     if limb is not None and live:

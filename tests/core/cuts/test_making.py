@@ -99,7 +99,7 @@ def test_a_bough_headed_far_out_is_cut_square_and_names_no_bud(know):
 
 def test_what_the_free_hand_holds_needs_no_undercut(know):
     """Heavy enough to tear, light enough to be held."""
-    thin = tuple(replace(x, base_mm=36, tip_mm=15) if x.id == "w" else x for x in TREE.limbs)
+    thin = tuple(replace(x, base_mm=41, tip_mm=12) if x.id == "w" else x for x in TREE.limbs)
     light = advice(know, "w", 0.0, frame=replace(TREE, limbs=thin))
     assert "Three cuts" in light.technique
     heavy = advice(know, "big", 0.0)
