@@ -328,9 +328,14 @@ def test_the_book_says_what_was_taken_back_and_where_an_entry_went(served):
     write(served, f"PUT /api/log/{logged['id']}", {"tree_id": served.bare_id}, moved)
     undo(served, moved, mine=back)
     undo(served, back, mine=again)
-    told = [a["said"] for a in served.client.get("/api/acts").get_json()["acts"][:3]]
+    done, gone = new_id(), new_id()
+    at_two = body["POST /api/today/done"] | {"tree_ids": [served.tree_id, served.bare_id]}
+    write(served, "POST /api/today/done", at_two, done)
+    undo(served, done, mine=gone)
+    newest, before, *told = [a["said"] for a in served.client.get("/api/acts").get_json()["acts"]]
+    assert (newest, before) == ("Taken back: Done at 2 trees", "Done at 2 trees")
     name = served.client.get(f"/api/trees/{served.bare_id}").get_json()["name"]
-    assert told == [
+    assert told[:3] == [
         f"Put back: Entry given to {name}",
         f"Taken back: Entry given to {name}",
         f"Entry given to {name}",

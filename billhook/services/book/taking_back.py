@@ -97,8 +97,12 @@ def take_back(at: Workplace, act_id: str, also: bool = False) -> TakenBack:
     return TakenBack(going.id, found)
 
 
+def _known(session: Session, act_id: str) -> Act | None:
+    return session.exec(select(Act).where(Act.id == act_id)).first()
+
+
 def _act(session: Session, act_id: str) -> Act:
-    found = session.exec(select(Act).where(Act.id == act_id)).first()
+    found = _known(session, act_id)
     if found is None:
         raise NotFound("There is no such entry.")
     return found
@@ -151,12 +155,15 @@ def _follow(at: Workplace, session: Session, tree_ids: Sequence[str]) -> None:
 
 def _said(session: Session, act: Act) -> ActSaid:
     about, undone = act, 0
-    while about.undoes and (before := _act(session, about.undoes)):
+    while about.undoes and (before := _known(session, about.undoes)):
         about, undone = before, undone + 1
+    taken = kept.taken_by(session, act.seq or 0)
     subject: Subject = subject_of(session, about, _changes(session, about))
+    if not subject.trees and (undone or taken):
+        # what it made is gone: the act that took it back knows of what
+        ends = kept.changes_of(session, (act.seq if undone else taken) or 0)
+        subject = subject_of(session, about, ends)
     says = act_says(about.kind, subject.says)
     if undone:
         says = say("act-taken-back" if undone % 2 else "act-had-again", act=says)
-    return ActSaid(
-        act.id, act.seq or 0, says, act.day, act.person, bool(kept.taken_by(session, act.seq or 0))
-    )
+    return ActSaid(act.id, act.seq or 0, says, act.day, act.person, taken is not None)
