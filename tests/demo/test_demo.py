@@ -95,7 +95,7 @@ def test_the_same_day_gives_the_same_demo(demo, tmp_path):
                 t.origin,
                 round(t.size.height_m, 6),
                 round(t.size.spread_m, 6),
-                t.size.suckers,
+                t.size.trunk_mm,
                 t.need.text,
             )
             for t in grove(at, DAY).trees
