@@ -24,7 +24,7 @@ type Outcome = { taken: unknown } | Refusal | { failed: string } | { away: 'sile
  * How long an answer is awaited, ms: a request that hangs on a weak signal must not hold up all
  * that comes after it. Its act keeps a thing sent twice one thing.
  */
-const PATIENCE = { entry: 20_000, photo: 120_000 }
+const PATIENCE = { entry: 20_000, photo: 45_000 }
 
 const said = (answer: Answer) =>
   [answer.title, answer.detail, ...(answer.errors ?? []).map((e) => e.message)]
@@ -44,9 +44,11 @@ export async function offer(item: Item): Promise<Outcome> {
       'Billhook-Device': item.device,
       ...(item.home ? { 'Billhook-Holding': item.home } : {}),
     }
+    // read first: a photo whose store was emptied meanwhile fails at once and holds up nothing
+    const photo = await item.blob?.arrayBuffer()
     const response = await fetch(item.path, {
       method: item.method,
-      body: item.blob ?? JSON.stringify(item.body),
+      body: photo ?? JSON.stringify(item.body),
       headers,
       signal: AbortSignal.timeout(item.blob ? PATIENCE.photo : PATIENCE.entry),
     })
