@@ -45,7 +45,7 @@ export async function offer(item: Item): Promise<Outcome> {
       ...(item.home ? { 'Billhook-Holding': item.home } : {}),
     }
     // read first: a photo whose store was emptied meanwhile fails at once and holds up nothing
-    const photo = await item.blob?.arrayBuffer()
+    const photo = item.blob && (await item.blob.arrayBuffer())
     const response = await fetch(item.path, {
       method: item.method,
       body: photo ?? JSON.stringify(item.body),
