@@ -8,7 +8,7 @@ from dataclasses import dataclass
 
 from ..choice import one_of
 from ..known import Knowledge
-from ..season.model import Span, Work
+from ..season.model import FREE_WORK, Span, Work
 from ..tasks import CUT_TASKS, CutTask
 from .technique import ORDER_CLASSES, CutAdvice
 
@@ -35,62 +35,78 @@ def mark_is_tied(mark: str | None, know: Knowledge) -> bool:
     return what.replace(" ", "-") in know.rows("tied-mark")
 
 
-def come_backs(
-    done: Iterable[CutAdvice],
-    day: dt.date,
-    age_years: int,
-    in_strong_sun: Span | None,
-    know: Knowledge,
-    tied: bool = False,
-) -> list[ComeBack]:
-    """Come-back dates after cuts made on ``day``. in_strong_sun: the span in which bared bark
-    burns, if the day is near it. tied: a wrap, tie or stake is on it.
+@dataclass(frozen=True)
+class Then:
+    """A tree and its season on the day it was cut. in_strong_sun: the span in which bared bark
+    burns, if the day is near it. tied: a wrap, tie or stake is on it. spring: the first flush of
+    the year after, None where it is not known.
     """
+
+    day: dt.date
+    age_years: int
+    in_strong_sun: Span | None = None
+    tied: bool = False
+    spring: dt.date | None = None
+
+    @property
+    def burns(self) -> bool:
+        """Whether bark that is bared on the day burns."""
+        return self.in_strong_sun is not None and self.in_strong_sun.holds(self.day)
+
+
+def come_backs(
+    done: Iterable[CutAdvice], then: Then, know: Knowledge, hard: bool = False
+) -> list[ComeBack]:
+    """Come-back dates after cuts. hard: of a work after which strong shoots are not rubbed off."""
     cuts = list(done)
-    rows = ["wrap"] if tied else []
+    rows = ["wrap"] if then.tied else []
     if any(c.order_class == ORDER_CLASSES["sucker"] for c in cuts):
-        rows.append(_sucker_row(know, age_years))
+        rows.append("sucker")
     live = [c for c in cuts if not c.free]
     headed = [c for c in live if c.place == "between"]
-    if headed:
-        rows.append("breaks")
-    if len(headed) < len(live):
-        # what a headed shoot breaks into is wanted, and is not rubbed off
-        rows.append("sprout")
-    if live:
+    if live and hard:
+        rows += _HARD
+    elif live:
+        if headed:
+            rows.append("breaks")
+        if len(headed) < len(live):
+            # what a headed shoot breaks into is wanted, and is not rubbed off
+            rows.append("sprout")
         rows.append("light-trim")
-    if live and in_strong_sun is not None and in_strong_sun.holds(day):
+    if live and then.burns:
         rows.append("bared-bark")
-    return _dated(know, rows, day)
+    return _dated(know, rows, then)
 
 
-def come_backs_of(
-    work: Work, day: dt.date, age_years: int, in_strong_sun: Span | None, know: Knowledge
-) -> list[ComeBack]:
-    """Come-back dates after work made on ``day`` without a plan, by its kind: those that its cuts
-    would have had on a sheet. in_strong_sun: as for a sheet.
+def come_backs_of(work: Work, then: Then, know: Knowledge) -> list[ComeBack]:
+    """Come-back dates after work made without a plan, by its kind: those that its cuts would have
+    had on a sheet.
     """
     known_id = f"after-work/{work}/looks"
     rows = know.text(known_id).split() if known_id in know else []
-    if "sucker" in rows:
-        rows[rows.index("sucker")] = _sucker_row(know, age_years)
-    if rows and work != "sucker" and in_strong_sun is not None and in_strong_sun.holds(day):
+    if rows and then.tied:
+        rows.append("wrap")
+    if rows and then.burns and work not in FREE_WORK:
         rows.append("bared-bark")
-    return _dated(know, rows, day)
+    return _dated(know, rows, then)
 
 
-def _sucker_row(know: Knowledge, age_years: int) -> str:
-    return next(x for x in _SUCKER_ROWS if age_years <= know.number(f"comeback/{x}/until-age"))
+_HARD = ("hard-first", "hard-second")
 
 
-def _dated(know: Knowledge, rows: Iterable[str], day: dt.date) -> list[ComeBack]:
-    found = [
-        ComeBack(
-            one_of(CUT_TASKS, know.text(f"comeback/{row}/kind")),
-            day + dt.timedelta(days=know.days(f"comeback/{row}/days")),
-            know.text(f"comeback/{row}/does"),
-            f"comeback/{row}/days",
-        )
-        for row in rows
-    ]
+def _row_of(know: Knowledge, row: str, then: Then) -> str:
+    if row != "sucker":
+        return row
+    young = (x for x in _SUCKER_ROWS if then.age_years <= know.number(f"comeback/{x}/until-age"))
+    return next(young)
+
+
+def _dated(know: Knowledge, rows: Iterable[str], then: Then) -> list[ComeBack]:
+    found = []
+    for row in (_row_of(know, r, then) for r in rows):
+        due = then.day + dt.timedelta(days=know.days(f"comeback/{row}/days"))
+        if row == "hard-second" and then.spring is not None:
+            due = then.spring
+        kind = one_of(CUT_TASKS, know.text(f"comeback/{row}/kind"))
+        found.append(ComeBack(kind, due, know.text(f"comeback/{row}/does"), f"comeback/{row}/days"))
     return sorted(found, key=lambda c: (c.due, c.kind))

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Iterable
 from functools import lru_cache
 
 import numpy as np
@@ -11,7 +12,7 @@ from ..known import Knowledge
 from .carry import carry_dates
 from .crop import bloom_of, cool_hours, forming, harvest_of
 from .latest import LatestCut, latest_cut
-from .model import GrowingYear, Site, Span, TreeState
+from .model import Event, GrowingYear, Site, Span, TreeState
 from .normals import YEAR_DAYS, Normals, coldest_day, values_on
 from .place import place_rain
 from .seen import Dates, Moved, Observed, on_or_after
@@ -48,6 +49,12 @@ def growing_year_of(site: Site, day: dt.date) -> tuple[dt.date, dt.date]:
     starts = _begins(site.normals, day.year - 1, day.year + 2)
     begin = max(s for s in starts if s <= day)
     return begin, min(s for s in starts if s > day) - _DAY
+
+
+def spring_after(events: Iterable[Event], day: dt.date, beyond_days: int) -> dt.date | None:
+    """The first flush of the year after a day: one more than so many days ahead [d]."""
+    flushes = (e.start for e in events if e.name == "first flush")
+    return next((f for f in flushes if (f - day).days > beyond_days), None)
 
 
 def vigour_of(tree: TreeState, know: Knowledge) -> int:

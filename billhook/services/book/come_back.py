@@ -7,11 +7,10 @@ from collections import Counter
 from collections.abc import Sequence
 from typing import Literal
 
-from sqlmodel import Session
-
 from ...core.choice import one_of
-from ...core.cuts.comeback import ComeBack, come_backs_of
+from ...core.cuts.comeback import ComeBack, Then, come_backs_of, mark_is_tied
 from ...core.season.budget import tree_age
+from ...core.season.events import spring_after
 from ...core.season.model import WORKS, Span
 from ...store import logbook
 from ...store.logbook import save_tasks
@@ -23,22 +22,28 @@ from ..season.desk import SeasonDesk
 Backs = tuple[ComeBack, ...]
 
 
-def strong_sun(desk: SeasonDesk, record: TreeRecord, day: dt.date) -> Span | None:
-    """The span in which bared bark burns, where the day lies in it."""
-    suns = (e for e in desk.season(record, ("sucker",)).events if e.name == "strong sun on bark")
-    return next((Span(e.start, e.end) for e in suns if e.start <= day <= e.end), None)
+def then_of(desk: SeasonDesk, record: TreeRecord) -> Then:
+    """A tree and its season on the desk's day, on which it was cut."""
+    know, day = desk.at.know, desk.day
+    age = tree_age(desk.state(record), day.year)
+    tied = age <= know.number("walk/young-until") or mark_is_tied(record.stem.union_mark, know)
+    events = desk.season(record, ("sucker",)).events
+    suns = (Span(e.start, e.end) for e in events if e.name == "strong sun on bark")
+    sun = next((s for s in suns if s.holds(day)), None)
+    return Then(day, age, sun, tied, spring_after(events, day, know.days("plan/next-spring-after")))
 
 
 def set_come_backs(
-    session: Session, scope: Literal["tree", "row"], scope_id: str, cause: str, backs: Backs
+    desk: SeasonDesk, scope: Literal["tree", "row"], scope_id: str, cause: str, backs: Backs
 ) -> None:
-    """Write dated looks down for a tree or a row, with the entry that asks for them. A look of the
-    same rule that is open there is that look, later.
+    """Write dated looks down for a tree or a row, with the entry that asks for them. A look below
+    the union that is open has just been made; another of the same rule, due about then, is one.
     """
-    open_now = {t.rule: t for t in logbook.tasks(session, scope_id)}
+    near = dt.timedelta(days=desk.at.know.days("comeback/soon"))
+    open_now = {t.rule: t for t in logbook.tasks(desk.session, scope_id)}
     for back in backs:
         task = open_now.get(back.rule)
-        if task is None:
+        if task is None or (back.kind != "sucker" and task.due < back.due - near):
             task = Task(
                 scope=scope,
                 scope_id=scope_id,
@@ -50,7 +55,7 @@ def set_come_backs(
             )
         elif task.due < back.due:
             task.due, task.version = back.due, task.version + 1
-        save_tasks(session, task)
+        save_tasks(desk.session, task)
 
 
 def come_back_after(desk: SeasonDesk, done: Sequence[tuple[TreeRecord, LogEntry]]) -> None:
@@ -66,15 +71,12 @@ def come_back_after(desk: SeasonDesk, done: Sequence[tuple[TreeRecord, LogEntry]
     for row, trees in by_row.items():
         whole = 1 < len(trees) == standing.get(row, 0) and len({b for _, _, b in trees}) == 1
         if whole:
-            set_come_backs(desk.session, "row", row, *trees[0][1:])
+            set_come_backs(desk, "row", row, *trees[0][1:])
             continue
         for tree, cause, backs in trees:
-            set_come_backs(desk.session, "tree", tree, cause, backs)
+            set_come_backs(desk, "tree", tree, cause, backs)
 
 
 def _backs(desk: SeasonDesk, record: TreeRecord, entry: LogEntry) -> Backs:
-    know, day = desk.at.know, entry.date
-    age = tree_age(desk.state(record), day.year)
-    sun = strong_sun(desk, record, day)
-    backs = come_backs_of(one_of(WORKS, entry.work), day, age, sun, know)
+    backs = come_backs_of(one_of(WORKS, entry.work), then_of(desk, record), desk.at.know)
     return tuple(b for b in backs if b.due > desk.at.today())

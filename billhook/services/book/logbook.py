@@ -139,7 +139,8 @@ def log_past_work(
             _in_place_of(wrong, entry)
         put_in_log(at.know, session, entry)
         session.flush()
-        come_back_after(SeasonDesk(session, at, date), [(record, entry)])
+        if not cuts or not all(c.dead for c in cuts):
+            come_back_after(SeasonDesk(session, at, date), [(record, entry)])
         counted.put_down(session, entry, cuts)
         return entry
 

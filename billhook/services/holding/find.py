@@ -13,7 +13,7 @@ from ...core.words.group import Group
 from ...core.words.planting import understand_planting
 from ...store import frames, logbook
 from ...store.trees import TreeRecord, observations, tree_records
-from ..tree.sizes import sizes_by
+from ..tree.sizes import sizes_of_all
 from ..workplace import Workplace
 
 _ABOUT_YEARS = 2
@@ -73,19 +73,13 @@ def _standing(at: Workplace, session: Session, state: str, records: list[TreeRec
         seen = observations(session, [r.tree.id for r in records])
         last = {k: v.get("freeze_class") for k, v in seen.items()}
         return {k for k, o in last.items() if o is not None and o.value != "F0"}
-    rows = {f.stem_id: f for f in frames.current_rows(session)}
     if state == "undrawn":
         drawn = frames.stems_once_measured(session)
         return {r.tree.id for r in records if r.stem.id not in drawn}
-    sizes = at.sizes(session, list(rows.values()))
-    seen = observations(session, [r.tree.id for r in records])
-    over = set()
-    for r in records:
-        size = sizes[rows[r.stem.id].id] if r.stem.id in rows else None
-        tall = sizes_by(size, seen.get(r.tree.id, {})).height_m
-        if r.cap_m is not None and tall is not None and tall > r.cap_m:
-            over.add(r.tree.id)
-    return over
+    tall = {k: s.height_m for k, s in sizes_of_all(at, session, records).items()}
+    return {
+        r.tree.id for r in records if r.cap_m is not None and (tall[r.tree.id] or 0.0) > r.cap_m
+    }
 
 
 def _any(group: Group) -> bool:

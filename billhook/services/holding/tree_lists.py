@@ -16,9 +16,9 @@ from ...formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
 from ...store import frames, places
 from ...store.acts import new_id
 from ...store.tables import Block, FrameRow, Graft, LimbRow, Place, Row, Stem, Tree
-from ...store.trees import observations, tree_records
+from ...store.trees import tree_records
 from ..tree.framing import sketched_frame
-from ..tree.sizes import sizes_by
+from ..tree.sizes import sizes_of_all
 from ..workplace import Workplace
 from .ground import Ground, ground_of
 
@@ -168,14 +168,10 @@ def _put_down(session: Session, made: _Rows) -> None:
 def export_trees(at: Workplace) -> str:
     """Every standing tree as CSV, in walking order."""
     with at.store.reading() as session:
-        current = {row.stem_id: row for row in frames.current_rows(session)}
-        drawn, seen = at.sizes(session, list(current.values())), observations(session)
-        lines = []
-        for r in tree_records(session):
-            size = sizes_by(
-                drawn[current[r.stem.id].id] if r.stem.id in current else None,
-                seen.get(r.tree.id, {}),
-            )
+        records = tree_records(session)
+        sizes, lines = sizes_of_all(at, session, records), []
+        for r in records:
+            size = sizes[r.tree.id]
             lines.append(
                 TreeLine(
                     r.block.name,

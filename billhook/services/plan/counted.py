@@ -149,7 +149,8 @@ def log_counted(
         )
         put_in_log(at.know, session, entry, found=found)
         session.flush()
-        come_back_after(SeasonDesk(session, at, date), [(record, entry)])
+        if not all(c.dead for c in cuts):
+            come_back_after(SeasonDesk(session, at, date), [(record, entry)])
         put_down(session, entry, cuts)
         return entry
 

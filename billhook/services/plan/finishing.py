@@ -9,14 +9,14 @@ from collections.abc import Sequence
 
 from sqlmodel import Session
 
-from ...core.cuts.comeback import come_backs, mark_is_tied
+from ...core.cuts.comeback import come_backs
 from ...core.cuts.technique import CutAdvice
 from ...core.days import done_problem
 from ...core.errors import invalid, refuse
 from ...core.frame.counting import Counted
 from ...core.frame.finish import after_cuts
 from ...core.frame.model import Cut
-from ...core.season.budget import tree_age
+from ...core.season.model import OWN_BUDGET
 from ...store import frames, plans
 from ...store.acts import new_id
 from ...store.database import StaleVersion
@@ -24,7 +24,7 @@ from ...store.plans import save_plan
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import LogEntry, Plan, PlanCut
-from ..book.come_back import set_come_backs, strong_sun
+from ..book.come_back import set_come_backs, then_of
 from ..book.logged import put_in_log
 from ..heights.rotations import renew_tree
 from ..season.desk import SeasonDesk
@@ -160,10 +160,6 @@ def _come_back(
     desk: SeasonDesk, record: TreeRecord, entry: LogEntry, advice: Sequence[CutAdvice]
 ) -> None:
     """Set the days to come back after what was cut."""
-    know, day = desk.at.know, entry.date
-    age = tree_age(desk.state(record), day.year)
-    young = age <= know.number("walk/young-until")
-    tied = young or mark_is_tied(record.stem.union_mark, know)
-    sun = strong_sun(desk, record, day)
-    backs = tuple(come_backs(advice, day, age, sun, know, tied))
-    set_come_backs(desk.session, "tree", entry.tree_id, entry.id, backs)
+    hard = entry.work in OWN_BUDGET
+    backs = tuple(come_backs(advice, then_of(desk, record), desk.at.know, hard))
+    set_come_backs(desk, "tree", entry.tree_id, entry.id, backs)

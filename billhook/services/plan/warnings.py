@@ -15,6 +15,7 @@ from ...core.plan.propose import Proposal
 from ...core.plan.skeleton import warned
 from ...core.reasons import Reason
 from ...core.safety import heat_of_day
+from ...core.season.events import spring_after
 from ...core.season.model import SeasonAnswer
 from ...core.season.normals import values_on
 from ...core.walk.findings import summary
@@ -122,15 +123,7 @@ def skeleton_warned(
     sun = next(
         (e.start for e in season.events if e.name == "strong sun on bark" and e.end >= day), None
     )
-    beyond = at.know.days("plan/next-spring-after")
-    spring = next(
-        (
-            e.start
-            for e in season.events
-            if e.name == "first flush" and (e.start - day).days > beyond
-        ),
-        None,
-    )
+    spring = spring_after(season.events, day, at.know.days("plan/next-spring-after"))
     return warned(
         at.know, tree, meant, share, day, max(sun, day) if sun else None, spring, lost, tree.units
     )

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 from sqlmodel import Session
@@ -27,6 +27,20 @@ def sizes_of(at: Workplace, session: Session, record: TreeRecord) -> Sizes:
     row = frames.current_row(session, record.stem.id)
     size = at.size(row.id, frames.frame_of(session, row)[0]) if row is not None else None
     return sizes_by(size, observations(session, [record.tree.id]).get(record.tree.id, {}))
+
+
+def sizes_of_all(
+    at: Workplace, session: Session, records: Sequence[TreeRecord]
+) -> dict[str, Sizes]:
+    """Of many trees, by their ids."""
+    current = {row.stem_id: row for row in frames.current_rows(session)}
+    drawn, seen = at.sizes(session, list(current.values())), observations(session)
+    found = {}
+    for r in records:
+        row = current.get(r.stem.id)
+        size = drawn[row.id] if row is not None else None
+        found[r.tree.id] = sizes_by(size, seen.get(r.tree.id, {}))
+    return found
 
 
 def sizes_by(size: Size | None, seen: Mapping[str, Observation]) -> Sizes:

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...core.cuts.comeback import ComeBack, come_backs
+from ...core.cuts.comeback import ComeBack, Then, come_backs
 from ...core.frame.model import Cut
 from ...core.known import Knowledge
 from ...core.reasons import Reason
@@ -127,7 +127,7 @@ def view_of(
     cuts = _cost(at, session, walked, end.findings)
     sun = walked.bark_sun
     after = (
-        tuple(come_backs(cuts.advice, at.today(), walked.tree.age_years, sun, at.know))
+        tuple(come_backs(cuts.advice, Then(at.today(), walked.tree.age_years, sun), at.know))
         if cuts
         else ()
     )

@@ -7,7 +7,7 @@ import datetime as dt
 import pytest
 
 from billhook.catalogue.wording import said
-from billhook.core.cuts.comeback import come_backs, come_backs_of
+from billhook.core.cuts.comeback import Then, come_backs, come_backs_of
 from billhook.core.cuts.limits import against_limit, share_of
 from billhook.core.cuts.names import forks, limb_names, position_words
 from billhook.core.cuts.technique import advise
@@ -178,7 +178,7 @@ def test_running_total_against_the_limit(know, wood):
 def test_come_backs_name_their_rule(know, wood):
     cuts = [one(know, wood, hand_worked(), Cut(x, 0)) for x in ("s", "a")]
     day = dt.date(2026, 7, 1)
-    found = come_backs(cuts, day, 0, Span(dt.date(2026, 6, 1), dt.date(2026, 8, 31)), know)
+    found = come_backs(cuts, Then(day, 0, Span(dt.date(2026, 6, 1), dt.date(2026, 8, 31))), know)
     assert [(c.kind, (c.due - day).days) for c in found] == [
         ("bark", 14),
         ("sucker", 14),
@@ -186,31 +186,39 @@ def test_come_backs_name_their_rule(know, wood):
         ("trim", 90),
     ]
     assert all(know[c.rule].unit == "days" for c in found)
-    assert [(c.due - day).days for c in come_backs(cuts[:1], day, 3, None, know)] == [30]
-    assert come_backs([], day, 3, None, know) == []
+    assert [(c.due - day).days for c in come_backs(cuts[:1], Then(day, 3), know)] == [30]
+    assert come_backs([], Then(day, 3), know) == []
 
 
 def test_work_without_a_plan_is_come_back_to_as_its_cuts_on_a_sheet(know, wood):
     day, frame = dt.date(2026, 7, 1), hand_worked()
-    sun = Span(dt.date(2026, 6, 1), dt.date(2026, 8, 31))
+    then = Then(day, 8, Span(dt.date(2026, 6, 1), dt.date(2026, 8, 31)), tied=True)
     for limb, work in (("s", "sucker"), ("a", "thin")):
-        planned = come_backs([one(know, wood, frame, Cut(limb, 0))], day, 8, sun, know)
-        assert come_backs_of(work, day, 8, sun, know) == planned
-    assert come_backs_of("sanitation", day, 8, sun, know) == []
-    hard = come_backs_of("skeleton", day, 8, None, know)
-    assert [(c.due - day).days for c in hard] == [45, 365]
-    assert "stay this first season" in hard[0].does
-    assert "second spring" in hard[1].does
+        planned = come_backs([one(know, wood, frame, Cut(limb, 0))], then, know)
+        assert come_backs_of(work, then, know) == planned
+    assert come_backs_of("sanitation", then, know) == []
+
+
+@pytest.mark.parametrize("spring", [None, dt.date(2027, 4, 4)])
+def test_after_hard_work_strong_shoots_stay_until_the_second_spring(know, wood, spring):
+    """On the sheet, too: nobody is told to rub off what the roots live on."""
+    then = Then(dt.date(2026, 7, 1), 8, spring=spring)
+    sheet = come_backs([one(know, wood, hand_worked(), Cut("a", 0))], then, know, hard=True)
+    assert come_backs_of("skeleton", then, know) == sheet
+    first, second = sheet
+    assert "stay this first season" in first.does
+    assert "second spring" in second.does
+    assert second.due == (spring or dt.date(2027, 7, 1))
 
 
 def test_what_a_headed_shoot_breaks_into_is_counted_and_not_rubbed_off(know, wood):
     frame, day = hand_worked(), dt.date(2026, 7, 1)
     headed = one(know, wood, frame, Cut("a", 0.9 * frame.limb("a").length_m))
     assert headed.place == "between"
-    alone = [(c.kind, (c.due - day).days) for c in come_backs([headed], day, 3, None, know)]
+    alone = [(c.kind, (c.due - day).days) for c in come_backs([headed], Then(day, 3), know)]
     assert alone == [("breaks", 28), ("trim", 90)]
     whole = one(know, wood, frame, Cut("b", 0))
-    both = {c.kind for c in come_backs([headed, whole], day, 3, None, know)}
+    both = {c.kind for c in come_backs([headed, whole], Then(day, 3), know)}
     assert both == {"breaks", "sprout", "trim"}
 
 

@@ -19,6 +19,7 @@ from billhook.core.heights.grow import grown, sectors_of
 from billhook.core.heights.hedging import HedgeRow, hedging_round
 from billhook.core.heights.renewal import School, course
 from billhook.core.heights.section import Profile, profile_of, trade_rules, wall_cost
+from billhook.core.heights.stairs import typical_leaf
 from billhook.core.heights.ways import way
 from billhook.core.heights.which import rank_limbs
 from billhook.core.light.rows import Rows, Section
@@ -40,6 +41,19 @@ def test_hedge_profiles_by_the_worked_examples(know, given_, shoulder_w, peak, l
     rule = trade_rules(know, Rows(28, 0, given_[0]), profile)[0]
     assert (rule.id, rule.kept) == ("twice-the-alley", ok)
     assert rule.most_m == pytest.approx(limit, abs=0.01)
+
+
+@pytest.mark.parametrize("form", ["rounded", "spreading", "upright", "weeping"])
+@pytest.mark.parametrize(("height", "spread"), [(3.0, 3.0), (5.5, 4.5), (9.0, 7.0)])
+def test_a_trunk_nobody_measured_hardly_moves_the_leaf_above_a_height(know, form, height, spread):
+    """As its catalogue row says: five points of a hundred over its whole range."""
+    row = know["stairs/trunk-of-height"]
+    usual, *ends = (
+        typical_leaf(know, habit(know, form), height, spread, height * 1000 * part)
+        for part in (row.value, row.low, row.high)
+    )
+    for part in (0.9, 0.8, 0.7, 0.55):
+        assert all(abs(end(part) - usual(part)) <= 0.05 for end in ends)
 
 
 def test_a_wall_that_hangs_over_its_foot_is_warned(know):

@@ -44,23 +44,33 @@ def test_work_of_long_ago_asks_for_nothing_and_a_correction_for_nothing_more(gar
     log(garden, "thin", TODAY - dt.timedelta(days=60))
     assert looks(at, tree) == [("trim", 30)]
     wrong = log(garden, "tip")
-    assert looks(at, tree) == [("breaks", 28), ("trim", 90)]
+    # the trim of the earlier visit is still to be made
+    both = [("breaks", 28), ("trim", 30), ("trim", 90)]
+    assert looks(at, tree) == both
     log(garden, "tip", corrects=wrong.id, note="the other side too")
-    assert looks(at, tree) == [("breaks", 28), ("trim", 90)]
+    assert looks(at, tree) == both
 
 
 def test_the_same_look_is_one_and_comes_later(garden):
-    log(garden, "sucker", TODAY - dt.timedelta(days=10))
-    log(garden, "sucker")
+    for days in (50, 0):  # below the union it was looked at meanwhile
+        log(garden, "sucker", TODAY - dt.timedelta(days=days))
     assert looks(garden.at, garden.tree_ids[0]) == [("sucker", 75)]
+    for days in (5, 0):  # thinned over two days
+        log(garden, "thin", TODAY - dt.timedelta(days=days))
+    assert looks(garden.at, garden.tree_ids[0]) == [("sprout", 45), ("sucker", 75), ("trim", 90)]
 
 
 def test_counted_cuts_set_them_too(garden):
     at, tree = garden.at, garden.tree_ids[1]
     observing.observe(at, "tree", tree, "trunk_mm", "120", TODAY)
-    thick = counting.counted(at.know, "thumb", 2, sprout=False, dead=False)
-    counted.log_counted(at, tree, new_id(), TODAY, "skeleton", [thick])
-    assert looks(at, tree) == [("hard", 45), ("hard", 365)]
+    dead, live = (counting.counted(at.know, "thumb", 2, False, dead=d) for d in (True, False))
+    counted.log_counted(at, tree, new_id(), TODAY, "skeleton", [dead])
+    assert looks(at, tree) == []
+    counted.log_counted(at, tree, new_id(), TODAY, "skeleton", [dead, live])
+    (first, soon), (second, spring) = looks(at, tree)
+    assert (first, soon, second) == ("hard", 45, "hard")
+    assert (TODAY + dt.timedelta(days=spring)).month in (3, 4)  # the first flush of the next year
+    assert spring > 330
 
 
 def test_a_row_done_whole_is_one_look_in_today(garden):
