@@ -7,6 +7,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from typing import Any
 
+from sqlalchemy import func
 from sqlalchemy import select as joined_select
 from sqlmodel import Session, col, select
 
@@ -93,6 +94,15 @@ def tree_records(
         )
         for t, s, g, p, r, b, site in session.execute(query).all()
     ]
+
+
+def kinds_in_block(session: Session, block_id: str) -> dict[str, int]:
+    """How many trees of each species stand in a block."""
+    query = joined_select(col(Tree.species), func.count())
+    query = query.join(Place, col(Place.id) == Tree.place_id).join(Row, col(Row.id) == Place.row_id)
+    query = query.where(col(Row.block_id) == block_id, col(Tree.removed_on).is_(None))
+    found = session.execute(query.group_by(col(Tree.species))).all()
+    return {str(kind): int(n) for kind, n in found}
 
 
 def further_grafts(session: Session, stem_id: str) -> list[Graft]:

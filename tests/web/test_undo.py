@@ -222,6 +222,7 @@ def looking_and_cutting(do: Writer) -> None:
     do.one(f"PUT /api/walks/{ID}", {"look": "full"})
     do.usual(f"POST /api/walks/{ID}/answers", id=new_id())
     do.usual(f"POST {do.tree}/walks/quick")
+    do.usual("POST /api/walks/quick")
     logged = do.usual(f"POST {do.tree}/log")
     do.one(f"PUT /api/log/{logged['id']}", {"tree_id": do.served.bare_id})
     do.usual("POST /api/today/done")

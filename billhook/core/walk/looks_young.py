@@ -14,14 +14,23 @@ from .tree import WalkTree, clear_trunk_m, low_limbs
 
 
 def form_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
-    """The cost of delay: what the low branches cost today, and what they would in a year."""
+    """The cost of delay: what the low branches cost today, and what they would in a year; and for
+    how many trees the answer holds.
+    """
+    found = [_form_delay(tree, know, answers)]
+    if tree.alike > 1:
+        found.append(Note(Reason("form-of-block", say("form-of-block", n=tree.alike))))
+    return found
+
+
+def _form_delay(tree: WalkTree, know: Knowledge, answers: Answers) -> Note:
     form = answers.get("form", "tree")
     low = low_limbs(tree, know, form) if form != "bush" else []
     height = Length(clear_trunk_m(tree, know, form), tree.units)
     if not low or tree.frame is None:
         wait = vigour_in(know, "form/thickens-mm-a-year", tree)
         text = say("low-branch-waits", form=form, height=height, wait=Diameter(wait, tree.units))
-        return [Note(Reason("form-delay", text, catalogue_ids=("form/thickens-mm-a-year",)))]
+        return Note(Reason("form-delay", text, catalogue_ids=("form/thickens-mm-a-year",)))
     power, more = know.number("wood/exponent"), vigour_in(know, "form/thickens-mm-a-year", tree)
     total = canopy_total(tree.frame, power)
     now = sum(leaf_beyond(x, 0, power) for x in low) / total if total else 0.0
@@ -44,14 +53,8 @@ def form_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
         "share in a year": round(later, 3),
         "thickest, mm": low[0].base_mm,
     }
-    return [
-        Note(
-            Reason(
-                "form-delay", text, used, catalogue_ids=("form/thickens-mm-a-year", "form/stage")
-            ),
-            (f"form-{form}",),
-        )
-    ]
+    ids = ("form/thickens-mm-a-year", "form/stage")
+    return Note(Reason("form-delay", text, used, catalogue_ids=ids), (f"form-{form}",))
 
 
 def tie_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:

@@ -33,7 +33,9 @@ class WalkTree:
 
     raised: grafted, seedling, cutting or layered, None where nobody said. frame: its drawn
     skeleton, None where it was never measured. form: ``tree``, ``bush`` or ``leader``; form_chosen:
-    somebody chose it. waiting_until: the day before which frost-hurt wood is not judged.
+    somebody chose it. alike: trees of the block for which an answer on form holds, itself among
+    them; 1 where they are of several kinds. waiting_until: the day before which frost-hurt wood is
+    not judged.
     row_mean_m: mean height of its like in the row, None where there are too few. row_gap_m:
     distance to the next row, None where there is none. companions: the others of a planting of two
     or three. stances: school by topic. ground: what is done under it.
@@ -65,6 +67,7 @@ class WalkTree:
     carry_out: dt.date | None = None
     form: str = "tree"
     form_chosen: bool = False
+    alike: int = 1
     ground: str | None = None
     waiting_until: dt.date | None = None
     row_mean_m: float | None = None

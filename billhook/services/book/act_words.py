@@ -78,7 +78,7 @@ def _trees_of(session: Session, changes: Sequence[Changed]) -> tuple[str, ...]:
     return tuple(found)
 
 
-_SCOPED = ("logentry", "observation", "harvest")
+_SCOPED = ("logentry", "observation", "harvest", "walk")
 
 
 def _name_of(session: Session, of: str) -> Saying | str | None:

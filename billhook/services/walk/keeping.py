@@ -76,7 +76,9 @@ def keep_measures(know: Knowledge, session: Session, view: WalkView) -> None:
             session, Observation(scope=scope, scope_id=scope_id, kind=kind, value=value, date=day)
         )
     if "form" in answers:
-        stances.choose(session, "tree", record.tree.id, "form", FORM_SCHOOLS[answers["form"]])
+        whole = view.walked.tree.alike > 1
+        scope, of = ("block", record.block.id) if whole else ("tree", record.tree.id)
+        stances.choose(session, scope, of, "form", FORM_SCHOOLS[answers["form"]])
 
 
 def log_tallies(know: Knowledge, session: Session, walk: Walk, answers: Mapping[str, str]) -> None:

@@ -19,7 +19,9 @@ from ..workplace import Workplace
 
 @dataclass(frozen=True)
 class RowTree:
-    """A tree of a row as one walks along it, and what it needs next in words."""
+    """A tree of a row as one walks along it, and what it needs next in words; young: it is still
+    trained.
+    """
 
     tree_id: str
     name: str
@@ -27,6 +29,7 @@ class RowTree:
     cultivar: str | None
     last: Walk | None
     need: Need
+    young: bool = False
 
 
 @dataclass(frozen=True)
@@ -52,13 +55,17 @@ def row_walk(at: Workplace, row_id: str) -> RowWalk:
             raise NotFound(f"there is no row {row_id} with trees")
         last = walks.last_walks(session, [r.tree.id for r in records])
         first, last_of = records[0], {r.tree.id for r in records}
-        needs = {
-            t.record.tree.id: t.need
-            for t in trees_with_needs(SeasonDesk(session, at, at.today()), records)
-        }
+        desk = SeasonDesk(session, at, at.today())
+        needs = {t.record.tree.id: t.need for t in trees_with_needs(desk, records)}
         trees = tuple(
             RowTree(
-                r.tree.id, r.name, r.tree.species, r.cultivar, last.get(r.tree.id), needs[r.tree.id]
+                r.tree.id,
+                r.name,
+                r.tree.species,
+                r.cultivar,
+                last.get(r.tree.id),
+                needs[r.tree.id],
+                desk.young(r),
             )
             for r in records
         )

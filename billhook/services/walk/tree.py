@@ -20,7 +20,7 @@ from ...core.season.budget import tree_age
 from ...core.season.events import vigour_of
 from ...core.season.model import Event, Span
 from ...core.walk.tree import FORM_SCHOOLS, Companion, WalkTree
-from ...store import frames, places, stances
+from ...store import frames, places, stances, trees
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, observations, tree_records
 from ..season.desk import SeasonDesk
@@ -104,6 +104,7 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
         pot_l=tree.pot_l,
         under_cover=tree.under_cover,
         form=_FORMS[stance["form"]],
+        alike=alike_in_block(session, record),
         form_chosen=any("form" in chosen.get(scope, {}) for scope in scopes),
         row_mean_m=mean,
         fruit_kg=know.number(mass.id),
@@ -112,6 +113,12 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
         companions=companions,
         units=places.units(session),
     )
+
+
+def alike_in_block(session: Session, record: TreeRecord) -> int:
+    """Trees of the block that go by one form; 1 where several kinds stand in it."""
+    kinds = trees.kinds_in_block(session, record.block.id)
+    return sum(kinds.values()) if len(kinds) == 1 else 1
 
 
 def _seen(session: Session, record: TreeRecord) -> dict[str, str]:

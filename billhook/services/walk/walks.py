@@ -139,44 +139,6 @@ def finish(at: Workplace, walk_id: str) -> WalkView:
         return view_of(at, session, walk)
 
 
-def quick(
-    at: Workplace,
-    tree_id: str,
-    walk_id: str,
-    suckers: int,
-    sprouts: int,
-    day: dt.date | None = None,
-) -> Walk:
-    """A tree of a row looked at in passing: nothing to do, or so many suckers and sprouts rubbed
-    off. The same id twice counts once.
-
-    Raises: NotFound, InvalidInput for a day to come.
-    """
-    refuse({"/day": done_problem(day, at.today())})
-    with at.store.writing() as session:
-        record = tree_record(session, tree_id)
-        known = session.get(Walk, walk_id)
-        if known is not None:
-            return known
-        walk = Walk(
-            id=walk_id, tree_id=record.tree.id, day=day or at.today(), state="done", quick=True
-        )
-        save_walk(session, walk)
-        session.flush()
-        tallies = {"below": "rubbed", "below-count": str(suckers)} if suckers else {"below": "none"}
-        tallies |= (
-            {"sprouts": "small", "sprouts-count": str(sprouts)} if sprouts else {"sprouts": "none"}
-        )
-        for question, answer in tallies.items():
-            save_walk(session, WalkAnswer(walk_id=walk.id, step=question, answer=answer))
-        session.flush()
-        view = view_of(at, session, walk)
-        log_tallies(at.know, session, walk, view.answers)
-        set_found(at, session, walk, view)
-        set_come_backs(session, walk, view.end)
-        return walk
-
-
 def plan(at: Workplace, walk_id: str, plan_id: str) -> Plan:
     """The cuts a walk named, as a cut sheet. The same id twice makes one. Raises: NotFound,
     InvalidInput where no limb was named, StaleVersion.

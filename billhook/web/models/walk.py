@@ -44,12 +44,25 @@ class WalkAnswerIn(Asked):
 
 
 class WalkQuickIn(Asked):
-    """A tree looked at in passing: nothing to do, or so many rubbed off."""
+    """A tree looked at in passing: nothing to do, so many rubbed off, or trained."""
 
     id: Uuid
     suckers: Annotated[Counted, Field(ge=0, le=200)] = 0
     sprouts: Annotated[Counted, Field(ge=0, le=500)] = 0
+    trained: bool = False
     day: IsoDate | None = None
+
+
+class WalksQuickIn(WalkQuickIn):
+    """Many trees looked at in passing, the same of each."""
+
+    tree_ids: Annotated[list[Uuid], Field(min_length=1, max_length=2000)]
+
+
+class LookedOut(Answer):
+    """How many trees were looked at."""
+
+    trees: int
 
 
 class WalkPlanIn(Asked):
@@ -250,6 +263,7 @@ class RowTreeOut(Answer):
     state: Literal["never", "open", "done", "passed"]
     need: str
     tone: Status
+    young: bool
 
 
 class RowWalkOut(Answer):

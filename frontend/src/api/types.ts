@@ -1053,6 +1053,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/walks/quick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Many trees looked at in passing, the same of each: nothing to do, so many rubbed off, or
+         * @description trained.
+         */
+        post: operations["walk_rows_post_quick_many_walks_quick_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rows/{id}/walk": {
         parameters: {
             query?: never;
@@ -5563,10 +5583,12 @@ export interface components {
              * @enum {string}
              */
             tone: "go" | "light" | "wait" | "stop";
+            /** Young */
+            young: boolean;
         };
         /**
          * WalkQuickIn
-         * @description A tree looked at in passing: nothing to do, or so many rubbed off.
+         * @description A tree looked at in passing: nothing to do, so many rubbed off, or trained.
          */
         WalkQuickIn: {
             /** Id */
@@ -5581,8 +5603,48 @@ export interface components {
              * @default 0
              */
             sprouts: number;
+            /**
+             * Trained
+             * @default false
+             */
+            trained: boolean;
             /** Day */
             day?: string | null;
+        };
+        /**
+         * LookedOut
+         * @description How many trees were looked at.
+         */
+        LookedOut: {
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * WalksQuickIn
+         * @description Many trees looked at in passing, the same of each.
+         */
+        WalksQuickIn: {
+            /** Id */
+            id: string;
+            /**
+             * Suckers
+             * @default 0
+             */
+            suckers: number;
+            /**
+             * Sprouts
+             * @default 0
+             */
+            sprouts: number;
+            /**
+             * Trained
+             * @default false
+             */
+            trained: boolean;
+            /** Day */
+            day?: string | null;
+            /** Tree Ids */
+            tree_ids: string[];
         };
         /**
          * TreeShootOut
@@ -16421,6 +16483,87 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RowWalkOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    walk_rows_post_quick_many_walks_quick_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WalksQuickIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookedOut"];
                 };
             };
             /** @description Not readable as JSON */

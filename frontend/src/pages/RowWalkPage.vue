@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /**
- * A row walked in passing: nothing to do with one tap, so many rubbed off, or a whole walk; taken
- * along for where there is no signal.
+ * A row walked in passing: nothing to do with one tap, so many rubbed off, or a whole walk; like
+ * work on all that are left together; taken along for where there is no signal.
  */
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
@@ -16,7 +16,7 @@ import ToneMark from '@/drawings/ToneMark.vue'
 import { onSent, put, useOutbox } from '@/field/outbox'
 import { keepRow, keepWalk, keptRow } from '@/field/store'
 import { dayWords } from '@/geometry/day'
-import { onBeforeUnmount, reactive, ref, toRef, watch } from 'vue'
+import { computed, onBeforeUnmount, reactive, ref, toRef, watch } from 'vue'
 
 const props = defineProps<{ id: string }>()
 const { tags } = useStand(reactive({ id: toRef(props, 'id'), of: 'row' as const }))
@@ -68,6 +68,38 @@ async function pass(tree: Row['trees'][number], off = { suckers: 0, sprouts: 0 }
     path: `/api/trees/${tree.tree_id}/walks/quick`,
     body,
   })
+}
+/** Trees left out of what is done to the rest together. */
+const apart = ref(new Set<string>())
+const left = computed(() => (row.value?.trees ?? []).filter((t) => t.state !== 'open' && !today(t)))
+const together = computed(() => left.value.filter((t) => !apart.value.has(t.tree_id)))
+const young = computed(() => together.value.filter((t) => t.young))
+const counting = ref(false)
+async function passAll(
+  trees: Row['trees'],
+  off: { suckers?: number; sprouts?: number; trained?: boolean } = {},
+) {
+  const number = trees.length === 1 ? trees[0]!.name : `${trees.length} trees`
+  for (const tree of trees) {
+    tree.state = 'passed'
+    tree.walked = row.value!.day
+  }
+  counting.value = false
+  apart.value = new Set()
+  await keepRow(row.value!)
+  await put({
+    says: `${row.value!.block}, row ${row.value!.n}: ${number} in passing`,
+    tree: trees[0]!.tree_id,
+    method: 'POST',
+    path: '/api/walks/quick',
+    body: { id: newId(), tree_ids: trees.map((t) => t.tree_id), ...off, day: row.value!.day },
+  })
+}
+function leaveOut(tree: string, with_: boolean) {
+  const now = new Set(apart.value)
+  if (with_) now.delete(tree)
+  else now.add(tree)
+  apart.value = now
 }
 const today = (tree: Row['trees'][number]) =>
   tree.walked === row.value?.day && tree.state !== 'open'
@@ -158,6 +190,54 @@ const words = (t: Row['trees'][number]) =>
         {{ row.open_sheets === 1 ? 'open cut sheet' : `${row.open_sheets} open cut sheets` }}
         (PDF)</a
       >
+      <section
+        v-if="left.length > 1"
+        class="grid gap-2 border-t border-rule pt-2"
+        aria-label="Together"
+        data-test="together"
+      >
+        <p class="font-semibold">
+          {{
+            together.length === left.length
+              ? `The same on all ${left.length} not looked at today`
+              : `The same on ${together.length} of the ${left.length} not looked at today`
+          }}
+        </p>
+        <div class="grid grid-cols-2 sm:grid-cols-3 gap-2">
+          <button type="button" class="btn" :disabled="!together.length" @click="passAll(together)">
+            Nothing to do
+          </button>
+          <button
+            type="button"
+            class="btn"
+            :disabled="!together.length"
+            :aria-expanded="counting"
+            @click="counting = !counting"
+          >
+            Taken off each …
+          </button>
+          <button
+            v-if="young.length"
+            type="button"
+            class="btn"
+            @click="passAll(young, { trained: true })"
+          >
+            {{ young.length === together.length ? 'Trained' : `Trained: ${young.length} young` }}
+          </button>
+        </div>
+        <div v-if="counting" class="grid grid-cols-1 sm:grid-cols-2 gap-3">
+          <CountField v-model="suckers" label="Suckers rubbed off each" :low="0" :high="200" />
+          <CountField v-model="sprouts" label="Sprouts rubbed off each" :low="0" :high="500" />
+          <button
+            type="button"
+            class="btn btn-go sm:col-span-2"
+            :disabled="!suckers && !sprouts"
+            @click="passAll(together, { suckers, sprouts })"
+          >
+            Into the log of {{ together.length }} trees
+          </button>
+        </div>
+      </section>
       <ul>
         <li
           v-for="t in row.trees"
@@ -166,6 +246,14 @@ const words = (t: Row['trees'][number]) =>
           :data-row-tree="t.name"
         >
           <div class="flex items-center gap-3">
+            <input
+              v-if="left.length > 1 && left.includes(t)"
+              type="checkbox"
+              class="check"
+              :checked="!apart.has(t.tree_id)"
+              :aria-label="`${t.name} with the others`"
+              @change="leaveOut(t.tree_id, ($event.target as HTMLInputElement).checked)"
+            />
             <b class="plate">{{ t.name }}</b>
             <span class="text-note leading-tight"
               >{{ t.kind }}<br /><span :class="{ 'text-ink2': !today(t) }">{{

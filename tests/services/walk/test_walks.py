@@ -21,7 +21,8 @@ from billhook.services.plan import sheets
 from billhook.services.season import stances
 from billhook.services.tree import observing
 from billhook.services.tree.views import tree_view
-from billhook.services.walk import rows, walks
+from billhook.services.walk import passing, rows, walks
+from billhook.services.walk.passing import Passed
 from billhook.services.workplace import open_workplace
 
 from ...places import TODAY, new_id
@@ -189,7 +190,7 @@ def test_what_is_measured_goes_to_the_record(garden):
     after = tree_view(garden.at, tree_id, TODAY, ("sucker",))
     assert (after.record.stem.union_m, after.record.stem.union_mark) == (0.22, "paint, 24 Mar 2027")
     topic = next(t for t in stances.view(garden.at, "tree", tree_id) if t.topic == "form")
-    assert (topic.in_force, topic.chosen_at) == ("to-the-ground", "tree")
+    assert (topic.in_force, topic.chosen_at) == ("to-the-ground", "block")
     again = walked(garden.at, tree_id)
     assert not {"form", "union-height", "union-trunk", "ground"} & again.answers.keys()
 
@@ -258,13 +259,46 @@ def test_a_row_is_walked_in_passing(garden):
     assert [t.last for t in row.trees] == [None] * len(garden.tree_ids)
     sent = new_id()
     for _ in range(2):
-        walks.quick(at, first, sent, 3, 0)
-    walks.quick(at, second, new_id(), 0, 0)
+        passing.quick(at, first, sent, Passed(suckers=3))
+    passing.quick(at, second, new_id(), Passed())
     after = rows.row_walk(at, row.row_id)
     assert [(t.last.quick, t.last.state) for t in after.trees if t.last] == [(True, "done")] * 2
     assert [(e.entry.work, e.entry.cuts) for e in log(at, first)] == [("sucker", 3)]
     assert log(at, second) == []
     assert [len(tasks(garden, n)) for n in (0, 1)] == [1, 1]
+
+
+def test_like_work_on_many_trees_is_one_tap(garden):
+    at = garden.at
+    young = planting.plant(at, garden.site.id, "Novo", 1, 3, "mandarin", TODAY.year - 1).tree_ids
+    sent = new_id()
+    for _ in range(2):
+        assert passing.quick_many(at, young, sent, Passed(suckers=2, trained=True)) == 3
+    for tree in young:
+        done = {(e.entry.work, e.entry.cuts) for e in log(at, tree)}
+        assert done == {("sucker", 2), ("young", None)}
+    row = rows.row_of(at, young[0])
+    assert {(t.last.quick, t.young) for t in row.trees} == {(True, True)}
+    with pytest.raises(InvalidInput, match="young"):
+        passing.quick_many(at, [young[0], garden.tree_ids[0]], new_id(), Passed(trained=True))
+    passing.quick_many(at, garden.tree_ids[:2], new_id(), Passed())
+    assert [log(at, t) for t in garden.tree_ids[:2]] == [[], []]
+
+
+def test_the_form_is_asked_once_for_a_block_of_one_kind(garden):
+    at = garden.at
+    block = planting.plant(at, garden.site.id, "Novo", 1, 3, "mandarin", TODAY.year - 1)
+    view = walked(at, block.tree_ids[0], form="bush")
+    (form,) = [a for a in view.questions if a.question.id == "form"]
+    assert "all 3 trees" in said(form.notes[-1])
+    walks.finish(at, view.walk.id)
+    other = walked(at, block.tree_ids[1])
+    assert "form" not in other.answers
+    # another kind in the block: each tree for itself
+    planting.plant(at, garden.site.id, "Misto", 1, 1, "lemon", TODAY.year - 1)
+    mixed = planting.plant(at, garden.site.id, "Misto", 2, 2, "mango", TODAY.year - 1).tree_ids
+    walks.finish(at, walked(at, mixed[0], form="bush").walk.id)
+    assert walked(at, mixed[1]).answers["form"] == "tree"
 
 
 def test_a_young_tree_has_its_own_walk(garden):

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any
 
-from .parts import CUTS, FRAME, ID, QUICK_ID, TMAX, TMIN, TOUCHED
+from .parts import CUTS, FRAME, ID, MANY_ID, QUICK_ID, TMAX, TMIN, TOUCHED
 
 
 def resources(
@@ -303,6 +303,15 @@ def resources(
             "id": QUICK_ID,
             "suckers": 2,
             "sprouts": 0,
+            "trained": False,
+            "day": "2027-03-24",
+        },
+        "POST /api/walks/quick": {
+            "id": MANY_ID,
+            "tree_ids": [tree_id],
+            "suckers": 2,
+            "sprouts": 1,
+            "trained": False,
             "day": "2027-03-24",
         },
         f"PUT /api/walks/{ID}": {"look": "suckers"},

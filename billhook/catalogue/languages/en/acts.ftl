@@ -48,6 +48,7 @@ act-post-today-put-off = Put off for { $of }
 act-post-today-done = Done at { $of }
 act-put-weather-scenario = Weather turned
 act-post-trees-walks-quick = { $of } looked at
+act-post-walks-quick = { $of } looked at
 act-post-trees-walks = Look at { $of } begun
 act-post-walks-answers = Answer for { $of }
 act-post-walks-finish = Look at { $of } ended
