@@ -11,7 +11,7 @@ from functools import lru_cache
 from sqlmodel import Session
 
 from ..catalogue import load_catalogue
-from ..core.frame.geometry import height_m, limb_ends, radius_m
+from ..core.frame.geometry import height_m, limb_ends, lowest_tip_m, radius_m
 from ..core.frame.model import Frame, is_sucker
 from ..core.known import Knowledge
 from ..core.own_kind import with_own
@@ -28,7 +28,7 @@ from .gate import Gate
 @dataclass(frozen=True)
 class Size:
     """What a frame measures as a whole [m, mm], and what can come off it any day: suckers and dead
-    limbs.
+    limbs. lowest_m: its lowest living tip.
     """
 
     height_m: float
@@ -37,6 +37,7 @@ class Size:
     fruit: int
     suckers: int
     dead: int
+    lowest_m: float | None = None
 
 
 @dataclass
@@ -88,6 +89,7 @@ class Workplace:
                 fruit,
                 suckers,
                 dead,
+                lowest_tip_m(frame, ends),
             )
         return self._sizes[frame_id]
 

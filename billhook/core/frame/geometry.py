@@ -79,6 +79,15 @@ def radius_m(frame: Frame, ends: Mapping[str, tuple[Point, Point]] | None = None
     return max([0.0, *(hypot(p[0], p[1]) for pair in ends.values() for p in pair)])
 
 
+def lowest_tip_m(
+    frame: Frame, ends: Mapping[str, tuple[Point, Point]] | None = None
+) -> float | None:
+    """Lowest tip of a living limb of the tree above the ground [m]; None where it has none."""
+    ends = limb_ends(frame) if ends is None else ends
+    living = (x for x in frame.limbs if x.state == "live" and not is_sucker(frame, x))
+    return min((ends[x.id][1][2] for x in living), default=None)
+
+
 def balance(frame: Frame) -> Balance:
     """Leaf-weighted mean of the mid-points of the limbs above the union. Our rule: each limb weighs
     its own leaf beyond its base.

@@ -18,7 +18,8 @@ from .model import Work
 @dataclass(frozen=True)
 class Standing:
     """How a tree stands. bears: it has come to its first crop. done: the last day each kind of work
-    was done to it. year_start: start of its growing year.
+    was done to it. year_start: start of its growing year. lowest_m: its lowest living tip, where
+    its limbs were measured. to_the_ground: it is grown as a bush.
     """
 
     in_pot: bool
@@ -30,6 +31,8 @@ class Standing:
     cap_m: float | None
     year_start: dt.date
     done: Mapping[str, dt.date]
+    lowest_m: float | None = None
+    to_the_ground: bool = False
 
 
 @dataclass(frozen=True)
@@ -72,6 +75,10 @@ def wanted(tree: Standing, know: Knowledge, day: dt.date, units: Units = "metric
             say("wanted-over-cap", cap=Length(tree.cap_m, units)),
             ("today/over-cap",),
         )
+    least = "clearance/bush/height" if tree.to_the_ground else "today/skirt-low"
+    if tree.lowest_m is not None and not tree.in_pot and tree.lowest_m < know.number(least):
+        tip = Length(max(0.0, tree.lowest_m), units)
+        want("skirt", "on-the-ground", say("wanted-skirt", tip=tip), (least,))
     last = tree.done.get("thin")
     if (
         last is not None

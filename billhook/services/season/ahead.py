@@ -9,6 +9,7 @@ from collections.abc import Sequence
 
 from ...catalogue.wording import said
 from ...core.choice import one_of
+from ...core.frame.known import is_drawn
 from ...core.reasons import Reason
 from ...core.season.forecast import FORECAST_CODES
 from ...core.season.model import WORKS, SeasonAnswer, Segment, Work
@@ -19,7 +20,7 @@ from ...core.words.dates import day_words
 from ...core.words.prices import cost_words
 from ...core.words.units import share_words
 from ...core.words.values import say
-from ...store import logbook, plans
+from ...store import frames, logbook, plans
 from ...store.trees import TreeRecord
 from ..plan.works import on_open_sheets
 from .gathering import Gathering
@@ -212,7 +213,17 @@ class Ahead(Gathering):
             record.cap_m,
             start,
             done,
+            self._lowest(record),
+            self.desk.stance(record)["form"] == "to-the-ground",
         )
+
+    def _lowest(self, record: TreeRecord) -> float | None:
+        """The lowest living tip of a tree whose limbs were measured [m]."""
+        size, row = self.sizes[record.tree.id], self.rows.get(record.stem.id)
+        low = None if size is None else size.lowest_m
+        if row is None or low is None or low >= self.at.know.number("today/skirt-low"):
+            return None  # nothing hangs so low, and the drawing need not be read
+        return low if is_drawn(*frames.frame_of(self.session, row)) else None
 
     def _seasonal(self, record: TreeRecord) -> None:
         for want in wanted(self._standing(record), self.at.know, self.day, self.units):

@@ -41,7 +41,8 @@ class Gathering:
             for r in tree_records(session, tree_id)
             if within in (None, r.row.id, r.block.id) and self.desk.sound(r)
         ]
-        current = {row.stem_id: row for row in frames.current_rows(session)}
+        self.rows = {row.stem_id: row for row in frames.current_rows(session)}
+        current = self.rows
         sizes = at.sizes(session, list(current.values()))
         self.sizes: dict[str, Size | None] = {
             r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None

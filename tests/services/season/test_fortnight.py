@@ -217,3 +217,21 @@ def test_a_row_and_a_block_name_their_own_trees_only(grove):
         found = today.fortnight(grove, TODAY, within=within)
         due = [*found.late, *found.items, *([found.next] if found.next else [])]
         assert {r.tree.id for i in due for r in i.trees} == set(trees)
+
+
+def test_a_limb_that_hangs_to_the_ground_is_work_by_itself(grove):
+    """Of a tree whose limbs were measured; a bush may hang lower; an outline says nothing of it."""
+    tree, at = grove.low.tree_ids[0], grove
+    standing = forked_frame()
+    lowest = replace(standing.limbs[0], at_m=0.4, rise_deg=-4.0, length_m=2.0)
+    frame = replace(standing, limbs=(lowest, *standing.limbs[1:]))
+    measured = {x.id for x in frame.limbs}
+    row = framing.save_frame(at, tree, frame, None, measured, TODAY)
+    low = items(at)["Baixo", "skirt", "work"]
+    assert [r.tree.id for r in low.trees] == [tree]
+    assert "0.26 m above the ground without its crop" in said(low.reasons[0])
+    stances.choose(at, "tree", tree, "form", "to-the-ground")
+    assert ("Baixo", "skirt", "work") not in items(at)
+    stances.choose(at, "tree", tree, "form", "skirted-tree")
+    framing.save_frame(at, tree, frame, row.id, set(), TODAY, origin="sketched")
+    assert ("Baixo", "skirt", "work") not in items(at)

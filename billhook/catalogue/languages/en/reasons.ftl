@@ -242,6 +242,7 @@ wanted-over-cap = Over the wanted height, { $cap }.
 wanted-thinned = Last thinned { $last }.
 wanted-wood-first = A young tree makes wood before crop.
 wanted-trained = A young tree is trained once a year.
+wanted-skirt = A limb hangs { $tip } above the ground without its crop: with it, leaf and fruit lie on the soil.
 wanted-in-order = As high as you want it and in order: tips and dead wood only, an open window is no reason to cut.
 shoot-rootstock = The rootstock's: it comes off
 shoot-water-sprout = A water sprout of the tree itself
