@@ -163,14 +163,17 @@ def advise(
 
 
 def _tool(wound_mm: float, dead: bool, height_m: float, sucker: bool, know: Knowledge) -> str:
-    """The smallest tool that cuts this wood at this height."""
+    """The smallest tool that cuts this wood at this height. A chainsaw is for the ground alone:
+    what a hand saw does not cut up there is left to an arborist.
+    """
     if height_m > know.number("cuts/reach"):
         ladder = height_m > know.number("cuts/pole-reach")
-        tools = ["hand-saw", "chainsaw"] if ladder else ["pole-pruner", "pole-saw", "chainsaw"]
+        tools = ["hand-saw"] if ladder else ["pole-pruner", "pole-saw", "hand-saw"]
+        tools.append("arborist")
     else:
         tools = [*(["finger"] if sucker else []), "hand-pruner", "lopper", "hand-saw", "chainsaw"]
     column = "dead-mm" if dead else "green-mm"
-    return next((t for t in tools if wound_mm <= know.number(f"tools/{t}/{column}")), "chainsaw")
+    return next((t for t in tools if wound_mm <= know.number(f"tools/{t}/{column}")), tools[-1])
 
 
 def _cuts_needed(cost: CutCost, tool: str, know: Knowledge) -> int:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Callable
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from functools import lru_cache
 
 from ..frost.kinds import of_kind
@@ -109,11 +109,18 @@ _FLAGS: dict[str, Callable[[Asked], bool]] = {
         (known := a.know.get(f"cultivars/{a.tree.cultivar}/lanky")) is not None
         and bool(known.value)
     ),
+    "rank": lambda a: vigour_of(a.tree, a.know) > _usual(a),
+    "frail": lambda a: vigour_of(a.tree, a.know) < _usual(a),
     "young": lambda a: a.age < a.know.number("budget/mature-from"),
     "cut": lambda a: a.tree.cut is not None,
     "pick-not-seen": lambda a: a.year.harvest_spread is not None,
     "low-bloom": lambda a: a.tree.low_bloom,
 }
+
+
+def _usual(a: Asked) -> int:
+    """Vigour of its kind."""
+    return vigour_of(replace(a.tree, vigour=None), a.know)
 
 
 _TOPICS: dict[str, Callable[[Asked, str], bool]] = {

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from itertools import combinations
 from math import hypot
 
 from ..frame.model import SOIL, TRUNK, Limb
@@ -11,6 +12,7 @@ from ..known import Knowledge
 from ..reasons import Reason
 from ..words.values import Length, say
 from .option import Found, inwardness, live_limbs
+from .questions import LATER
 from .tree import WalkTree
 
 
@@ -21,8 +23,15 @@ def _pairs(tree: WalkTree) -> list[tuple[Limb, Limb]]:
     ]
 
 
+def _worn(answers: Mapping[str, str]) -> frozenset[str]:
+    """Limbs whose bark was found worn through."""
+    said = answers.get("rub-worn", LATER)
+    return frozenset(x.rpartition("@")[0] for x in said.split()) if said != LATER else frozenset()
+
+
 def rubbing(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
     found: Found = {}
+    worn = _worn(answers)
     for a, b in _pairs(tree):
         gap, s, t = nearest(tree.ends[a.id], tree.ends[b.id])
         bark = gap - (a.diameter_mm(s * a.length_m) + b.diameter_mm(t * b.length_m)) / 2000
@@ -31,25 +40,21 @@ def rubbing(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
         if bark > know.number("walk/rub-gap") or at_foot:
             continue
         worse, better = sorted(
-            (a, b), key=lambda x: (-round(inwardness(tree, x), 2), x.base_mm, x.id)
+            (a, b),
+            key=lambda x: (x.id not in worn, -round(inwardness(tree, x), 2), x.base_mm, x.id),
         )
         where = Length(s * a.length_m if worse is a else t * b.length_m, tree.units)
         inward = inwardness(tree, worse) > max(0.2, inwardness(tree, better))
+        other = tree.names[better.id]
+        if worse.id in worn:
+            says = say("rubs-worn", limb=other, out=where)
+        elif inward:
+            says = say("rubs-inward", limb=other, out=where)
+        else:
+            says = say("rubs-thinner", limb=other, out=where)
         ids = ("walk/rub-gap",)
         used: dict[str, float | str | None] = {"bark to bark, m": round(bark, 3)}
-        found[worse.id] = (
-            0.0,
-            Reason(
-                "rubs",
-                say(
-                    "rubs-inward" if inward else "rubs-thinner",
-                    limb=tree.names[better.id],
-                    out=where,
-                ),
-                used,
-                catalogue_ids=ids,
-            ),
-        )
+        found[worse.id] = (0.0, Reason("rubs", says, used, catalogue_ids=ids))
         found.setdefault(
             better.id,
             (
@@ -102,6 +107,27 @@ def side_by_side(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) ->
     return found
 
 
+def _best_spread(tree: WalkTree, know: Knowledge, crowd: list[Limb]) -> tuple[Limb, ...]:
+    """Those of a cluster that stay: spread round the stem, then the best placed; never an upright
+    one while another is there.
+    """
+    steep = know.number("walk/upright")
+    flat = [x for x in crowd if x.rise_deg < steep] or crowd
+    most = min(int(know.number("walk/cluster-keep")), max(1, len(crowd) - 2), len(flat))
+
+    def placed(limbs: tuple[Limb, ...]) -> tuple[float, float, float]:
+        apart = min((_round(a, b) for a, b in combinations(limbs, 2)), default=360.0)
+        return apart, -sum(abs(x.rise_deg - 45) for x in limbs), sum(x.base_mm for x in limbs)
+
+    return max(combinations(flat, most), key=placed)
+
+
+def _round(a: Limb, b: Limb) -> float:
+    """How far two stand apart round their stem [degrees]."""
+    apart = abs(a.bearing_deg - b.bearing_deg) % 360
+    return min(apart, 360 - apart)
+
+
 def crowded(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:
     found: Found = {}
     within, least = know.number("walk/cluster-within"), int(know.number("walk/cluster-count"))
@@ -126,17 +152,18 @@ def crowded(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Foun
                         catalogue_ids=("walk/cluster-count",),
                     ),
                 )
-            best = max(crowd, key=lambda x: (-abs(x.rise_deg - 45), x.base_mm))
+            best = _best_spread(tree, know, crowd)
+            stay = " and ".join(tree.names[x.id] for x in best)
             for limb in crowd:
-                if limb is not best:
+                if limb not in best:
                     found.setdefault(
                         limb.id,
                         (
                             0.0,
                             Reason(
                                 "in-cluster",
-                                say("in-cluster", shoots=len(crowd), limb=tree.names[best.id]),
-                                catalogue_ids=("walk/cluster-count",),
+                                say("in-cluster", shoots=len(crowd), limb=stay),
+                                catalogue_ids=("walk/cluster-count", "walk/cluster-keep"),
                             ),
                         ),
                     )

@@ -16,7 +16,7 @@ from ..season.model import WORKS, Work
 from ..words.values import say
 from .looks import notes
 from .questions import LATER, Question, chosen_limb, given, opened
-from .suggest import limb_options
+from .suggest import MARKED, limb_options
 from .tree import WalkTree, facts, heeding, holds
 
 
@@ -72,6 +72,7 @@ def summary(
                 for q in questions
                 if q.kind == "limbs"
                 and row in q.after
+                and q.looks != MARKED
                 and opened(q, answers)
                 and answers.get(q.id, LATER) != LATER
             ]

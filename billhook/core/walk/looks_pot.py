@@ -46,7 +46,7 @@ def _too_tall(tree: WalkTree, cap: PotCap, height_m: float) -> Reason:
 def _carry(tree: WalkTree, know: Knowledge, weight_kg: float) -> Reason:
     """What the watered pot weighs, and when it is carried."""
     carry = say("pot-weighs", weight=Weight(weight_kg, tree.units)) + (
-        say("pot-two-people") if weight_kg > know.number("pot/two-people-kg") else "."
+        say("pot-two-people") if weight_kg > tree.carries_kg else "."
     )
     for day, words in ((tree.carry_in, say("pot-in")), (tree.carry_out, say("pot-out"))):
         carry += say("pot-on-day", words=words, day=day) if day else ""

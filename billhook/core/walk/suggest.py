@@ -186,9 +186,13 @@ def _wider_than(
     }
 
 
+MARKED = "worn"
+"""The look whose limbs are only told apart by it, not cut for it."""
+
 _LOOKS: dict[str, Callable[[WalkTree, Knowledge, Mapping[str, str]], Found]] = {
     "dead": _dead,
     "rub": rubbing,
+    MARKED: rubbing,
     "parallel": side_by_side,
     "cluster": crowded,
     "tuft": _tuft,

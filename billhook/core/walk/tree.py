@@ -60,6 +60,7 @@ class WalkTree:
     width_m: float | None = None
     reach_m: float = 2.05
     pole_m: float = 4.5
+    carries_kg: float = 23.0
     pot_l: float | None = None
     under_cover: bool = False
     winter_room_m: float | None = None

@@ -8,11 +8,13 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.errors import invalid, refuse
+from ...core.known import Knowledge
 from ...core.words.values import Saying, Share, say
 from ...store import places
 from ...store.aims import aims, save_aims
 from ...store.tables import Aim
 from ...store.trees import TreeRecord, tree_record
+from ..holding.people import Helpers
 from ..tree.sizes import sizes_of
 from ..workplace import Workplace
 from .row_lines import to_neighbour
@@ -55,7 +57,8 @@ def aim_of(at: Workplace, tree_id: str) -> AimView:
         if record.block.cap_m is not None and scopes["block"][0] is None:
             scopes["block"] = (record.block.cap_m, scopes["block"][1])
         by = next((s for s in SCOPES if scopes[s][0] is not None), None)
-        picks = _picks(at, sizes_of(at, session, record).height_m)
+        hands = Helpers(session).hands(at.know, record)
+        picks = _picks(hands, sizes_of(at, session, record).height_m)
         clear = _clear(at, session, record)
         return AimView(record.cap_m, record.width_m, by, picks, clear, scopes)
 
@@ -67,9 +70,9 @@ def _clear(at: Workplace, session: Session, record: TreeRecord) -> float | None:
     return wide if wide is not None and _fits(wide) else None
 
 
-def _picks(at: Workplace, tall: float | None) -> tuple[Pick, ...]:
+def _picks(know: Knowledge, tall: float | None) -> tuple[Pick, ...]:
     """From the ground, with what a hand bends down; with a pole; a part off the top."""
-    know, bends = at.know, at.know.number("aim/bends-down")
+    bends = know.number("aim/bends-down")
     found = [
         Pick(say("aim-from-ground"), know.number("cuts/reach") + bends),
         Pick(say("aim-from-step"), know.number("cuts/reach") + bends + know.number("aim/step")),

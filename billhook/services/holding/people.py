@@ -5,12 +5,14 @@ whose.
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from functools import lru_cache
 from typing import Literal
 
 from sqlmodel import Session
 
 from ...core.errors import refuse
+from ...core.known import Knowledge
 from ...store import people as kept
 from ...store import places
 from ...store.people_tables import Person
@@ -96,9 +98,31 @@ class Helpers:
     """Whose a tree is: its row's, else its block's."""
 
     def __init__(self, session: Session) -> None:
-        names = {p.id: p.name for p in kept.people(session)}
-        self._given = {s: names[p] for s, p in kept.assignments(session).items()}
+        self._people = {p.id: p for p in kept.people(session)}
+        self._given = {s: self._people[p] for s, p in kept.assignments(session).items()}
 
     def of(self, record: TreeRecord) -> str | None:
         """The name of who does the work on it; None where nobody was named."""
+        given = self._of(record)
+        return given.name if given else None
+
+    def hands(self, know: Knowledge, record: TreeRecord) -> Knowledge:
+        """What is known, with the reach, pole and strength of who does the work on a tree: whose
+        it is, else the one person there is; else as usual.
+        """
+        only = next(iter(self._people.values())) if len(self._people) == 1 else None
+        who = self._of(record) or only
+        return _of_hands(know, who.reach_m, who.pole_m, who.carries_kg) if who else know
+
+    def _of(self, record: TreeRecord) -> Person | None:
         return self._given.get(record.row.id) or self._given.get(record.block.id)
+
+
+@lru_cache(maxsize=32)
+def _of_hands(
+    know: Knowledge, reach_m: float | None, pole_m: float | None, carries_kg: float | None
+) -> Knowledge:
+    own = {"cuts/reach": reach_m, "cuts/pole-reach": pole_m, "pot/two-people-kg": carries_kg}
+    if reach_m is not None and pole_m is None and reach_m >= know.number("cuts/pole-reach"):
+        own["cuts/pole-reach"] = reach_m
+    return know.with_more({k: replace(know[k], value=v) for k, v in own.items() if v is not None})

@@ -27,9 +27,11 @@ def after_words(
     dangers: Collection[str],
     heat: Reason | None = None,
     bark: Reason | None = None,
+    sick: bool = False,
 ) -> tuple[Reason, ...]:
     """Sentences in the order of the work. share: of the canopy taken [0..1]; fruit: on what is cut;
-    heat: what the day asks for; bark: sun on what is bared.
+    heat: what the day asks for; bark: sun on what is bared;
+    sick: dead, broken or diseased wood is among the cuts.
     """
     if not cuts:
         return ()
@@ -49,6 +51,8 @@ def after_words(
     if not _BAGGED & set(held):
         said.say(way, code="after-vigour", school=school)
         _animals(know, tree, said)
+    if sick:
+        said.say("sick", code="after-sick")
     hard = share > know.number("plan/hard-share")
     if way == "calm" and not hard:
         said.say("no-feed", code="after-feed", school=school)

@@ -13,6 +13,7 @@ from ...core.season.events import vigour_of
 from ...core.words.units import Units
 from ...store import frames
 from ...store.trees import TreeRecord
+from ..holding.people import Helpers
 from ..season.desk import SeasonDesk
 
 
@@ -47,7 +48,8 @@ def advice_of(
     """How each cut is made, with what, in how long, and what to take care of. sick: limbs found
     dead, broken or diseased.
     """
-    know, species, dangers = desk.at.know, record.tree.species, record.site.dangers
+    know = Helpers(desk.session).hands(desk.at.know, record)
+    species, dangers = record.tree.species, record.site.dangers
     vigour, young = vigour_of(desk.state(record), know), desk.young(record)
     return tuple(
         advise(frame, c, know, work, species, vigour, units, dangers, sick, young) for c in costs

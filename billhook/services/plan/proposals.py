@@ -242,6 +242,7 @@ def _after(
         frozenset(site.dangers),
         heat_of(day.desk, day.record, wish.day),
         sun,
+        any(p.work == "sanitation" for p in proposal.cuts),
     )
 
 

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import datetime as dt
 import uuid
 from collections.abc import Iterator, Mapping
 
@@ -11,7 +10,7 @@ from sqlmodel import Session
 from ...core.known import Knowledge
 from ...core.walk.findings import Summary
 from ...core.walk.questions import LATER
-from ...core.walk.tree import FORM_SCHOOLS
+from ...core.walk.tree import FORM_SCHOOLS, WalkTree
 from ...core.words.dates import day_words
 from ...store import frames, stances
 from ...store.logbook import save_counts, save_tasks
@@ -31,13 +30,21 @@ _OBSERVED = {
 }
 
 
-def _facts(know: Knowledge, answers: Mapping[str, str], day: dt.date) -> Iterator[tuple[str, str]]:
+RANKER = "more"  # one step more vigour than the tree was taken to have
+
+
+def _facts(
+    know: Knowledge, answers: Mapping[str, str], tree: WalkTree
+) -> Iterator[tuple[str, str]]:
     """Kind and value of what answers say of the tree from then on."""
     given = {f"{q}-{a}" for q, said in answers.items() for a in said.split()}
     for row in know.rows("walk-facts"):
         if row in given:
             value = know.text(f"walk-facts/{row}/value")
-            yield know.text(f"walk-facts/{row}/kind"), value or day.isoformat()
+            if value == RANKER:
+                usual = int(know.number(f"species/{tree.species}/vigour"))
+                value = str(min(5, max(tree.vigour, usual + 1)))
+            yield know.text(f"walk-facts/{row}/kind"), value or tree.day.isoformat()
 
 
 def keep_measures(know: Knowledge, session: Session, view: WalkView) -> None:
@@ -70,7 +77,7 @@ def keep_measures(know: Knowledge, session: Session, view: WalkView) -> None:
     ]
     if "ground" in answers:
         seen.append(("block", record.block.id, "ground", answers["ground"]))
-    seen += [("tree", record.tree.id, *fact) for fact in _facts(know, answers, day)]
+    seen += [("tree", record.tree.id, *fact) for fact in _facts(know, answers, view.walked.tree)]
     for scope, scope_id, kind, value in seen:
         save_observations(
             session, Observation(scope=scope, scope_id=scope_id, kind=kind, value=value, date=day)

@@ -23,6 +23,7 @@ from ...core.walk.tree import FORM_SCHOOLS, Companion, WalkTree
 from ...store import frames, places, stances, trees
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, observations, tree_records
+from ..holding.people import Helpers
 from ..season.desk import SeasonDesk
 from ..season.of_tree import on_own_roots, recorded_pair
 from ..workplace import Workplace
@@ -82,7 +83,7 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
     at, session, tree, stem = desk.at, desk.session, record.tree, record.stem
     know, state, stance = at.know, desk.state(record), desk.stance(record)
     mean, companions, gap = _around(at, session, record)
-    chosen = stances.choices(session)
+    hands, chosen = Helpers(session).hands(know, record), stances.choices(session)
     scopes = (record.site.holding_id, record.block.id, tree.id)
     mass = know.first(f"species/{tree.species}/fruit-mass", "wood/fruit-mass")
     return WalkTree(
@@ -99,8 +100,9 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
         row_gap_m=gap,
         cap_m=record.cap_m,
         width_m=record.width_m,
-        reach_m=know.number("cuts/reach"),
-        pole_m=know.number("cuts/pole-reach"),
+        reach_m=hands.number("cuts/reach"),
+        pole_m=hands.number("cuts/pole-reach"),
+        carries_kg=hands.number("pot/two-people-kg"),
         pot_l=tree.pot_l,
         under_cover=tree.under_cover,
         form=_FORMS[stance["form"]],

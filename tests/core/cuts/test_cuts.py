@@ -56,6 +56,23 @@ def test_tool_by_diameter(know, wood, base, state, tool, cuts):
     assert (advice.tool_id, advice.cuts_needed) == (tool, cuts)
 
 
+@pytest.mark.parametrize(
+    ("base", "at", "tool"),
+    [
+        (60, 3.0, "pole-saw"),
+        (90, 3.0, "hand-saw"),
+        (120, 3.0, "arborist"),
+        (90, 5.0, "hand-saw"),
+        (120, 5.0, "arborist"),
+        (120, 1.5, "chainsaw"),
+    ],
+)
+def test_a_chainsaw_is_for_the_ground_alone(know, wood, base, at, tool):
+    """Common practice: both feet on the ground, never on a ladder nor on a pole."""
+    tall = Frame(Trunk(300, 5.2), (Limb("x", "trunk", at, base, 0.8, 0, 0, tip_mm=base),))
+    assert one(know, wood, tall, Cut("x", 0)).tool_id == tool
+
+
 def test_minutes_of_a_worked_cut(know, wood):
     """From memory: 60 mm by hand saw in three cuts takes (0.3 + 0.035 x 36) x 1.6 minutes in reach,
     doubled on a tripod.

@@ -102,3 +102,10 @@ def test_long_bare_shoots_are_tipped_until_they_branch_and_no_fruit_has_causes_i
         never.text.index(w) for w in ("seed", "light", "cut off", "frost", "nitrogen", "Feed")
     ]
     assert causes == sorted(causes)
+
+
+def test_long_shoots_with_little_crop_are_answered_with_wood(know):
+    tree = WalkTree("mandarin", "citrus", DAY, 12, 3)
+    (rank,) = found(know, tree, crop="rank")
+    assert (rank.work, "wood, not leaf" in rank.text) == ("thin", True)
+    assert "no nitrogen" in rank.text

@@ -87,6 +87,8 @@ def test_of_a_rubbing_pair_the_one_that_grows_inward_goes(know):
         if o.why
     }
     assert options == {"b": "rubs", "a": "rubbed"}
+    worn = limb_options("rub", walk_tree(EAST, WEST, outward, inward), know, {"rub-worn": "a@0"})
+    assert {o.limb: o.why.code for o in worn if o.why} == {"a": "rubs", "b": "rubbed"}
     assert shown("rub", walk_tree(EAST, WEST), know) == {}  # two that leave one trunk do not rub
 
 
@@ -107,7 +109,16 @@ def test_a_cluster_is_cut_below_it_or_thinned_to_its_best(know):
     ]
     found = shown("cluster", walk_tree(EAST, WEST, *crowd), know)
     assert found["e"] == pytest.approx(1.18)  # below the lowest of them
-    assert set(found) == {"e", "c0", "c2", "c3"}  # the one at half a right angle stays
+    assert set(found) == {"e", "c0", "c3"}  # two stay, spread round; the upright ones go
+    six = [
+        Limb(f"s{n}", "trunk", 0.5 + n * 0.005, 20, 1.0, rise, n * 60)
+        for n, rise in enumerate((85, 45, 40, 50, 45, 40))
+    ]
+    gone = shown("cluster", walk_tree(*six), know)
+    stay = [x.bearing_deg for x in six if x.id not in gone]
+    assert len(stay) == 3  # common practice: two or three, about a third of the round apart
+    assert {round((b - a) % 360) for a, b in zip(stay, stay[1:] + stay[:1], strict=True)} == {120}
+    assert "s0" in gone
     assert shown("cluster", walk_tree(EAST, WEST, *crowd[:3]), know) == {}
 
 

@@ -14,7 +14,7 @@ from billhook.core.frame.model import Cut
 from billhook.services.book.pace import pace_of
 from billhook.services.heights.row_lines import outline_of, row_bearing_deg, spacing_in_row
 from billhook.services.holding import planting, setting_up
-from billhook.services.plan import cutting, finishing, sheet_making, sheets
+from billhook.services.plan import cutting, finishing, proposals, sheet_making, sheets, wishes
 from billhook.services.plan.after import after_words
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.season.one_pass import one_pass
@@ -49,6 +49,18 @@ def test_disease_and_quarantine_beat_every_other_place(drawn):
         codes(bound)
     )  # nothing leaves, nothing is fed
     assert "property" in next(said(r) for r in bound if r.code == "after-quarantine")
+
+
+def test_what_died_of_a_disease_is_no_mulch(drawn):
+    at, tree = drawn
+    with at.store.reading() as session:
+        walked = walked_tree(at, session, tree_record(session, tree), TODAY).tree
+    given = (at.know, walked, STANCE, 0.1, True, 0, ())
+    assert "after-sick" not in codes(after_words(*given))
+    sick = next(said(r) for r in after_words(*given, sick=True) if r.code == "after-sick")
+    assert "never goes to mulch" in sick
+    plan = proposals.plan_for(at, tree, wishes.Wish("tidy", TODAY))  # with its dead end
+    assert "after-sick" in codes(plan.after)
 
 
 def test_clippings_and_nitrogen_follow_the_tree_before_the_school(drawn):

@@ -167,3 +167,19 @@ def test_a_look_for_one_thing_asks_of_that_alone(garden):
     assert "before" not in {q.question.id for q in pot.questions}  # no snakes on a window sill
     assert {x.id for x in pot.looks} >= {"full", "pot", "fruit"}
     assert "storm" not in {x.id for x in pot.looks}
+
+
+def test_rank_growth_is_a_fact_that_the_tree_and_its_work_go_by(garden):
+    at, tree = garden.at, garden.tree_ids[1]
+    before = tree_view(at, tree, TODAY)
+    looked(garden, crop="rank")
+    after = tree_view(at, tree, TODAY)
+    usual = int(at.know.number("species/mandarin/vigour"))
+    assert after.seen["vigour"].value == str(usual + 1)
+
+    def codes(view, work):
+        return {r.code for v in view.verdicts if v.work == work for r in v.reasons}
+
+    for work, code in (("thin", "rank"), ("tip", "rank-shear"), ("hedge", "rank-shear")):
+        assert code in codes(after, work), work
+        assert code not in codes(before, work)

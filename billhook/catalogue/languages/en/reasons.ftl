@@ -380,13 +380,14 @@ bud-under = under
 bud-outer = outer
 feed-wraps = from { $day }
 named-on-walk = Named on the walk.
+rubs-worn = Rubs the { $limb } { $out } out, and its own bark is worn through.
 rubs-inward = Rubs the { $limb } { $out } out, and grows inward.
 rubs-thinner = Rubs the { $limb } { $out } out, and is the thinner one.
 rubbed = The other of the pair: it is better placed than the { $limb }.
 parallel-lower = Runs under the { $limb } and is shaded first: the lower goes.
 parallel-upper = The upper of the pair over the { $limb }.
 below-cluster = { $shoots } shoots spring { $along } along it: cut below the cluster.
-in-cluster = One of { $shoots } from one point; the { $limb } stands best.
+in-cluster = One of { $shoots } from one point; those that stand best: { $limb }.
 drawn-dead = Drawn as { $state ->
     [dead] dead
     [broken] broken
