@@ -41,6 +41,7 @@ def yield_cost(
     before_heavy: bool = False,
     price: float | None = None,
     hard_group: str | None = None,
+    of_crop: float | None = None,
 ) -> YieldCost:
     """Crop lost by the share of canopy taken [0..1]: by the day's price where it is known, else
     interpolated in the catalogue's table.
@@ -48,6 +49,7 @@ def yield_cost(
     ripe_on: the mature crop still hangs. after_drop: the new fruit has set. after_heavy,
     before_heavy: the last crop, the expected one. price: crops per share on the day. hard_group:
     group of the kind, where it is cut back hard: the seasons after follow its recovery curve.
+    of_crop: the part of the crop at hand that goes, where its limbs say so [0..1].
     """
     lost = _by_share(know, taken)
     this, following = lost["this-year"], lost["next-year"]
@@ -62,7 +64,7 @@ def yield_cost(
         following = min(1.0, following + know.number("yield-loss/heavy-next"))
         ids.append("yield-loss/heavy-next")
     if price is not None:
-        this = min(1.0, taken * price)
+        this = min(1.0, (taken if of_crop is None else of_crop) * price)
     if hard_group is not None:
         curve = know.first(f"hard-regrowth/{hard_group}/recovery", "hard-regrowth/other/recovery")
         borne = (*know.numbers(curve.id), 1.0, 1.0)

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 from ..frame.model import TRUNK
 from ..frame.share import FrameAnswer
+from ..fruit.by_limb import half_of_few
 from ..known import Knowledge
 from ..reasons import Reason
 from ..season.model import FREE_WORK, WORKS, Work
@@ -58,6 +59,8 @@ def against_limit(
     removed = share_of(answer) if counted is None else counted
     limit = verdict.max_share
     reasons: list[Reason] = list(_lowering(answer, know, units))
+    if (few := half_of_few(know, answer.before.fruit, answer.after.fruit)) is not None:
+        reasons.append(few)
     if besides and verdict.status in ("stop", "wait"):
         reasons.append(Reason("free-besides", say("limit-free-besides", n=besides)))
     if (headed := _stem_headed(answer)) is not None:

@@ -10,7 +10,7 @@ from ..known import Knowledge
 from ..pots import tip_dieback
 from ..reasons import Reason, Used
 from ..words.values import Length, Value, say
-from .looks_load import clearance_note, crop_load_note, pull_note, thinning_note
+from .looks_load import clearance_note, crop_load_note, keep_note, pull_note, thinning_note
 from .looks_pot import pot_note
 from .looks_young import form_note, tie_note, young_pinch, young_trunk
 from .neighbours import balance, lagging
@@ -148,6 +148,7 @@ _LOOKS: dict[str, Callable[[WalkTree, Knowledge, Answers], list[Note]]] = {
     "young-trunk": young_trunk,
     "young-pinch": young_pinch,
     "pot": pot_note,
+    "keep": keep_note,
     "thinning": thinning_note,
     "crop-load": crop_load_note,
 }

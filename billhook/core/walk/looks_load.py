@@ -66,18 +66,28 @@ def pull_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     ]
 
 
+def _keep_row(tree: WalkTree, know: Knowledge) -> str:
+    rows = (tree.species, tree.group, "other")
+    return next(f"keep-per-cluster/{r}/keep" for r in rows if f"keep-per-cluster/{r}/keep" in know)
+
+
+def keep_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
+    """The rule for the hand, counted or not."""
+    row = _keep_row(tree, know)
+    text = say("keep-on-cluster", n=round(know.number(row)))
+    return [Note(Reason("keep", text, catalogue_ids=(row,)), ("crop-many",))]
+
+
 def thinning_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
     clusters = number_in(answers, "thin-clusters")
     if clusters is None or answers.get("thin-counts", LATER) == LATER:
         return []
-    row = next(
-        r for r in (tree.species, tree.group, "other") if f"keep-per-cluster/{r}/keep" in know
-    )
+    row = _keep_row(tree, know)
     try:
         found = thinning(
             know,
             [int(x) for x in answers["thin-counts"].split()],
-            int(know.number(f"keep-per-cluster/{row}/keep")),
+            int(know.number(row)),
             int(clusters),
         )
     except InvalidInput as refused:
@@ -99,10 +109,7 @@ def thinning_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Not
         "high": found.remove_high,
     }
     return [
-        Note(
-            Reason("thin-off", text, used, catalogue_ids=(f"keep-per-cluster/{row}/keep",)),
-            ("crop-many",),
-        ),
+        Note(Reason("thin-off", text, used, catalogue_ids=(row,)), ("crop-many",)),
         *(Note(r, ("crop-many",)) for r in found.reasons),
     ]
 
@@ -116,5 +123,7 @@ def crop_load_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[No
         return []
     if trunk is None:
         return [Note(Reason("load-trunk", say("measure-trunk")), ("crop-young",))]
-    found = crop_load(know, [trunk], max(1, tree.age_years), int(fruit), tree.fruit_kg, tree.units)
+    # one that was moved begins anew, however old it is
+    years = 1 if tree.moved else max(1, tree.age_years)
+    found = crop_load(know, [trunk], years, int(fruit), tree.fruit_kg, tree.units)
     return [Note(r, ("crop-young",)) for r in found.reasons]

@@ -13,7 +13,7 @@ from ..words.values import Row
 from .tree import WalkTree, facts, holds
 
 CLOSED = ("one", "many")
-NUMBERS = ("length", "diameter", "gap", "mass", "count")
+NUMBERS = ("length", "diameter", "gap", "mass", "count", "figure")
 _UNITS = {"length": " m", "diameter": " mm", "gap": " mm", "mass": " kg"}
 LATER = "later"  # an open question put off: asked no more on this walk
 
@@ -184,7 +184,7 @@ def check_answer(question: Question, answer: str) -> None:
                 number = float(part)
             except ValueError:
                 number = float("nan")
-            whole = question.kind in ("count", "counts")
+            whole = question.kind in ("count", "figure", "counts")
             if not question.low <= number <= question.high or (whole and number != int(number)):
                 refuse(
                     f"must be {'a whole number' if whole else 'a number'} between "

@@ -38,7 +38,8 @@ class WalkTree:
     not judged.
     row_mean_m: mean height of its like in the row, None where there are too few. row_gap_m:
     distance to the next row, None where there is none. companions: the others of a planting of two
-    or three. stances: school by topic. ground: what is done under it.
+    or three. stances: school by topic. ground: what is done under it. moved: it was
+    moved, and has not grown on yet.
     """
 
     species: str
@@ -80,6 +81,7 @@ class WalkTree:
     frame: Frame | None = None
     names: Mapping[str, str] = field(default_factory=dict)
     leafless: bool = False
+    moved: bool = False
     units: Units = "metric"
     ends: Mapping[str, tuple[Point, Point]] = field(default_factory=dict)
     suckers: frozenset[str] = frozenset()
@@ -116,7 +118,7 @@ def facts(tree: WalkTree, know: Knowledge) -> frozenset[str]:
         "union-open": tree.union_m is None,
         "trunk-open": not tree.trunk_measured,
         "young": young,
-        "first-years": tree.age_years < know.number("walk/first-years"),
+        "first-years": tree.moved or tree.age_years < know.number("walk/first-years"),
         "pot": tree.pot_l is not None,
         "frame": tree.frame is not None,
         "waiting": tree.waiting_until is not None and tree.day < tree.waiting_until,

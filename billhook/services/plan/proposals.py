@@ -17,6 +17,8 @@ from ...core.errors import FieldProblem, InvalidInput, invalid
 from ...core.frame.finish import after_cuts
 from ...core.frame.model import Cut, Frame
 from ...core.frame.outline import Outline
+from ...core.frame.share import CutCost
+from ...core.fruit.by_limb import of_the_crop
 from ...core.known import Knowledge
 from ...core.light.inner import lower_light
 from ...core.plan.offer import Proposed
@@ -168,7 +170,7 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
         # what lies on a limb that goes anyway is not counted twice
         proposal = replace(proposal, share=min(1.0, preview.answer.canopy_share_removed))
     made = [c for c in preview.answer.cuts if not c.void] if preview else []
-    crop = _crop(know, day, wish, work, proposal.share)
+    crop = _crop(know, day, wish, work, proposal.share, made)
     bared = wish.goal == "skeleton" and cuts
     warned = wish.goal == "skeleton" and offered
     return PlanView(
@@ -200,12 +202,20 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
     )
 
 
-def _crop(know: Knowledge, day: _Day, wish: Wish, work: Work, share: float) -> YieldCost:
+def _crop(
+    know: Knowledge, day: _Day, wish: Wish, work: Work, share: float, made: Sequence[CutCost]
+) -> YieldCost:
     """What the cuts cost of the crop at hand and of those to come."""
     found = day.verdicts[work]
+    # what was counted on limbs before this crop set or bloomed is of the last one
+    seen = day.row.date.isoformat()
+    codes = {r.code for r in found.reasons if str(r.used.get("from") or "") <= seen}
+    part, why = of_the_crop(know, day.frame, made, share, codes)
     ripe = any(r.code == "ripe" for r in found.reasons)
     hard = day.tree.group if work in OWN_BUDGET or wish.goal == "skeleton" else None
-    return yield_cost(know, share, ripe, price=_of_the_day(know, found, hard), hard_group=hard)
+    price = _of_the_day(know, found, hard)
+    lost = yield_cost(know, share, ripe, price=price, hard_group=hard, of_crop=part)
+    return replace(lost, reasons=(*lost.reasons, *((why,) if why else ())))
 
 
 def _minutes(

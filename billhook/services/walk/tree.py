@@ -106,6 +106,7 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
         pot_l=tree.pot_l,
         under_cover=tree.under_cover,
         form=_FORMS[stance["form"]],
+        moved=state.condition == "transplanted",
         alike=alike_in_block(session, record),
         form_chosen=any("form" in chosen.get(scope, {}) for scope in scopes),
         row_mean_m=mean,

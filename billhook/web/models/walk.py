@@ -107,7 +107,9 @@ class WalkQuestionOut(Answer):
 
     id: str
     step: str
-    kind: Literal["one", "many", "length", "diameter", "gap", "mass", "count", "counts", "limbs"]
+    kind: Literal[
+        "one", "many", "length", "diameter", "gap", "mass", "count", "figure", "counts", "limbs"
+    ]
     asks: str
     help: str
     after: list[str]

@@ -5973,7 +5973,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "one" | "many" | "length" | "diameter" | "gap" | "mass" | "count" | "counts" | "limbs";
+            kind: "one" | "many" | "length" | "diameter" | "gap" | "mass" | "count" | "figure" | "counts" | "limbs";
             /** Asks */
             asks: string;
             /** Help */

@@ -22,7 +22,7 @@ const NAMES: Record<Work, string> = {
   height: 'Lower, head back',
   hedge: 'Hedge wall',
   tip: 'Tips',
-  fruit: 'Fruit off a young tree',
+  fruit: 'Fruit taken off',
   shear: 'Shear a formal hedge',
   renewal: 'Renew by thirds',
   skeleton: 'Skeleton prune',

@@ -109,3 +109,32 @@ def test_long_shoots_with_little_crop_are_answered_with_wood(know):
     (rank,) = found(know, tree, crop="rank")
     assert (rank.work, "wood, not leaf" in rank.text) == ("thin", True)
     assert "no nitrogen" in rank.text
+
+
+def test_fruit_is_thinned_by_one_rule_for_the_hand_and_counts_are_typed(know):
+    """Common practice: two on each cluster."""
+    tree = WalkTree("mango", "mango", DAY, 12, 3)
+    (many,) = found(know, tree, crop="many")
+    assert "leave 2 fruit on each cluster" in " ".join(said(r) for r in many.reasons)
+    (grapefruit,) = found(know, replace(tree, species="grapefruit", group="citrus"), crop="many")
+    assert "leave one fruit" in " ".join(said(r) for r in grapefruit.reasons)
+    kinds = {q.id: q.kind for q in questions_of(know, replace(tree, age_years=2))}
+    assert (kinds["thin-clusters"], kinds["load-fruit"]) == ("figure", "figure")
+
+
+def test_a_moved_tree_carries_what_a_new_one_does(know):
+    tree = WalkTree("navel-orange", "citrus", DAY, 15, 3, trunk_mm=90, moved=True, fruit_kg=0.23)
+    (young,) = found(know, tree, crop="young", load_fruit="20")
+    assert "carries 0" in " ".join(said(r) for r in young.reasons)
+    grown = questions_of(know, replace(tree, moved=False))
+    assert "load-fruit" not in {q.id for q in grown}
+
+
+def test_an_empty_leafy_stalk_goes_into_normal_wood_and_mixed_bloom_waits(know):
+    tree = WalkTree("mango", "mango", DAY, 12, 3)
+    (stalk,) = found(know, tree, crop="leafy", leafy_fruit="no")
+    assert "first ring below the stalk" in stalk.text
+    (mixed,) = found(know, tree, crop="mixed")
+    assert (mixed.work, (mixed.again - DAY).days) == (None, 30)
+    (flush,) = found(know, tree, crop="flush")
+    assert "forty days" in flush.text

@@ -226,8 +226,8 @@ def test_quantities_said_at_their_question(know):
         "thinning", walk_tree(EAST), know, {"thin-counts": "4 6 3 5 7", "thin-clusters": "60"}
     )
     assert (
-        thin[0].reason.used["take off"] == 240
-    )  # four too many on each of sixty, one left on each
+        thin[0].reason.used["take off"] == 180
+    )  # three too many on each of sixty, two left on each
     assert "count at least" in said(
         notes("thinning", walk_tree(EAST), know, {"thin-counts": "4 6", "thin-clusters": "60"})[
             0

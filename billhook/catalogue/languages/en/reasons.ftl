@@ -123,6 +123,13 @@ stem-brown = Brown all round at this height.
 and-between = { " " }and{ " " }
 stem-from-to = from { $from-deg } to { $to-deg }
 stem-dead = Dead { $sides }: { $live }% of the round lives.
+keep-on-cluster = By hand, without counting: { $n ->
+    [one] leave one fruit
+   *[other] leave { $n } fruit
+} on each cluster, the largest clean ones that hang apart; small, scarred and doubled ones first.
+crop-by-fruit = By the fruit counted on its limbs the cuts take { $part } of the crop that hangs, though { $share } of the leaf.
+crop-by-bloom = By the bloom seen on its limbs the cuts take { $part } of the crop that blooms, though { $share } of the leaf.
+half-of-few = { $lost } of its { $hung } fruit go with these cuts. Is that meant? Else pick them first, or cut where none hangs.
 load-clusters = On { $n } clusters { $mean } fruit too many each; of { $clusters } clusters that is { $total }.
 load-count-more = The counts differ much: count more clusters before a day is spent on it.
 load-take-off = take off{ " " }

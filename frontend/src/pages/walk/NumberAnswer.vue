@@ -36,7 +36,25 @@ watch(
 )
 const counts = computed(() => text.value.split(/[\s,;]+/).filter(Boolean))
 const mass = computed(() => parseWeight(text.value, units.value))
-const number = computed(() => (props.question.kind === 'mass' ? mass.value : value.value))
+const figure = computed(() => (/^\s*\d+\s*$/.test(text.value) ? Number(text.value) : null))
+const number = computed(() =>
+  props.question.kind === 'mass'
+    ? mass.value
+    : props.question.kind === 'figure'
+      ? figure.value
+      : value.value,
+)
+const unit = computed(() => {
+  if (props.question.kind === 'figure') return 'a number, as near as you can'
+  if (props.question.kind === 'counts') return `${counts.value.length} counted`
+  return units.value === 'metric' ? 'kg' : 'lb'
+})
+/** An example of what is typed. */
+const example = computed(() => {
+  if (props.question.kind === 'figure') return '120'
+  if (props.question.kind === 'counts') return '4 6 3 5 7'
+  return units.value === 'metric' ? '2.5' : '5.5'
+})
 const ready = computed(() => {
   if (props.question.kind === 'counts')
     return counts.value.length > 0 && counts.value.every((c) => /^\d+$/.test(c))
@@ -82,14 +100,14 @@ useKeys([
         :id="id"
         v-model="text"
         class="field"
-        :inputmode="question.kind === 'mass' ? 'decimal' : 'text'"
+        :inputmode="
+          question.kind === 'mass' ? 'decimal' : question.kind === 'figure' ? 'numeric' : 'text'
+        "
         autocomplete="off"
-        :placeholder="question.kind === 'mass' ? (units === 'metric' ? '2.5' : '5.5') : '4 6 3 5 7'"
+        :placeholder="example"
       />
       <p class="text-note text-ink2">
-        {{
-          question.kind === 'mass' ? (units === 'metric' ? 'kg' : 'lb') : `${counts.length} counted`
-        }}
+        {{ unit }}
       </p>
     </div>
     <p v-if="outside" class="wrong">
