@@ -120,7 +120,7 @@ def test_shapes_and_limbs_of_a_frame(served):
     ]
     assert [r["points"] for r in ranked] == sorted((r["points"] for r in ranked), reverse=True)
     stored = served.client.get(f"/api/trees/{served.tree_id}/which-limb").get_json()["limbs"]
-    assert all(len(r["reasons"]) == 2 for r in stored)
+    assert all(len(r["reasons"]) >= 2 for r in stored)
     assert served.client.get(f"/api/trees/{served.bare_id}/shade").get_json()["pairs"] == []
 
 

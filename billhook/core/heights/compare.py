@@ -77,6 +77,9 @@ def school_of(
         recovery=_recovery(know, found.row, stand.group),
         sister_gain=know.number(f"{found.row}/sister-gain"),
         falls=know.number("renewal/falls"),
+        crowds=know.number("renewal/crowds"),
+        crowds_most=know.number("renewal/crowds-most"),
+        crowds_after=know.days("renewal/crowds-after"),
         tips=found.tips,
     )
     given: dict[str, Any] = {k: v for k, v in (own or {}).items() if v is not None}
@@ -285,6 +288,8 @@ def _hours(know: Knowledge, stand: Stand, what: Way, found: Years) -> list[float
     klass = np.minimum(np.searchsorted(bounds, found.before_m, side="left"), len(bounds) - 1)
     rest = "tip" if what.tips else "none"
     minutes = np.where(found.hard > 0, table[column][klass] + after, table[rest][klass])
+    # from the second year on a tree is met as it was left
+    minutes[1:] = minutes[1:] * know.number("renewal/regular")
     if stand.by_machine and what.machine:
         minutes = minutes * know.number("renewal/machine-factor")
     return [float(x) / 60 for x in minutes.sum(axis=1)]

@@ -27,9 +27,11 @@ class School:
     sector bears so many seasons after its hard cut, 1 beyond.
 
     sister_gain: what light brings to the others in a year with a hard cut. tipped: sectors that are
-    not lowered are tipped. falls: crop lost a year as canopies close, where nothing is done. swing:
-    alternate bearing, half the difference between a heavy and a light year [0..1]. late_years: so
-    many years nothing is done first.
+    not lowered are tipped. falls: crop lost a year as canopies close, where nothing is done.
+    crowds: crop lost a year where a tree 3 m high is only tipped, from the year after
+    ``crowds_after`` on, to ``crowds_most`` at most; more where it is taller. swing: alternate
+    bearing, half the difference between a heavy and a light year [0..1]. late_years: so many years
+    nothing is done first.
     """
 
     goes_down: GoesDown = "sector"
@@ -42,6 +44,9 @@ class School:
     recovery: tuple[float, ...] = (0.0,)
     sister_gain: float = 1.0
     falls: float = 0.0
+    crowds: float = 0.0
+    crowds_most: float = 0.0
+    crowds_after: int = 0
     swing: float = 0.0
     late_years: int = 0
     tips: bool = True
@@ -111,6 +116,8 @@ def renew(school: School, start_m: Floats, years: int) -> Years:
         if not school.tips or not begun:
             closed += before[year] >= school.tip_m
             crop = crop * np.maximum(0.0, 1 - school.falls * np.maximum(0.0, closed - 1))
+        if begun and school.tips and school.goes_down == "nothing":
+            crop = crop * _only_tipped(school, before[year], year - school.late_years)
         crops[year] = crop * (1 + school.swing * (1 if year % 2 == 0 else -1))
         grows = np.full((trees, sectors), school.regrow_m)
         if school.regrow_low_m is not None:
@@ -121,6 +128,22 @@ def renew(school: School, start_m: Floats, years: int) -> Years:
         waited += 1
         cuts[year], tops[year] = down, height.max(axis=1)
     return Years(cuts, crops, tops, before, hard)
+
+
+_TALL_M = 3.0  # the height that figures of crowding are for
+_LEAST = 0.4  # what bears at all of a crown that nobody opens
+
+
+def _only_tipped(school: School, before_m: Floats, year: int) -> Floats:
+    """What is left of the crop where tips alone are taken: a top that comes down by more than a
+    year's growth takes its leaf along, and shade and crowded ends thin out the inside, the more the
+    taller.
+    """
+    deep = np.maximum(0.0, before_m - school.tip_m - school.regrow_m) / before_m
+    crowded = school.crowds * max(0, year + 1 - school.crowds_after) * before_m / _TALL_M
+    most = np.minimum(1 - _LEAST, school.crowds_most * (before_m / _TALL_M) ** 3)
+    left: Floats = (1 - deep) * (1 - np.minimum(crowded, most)) if school.crowds else 1 - 0 * deep
+    return left
 
 
 def _check(school: School, start_m: Floats, years: int) -> None:

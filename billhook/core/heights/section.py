@@ -194,10 +194,10 @@ class Rule:
 
 
 def trade_rules(
-    know: Knowledge, rows: Rows, profile: Profile, units: Units = "metric"
+    know: Knowledge, rows: Rows, profile: Profile, units: Units = "metric", species: str = ""
 ) -> tuple[Rule, ...]:
-    """Topping against alley, height against spacing, and by latitude and bearing, each with who
-    says so.
+    """Topping against alley, height against spacing, by latitude and bearing, and the width that
+    rows of its kind are held at, each with who says so.
     """
     alley = rows.row_spacing_m - profile.section.base_width_m
     across = abs((rows.row_bearing_deg + 90) % 180 - 90) > 45  # nearer east-west than north-south
@@ -229,7 +229,29 @@ def trade_rules(
         rule("share-of-spacing", know.number(share) * rows.row_spacing_m, share),
         rule("by-latitude", know.number(latitude) * factor * alley, latitude, "section/east-west"),
         _leans_in(know, profile, units),
+        *_row_width(know, profile, units, species),
     )
+
+
+def _row_width(know: Knowledge, profile: Profile, units: Units, species: str) -> tuple[Rule, ...]:
+    """Whether a row is as wide as rows of its kind are held; nothing where the trade says none."""
+    most_id, least_id = f"row-width/{species}/most", f"row-width/{species}/least"
+    if most_id not in know:
+        return ()
+    least, most, foot = know.number(least_id), know.number(most_id), profile.section.base_width_m
+    kept = least - 1e-9 <= foot <= most + 1e-9
+    text = say(
+        "section-width",
+        says=know.row("section-rules/row-width/says"),
+        least=Length(least, units),
+        most=Length(most, units),
+        kept="kept" if kept else "broken",
+        foot=Length(foot, units),
+    )
+    school = know.text("section-rules/row-width/school")
+    used: dict[str, Used] = {"foot, m": round(foot, 3)}
+    why = Reason("row-width", text, used, school=school, catalogue_ids=(least_id, most_id))
+    return (Rule("row-width", profile.peak_m, kept, why),)
 
 
 def _leans_in(know: Knowledge, profile: Profile, units: Units) -> Rule:

@@ -11,9 +11,21 @@ from ..known import Knowledge
 from ..light.rows import Section
 
 
-def natural_height(know: Knowledge, species: str, height_m: float) -> float:
-    """Height a tree left alone comes to [m]: the middle of its kind's, or a little over today's."""
-    usual = sum(know.numbers(f"species/{species}/height")) / 2
+def full_size(know: Knowledge, species: str, rootstock: str | None = None) -> tuple[float, float]:
+    """Least and greatest height a tree left alone comes to, by its kind and stock [m]."""
+    low, high = know.numbers(f"species/{species}/height")
+    on = know.get(f"rootstocks/{rootstock}/size-factor")
+    factor = know.number(on.id) if on is not None else 1.0
+    return low * factor, high * factor
+
+
+def natural_height(
+    know: Knowledge, species: str, height_m: float, rootstock: str | None = None
+) -> float:
+    """Height a tree left alone comes to [m]: the middle of its kind's on its stock, or a little
+    over today's.
+    """
+    usual = sum(full_size(know, species, rootstock)) / 2
     return max(height_m * know.number("renewal/natural-over"), usual)
 
 
@@ -39,11 +51,16 @@ def standing_section(
     return Section(round(height_m, 2), round(base, 2), round(top, 2), round(skirt, 2))
 
 
-def section_to_cap(know: Knowledge, now: Section, cap_m: float, spacing_m: float) -> Section:
-    """The wall proposed for a row: down to the cap, a clear alley beside it, its slope kept."""
+def section_to_cap(
+    know: Knowledge, now: Section, cap_m: float, spacing_m: float, widest_m: float | None = None
+) -> Section:
+    """The wall proposed for a row: down to the cap, a clear alley beside it, its slope kept.
+    widest_m: the width rows of its kind are held at, where the trade has one.
+    """
     height = min(now.height_m, cap_m)
     alley = spacing_m - know.number("wall/alley")
     base = min(now.base_width_m, max(know.number("wall/least-foot"), alley))
+    base = base if widest_m is None else min(base, widest_m)
     rise = max(0.1, now.height_m - now.skirt_m)
     slope = (now.base_width_m - now.top_width_m) / 2 / rise
     top = base - 2 * slope * (height - now.skirt_m)

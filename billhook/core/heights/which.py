@@ -5,7 +5,7 @@ get.
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from ..frame.geometry import along
 from ..frame.model import Cut, Frame, Limb, roots_of
@@ -51,7 +51,9 @@ def rank_limbs(
         return ()
     points = {limb.id: _points(know, tree, limb, big, seasons) for limb in big}
     found = [_ranked(know, tree, limb, low_m, points[limb.id], seasons) for limb in big]
-    return tuple(sorted(found, key=lambda r: (-r.points, r.limb)))
+    first, *others = sorted(found, key=lambda r: (-r.points, r.limb))
+    before = Reason("renewal-first", say("renewal-first"))
+    return replace(first, reasons=(*first.reasons, before)), *others
 
 
 def _points(

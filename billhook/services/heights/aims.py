@@ -8,8 +8,11 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.errors import invalid, refuse
+from ...core.heights.standing import full_size
 from ...core.known import Knowledge
-from ...core.words.values import Saying, Share, say
+from ...core.reasons import Reason
+from ...core.words.units import Units
+from ...core.words.values import Length, Saying, Share, say
 from ...store import places
 from ...store.aims import aims, save_aims
 from ...store.tables import Aim
@@ -17,7 +20,7 @@ from ...store.trees import TreeRecord, tree_record
 from ..holding.people import Helpers
 from ..tree.sizes import sizes_of
 from ..workplace import Workplace
-from .row_lines import to_neighbour
+from .row_lines import rows_apart, to_neighbour
 
 SCOPES = ("tree", "row", "block", "holding")
 LOWEST_M, HIGHEST_M = 0.3, 30.0
@@ -34,7 +37,8 @@ class Pick:
 @dataclass(frozen=True)
 class AimView:
     """What is wanted of a tree [m], the scope that says so, and what every scope says itself.
-    clear_m: how wide it may be to stand clear of its neighbour in the row.
+    clear_m: how wide it may be to stand clear of its neighbour in the row. full: how high it comes
+    if left alone, and what that means for what is wanted.
     """
 
     height_m: float | None
@@ -43,6 +47,7 @@ class AimView:
     picks: tuple[Pick, ...]
     clear_m: float | None
     scopes: dict[str, tuple[float | None, float | None]]
+    full: Reason
 
 
 def aim_of(at: Workplace, tree_id: str) -> AimView:
@@ -58,9 +63,27 @@ def aim_of(at: Workplace, tree_id: str) -> AimView:
             scopes["block"] = (record.block.cap_m, scopes["block"][1])
         by = next((s for s in SCOPES if scopes[s][0] is not None), None)
         hands = Helpers(session).hands(at.know, record)
-        picks = _picks(hands, sizes_of(at, session, record).height_m)
+        gap = rows_apart(session, record)
+        picks = _picks(hands, sizes_of(at, session, record).height_m, gap)
         clear = _clear(at, session, record)
-        return AimView(record.cap_m, record.width_m, by, picks, clear, scopes)
+        full = _full(at.know, record, places.units(session))
+        return AimView(record.cap_m, record.width_m, by, picks, clear, scopes, full)
+
+
+def _full(know: Knowledge, record: TreeRecord, units: Units) -> Reason:
+    """How high the tree comes if it is left alone; wanted higher than that it needs no topping."""
+    stock = record.stem.rootstock
+    low, high = full_size(know, record.tree.species, stock)
+    no_need = record.cap_m is not None and record.cap_m >= high
+    text = say(
+        "aim-full",
+        low=Length(low, units),
+        high=Length(high, units),
+        on=say("aim-on-stock", name=know.row(f"rootstocks/{stock}/name")) if stock else "",
+        need=say("aim-no-topping") if no_need else "",
+    )
+    ids = (f"species/{record.tree.species}/height",)
+    return Reason("full-size", text, {"least, m": low, "most, m": high}, catalogue_ids=ids)
 
 
 def _clear(at: Workplace, session: Session, record: TreeRecord) -> float | None:
@@ -70,14 +93,19 @@ def _clear(at: Workplace, session: Session, record: TreeRecord) -> float | None:
     return wide if wide is not None and _fits(wide) else None
 
 
-def _picks(know: Knowledge, tall: float | None) -> tuple[Pick, ...]:
-    """From the ground, with what a hand bends down; with a pole; a part off the top."""
+def _picks(know: Knowledge, tall: float | None, rows_apart_m: float | None) -> tuple[Pick, ...]:
+    """From the ground, with what a hand bends down; with a pole; what the rows leave light for; a
+    part off the top.
+    """
     bends = know.number("aim/bends-down")
     found = [
         Pick(say("aim-from-ground"), know.number("cuts/reach") + bends),
         Pick(say("aim-from-step"), know.number("cuts/reach") + bends + know.number("aim/step")),
         Pick(say("aim-with-pole"), know.number("cuts/pole-reach")),
     ]
+    if rows_apart_m is not None:
+        share = know.number("section/spacing-share")
+        found.append(Pick(say("aim-by-rows", share=Share(share)), share * rows_apart_m))
     part = know.number("cuts/height-share")
     if tall is not None:
         found.append(Pick(say("aim-off-top", share=Share(part)), tall * (1 - part)))

@@ -104,6 +104,7 @@ def _heights(at: Workplace, session: Session, block_id: str) -> BlockHeights:
         desk, records, known, record, round(know.number("section/spacing-share") * spacing, 1)
     )
     low, tip = levels_to_hold(know, stand.vigour, stand.cap_m)
+    wide = know.get(f"row-width/{species}/most") if records[0].row.kind == "hedgerow" else None
     return BlockHeights(
         block_id=block.id,
         name=block.name,
@@ -124,7 +125,11 @@ def _heights(at: Workplace, session: Session, block_id: str) -> BlockHeights:
         ripe=any(e.name == "harvest" and e.start <= day <= e.end for e in events),
         hot_sun=any(e.name == "strong sun on bark" for e in events),
         stand=stand,
-        proposed=Profile(section_to_cap(know, now, stand.cap_m, spacing)),
+        proposed=Profile(
+            section_to_cap(
+                know, now, stand.cap_m, spacing, know.number(wide.id) if wide is not None else None
+            )
+        ),
         low_m=low,
         tip_m=tip,
         inner=inside(know, species, group),
@@ -164,7 +169,7 @@ def _stand(
         scaffolds=sum(x.on == TRUNK and x.at_m >= union for x in frame.limbs),
         age_years=tree_age(state, desk.day.year),
         vigour=vigour_of(state, know),
-        natural_m=natural_height(know, typical.tree.species, height),
+        natural_m=natural_height(know, typical.tree.species, height, typical.stem.rootstock),
         cap_m=usual_cap_m if typical.cap_m is None else typical.cap_m,
         frost_pocket=typical.block.frost_pocket,
         group=know.text(f"species/{typical.tree.species}/group"),
@@ -241,7 +246,11 @@ def schools_over_years(
     stand = replace(
         view.stand, by_machine=by_machine, cap_m=view.stand.cap_m if cap_m is None else cap_m
     )
-    return compare(at.know, stand, names, years, own, units)
+    # what the hands or the machine there are for does best stands first
+    first = sorted(
+        names, key=lambda n: (not way(at.know, n).adopted, way(at.know, n).machine != by_machine)
+    )
+    return compare(at.know, stand, first, years, own, units)
 
 
 def round_of(

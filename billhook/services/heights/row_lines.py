@@ -31,6 +31,19 @@ def to_neighbour(session: Session, record: TreeRecord) -> float | None:
     return min(gaps, default=None)
 
 
+def rows_apart(session: Session, record: TreeRecord) -> float | None:
+    """Distance to the nearest tree of another row of its block [m]; None where there is too little
+    of a grove for rows to shade each other.
+    """
+    x, y = record.place.x, record.place.y
+    gaps = [
+        hypot(r.place.x - x, r.place.y - y)
+        for r in tree_records(session, block_id=record.block.id)
+        if r.row.id != record.row.id and r.tree.pot_l is None
+    ]
+    return min(gaps) if len(gaps) >= 3 and record.tree.pot_l is None else None
+
+
 def spacing_in_row(at: Workplace, session: Session, record: TreeRecord) -> float:
     """Distance to the next tree in the row [m]; the catalogue's where a tree stands alone."""
     found = to_neighbour(session, record)

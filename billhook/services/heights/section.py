@@ -98,7 +98,7 @@ def section_view(
         wall_sun(rows, cut.section, cut_heights, date),
         _steps(rows, cut.section, date),
         wall_cost(know, now, cut, view.ripe, None, units),
-        trade_rules(know, rows, cut, units),
+        trade_rules(know, rows, cut, units, view.species if view.hedgerows else ""),
         at_m,
         hours,
         (tallest[0], tallest[1]),

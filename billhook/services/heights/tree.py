@@ -131,7 +131,7 @@ def _stand(at: Workplace, tree_id: str, cap_m: float | None) -> tuple[FrameRow, 
         clean,
         limbs=tuple(x for x in clean.limbs if x.on == TRUNK or x.on in {y.id for y in clean.limbs}),
     )
-    natural = natural_height(know, record.tree.species, size.height_m)
+    natural = natural_height(know, record.tree.species, size.height_m, record.stem.rootstock)
     cap = cap_m or record.cap_m or size.height_m * (1 - know.number("wall/trim"))
     mains = sum(x.on == TRUNK for x in clean.limbs)
     stand = Stand(

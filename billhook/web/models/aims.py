@@ -8,6 +8,7 @@ from pydantic import Field
 
 from .base import Answer, Number, Said, Uuid, Written
 from .calc.counting import StairsOut
+from .shared import ReasonOut
 
 Scope = Literal["tree", "row", "block", "holding"]
 
@@ -64,3 +65,4 @@ class AimOut(Answer):
     clear_m: float | None
     scopes: list[ScopeAimOut]
     stairs: StairsOut | None
+    full: ReasonOut

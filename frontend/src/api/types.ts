@@ -7171,6 +7171,7 @@ export interface components {
             /** Scopes */
             scopes: components["schemas"]["ScopeAimOut"][];
             stairs: components["schemas"]["StairsOut"] | null;
+            full: components["schemas"]["ReasonOut"];
         };
         /**
          * PickOut

@@ -77,6 +77,7 @@ const by = computed(() => SCOPES.find((s) => s.id === aim.value?.said_by)?.name)
     <p v-if="aim && aim.height_m === null" class="text-ink2">
       Nobody said; until then its height is no finding.
     </p>
+    <p v-if="aim" data-test="full-size"><SaidText :text="aim.full.text" /></p>
     <div>
       <label class="label" :for="`aim-${treeId}`">For</label>
       <PickOne :id="`aim-${treeId}`" v-model="scope" class="field">

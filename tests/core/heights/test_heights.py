@@ -20,6 +20,7 @@ from billhook.core.heights.hedging import HedgeRow, hedging_round
 from billhook.core.heights.renewal import School, course
 from billhook.core.heights.section import Profile, profile_of, trade_rules, wall_cost
 from billhook.core.heights.stairs import typical_leaf
+from billhook.core.heights.standing import section_to_cap
 from billhook.core.heights.ways import way
 from billhook.core.heights.which import rank_limbs
 from billhook.core.light.rows import Rows, Section
@@ -190,3 +191,16 @@ def test_a_grown_tree_agrees_with_the_recurrence(know, seed, name, seasons):
     assert all(0 <= s.share <= 1 for s in tree)
     if name == "third-of-tree":
         assert tree[0].share > 0.1
+
+
+def test_dense_mango_rows_are_held_at_a_width_of_their_own(know):
+    """From memory: 1.8 to 2.4 m."""
+    rows = Rows(25.0, 0.0, 6.0)
+
+    def rule(width, species="mango"):
+        found = trade_rules(know, rows, Profile(Section(2.8, width, 1.4, 0.6)), species=species)
+        return {r.id: r.kept for r in found}.get("row-width")
+
+    assert [rule(w) for w in (1.5, 2.2, 3.2)] == [False, True, False]
+    assert rule(3.2, "avocado") is None
+    assert section_to_cap(know, Section(4.0, 4.0, 3.0, 0.6), 3.0, 6.0, 2.4).base_width_m == 2.4

@@ -8,8 +8,9 @@ import datetime as dt
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
-from billhook.services.heights import aims, down
+from billhook.services.heights import aims, down, turns
 from billhook.services.holding import find, grove, planting, setting_up
 from billhook.services.plan import proposals
 from billhook.services.plan.wishes import Wish
@@ -122,3 +123,23 @@ def test_many_are_wanted_at_one_height_and_as_wide_as_before(tall):
     assert (its.height_m, its.width_m, its.said_by) == (2.8, None, "tree")
     with pytest.raises(InvalidInput):
         aims.say_aims(at, [one], 0.1)
+
+
+def test_an_aim_says_how_high_the_tree_comes_and_what_rows_leave_light_for(garden):
+    at, tree = garden.at, garden.tree_ids[0]
+    found = aims.aim_of(at, tree)
+    assert found.full.used["least, m"] < found.full.used["most, m"]
+    assert "no topping" not in said(found.full)
+    above = aims.say_aim(at, tree, "tree", found.full.used["most, m"] + 0.5)
+    assert "it needs no topping" in said(above.full)
+    assert not any("between rows" in said(p.says) for p in found.picks)  # one row alone
+    planting.plant(at, garden.site.id, "Baixo", 2, 4, "mandarin", 2014)
+    (by_rows,) = [p for p in aims.aim_of(at, tree).picks if "between rows" in said(p.says)]
+    assert by_rows.height_m > 2
+
+
+def test_renewal_begins_with_the_pick_and_dead_wood(drawn):
+    at, tree = drawn
+    first, *others = turns.ranked(at, tree)
+    assert first.reasons[-1].code == "renewal-first"
+    assert all("renewal-first" not in [r.code for r in o.reasons] for o in others)

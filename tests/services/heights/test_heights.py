@@ -254,3 +254,15 @@ def test_a_rotation_is_laid_out_on_days_that_the_season_opens(at):
                 tree_record(session, row.tree_ids[0]), "renewal", with_forecast=False
             )
             assert (found.status, found.max_share) == ("go", pytest.approx(0.33)), task.due
+
+
+def test_hand_or_machine_decides_which_way_is_offered_first(orchard):
+    at, block, _, _ = orchard
+    names = ["do-nothing", "third-of-tree", "third-of-rows"]
+
+    def order(by_machine):
+        found = heights.schools_over_years(at, block, names, 4, {}, None, by_machine)
+        return [c.school for c in found]
+
+    assert order(False) == ["third-of-tree", "third-of-rows", "do-nothing"]
+    assert order(True) == ["third-of-rows", "third-of-tree", "do-nothing"]
