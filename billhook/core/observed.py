@@ -22,6 +22,8 @@ SaidKind = Literal[
     "frost_below",
     "too_tall",
     "ground",
+    "shelter",
+    "prized",
     "first_branch_m",
     "trunk_mm",
     "height_m",
@@ -54,6 +56,8 @@ WORDS: dict[str, tuple[str, ...]] = {
     "frost_below": ("yes", "no"),
     "too_tall": ("yes", "no"),
     "ground": ("mulch", "mown", "sprayed", "bare"),
+    "shelter": ("none", "cover", "heat"),
+    "prized": ("yes", "no"),
 }
 MEASURED: dict[str, tuple[float, float]] = {
     "first_branch_m": (0.05, 2.5),
@@ -73,6 +77,8 @@ SAYS: dict[str, str] = {
     "frost_below": "frost below the union",
     "too_tall": "height for its winter room",
     "ground": "the ground under it",
+    "shelter": "shelter from frost",
+    "prized": "a tree one would not lose",
     "trunk_mm": "trunk",
     "height_m": "height",
     "spread_m": "spread",

@@ -9,6 +9,8 @@ from ..known import Knowledge
 from .classes import FrostClass
 from .kinds import class_figure
 
+BY_CLASS = "by-class"
+
 
 @dataclass(frozen=True)
 class AfterFrost:
@@ -20,7 +22,7 @@ class AfterFrost:
     collapsed_on: a false start was seen, so that green seen before it counts no more; hot_since:
     the first hot day since green was seen; second_flush: when it begins, for a tree is not judged
     before it has shown itself. opens: when the season opens whole branches after ``latest_cut``,
-    None where nobody asked it.
+    None where nobody asked it. way: what is waited for, a school of ``frost-wait``.
     """
 
     frost_class: FrostClass
@@ -39,6 +41,7 @@ class AfterFrost:
     hot_since: dt.date | None = None
     second_flush: dt.date | None = None
     opens: dt.date | None = None
+    way: str = BY_CLASS
 
 
 @dataclass(frozen=True)
@@ -71,6 +74,8 @@ def days_of(know: Knowledge, tree: AfterFrost) -> CutDays:
     if tree.second_flush is not None and tree.frost_class not in NO_WOOD:
         judge = max(judge, tree.second_flush)
     judge = min(judge, cut)
+    if (waited := _by_way(know, tree)) is not None:
+        judge = cut = waited
     steady = _steady(know, tree)
     early = steady if steady is not None and steady < cut else None
     if steady is not None:
@@ -81,6 +86,18 @@ def days_of(know: Knowledge, tree: AfterFrost) -> CutDays:
     cut = tree.opens or _next_spring(know, tree, latest)
     postponed = tree.today < cut
     return CutDays(judge, cut, steady, None if postponed else early, postponed)
+
+
+def _by_way(know: Knowledge, tree: AfterFrost) -> dt.date | None:
+    """The day a way of working waits for in place of the class's; None where it is the class's."""
+    if tree.frost_class in NO_WOOD:
+        return None
+    if tree.way == "ninety-days":
+        return tree.night + dt.timedelta(days=know.days("frost/ninety-days"))
+    if tree.way == "second-flush" and tree.second_flush_hard is not None:
+        after = dt.timedelta(days=know.days("frost/after-second-flush"))
+        return max(tree.night, tree.second_flush_hard) + after
+    return None
 
 
 def _steady(know: Knowledge, tree: AfterFrost) -> dt.date | None:

@@ -24,6 +24,10 @@ class Protection:
     until_age: int
     reason: Reason
 
+    def is_for(self, age_years: int, prized: bool) -> bool:
+        """Young trees, and of any age those one would not lose."""
+        return prized or age_years <= self.until_age
+
 
 def protections(
     know: Knowledge, first_frost: dt.date | None, last_frost: dt.date | None, today: dt.date

@@ -18,7 +18,8 @@ YEARS = 10
 @dataclass(frozen=True)
 class Recovery:
     """Crop by year as a share of the usual and in kilograms, what is lost, and the same for a tree
-    replanted; advice: ``as-usual``, ``rehabilitate``, ``replant`` or ``wait``.
+    replanted; advice: ``as-usual``, ``rehabilitate``, ``replant``, ``wait``, or ``not-yet`` where
+    it is not judged.
     """
 
     shares: tuple[float, ...]
@@ -35,13 +36,16 @@ class Recovery:
 class Stand:
     """What else decides between healing and replanting. live_bark: share of the trunk's round that
     lives; live_above_m: live wood above the union; regrowth_m: the longest, half a year after the
-    last frost; declining: it was weak before. Each None where nobody looked.
+    last frost; declining: it was weak before. Each None where nobody looked. judged: its day has
+    come; alive: it is known to live above the union.
     """
 
     live_bark: float | None = None
     live_above_m: float | None = None
     regrowth_m: float | None = None
     declining: bool = False
+    judged: bool = True
+    alive: bool = False
 
 
 def recovery(
@@ -60,7 +64,7 @@ def recovery(
     heal = healing(know, frost_class, age_years, years, species)
     fresh = series(know, "F6", years, species)
     lost, lost_new = usual * sum(1 - s for s in heal), usual * sum(1 - s for s in fresh)
-    must = _must_replant(know, frost_class, stand)
+    must: Value = "" if stand.alive else _must_replant(know, frost_class, stand)
     advice = _advice(know, stand, bool(must), heal, fresh)
     says: Saying = _words(know, advice, replant_on, must)
     if usual and advice != "as-usual":
@@ -100,14 +104,16 @@ def _advice(
 ) -> str:
     """Brought back where enough lives and it costs less; else replanted, or waited for."""
     if must:
-        return "replant"
+        return "replant" if stand.judged else "not-yet"
     if min(heal) >= 1:
         return "as-usual"
     above, bark = stand.live_above_m, stand.live_bark
     enough = above is None or above >= know.number("frost/keep-live")
     if not enough or (bark is not None and bark < know.number("frost/keep-bark")):
         return "wait"
-    return "rehabilitate" if sum(heal) >= sum(fresh) else "replant"
+    if stand.alive or sum(heal) >= sum(fresh):
+        return "rehabilitate"
+    return "replant" if stand.judged else "not-yet"
 
 
 def _words(know: Knowledge, advice: str, replant_on: dt.date | None, must: Value) -> Saying:
@@ -123,6 +129,7 @@ _ADVICE = {
     "as-usual": say("recovery-bears"),
     "rehabilitate": say("recovery-bring-back"),
     "wait": say("recovery-between"),
+    "not-yet": say("recovery-not-yet"),
 }
 
 

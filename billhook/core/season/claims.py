@@ -89,6 +89,7 @@ _POINTS: dict[str, Callable[[GrowingYear], dt.date | None]] = {
     "peak": lambda y: y.peak,
     "nothing": lambda y: None,
 }
+_HURT = ("F2", "F3", "F4", "F5", "F6")
 _FLAGS: dict[str, Callable[[Asked], bool]] = {
     "everbearing": lambda a: bool(a.know.number(f"species/{a.tree.species}/everbearing")),
     "flat-price": lambda a: (
@@ -113,6 +114,8 @@ _FLAGS: dict[str, Callable[[Asked], bool]] = {
     "frail": lambda a: vigour_of(a.tree, a.know) < _usual(a),
     "young": lambda a: a.age < a.know.number("budget/mature-from"),
     "cut": lambda a: a.tree.cut is not None,
+    "fruit-frozen": lambda a: a.fruit_frozen,
+    "frost-hurt": lambda a: a.frozen_this_year and a.tree.freeze_class in _HURT,
     "pick-not-seen": lambda a: a.year.harvest_spread is not None,
     "low-bloom": lambda a: a.tree.low_bloom,
 }
@@ -130,6 +133,7 @@ _TOPICS: dict[str, Callable[[Asked, str], bool]] = {
     "freeze-class": lambda a, word: a.tree.freeze_class == word and a.frozen_this_year,
     "cut": lambda a, word: a.tree.cut == word,
     "climate": lambda a, word: a.site.climate == word,
+    "school": lambda a, word: a.in_school((word,)),
 }
 
 
@@ -220,6 +224,15 @@ class Asked:
         """True unless the frost that was seen belongs to another growing year."""
         seen = self.tree.freeze_on
         return seen is None or self.year.start <= seen <= self.year.end
+
+    @property
+    def fruit_frozen(self) -> bool:
+        """True if a frost that hurt the tree came while the crop of this year's bloom hung."""
+        seen, pick = self.tree.freeze_on, self.year.harvest
+        if self.tree.freeze_class == "F0" or seen is None or pick is None:
+            return False
+        hung = self.year.bloom.start if self.year.bloom else self.year.start
+        return hung <= seen <= pick.end
 
     def date(self, name: str) -> dt.date | None:
         """The named date of this growing year, of the ``next.`` or the ``last.``.

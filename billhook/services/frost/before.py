@@ -54,10 +54,15 @@ def before_the_cold(at: Workplace, site_id: str) -> list[BlockBefore]:
             frost = _next_frosts(desk, first)
             ages = [today.year - r.tree.planted_year for r in trees]
             wanted = [
-                (p, sum(a <= p.until_age for a in ages)) for p in protections(know, *frost, today)
+                (p, sum(p.is_for(a, _prized(desk, r)) for a, r in zip(ages, trees, strict=True)))
+                for p in protections(know, *frost, today)
             ]
             ahead = [f for f in desk.forecast(first) if f.tmin <= know.number("frost/cold-from")]
-            evening = tonight(know, min(f.tmin for f in ahead), min(ages)) if ahead else []
+            youngest = 0 if any(_prized(desk, r) for r in trees) else min(ages)
+            coldest = min((f.tmin for f in ahead), default=None)
+            if coldest is None and desk.frost_said(first):
+                coldest = know.number("frost/heard-c")
+            evening = tonight(know, coldest, youngest) if coldest is not None else []
             wanted = [(p, count) for p, count in wanted if count]
             if wanted or evening:
                 found.append(
@@ -71,6 +76,11 @@ def before_the_cold(at: Workplace, site_id: str) -> list[BlockBefore]:
                     )
                 )
         return found
+
+
+def _prized(desk: SeasonDesk, record: TreeRecord) -> bool:
+    seen = desk.seen(record).get("prized")
+    return seen is not None and seen.value == "yes"
 
 
 def _next_frosts(desk: SeasonDesk, record: TreeRecord) -> tuple[dt.date | None, dt.date | None]:
@@ -97,6 +107,7 @@ def protect(at: Workplace, site_id: str, block_id: str) -> int:
         raise invalid("/block_id", "there is nothing to put on in this block")
     made = 0
     with at.store.writing() as session:
+        desk = SeasonDesk(session, at, at.today())
         rows: dict[str, list[TreeRecord]] = defaultdict(list)
         for record in tree_records(session, block_id=block_id):
             rows[record.row.id].append(record)
@@ -106,7 +117,7 @@ def protect(at: Workplace, site_id: str, block_id: str) -> int:
                 young = [
                     r
                     for r in trees
-                    if at.today().year - r.tree.planted_year <= p.until_age
+                    if p.is_for(at.today().year - r.tree.planted_year, _prized(desk, r))
                     and not r.tree.under_cover
                 ]
                 for kind, due, does, timed_by in (

@@ -197,6 +197,7 @@ class FrostCase:
             hot_since,
             second.start if second else None,
             dates.opens_again,
+            self.desk.stance(self.record)["frost-wait"],
         )
 
     def _gone_by(self, day: dt.date, collapsed_on: dt.date | None) -> bool:

@@ -72,9 +72,9 @@ def _shoots(case: FrostCase) -> list[Shoot]:
     """Live limbs and shoots on the trunk, by how they stand over its line."""
     frame, know = case.brown_frame, case.at.know
     assert frame is not None
-    found = []
+    found, dead = [], _dead_by_class(case, frame)
     for limb in frame.limbs:
-        if limb.on != TRUNK or limb.state != "live":
+        if limb.on != TRUNK or limb.state != "live" or limb.id in dead:
             continue
         vigour = max(1, min(5, round(limb.length_m / know.number("frost/shoot-step"))))
         off = limb.length_m * cos(radians(limb.rise_deg))
@@ -90,6 +90,17 @@ def _shoots(case: FrostCase) -> list[Shoot]:
             )
         )
     return found
+
+
+def _dead_by_class(case: FrostCase, frame: Frame) -> frozenset[str]:
+    """Limbs that stood on the night and are dead by the tree's class, unless bark on them was found
+    green since.
+    """
+    row = frames.row_on(case.session, case.record.stem.id, case.night)
+    stood = {x.id for x in frames.frame_of(case.session, row)[0].limbs} if row else set()
+    green = {s.limb for s in case.along if s.green}
+    kills = case.at.know.number(f"frost-kills/{case.frost_class}/thick")
+    return frozenset(x.id for x in frame.limbs if x.id in stood - green and x.base_mm <= kills)
 
 
 def add_shoot(at: Workplace, tree_id: str, limb: Limb) -> str:

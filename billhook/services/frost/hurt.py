@@ -19,6 +19,9 @@ from ..workplace import Workplace
 _LAID_BARE = ("hedge", "shear", "skeleton", "renewal")
 
 
+_MORNING = dt.timedelta(days=1)  # what stood over it that night may be said the day after
+
+
 class Hurt:
     """The trees of a site on one night: like trees are reckoned once."""
 
@@ -31,6 +34,7 @@ class Hurt:
         dry_soil: bool,
     ) -> None:
         know, self.min_c, self.day = desk.at.know, min_c, desk.day
+        self.desk = desk
         self.records = [
             r for r in records if not r.tree.under_cover and r.tree.species in know.rows("cold")
         ]
@@ -50,8 +54,16 @@ class Hurt:
         ]
 
     def at_c(self, record: TreeRecord) -> float:
-        """The air where a tree stands [degrees C]."""
-        return round(self.min_c + record.block.offset_c, 2)
+        """The air where a tree stands [degrees C], under its cover or by its heat."""
+        return round(self.min_c + record.block.offset_c + self._sheltered(record), 2)
+
+    def _sheltered(self, record: TreeRecord) -> float:
+        """How much warmer it is at a tree that was covered or heated for this night [K]."""
+        seen, know = self.desk.seen(record).get("shelter"), self.desk.at.know
+        lasts = dt.timedelta(days=know.days("frost/shelter-lasts"))
+        if seen is None or not self.day - lasts <= seen.date <= self.day + _MORNING:
+            return 0.0
+        return know.number(f"frost-shelter/{seen.value}/warmer")
 
 
 class _Cold:

@@ -82,7 +82,7 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
                 "Whitewash trunk and limbs that lost their shade",
                 "frost-class/F2/leaf-lost",
             ),
-            *_judged_and_cut(know, frost_class, species, base),
+            *_judged_and_cut(know, frost_class, species, base, _waited(desk, trees[0])),
         ]
         for due, kind, does, rule in wanted:
             if kind == "frost-night-bark" and due < desk.at.today():
@@ -107,15 +107,43 @@ class _Dated(NamedTuple):
 
 
 def _judged_and_cut(
-    know: Knowledge, frost_class: FrostClass, species: str, base: dt.date
+    know: Knowledge,
+    frost_class: FrostClass,
+    species: str,
+    base: dt.date,
+    waited: tuple[dt.date, str] | None = None,
 ) -> list[_Dated]:
-    """The days to judge and to cut that a class asks for, counted from the last frost."""
+    """The days to judge and to cut that a class asks for, counted from the last frost; waited: the
+    day and rule of a way of working in their place.
+    """
     found = []
     for column, (kind, does) in _BY_CLASS.items():
         rule = class_figure(know, frost_class, column, species)
         due = base + dt.timedelta(days=know.days(rule))
+        if waited is not None:
+            due, rule = waited
         found.append(_Dated(due, kind, f"{does} (class {frost_class})", rule))
     return found
+
+
+_WAYS = {"ninety-days": "frost/ninety-days", "second-flush": "frost/after-second-flush"}
+
+
+def _waited(desk: SeasonDesk, record: TreeRecord) -> tuple[dt.date, str] | None:
+    """The day that the tree's way of working waits for, with its rule; None where that is the
+    class's.
+    """
+    rule = _WAYS.get(desk.stance(record)["frost-wait"])
+    if rule is None:
+        return None
+    after = dt.timedelta(days=desk.at.know.days(rule))
+    if rule == "frost/ninety-days":
+        return desk.day + after, rule
+    events = desk.season(record, ("sucker",)).events
+    first = next((e.start for e in events if e.name == "first flush" and e.end >= desk.day), None)
+    later = (e for e in events if e.name == "later flush")
+    hard = next((e.end for e in later if first is not None and e.start > first), None)
+    return (hard + after, rule) if hard else None
 
 
 _BY_CLASS: dict[str, tuple[NightTask, str]] = {
@@ -144,7 +172,9 @@ def class_corrected(
         save_tasks(session, task)
     if not at_least(frost_class, "F2"):
         return
-    for due, kind, does, rule in _judged_and_cut(know, frost_class, record.tree.species, base):
+    kept = next(((t.due, t.rule) for t in old if t.rule in _WAYS.values()), None)
+    dated = _judged_and_cut(know, frost_class, record.tree.species, base, kept)
+    for due, kind, does, rule in dated:
         if kind == _JUDGE and judged:
             continue
         save_tasks(

@@ -34,10 +34,19 @@ class SignKind:
 
 
 @dataclass(frozen=True)
+class SaidAlive:
+    """Whether somebody found the tree alive on one side of its union, and when."""
+
+    kind: str
+    alive: bool
+    day: dt.date
+
+
+@dataclass(frozen=True)
 class TreeFrost:
     """A hurt tree on the workplace's day. foreseen: what the night was reckoned to do;
     scratch_from: bark misleads before this day, None once it has come; usual_kg: None where nobody
-    wrote a crop down.
+    wrote a crop down. alive: what was said of it above and below the union since the night.
     """
 
     name: str
@@ -58,6 +67,7 @@ class TreeFrost:
     recovery: Recovery
     usual_kg: float | None
     frame: FrameView | None
+    alive: tuple[SaidAlive, ...]
 
 
 def _paint(case: FrostCase) -> BarkPaint:
@@ -111,6 +121,11 @@ def after_frost(at: Workplace, tree_id: str) -> TreeFrost | None:
             ),
             usual,
             replace(case.view, frame=case.brown_frame) if case.view and case.brown_frame else None,
+            tuple(
+                SaidAlive(kind, seen.value == "yes", seen.date)
+                for kind in ("frost_above", "frost_below")
+                if (seen := case.seen.get(kind)) is not None and seen.date >= case.night
+            ),
         )
 
 
@@ -145,7 +160,8 @@ def _stand(case: FrostCase) -> Stand:
             ]
             regrowth = max(fresh, default=None)
     condition = case.seen["condition"].value if "condition" in case.seen else "healthy"
-    return Stand(bark, above, regrowth, condition in ("weak", "neglected", "diseased"))
+    declining = condition in ("weak", "neglected", "diseased")
+    return Stand(bark, above, regrowth, declining, case.judged, case.verdict.verdict == "alive")
 
 
 def hurt_trees(at: Workplace, site_id: str) -> list[tuple[str, str, str, dt.date]]:

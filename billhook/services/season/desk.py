@@ -269,10 +269,17 @@ class SeasonDesk:
         """
         if self.day != self.at.today() or self.forecast(record):
             return None
+        return None if self._said_of_frost(record) == "no" else self.day
+
+    def frost_said(self, record: TreeRecord) -> bool:
+        """Whether somebody said that frost is forecast, lately enough to hold."""
+        return self._said_of_frost(record) == "yes"
+
+    def _said_of_frost(self, record: TreeRecord) -> str | None:
         said = self._seen.get(record.block.id, {}).get("frost_ahead")
         holds = self.at.know.days("forecast/answer-holds")
-        clear = said is not None and said.value == "no" and 0 <= (self.day - said.date).days < holds
-        return None if clear else self.day
+        lately = said is not None and 0 <= (self.day - said.date).days < holds
+        return said.value if said is not None and lately else None
 
     def verdict(self, record: TreeRecord, work: Work, with_forecast: bool = True) -> Verdict:
         """May I, today, do this to this tree."""

@@ -37,6 +37,9 @@ _WORDED = {
     "never-borne": ("fruit_on", "never", "It has not borne yet"),
     "no-frost": ("frost_ahead", "no", "No frost in the next 14 days"),
     "frost": ("frost_ahead", "yes", "Frost is forecast"),
+    "covered": ("shelter", "cover", "Covered against the frost"),
+    "heated": ("shelter", "heat", "Heated or sprinkled against the frost"),
+    "uncovered": ("shelter", "none", "Nothing shelters it"),
 }
 _OF_BLOCK = frozenset({"no-frost", "frost"})
 _COVER = {

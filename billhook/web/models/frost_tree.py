@@ -138,6 +138,14 @@ class BarkPaintOut(Answer):
     paint: WhitewashOut | None
 
 
+class SaidAliveOut(Answer):
+    """Whether it was found alive on one side of its union, and when."""
+
+    kind: Literal["frost_above", "frost_below"]
+    alive: bool
+    day: IsoDate
+
+
 class TreeFrostOut(Answer):
     """A hurt tree; ``hurt`` is False for one that bears no class, and then there is nothing else.
     ``scratch_from``: only while it lies ahead.
@@ -167,6 +175,7 @@ class TreeFrostOut(Answer):
     recovery: RecoveryOut | None = None
     usual_kg: float | None = None
     frame: DrawnFrame | None = None
+    alive: list[SaidAliveOut] = []
 
 
 class UnitsQuery(Asked):

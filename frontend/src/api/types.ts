@@ -8439,7 +8439,7 @@ export interface components {
              * Advice
              * @enum {string}
              */
-            advice: "as-usual" | "rehabilitate" | "replant" | "wait";
+            advice: "as-usual" | "rehabilitate" | "replant" | "wait" | "not-yet";
             /** Reasons */
             reasons: components["schemas"]["ReasonOut"][];
             feed?: components["schemas"]["FeedOut"] | null;
@@ -8512,6 +8512,11 @@ export interface components {
             /** Usual Kg */
             usual_kg?: number | null;
             frame?: components["schemas"]["DrawnFrame"] | null;
+            /**
+             * Alive
+             * @default []
+             */
+            alive: components["schemas"]["SaidAliveOut"][];
         };
         /**
          * BarkPaintOut
@@ -8641,6 +8646,24 @@ export interface components {
             bearing_deg: number;
             /** Green */
             green: boolean;
+        };
+        /**
+         * SaidAliveOut
+         * @description Whether it was found alive on one side of its union, and when.
+         */
+        SaidAliveOut: {
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "frost_above" | "frost_below";
+            /** Alive */
+            alive: boolean;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
         };
         /**
          * ScratchOut

@@ -12,7 +12,7 @@ const props = defineProps<{
   species?: string[]
   of?: string
 }>()
-const emit = defineEmits<{ day: [iso: string] }>()
+const emit = defineEmits<{ day: [iso: string]; said: [] }>()
 const said = ref<Schemas['SaidOut'] | null>(null)
 const { act, trouble } = useAct()
 const say = (one: Schemas['ActOut']) =>
@@ -27,11 +27,13 @@ const say = (one: Schemas['ActOut']) =>
           species: props.species ?? [],
         }
         said.value = await heed(api.POST('/api/says', { body }))
+        emit('said')
       })
 const takeBack = (what: Schemas['SaidOut']) =>
   void act(async () => {
     await heed(api.POST('/api/says/take-back', { body: { saying: what.saying, ids: what.ids } }))
     said.value = null
+    emit('said')
   })
 </script>
 

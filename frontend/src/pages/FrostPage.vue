@@ -31,9 +31,10 @@ const found = ref<Schemas['NightOut'] | null>(null)
 const asked = ref<Schemas['NightIn'] | null>(null)
 watch(siteId, () => (found.value = null))
 const { act, trouble, busy } = useAct()
-async function save() {
+const save = () => ask(true)
+async function ask(keep: boolean) {
   await act(async () => {
-    const body = { ...asked.value!, save: true }
+    const body = { ...asked.value!, save: keep }
     found.value = await heed(
       api.POST('/api/sites/{id}/night', { params: { path: { id: siteId.value } }, body }),
     )
@@ -80,7 +81,7 @@ const { isFetched: nightsThere } = useColdNights(siteId)
           @found="(night, body) => ((found = night), (asked = body))"
         />
         <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-        <NightFound v-if="found" :night="found" :busy="busy" @save="save" />
+        <NightFound v-if="found" :night="found" :busy="busy" @save="save" @again="ask(false)" />
         <HurtTrees :site-id="siteId" :hurt="hurt?.trees ?? []" :blocks="blocks" />
         <BlockCrop :blocks="blocks" />
       </div>

@@ -256,10 +256,10 @@ def test_shoots_say_what_speaks_for_and_against_them(know):
 
 def test_a_leafless_tree_gets_one_soak(know):
     found = feed(know, 1.0, dt.date(2026, 12, 1), dt.date(2026, 3, 1))
-    assert "One soak" in said(found.reason)
+    assert "One deep soak" in said(found.reason)
     assert found.last_nitrogen == dt.date(2026, 10, 2)
     assert found.wraps_off == dt.date(2026, 3, 15)
-    assert "One soak" not in said(feed(know, 0.5).reason)
+    assert "One deep soak" not in said(feed(know, 0.5).reason)
 
 
 def test_paint_covers_what_lives(know):
@@ -325,3 +325,16 @@ def test_a_block_is_the_sum_of_its_trees(know, made):
     assert found.lost_kg <= found.heal_all_lost_kg + 1e-6
     worst = [CLASSES.index(g.frost_class) for g, _ in found.groups]
     assert worst == sorted(worst, reverse=True)
+
+
+def test_nothing_is_planted_anew_before_it_is_judged_nor_in_place_of_what_lives(know):
+    def advice(**stand):
+        found = recovery(know, "F6", 12, 60.0, stand=Stand(live_bark=0.05, **stand))
+        return found.advice, said(found.reasons[0])
+
+    assert advice()[0] == "replant"
+    early, words = advice(judged=False)
+    assert early == "not-yet"
+    assert "not judged yet" in words
+    assert "Replant" not in words
+    assert advice(alive=True)[0] == "wait"  # little of its bark lives: another spring

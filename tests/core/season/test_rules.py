@@ -164,6 +164,7 @@ STATES = [
     {"condition": "leafless", "condition_on": dt.date(2026, 5, 1)},
     {"condition": "transplanted", "condition_on": dt.date(2026, 5, 1)},
     *({"freeze_class": f"F{n}"} for n in range(2, 7)),
+    *({"freeze_class": "F3", "freeze_on": dt.date(2026, 1, 20)} for _ in range(3)),
 ]
 STANCES = [
     {},
@@ -171,6 +172,8 @@ STANCES = [
     {"timing": "after-harvest", "first-fruit": "few"},
     {"timing": "after-fruit-set"},
     {"timing": "before-first-flush", "first-fruit": "few"},
+    {"frost-wait": "ninety-days"},
+    {"frost-wait": "second-flush"},
 ]
 KINDS = [
     ("lemon", None),
@@ -210,7 +213,8 @@ def test_every_rule_is_heard_somewhere(know):
                 tree = TreeState(
                     species, (2024, 2012)[(i + place_n) % 2], cultivar, vigour=1 + i % 5, **state
                 )
-                stance = tuple(sorted(stance_in_force(know, STANCES[(i + place_n) % 5]).items()))
+                chosen = STANCES[(i + place_n) % len(STANCES)]
+                stance = tuple(sorted(stance_in_force(know, chosen).items()))
                 year = year_from(
                     site, tree, know, growing_year_of(site, dt.date(2026, 6, 1))[0], (), (), stance
                 )

@@ -18,10 +18,13 @@ from billhook.services.frost import cold_nights, looking
 from billhook.services.frost import night as frost_night
 from billhook.services.frost import record as frost_record
 from billhook.services.frost import tree as frost_tree
-from billhook.services.holding import planting
+from billhook.services.holding import planting, setting_up
 from billhook.services.holding.grove import grove
-from billhook.services.season import settle
+from billhook.services.season import says, settle
 from billhook.services.season import weather as weather_service
+from billhook.services.tree import observing
+from billhook.services.workplace import open_workplace
+from billhook.settings import Settings
 from billhook.store import weather
 
 from ...places import TODAY, new_id
@@ -177,3 +180,29 @@ def test_judging_and_cutting_close_their_days(garden):
     at.settings = replace(at.settings, fixed_today=max(cut, own(at, first)["frost-night-cut"].due))
     settle.done(at, [first], "sanitation", at.today(), "", None, new_id())
     assert own(at, first) == {}
+
+
+def test_what_shelters_a_tree_counts_on_its_night_and_prized_trees_are_covered_at_any_age(tmp_path):
+    at = open_workplace(Settings(data=tmp_path / "grove", fixed_today=NIGHT))
+    frosts = {"last_frost": "02-12", "first_frost": "12-10"}
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast", **frosts)
+    made = planting.plant(at, site.id, "Baixo", 1, 3, "lemon", 2005)
+    covered, bare, prized = made.tree_ids
+
+    def at_c():
+        found = frost_night.night(at, site.id, NIGHT, -4.0, 4)
+        return {t.tree_id: t.at_c for t in found.trees}
+
+    says.say(at, "covered", [covered])
+    assert at_c()[covered] == at_c()[bare] + at.know.number("frost-shelter/cover/warmer")
+    says.say(at, "uncovered", [covered])
+    assert at_c()[covered] == at_c()[bare]
+    assert frost_before.before_the_cold(at, site.id) == []  # grown trees, and none foreseen
+    observing.observe(at, "tree", prized, "prized", "yes", NIGHT)
+    (block,) = frost_before.before_the_cold(at, site.id)
+    assert {(p.kind, n) for p, n in block.protections} == {("bank", 1), ("wrap", 1)}
+    assert block.tonight == ()
+    says.say(at, "frost", scope="block", scope_id=made.block_id)  # heard of, not measured
+    (block,) = frost_before.before_the_cold(at, site.id)
+    assert {"tonight-water", "tonight-cover"} <= {r.code for r in block.tonight}
+    at.store.close()

@@ -21,6 +21,7 @@ from billhook.services.frost import record as frost_record
 from billhook.services.frost import tree as frost_tree
 from billhook.services.holding import planting, setting_up
 from billhook.services.plan import finishing, sheets
+from billhook.services.season import stances
 from billhook.services.tree import framing, observing, records, views
 from billhook.services.workplace import Workplace, open_workplace
 from billhook.settings import Settings
@@ -278,3 +279,59 @@ def test_what_was_said_without_signal_does_not_win_over_something_newer(garden):
     observing.observe(at, "tree", tree, "frost_above", "yes", TODAY)
     with pytest.raises(StaleVersion):
         observing.observe(at, "tree", tree, "frost_above", "no", TODAY, as_of=known)
+
+
+def test_a_limb_brown_from_tip_to_base_is_one_scratch_and_no_leader(summer):
+    at, _, tree = summer
+    looking.scratch(at, tree, new_id(), "e", 0.0, False)
+    (limb,) = [x for x in frost_tree.after_frost(at, tree).limbs if x.limb == "e"]
+    assert (limb.found.next_at_m, limb.found.cut_at_m) == (None, 0.0)
+    shoots = frost_grow_on.grow_on(at, tree).leaders.shoots
+    assert "e" not in {s.id for s in shoots}
+
+
+def test_leaders_are_never_what_the_class_says_is_dead(summer):
+    """F4 kills limbs to 75 mm: of those that stood on the night none leads unless it is found
+    green; what came since does.
+    """
+    at, _, tree = summer
+
+    def shoots():
+        return {s.id for s in frost_grow_on.grow_on(at, tree).leaders.shoots if s.points}
+
+    assert not {"e", "w"} & shoots()
+    looking.scratch(at, tree, new_id(), "e", 1.0, True)
+    assert "e" in shoots()
+    fresh = frost_grow_on.add_shoot(at, tree, Limb("n1", TRUNK, 0.5, 12, 0.6, 70, 10))
+    assert fresh in shoots()
+
+
+def test_what_was_found_alive_stays_to_be_read(summer):
+    at, _, tree = summer
+    assert frost_tree.after_frost(at, tree).alive == ()
+    observing.observe(at, "tree", tree, "frost_above", "yes", SUMMER)
+    (said,) = frost_tree.after_frost(at, tree).alive
+    assert (said.kind, said.alive, said.day) == ("frost_above", True, SUMMER)
+
+
+@pytest.mark.parametrize("way", ["by-class", "ninety-days", "second-flush"])
+def test_the_way_of_working_sets_the_waiting_date_on_every_page(tmp_path, way):
+    at = open_workplace(Settings(data=tmp_path / way, fixed_today=NIGHT + dt.timedelta(days=1)))
+    frosts = {"last_frost": "02-12", "first_frost": "12-10"}
+    site = setting_up.set_up(at, "Almirelo", "Almirelo", 36.8, "mediterranean-coast", **frosts)
+    stances.choose(at, "holding", None, "frost-wait", way)
+    tree = planting.plant(at, site.id, "Baixo", 1, 1, "mandarin", 2014).tree_ids[0]
+    frost_night.night(at, site.id, NIGHT, -7.0, 6, save=True)
+    observing.observe(at, "tree", tree, "freeze_class", "F3", NIGHT)
+    found = frost_tree.after_frost(at, tree).verdict
+    verdict = {v.work: v for v in views.tree_view(at, tree, at.today()).verdicts}["thin"]
+    due = {t.kind: t.due for t in tasks_of(at, tree)}
+    assert verdict.status == "stop"
+    if way == "ninety-days":
+        ninety = NIGHT + dt.timedelta(days=90)
+        assert (found.judge_on, found.cut_on, due["frost-night-cut"]) == (ninety,) * 3
+        assert any(r.code == "after-freeze" and r.date < ninety for r in verdict.reasons)
+    if way == "second-flush":
+        assert found.judge_on == due["frost-night-judge"]
+        assert found.judge_on > dt.date(2027, 6, 1)
+    at.store.close()

@@ -266,6 +266,6 @@ class RecoveryOut(Answer):
     replant: list[float]
     replant_kg: list[float]
     replant_lost_kg: float
-    advice: Literal["as-usual", "rehabilitate", "replant", "wait"]
+    advice: Literal["as-usual", "rehabilitate", "replant", "wait", "not-yet"]
     reasons: list[ReasonOut]
     feed: FeedOut | None = None

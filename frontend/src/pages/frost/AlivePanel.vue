@@ -21,6 +21,7 @@ const SIDES = [
   { kind: 'frost_above', asks: 'Alive above the union?' },
   { kind: 'frost_below', asks: 'Alive below it?' },
 ] as const
+const said = (kind: string) => props.frost.alive.find((s) => s.kind === kind)
 </script>
 
 <template>
@@ -38,11 +39,17 @@ const SIDES = [
       :aria-label="s.asks"
       class="flex gap-2 items-center"
     >
-      <span class="flex-1 text-base">{{ s.asks }}</span>
+      <span class="flex-1 text-base"
+        >{{ s.asks }}
+        <span v-if="said(s.kind)" class="block text-note text-ink2"
+          >{{ said(s.kind)!.alive ? 'Yes' : 'No' }}, said {{ dayWords(said(s.kind)!.day) }}</span
+        ></span
+      >
       <button
         type="button"
         class="btn btn-tall min-w-20"
         :disabled="busy"
+        :aria-pressed="said(s.kind)?.alive === true"
         @click="emit('saw', s.kind, 'yes')"
       >
         Yes
@@ -51,6 +58,7 @@ const SIDES = [
         type="button"
         class="btn btn-tall min-w-20"
         :disabled="busy"
+        :aria-pressed="said(s.kind)?.alive === false"
         @click="emit('saw', s.kind, 'no')"
       >
         No

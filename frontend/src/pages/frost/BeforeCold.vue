@@ -3,6 +3,7 @@
  * Before the frosts: the union first. Banks and wraps with their dates, block by block, and what is
  * done on the evening itself.
  */
+import SayButtons from '@/controls/SayButtons.vue'
 import SaidText from '@/controls/SaidText.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Schemas } from '@/api/client'
@@ -35,6 +36,11 @@ async function protect(block: Schemas['BlockBeforeOut']) {
     ).set
   }, ['today'])
 }
+/** What was done for the night counts when it is reckoned what it hurt. */
+const SHELTER = [
+  { act: 'covered', label: 'Covered' },
+  { act: 'heated', label: 'Heated or sprinkled' },
+]
 const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
 </script>
 
@@ -72,11 +78,15 @@ const upper = (text: string) => text[0]!.toUpperCase() + text.slice(1)
       </ul>
       <template v-if="b.tonight.length">
         <p class="keep mt-1">
-          <b>{{ warmthWords(b.at_c!, units) }} foreseen from {{ dayWords(b.night!) }}.</b>
+          <b v-if="b.at_c !== null && b.night"
+            >{{ warmthWords(b.at_c, units) }} foreseen from {{ dayWords(b.night) }}.</b
+          >
+          <b v-else>Frost was said to be forecast.</b>
         </p>
         <ul>
           <li v-for="r in b.tonight" :key="r.code"><SaidText :text="r.text" /></li>
         </ul>
+        <SayButtons :acts="SHELTER" scope="block" :scope-id="b.block_id" :of="b.name" />
       </template>
     </div>
     <ul v-if="kinds.length" class="text-note border-t border-rule pt-2">

@@ -2,6 +2,7 @@
 /** What a night hurt, block by block, and tree by tree what must be seen to first. */
 import type { Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
+import SayButtons from '@/controls/SayButtons.vue'
 import WhyDialog from '@/controls/WhyDialog.vue'
 import { dayWords } from '@/geometry/day'
 import { shareWords, weightWords } from '@/geometry/measure'
@@ -10,7 +11,7 @@ import { computed, ref } from 'vue'
 import { CLASSES } from './classes'
 
 const props = defineProps<{ night: Schemas['NightOut']; busy: boolean }>()
-const emit = defineEmits<{ save: [] }>()
+const emit = defineEmits<{ save: []; again: [] }>()
 const { units } = useSettings()
 const counts = (b: Schemas['HurtBlockOut']) =>
   CLASSES.filter((c) => b.classes[c])
@@ -57,6 +58,17 @@ const between = (t: Schemas['HurtTreeOut']) =>
         <span v-if="b.missed_kg !== null && b.missed_kg > 0.5" class="text-ink2"
           >about {{ weightWords(b.missed_kg, units) }} of the next crop missed</span
         >
+        <SayButtons
+          v-if="!night.saved"
+          :acts="[
+            { act: 'covered', label: 'Was covered' },
+            { act: 'heated', label: 'Was heated' },
+          ]"
+          scope="block"
+          :scope-id="b.block_id"
+          :of="b.name"
+          @said="emit('again')"
+        />
       </li>
     </ul>
     <p v-if="night.unknown.length">

@@ -86,6 +86,15 @@ const colour = (reading: { green: boolean }) => (reading.green ? 'green' : 'brow
     <div v-if="at !== null && !waits.length" class="grid grid-cols-2 gap-3">
       <button type="button" class="btn big" :disabled="busy" @click="say(true)">Green</button>
       <button type="button" class="btn big" :disabled="busy" @click="say(false)">Brown</button>
+      <button
+        v-if="!test.readings.some((r) => r.green)"
+        type="button"
+        class="btn col-span-2"
+        :disabled="busy"
+        @click="emit('scratch', test.limb, 0, false)"
+      >
+        Brown from tip to base
+      </button>
     </div>
     <p
       v-if="!early && test.found.next_at_m === null"

@@ -151,6 +151,18 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
           >Hurt by frost?</RouterLink
         >
       </div>
+      <div v-if="!tree.pot_l">
+        <label class="label" for="seen-prized">One you would not lose?</label>
+        <PickOne
+          id="seen-prized"
+          class="field"
+          :model-value="value('prized') || 'no'"
+          @update:model-value="see({ kind: 'prized', value: $event })"
+        >
+          <option value="no">like any other</option>
+          <option value="yes">its union is covered at any age</option>
+        </PickOne>
+      </div>
       <div v-if="tree.pot_l">
         <label class="label" for="seen-tall">For its winter room</label>
         <PickOne
