@@ -24,6 +24,7 @@ SaidKind = Literal[
     "ground",
     "shelter",
     "prized",
+    "bark",
     "first_branch_m",
     "trunk_mm",
     "height_m",
@@ -58,6 +59,7 @@ WORDS: dict[str, tuple[str, ...]] = {
     "ground": ("mulch", "mown", "sprayed", "bare"),
     "shelter": ("none", "cover", "heat"),
     "prized": ("yes", "no"),
+    "bark": ("tips", "part", "base", "none"),
 }
 MEASURED: dict[str, tuple[float, float]] = {
     "first_branch_m": (0.05, 2.5),
@@ -79,6 +81,7 @@ SAYS: dict[str, str] = {
     "ground": "the ground under it",
     "shelter": "shelter from frost",
     "prized": "a tree one would not lose",
+    "bark": "how far bark is green when scratched",
     "trunk_mm": "trunk",
     "height_m": "height",
     "spread_m": "spread",

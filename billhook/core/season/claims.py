@@ -130,6 +130,7 @@ _TOPICS: dict[str, Callable[[Asked, str], bool]] = {
     "known": lambda a, word: a.date(word) is not None,
     "danger": lambda a, word: word in a.site.dangers,
     "condition": lambda a, word: a.tree.condition == word,
+    "bark": lambda a, word: a.tree.bark == word,
     "freeze-class": lambda a, word: a.tree.freeze_class == word and a.frozen_this_year,
     "cut": lambda a, word: a.tree.cut == word,
     "climate": lambda a, word: a.site.climate == word,

@@ -109,6 +109,9 @@ class Site:
         return self.latitude <= -15
 
 
+Bark = Literal["tips", "part", "base", "none"]
+
+
 @dataclass(frozen=True)
 class TreeState:
     """What of a tree the season depends on. vigour 1..5, None for the cultivar's own. used_share:
@@ -119,7 +122,8 @@ class TreeState:
     condition_on, freeze_on: the day it was seen, so that it holds for that crop, that illness, that
     winter; without one it holds all through. low_bloom: this year's bloom came late and low.
     too_tall: a pot taller than its winter room. cut: how far into the wood, where it is not the
-    usual of the work. first_branch_m: how high its first branches are to be.
+    usual of the work. first_branch_m: how high its first branches are to be. bark: how far a
+    leafless tree was green when it was scratched.
     """
 
     species: str
@@ -141,6 +145,7 @@ class TreeState:
     condition_on: dt.date | None = None
     freeze_on: dt.date | None = None
     first_branch_m: float | None = None
+    bark: Bark | None = None
 
 
 @dataclass(frozen=True)

@@ -8,7 +8,7 @@ from typing import cast
 
 from ...core.choice import one_of
 from ...core.frost.classes import CLASSES, FrostClass
-from ...core.season.model import Condition, FruitOn, Site, TreeState, Weather
+from ...core.season.model import Bark, Condition, FruitOn, Site, TreeState, Weather
 from ...core.season.normals import Normals
 from ...core.season.place import month_day, pocket_frost_dates
 from ...core.shoot.case import ShootCase, raised_as, stands_on_own_roots
@@ -103,7 +103,15 @@ def core_tree(
         on("condition"),
         on("freeze_class"),
         float(seen["first_branch_m"].value) if "first_branch_m" in seen else None,
+        _bark(seen),
     )
+
+
+def _bark(seen: Mapping[str, Observation]) -> Bark | None:
+    """How far a leafless tree was green, scratched since it lost its leaves."""
+    bark, bare = seen.get("bark"), seen.get("condition")
+    since = bark is not None and bare is not None and bark.date >= bare.date
+    return cast(Bark, bark.value) if bark is not None and since else None
 
 
 def _freeze_class(seen: Mapping[str, Observation], day: dt.date) -> FrostClass:

@@ -163,6 +163,10 @@ STATES = [
     {"condition": "wilting", "condition_on": dt.date(2026, 5, 1)},
     {"condition": "leafless", "condition_on": dt.date(2026, 5, 1)},
     {"condition": "transplanted", "condition_on": dt.date(2026, 5, 1)},
+    *(
+        {"condition": "leafless", "condition_on": dt.date(2026, 5, 1), "bark": bark}
+        for bark in ("tips", "part", "base", "none")
+    ),
     *({"freeze_class": f"F{n}"} for n in range(2, 7)),
     *({"freeze_class": "F3", "freeze_on": dt.date(2026, 1, 20)} for _ in range(3)),
 ]

@@ -8,6 +8,7 @@ import datetime as dt
 
 import pytest
 
+from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.services.book import taking_back
 from billhook.services.book.book import Asked, book
@@ -183,3 +184,29 @@ def test_rank_growth_is_a_fact_that_the_tree_and_its_work_go_by(garden):
     for work, code in (("thin", "rank"), ("tip", "rank-shear"), ("hedge", "rank-shear")):
         assert code in codes(after, work), work
         assert code not in codes(before, work)
+
+
+@pytest.mark.parametrize(
+    ("bark", "status", "words"),
+    [
+        (None, "wait", "scratch the bark"),
+        ("tips", "wait", "green to its tips"),
+        ("part", "wait", "green part of the way"),
+        ("base", "wait", "green only near its foot"),
+        ("none", "stop", "brown all along"),
+    ],
+)
+def test_a_leafless_pot_is_scratched_without_a_frost_and_the_verdict_follows(
+    garden, bark, status, words
+):
+    """A lemon in a pot that lost its leaves in a cold room; nobody drew it, no frost hurt it."""
+    at, pot = garden.at, garden.pot_id
+    given = {"leafless_scratch": bark} if bark else {}
+    view = walked(at, pot, dead="leafless", leafless_why="cold", **given)
+    walks.finish(at, view.walk.id)
+    said_of = {v.work: v for v in tree_view(at, pot, TODAY).verdicts}
+    verdict = said_of["pot"]
+    assert verdict.status == status
+    assert words in " ".join(said(r) for r in verdict.reasons).lower()
+    # dead wood is told from live by the scratch, not by its look
+    assert (said_of["sanitation"].status == "go") == (bark is not None)

@@ -15,6 +15,7 @@ FINE = {
     "below": "none",
     "below-thick": "pencil",
     "dead": "none",
+    "leafless-scratch": "not",
     "crossing": "none",
     "skirt": "fine",
     "sprouts": "none",
