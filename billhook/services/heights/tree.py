@@ -205,10 +205,17 @@ def shade_of(
     """Who shades whom in the planting a tree stands in; nothing for a tree alone or in a row of
     more. Raises: NotFound.
     """
-    know, on = at.know, date or at.today()
+    on = date or at.today()
     with at.store.reading() as session:
-        record = tree_record(session, tree_id)
-        crowns = _crowns(at, session, planting_of(at, session, record))
+        return on, *shades_in(at, session, tree_record(session, tree_id), on)
+
+
+def shades_in(
+    at: Workplace, session: Session, record: TreeRecord, on: dt.date
+) -> tuple[list[Shade], tuple[Reason, ...]]:
+    """Who shades whom in the planting a tree stands in, within a session."""
+    know = at.know
+    crowns = _crowns(at, session, planting_of(at, session, record))
     wanted, site = know.number("section/hours-wanted"), record.site
     found = (
         shades(
@@ -224,7 +231,7 @@ def shade_of(
     )
     told = [s for s in found if s.lost >= know.number("light/shade-told")]
     told.sort(key=lambda s: -s.lost)
-    return on, found, tuple(_shade_reason(s, wanted, on) for s in told)
+    return found, tuple(_shade_reason(s, wanted, on) for s in told)
 
 
 def _crowns(at: Workplace, session: Session, planting: Sequence[TreeRecord]) -> list[Crown]:

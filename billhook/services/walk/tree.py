@@ -26,6 +26,7 @@ from ...store.trees import TreeRecord, observations, tree_records
 from ..holding.people import Helpers
 from ..season.desk import SeasonDesk
 from ..season.of_tree import on_own_roots, recorded_pair
+from ..tree.sizes import sizes_of_all
 from ..workplace import Workplace
 
 _FORMS = {school: form for form, school in FORM_SCHOOLS.items()}
@@ -215,9 +216,10 @@ def _around(
         if record.tree.pot_l is None
         else []
     )
-    rows = {r.stem_id: r for r in frames.current_rows(session, [r.stem.id for r in (*like, *near)])}
-    sizes = at.sizes(session, list(rows.values()))
-    height = {stem: sizes[found.id].height_m for stem, found in rows.items()}
+    sizes = sizes_of_all(at, session, [*like, *near])
+    height = {
+        r.stem.id: tall for r in (*like, *near) if (tall := sizes[r.tree.id].height_m) is not None
+    }
     others = [
         height[r.stem.id] for r in like if r.stem.id in height and r.tree.id != record.tree.id
     ]
@@ -269,9 +271,12 @@ def _from(record: TreeRecord, other: TreeRecord) -> tuple[float, float]:
 
 
 def _planting(around: list[TreeRecord], record: TreeRecord, within_m: float) -> list[TreeRecord]:
-    """The others of a planting of two or three trees; empty for a tree alone or in a row of
-    more.
+    """The others of a planting: of one hole, where somebody said so; else of two or three trees
+    that stand near. Empty for a tree alone or in a row of more.
     """
+    if record.place.together:
+        here = record.place.together
+        return [r for r in around if r.place.together == here and r.tree.id != record.tree.id]
     group, waiting = {record.tree.id: record}, [record]
     while waiting and len(group) <= 3:
         one = waiting.pop()

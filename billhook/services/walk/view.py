@@ -39,6 +39,7 @@ from ..plan.cutting import Preview
 from ..season.desk import SeasonDesk
 from ..tree.views import FrameView, frame_view
 from ..workplace import Workplace
+from .group import Group, group_of
 from .tree import Walked, walked_tree
 
 
@@ -62,7 +63,8 @@ class WalkView:
 
     cuts: what the cuts named so far would cost together, None where none is named. after_cuts: the
     looks that follow once they are made. may: the verdict of the day for each kind of work that
-    was found. looks: those the tree can be given. next_tree: the next tree of the row.
+    was found. looks: those the tree can be given. next_tree: the next tree of its group, else of
+    the row. group: trees that are looked at as one.
     """
 
     walk: Walk | None
@@ -81,6 +83,7 @@ class WalkView:
     looks: tuple[Look, ...]
     next_tree: str | None
     photos: list[Photo]
+    group: Group | None = None
 
 
 def walk_view(at: Workplace, walk_id: str) -> WalkView:
@@ -125,6 +128,7 @@ def view_of(
     answers = {q: row.answer for q, row in force.items() if row.answer}
     end = summary(at.know, walked.tree, questions, answers)
     cuts = _cost(at, session, walked, end.findings)
+    group = group_of(at, session, record, day)
     sun = walked.bark_sun
     after = (
         tuple(come_backs(cuts.advice, Then(at.today(), walked.tree.age_years, sun), at.know))
@@ -146,8 +150,9 @@ def view_of(
         after,
         _may(at, session, walked, end.findings),
         looks_of(at.know, walked.tree),
-        _next_in_row(session, walked),
+        (group.after(record.tree.id) if group else None) or _next_in_row(session, walked),
         photos.of_tree(session, record.tree.id),
+        group,
     )
 
 

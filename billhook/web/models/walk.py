@@ -219,6 +219,15 @@ class AfterCutOut(Answer):
     does: str
 
 
+class InGroupOut(Answer):
+    """A tree of a group that is looked at as one [m]; ``looked``: on the day."""
+
+    tree_id: str
+    name: str
+    height_m: float | None
+    looked: bool
+
+
 class WalkOut(Answer):
     """A walk as it stands; without an id where it is not begun."""
 
@@ -245,6 +254,8 @@ class WalkOut(Answer):
     after_cuts: list[AfterCutOut]
     next_tree: str | None
     photos: list[PhotoOut]
+    group: list[InGroupOut] = []
+    group_says: list[ReasonOut] = []
 
 
 class WalkFormOut(WalkOut):

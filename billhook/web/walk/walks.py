@@ -80,6 +80,8 @@ def _fields(found: view.WalkView) -> dict[str, Any]:
         "after_cuts": found.after_cuts,
         "next_tree": found.next_tree,
         "photos": found.photos,
+        "group": list(found.group.trees) if found.group else [],
+        "group_says": list(found.group.says) if found.group else [],
     }
 
 

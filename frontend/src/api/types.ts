@@ -5809,6 +5809,16 @@ export interface components {
             next_tree: string | null;
             /** Photos */
             photos: components["schemas"]["PhotoOut"][];
+            /**
+             * Group
+             * @default []
+             */
+            group: components["schemas"]["InGroupOut"][];
+            /**
+             * Group Says
+             * @default []
+             */
+            group_says: components["schemas"]["ReasonOut"][];
         };
         /**
          * AfterCutOut
@@ -5856,6 +5866,20 @@ export interface components {
             /** Cuts */
             cuts: components["schemas"]["NamedCutOut"][];
             verdict: components["schemas"]["VerdictOut"] | null;
+        };
+        /**
+         * InGroupOut
+         * @description A tree of a group that is looked at as one [m]; ``looked``: on the day.
+         */
+        InGroupOut: {
+            /** Tree Id */
+            tree_id: string;
+            /** Name */
+            name: string;
+            /** Height M */
+            height_m: number | null;
+            /** Looked */
+            looked: boolean;
         };
         /**
          * LimbOptionOut
@@ -6080,6 +6104,16 @@ export interface components {
             next_tree: string | null;
             /** Photos */
             photos: components["schemas"]["PhotoOut"][];
+            /**
+             * Group
+             * @default []
+             */
+            group: components["schemas"]["InGroupOut"][];
+            /**
+             * Group Says
+             * @default []
+             */
+            group_says: components["schemas"]["ReasonOut"][];
             /** Shoot */
             shoot: components["schemas"]["QuestionOut"][];
         };

@@ -376,3 +376,24 @@ def test_no_order_of_answers_breaks_a_walk(know_walk, taps):
         steps = [f.step for f in summary(know, tree, questions, answers).findings]
         assert steps == sorted(steps, key=know.rows("walk-steps").index)
         assert all(opened(q, answers) for q in questions if q.id == nxt)
+
+
+def test_trees_in_one_hole_are_looked_at_as_one_the_tallest_first(garden):
+    at = garden.at
+    hole = planting.Like(together="hole")
+    low, tall, middle = planting.plant(
+        at, garden.site.id, "Horta", 1, 3, "lemon", 2015, like=hole
+    ).tree_ids
+    for tree, height in ((low, 2.0), (tall, 3.6), (middle, 2.8)):
+        observing.observe(at, "tree", tree, "height_m", str(height), TODAY)
+    view = walked(at, low)
+    assert [t.tree_id for t in view.group.trees] == [tall, middle, low]
+    assert view.next_tree == tall
+    outgrown = [r for a in view.questions for r in a.notes if r.code in ("outgrown", "outgrows")]
+    assert {said(r).split(" (")[0] for r in outgrown}  # who outgrows whom, at the height
+    walks.finish(at, walked(at, tall).walk.id)
+    walks.finish(at, view.walk.id)
+    end = walks.begin(at, middle, new_id())
+    assert [t.looked for t in end.group.trees] == [True, False, True]
+    assert end.next_tree is None  # the last of the hole, and of its row
+    assert walked(at, garden.tree_ids[0]).group is None

@@ -7,9 +7,11 @@ import SaidText from '@/controls/SaidText.vue'
 import { api, heed, sentence, type Tree } from '@/api/client'
 import { newId } from '@/api/ids'
 import { useKeys } from '@/composables/useKeys'
+import { useSettings } from '@/composables/useSettings'
 import { useOutbox } from '@/field/outbox'
 import { useWalk } from '@/field/useWalk'
 import { dayWords } from '@/geometry/day'
+import { lengthWords } from '@/geometry/measure'
 import { answerWords, isOpen, questionBefore } from '@/geometry/walk'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, nextTick, ref, toRef, watch } from 'vue'
@@ -127,6 +129,7 @@ const crossed = computed(() =>
   }),
 )
 useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
+const { units } = useSettings()
 </script>
 
 <template>
@@ -185,6 +188,22 @@ useKeys([{ keys: ['Backspace'], says: 'one question back', run: back }])
           {{ l.says }}
         </button>
       </div>
+      <section v-if="fresh && walk.group.length" aria-label="Looked at as one" data-test="group">
+        <p class="text-note">
+          {{ walk.group.length }} trees stand here as one; the tallest is looked at first:
+          <template v-for="(t, i) in walk.group" :key="t.tree_id"
+            ><template v-if="i">, </template><b v-if="t.tree_id === walk.tree_id">{{ t.name }}</b
+            ><RouterLink v-else class="link" :to="`/tree/${t.tree_id}/look`">{{
+              t.name
+            }}</RouterLink
+            ><template v-if="t.height_m"> {{ lengthWords(t.height_m, units) }}</template
+            ><template v-if="t.looked"> (looked at)</template></template
+          >.
+        </p>
+        <p v-for="r in walk.group_says" :key="r.text" class="text-note">
+          <SaidText :text="r.text" />
+        </p>
+      </section>
       <template v-if="question && walk.state === 'open'">
         <ol class="flex gap-1" aria-hidden="true">
           <li

@@ -47,6 +47,7 @@ const days = computed(() => {
 const answered = computed(() =>
   props.walk.questions.filter((q) => q.given !== null && isOpen(q, props.walk.questions)),
 )
+const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === props.walk.next_tree))
 </script>
 
 <template>
@@ -227,7 +228,9 @@ const answered = computed(() =>
         class="btn btn-go btn-tall text-part"
         :to="`/tree/${walk.next_tree}/look`"
         replace
-        >Next tree of the row</RouterLink
+        >{{
+          nextOfGroup ? `Next of this planting: ${nextOfGroup.name}` : 'Next tree of the row'
+        }}</RouterLink
       >
       <RouterLink v-if="toCut.length && !local" class="btn" :to="`/tree/${walk.tree_id}`"
         >Mark cuts in the drawing</RouterLink
