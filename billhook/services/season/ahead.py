@@ -105,7 +105,16 @@ class Ahead(Gathering):
                     alone=task.id,
                 )
                 item.task, item.later = task, None
+                self._asks(item, task.rule)
                 self._add(record, item)
+
+    def _asks(self, item: Item, rule: str) -> None:
+        """Of a day that rests on how the tree is then: what is asked, and when again."""
+        row = f"waits-on/{rule.split('/')[1]}" if rule.count("/") == 2 else ""
+        asks = self.at.know.get(f"{row}/asks")
+        if asks is not None:
+            item.asks = str(asks.value)
+            item.ask_again = self.day + dt.timedelta(days=self.at.know.days(f"{row}/again"))
 
     def _sheets(self) -> None:
         by_tree = {r.tree.id: r for r in self.records}

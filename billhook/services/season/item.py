@@ -44,6 +44,8 @@ class Item:
     helper: str | None = None
     walk_id: str | None = None
     found: str | None = None
+    asks: str | None = None
+    ask_again: dt.date | None = None
 
 
 @dataclass(frozen=True)

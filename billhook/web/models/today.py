@@ -58,7 +58,8 @@ class TodayTaskOut(Answer):
 
 class ItemOut(Answer):
     """Like work on trees of a row; a sweep goes over all rows of a block. ``helper``: whose trees
-    they are, null where nobody was named.
+    they are, null where nobody was named. ``asks``: the day rests on this; where it is not so yet
+    it is asked again on ``ask_again``.
     """
 
     key: str
@@ -83,6 +84,8 @@ class ItemOut(Answer):
     helper: str | None = None
     walk_id: str | None = None
     found: str | None = None
+    asks: str | None = None
+    ask_again: IsoDate | None = None
 
 
 class TodayOut(Answer):

@@ -5296,7 +5296,8 @@ export interface components {
         /**
          * ItemOut
          * @description Like work on trees of a row; a sweep goes over all rows of a block. ``helper``: whose trees
-         *     they are, null where nobody was named.
+         *     they are, null where nobody was named. ``asks``: the day rests on this; where it is not so yet
+         *     it is asked again on ``ask_again``.
          */
         ItemOut: {
             /** Key */
@@ -5350,6 +5351,10 @@ export interface components {
             walk_id?: string | null;
             /** Found */
             found?: string | null;
+            /** Asks */
+            asks?: string | null;
+            /** Ask Again */
+            ask_again?: string | null;
         };
         /**
          * LaterOut

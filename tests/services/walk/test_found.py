@@ -210,3 +210,17 @@ def test_a_leafless_pot_is_scratched_without_a_frost_and_the_verdict_follows(
     assert words in " ".join(said(r) for r in verdict.reasons).lower()
     # dead wood is told from live by the scratch, not by its look
     assert (said_of["sanitation"].status == "go") == (bark is not None)
+
+
+def test_a_day_to_come_back_asks_what_it_rests_on_and_comes_again_where_it_is_not_so(garden):
+    looked(garden, crossing="whips")
+    day = TODAY + dt.timedelta(days=45)
+
+    def item(on):
+        found = fortnight(garden.at, on)
+        return next(i for i in (*found.late, *found.items) if i.kind == "come-back")
+
+    due = item(day)
+    assert (due.asks, (due.ask_again - day).days) == ("Has its flush hardened?", 21)
+    settle.put_task_off(garden.at, due.task.id, due.task.version, due.ask_again, "not yet", day)
+    assert item(due.ask_again).last_good == due.ask_again

@@ -95,6 +95,11 @@ const putOff = () =>
       }),
     ),
   )
+function notYet() {
+  later.until = props.item.ask_again!
+  later.why = `not yet: ${props.item.asks!}`
+  void putOff()
+}
 const letGo = () =>
   send(() =>
     heed(
@@ -157,6 +162,16 @@ const cutsAt = computed(() => {
       />
       <p v-if="item.later" class="text-note">
         Put off to {{ dayWords(item.later.until) }}: {{ item.later.why }}
+      </p>
+      <p
+        v-if="item.asks && item.ask_again"
+        class="flex flex-wrap gap-2 items-center"
+        data-test="asks"
+      >
+        <b class="text-note">{{ item.asks }}</b>
+        <button type="button" class="btn btn-small" @click="notYet">
+          Not yet: ask again {{ dayWords(item.ask_again) }}
+        </button>
       </p>
       <p v-if="item.instead" class="text-note">{{ item.instead }}</p>
       <details v-if="item.trees.length > 1" class="text-note no-print">
