@@ -4,6 +4,7 @@
  * drawing.
  */
 import WhoField from '@/controls/WhoField.vue'
+import MeasureField from '@/controls/MeasureField.vue'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence, type Status } from '@/api/client'
 import { newId } from '@/api/ids'
@@ -26,7 +27,7 @@ const props = defineProps<{ id: string }>()
 const { units } = useSettings()
 const narrow = useNarrow()
 const { sheet, error, isPending, who, waitsFor, show, tick, leave } = useSheet(toRef(props, 'id'))
-const { act, trouble } = useAct()
+const { act, fields, trouble } = useAct()
 const working = ref(false)
 const done = computed(() => sheet.value?.lines.filter((l) => l.done).length ?? 0)
 const cuts = computed(
@@ -37,6 +38,9 @@ const free = computed(
 )
 
 const besides = ref('')
+/** Whether the other limb is shortened, and how much of it stays [m]. */
+const shortened = ref(false)
+const stays = ref<number | null>(null)
 const others = computed(
   () =>
     sheet.value?.frame.limbs.filter((l) => !sheet.value!.lines.some((x) => x.cost.limb === l.id)) ??
@@ -48,11 +52,17 @@ async function add() {
     const answer = await heed(
       api.POST('/api/sheets/{id}/cuts', {
         params,
-        body: { id: newId(), limb: besides.value, keep_m: 0 },
+        body: {
+          id: newId(),
+          limb: besides.value,
+          keep_m: shortened.value ? (stays.value ?? 0) : 0,
+        },
       }),
     )
     show(answer)
     besides.value = ''
+    shortened.value = false
+    stays.value = null
   }, [])
 }
 /** Language and paper of the printed sheet, remembered on this device; the holding's paper else. */
@@ -165,15 +175,46 @@ const pdf = computed(() => {
           class="no-print mt-3 grid grid-cols-[1fr_auto] gap-2 items-end"
         >
           <div>
-            <label class="label" for="besides">Another limb, taken off at its collar</label>
+            <label class="label" for="besides">Another limb that was cut</label>
             <PickOne id="besides" v-model="besides" class="field">
               <option value="" disabled>which</option>
               <option v-for="l in others" :key="l.id" :value="l.id">{{ l.name }}</option>
             </PickOne>
           </div>
-          <button type="button" class="btn" :disabled="!besides" @click="add">
+          <div class="flex" role="group" aria-label="How it was cut">
+            <button
+              v-for="[says, value] in [
+                ['taken off', false],
+                ['shortened', true],
+              ] as const"
+              :key="says"
+              type="button"
+              class="choice"
+              :class="{ on: shortened === value }"
+              :aria-pressed="shortened === value"
+              @click="shortened = value"
+            >
+              {{ says }}
+            </button>
+          </div>
+          <MeasureField
+            v-if="shortened"
+            v-model="stays"
+            label="So much of it stays"
+            kind="length"
+            :wrong="fields['/keep_m']"
+          />
+          <button
+            type="button"
+            class="btn"
+            :disabled="!besides || (shortened && !stays)"
+            @click="add"
+          >
             Add to the sheet
           </button>
+          <p class="text-note text-ink2 basis-full">
+            One that is not in the drawing is counted when the sheet is finished.
+          </p>
         </div>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>
         <section v-if="sheet.cautions.length" class="mt-3" aria-label="Take care">

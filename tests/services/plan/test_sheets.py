@@ -278,3 +278,14 @@ def test_what_was_not_planned_and_what_was_not_done_go_to_the_log(garden):
     entry = finishing.finish(at, plan.id, plan.version, TODAY)
     assert entry.note == "1 not planned. not done: cut 2: a nest in it"
     assert entry.cuts == 2
+
+
+def test_another_limb_on_a_sheet_is_taken_off_or_shortened(garden):
+    at, sheet = garden.at, make(garden, [Cut("e1", 0)])
+    sheets.add_cut(at, sheet.id, new_id(), Cut("w", 1.0))
+    lines = {x.cost.limb: x for x in sheets.sheet(at, sheet.id).lines}
+    assert lines["w"].cost.keep_m == 1.0
+    assert 0 < lines["w"].cost.share < 0.5  # what stays keeps its leaf
+    with pytest.raises(InvalidInput) as refused:
+        sheets.add_cut(at, sheet.id, new_id(), Cut("d", 9.0))
+    assert refused.value.problems[0].pointer == "/keep_m"
