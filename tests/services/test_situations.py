@@ -10,11 +10,13 @@ import pytest
 
 from billhook.services.holding import planting, setting_up
 from billhook.services.plan.counted import recipe_for
+from billhook.services.plan.proposals import plan_for
+from billhook.services.plan.wishes import Wish
 from billhook.services.season import today
-from billhook.services.tree import views
+from billhook.services.tree import framing, views
 from billhook.services.walk import walks
 
-from ..places import empty_workplace
+from ..places import empty_workplace, forked_frame
 from .walk.walking import walked
 
 D = dt.date
@@ -50,6 +52,38 @@ SITUATIONS = [
     ("guava", None, 2012, None, -25.5, "humid-gulf", D(2026, 9, 10)),
     ("macadamia", None, 2010, None, -25.5, "humid-gulf", D(2026, 9, 10)),
     ("cherimoya", None, 2014, None, 36.7, "mediterranean-coast", D(2027, 4, 10)),
+    ("sweet-orange", "valencia", 2008, None, 33.9, "inland-valley", D(2027, 6, 10)),
+    ("sweet-orange", "valencia", 2008, None, -34.2, "mediterranean-coast", D(2026, 10, 5)),
+    ("sweet-orange", None, 2026, None, 28.0, "humid-peninsula", D(2027, 6, 1)),
+    ("navel-orange", None, 2015, None, -33.7, "inland-mediterranean", D(2026, 9, 1)),
+    ("grapefruit", None, 2012, None, 26.2, "humid-gulf", D(2027, 4, 15)),
+    ("pummelo", None, 2013, None, 13.7, "tropical-lowland", D(2027, 5, 20)),
+    ("lemon", None, 2005, None, 34.4, "dry-cool-coast", D(2027, 8, 10)),
+    ("lemon", None, 2010, None, -37.7, "maritime-cool", D(2026, 11, 20)),
+    ("meyer-lemon", None, 2018, 56.0, 37.9, "mediterranean-coast", D(2027, 4, 5)),
+    ("persian-lime", None, 2026, None, 25.5, "humid-peninsula", D(2027, 5, 20)),
+    ("key-lime", None, 2014, None, 19.7, "tropical-lowland", D(2027, 2, 10)),
+    ("kumquat", None, 2020, 30.0, 50.1, "cold-maritime", D(2027, 6, 10)),
+    ("tangelo", None, 2009, None, 33.4, "low-desert", D(2027, 3, 5)),
+    ("calamondin", None, 2015, None, 14.6, "tropical-lowland", D(2027, 7, 1)),
+    ("finger-lime", None, 2017, None, -28.8, "humid-gulf", D(2026, 9, 25)),
+    ("mandarin", "clementine", 2012, None, -33.0, "mediterranean-coast", D(2026, 9, 15)),
+    ("satsuma", None, 2026, None, 30.4, "humid-gulf", D(2027, 4, 20)),
+    ("avocado", "hass", 2009, None, 33.2, "dry-cool-coast", D(2027, 2, 20)),
+    ("avocado", "hass", 2009, None, 33.2, "dry-cool-coast", D(2027, 9, 1)),
+    ("avocado", "choquette", 2012, None, 25.5, "humid-peninsula", D(2027, 2, 1)),
+    ("avocado", None, 2025, 20.0, 51.5, "maritime-cool", D(2027, 5, 25)),
+    ("mango", "kent", 2010, None, -24.9, "humid-gulf", D(2027, 3, 10)),
+    ("mango", "irwin", 2016, None, 28.1, "mediterranean-coast", D(2027, 8, 25)),
+    ("mango", None, 2008, None, 13.0, "tropical-lowland", D(2027, 6, 20)),
+    ("mango", None, 2022, 50.0, 41.8, "cold-humid", D(2027, 6, 25)),
+    ("lychee", None, 2012, None, 21.3, "tropical-lowland", D(2027, 7, 5)),
+    ("longan", None, 2010, None, -16.9, "tropical-lowland", D(2027, 3, 20)),
+    ("guava", None, 2014, None, 25.5, "humid-peninsula", D(2027, 3, 1)),
+    ("loquat", None, 2011, None, -33.9, "mediterranean-coast", D(2026, 12, 1)),
+    ("carambola", None, 2013, None, 25.5, "humid-peninsula", D(2027, 4, 1)),
+    ("macadamia", None, 2010, None, 19.7, "tropical-highland", D(2027, 5, 1)),
+    ("cherimoya", None, 2012, None, -29.9, "dry-cool-coast", D(2026, 10, 1)),
 ]
 
 
@@ -84,7 +118,23 @@ def test_every_page_says_the_same(
             assert due[finding.work].tone == "go"
         elif verdict.ask is None:  # small cuts only, or none: it waits for its window
             assert finding.work not in due or due[finding.work].opens > day
+    _plans_alike(at, tree, day)
     at.store.close()
+
+
+def _plans_alike(at, tree, day):
+    """The plan of the same tree, once it is drawn, is judged by the verdict of its page."""
+    frame = forked_frame()
+    framing.save_frame(at, tree, frame, None, {x.id for x in frame.limbs}, day)
+    plan = plan_for(at, tree, Wish("tidy", day))
+    said = {v.work: v for v in views.tree_view(at, tree, plan.day).verdicts}
+    if plan.preview is not None:
+        assert plan.preview.verdict.sentence == said[plan.work].sentence
+    for left in plan.proposal.left:
+        if not left.idle and left.until is not None:
+            assert left.until > plan.day
+    if plan.day != day:
+        assert plan.not_today is not None
 
 
 def test_sprouts_wait_for_the_same_answer_as_thinning_before_the_flush(tmp_path):

@@ -136,6 +136,17 @@ class Clippings:
     reasons: tuple[Reason, ...]
 
 
+def mulch_row(know: Knowledge, group: str) -> str:
+    """The row of the mulch table that a group goes by."""
+    return group if f"mulch-depth/{group}/depth" in know else "other"
+
+
+def bare_ring_m(know: Knowledge, group: str, humid: bool) -> float:
+    """How far mulch stays off the trunk, by the kind's group and the climate [m]."""
+    own = know.number(f"mulch-depth/{mulch_row(know, group)}/ring")
+    return max(own, know.number("mulch/ring-wet")) if humid else own
+
+
 def clippings(
     know: Knowledge,
     fresh_kg: float,
@@ -143,14 +154,15 @@ def clippings(
     depth_m: float | None = None,
     moisture: float | None = None,
     nitrogen: float | None = None,
+    humid: bool = False,
 ) -> Clippings:
-    """What fresh clippings come to as mulch."""
-    row = group if f"mulch-depth/{group}/depth" in know else "other"
+    """What fresh clippings come to as mulch. humid: the ring round the trunk is wider there."""
+    row = mulch_row(know, group)
     depth = depth_m if depth_m is not None else know.number(f"mulch-depth/{row}/depth")
     chips = fresh_kg / know.number("clippings/chips-kg-m3")
     dry = fresh_kg * (1 - (know.number("clippings/moisture") if moisture is None else moisture))
     returned = dry * (know.number("clippings/nitrogen") if nitrogen is None else nitrogen)
-    ring = know.number(f"mulch-depth/{row}/ring")
+    ring = bare_ring_m(know, group, humid)
     text = say(
         "chips",
         fresh=Rounded(fresh_kg),

@@ -8,6 +8,8 @@ from math import cos, hypot, radians, sin, tan
 from ..frame.model import SOIL, TRUNK, Frame, Limb
 from ..frame.share import CutCost
 from ..known import Knowledge
+from ..notes import Notes
+from ..reasons import Reason
 from .making import Made
 from .placing import above_a_bud
 
@@ -56,7 +58,7 @@ class Piece(_Line):
 @dataclass(frozen=True)
 class Stroke(_Line):
     """One stroke of the blade, from where it enters [m]. n: its place in the order; deep: how far
-    it goes through [0..1]; kind: ``under``, ``top`` or ``last``.
+    it goes through [0..1]; kind: ``under``, ``top``, ``last`` or ``wrong``.
     """
 
     n: int
@@ -66,11 +68,15 @@ class Stroke(_Line):
 
 @dataclass(frozen=True)
 class CutDrawing:
-    """A cut seen from the side, to scale. bar_m: a length for the scale bar [m]."""
+    """A cut seen from the side, to scale. bar_m: a length for the scale bar [m]. wrong: where it
+    must not be made, each with its reason in ``not_so``.
+    """
 
     pieces: tuple[Piece, ...]
     strokes: tuple[Stroke, ...]
     bar_m: float
+    wrong: tuple[Stroke, ...] = ()
+    not_so: tuple[Reason, ...] = ()
 
 
 def drawing(frame: Frame, cost: CutCost, made: Made, know: Knowledge) -> CutDrawing | None:
@@ -89,7 +95,33 @@ def drawing(frame: Frame, cost: CutCost, made: Made, know: Knowledge) -> CutDraw
         pieces, at = _along_itself(limb, cost.keep_m, made, width, span, know), 0.0
     across = (-along[1], along[0])
     strokes = _strokes(made, along, across, at, width, pieces, know)
-    return CutDrawing(tuple(pieces), tuple(strokes), _bar(span))
+    wrong, not_so = _wrong(made, strokes[-1], along, width, know)
+    return CutDrawing(tuple(pieces), tuple(strokes), _bar(span), wrong, not_so)
+
+
+# how far along the limb a wrong cut lies from the right one, in widths of the wound: a stub, and
+# one too close
+_WRONG = {
+    "collar": (("wrong-stub", 1.4), ("wrong-collar", -0.45)),
+    "origin": (("wrong-stub", 1.4),),
+    "side-branch": (("wrong-stub", 1.4), ("wrong-heir", -0.9)),
+    "junction": (("wrong-stub", 1.4), ("wrong-heir", -0.9)),
+    "between": (("wrong-stub", 1.4), ("wrong-bud", -0.5)),
+}
+
+
+def _wrong(
+    made: Made, right: Stroke, along: Spot, width: float, know: Knowledge
+) -> tuple[tuple[Stroke, ...], tuple[Reason, ...]]:
+    """Where the cut must not be made, and why; nothing where no bud, collar or branch tells."""
+    if made.place == "between" and not above_a_bud(know, width * 1000):
+        return (), ()
+    strokes, says = [], Notes(know, "making")
+    for n, (row, off) in enumerate(_WRONG.get(made.place, ()), 1):
+        start, end = (_beyond(p, along, off * width) for p in (right.start, right.end))
+        strokes.append(Stroke(start, end, n, "wrong", 1))
+        says.say(row)
+    return tuple(strokes), tuple(says.found)
 
 
 def _off_its_parent(

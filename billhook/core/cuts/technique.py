@@ -219,7 +219,7 @@ def _technique(
             f"({diameter_words(heir.base_mm, units) if heir else ''} against a cut of "
             f"{diameter_words(cost.wound_mm, units)}), sloping away from it."
         ),
-        "sheared": "With the wall, straight through.",
+        "sheared": "Back to the line of the wall.",
         "between": (
             f"Just above a leaf, bud or bump, {know.number('cuts/slope'):.0f}° away from it, "
             f"stub at most {stub}."

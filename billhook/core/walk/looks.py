@@ -10,7 +10,14 @@ from ..known import Knowledge
 from ..pots import tip_dieback
 from ..reasons import Reason, Used
 from ..words.values import Length, Value, say
-from .looks_load import clearance_note, crop_load_note, keep_note, pull_note, thinning_note
+from .looks_load import (
+    clearance_note,
+    crop_load_note,
+    keep_note,
+    mulch_note,
+    pull_note,
+    thinning_note,
+)
 from .looks_pot import pot_note
 from .looks_young import form_note, tie_note, young_pinch, young_trunk
 from .neighbours import balance, lagging
@@ -149,6 +156,7 @@ _LOOKS: dict[str, Callable[[WalkTree, Knowledge, Answers], list[Note]]] = {
     "young-pinch": young_pinch,
     "pot": pot_note,
     "keep": keep_note,
+    "mulch": mulch_note,
     "thinning": thinning_note,
     "crop-load": crop_load_note,
 }

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ..aftercare.quantities import bare_ring_m, mulch_row
 from ..errors import InvalidInput
 from ..frame.droop import Pull, pulled_modulus_gpa
 from ..fruit.load import crop_load, thinning
@@ -64,6 +65,15 @@ def pull_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
             ("skirt-touch",),
         )
     ]
+
+
+def mulch_note(tree: WalkTree, know: Knowledge, answers: Answers) -> list[Note]:
+    """How deep mulch lies under a tree of its kind, and how far off its trunk here."""
+    row = f"mulch-depth/{mulch_row(know, tree.group)}"
+    ring = Length(bare_ring_m(know, tree.group, tree.humid), tree.units)
+    depth = Length(know.number(f"{row}/depth"), tree.units)
+    ids = (f"{row}/depth", f"{row}/ring", "mulch/ring-wet")
+    return [Note(Reason("mulch", say("mulch-lies", depth=depth, ring=ring), catalogue_ids=ids))]
 
 
 def _keep_row(tree: WalkTree, know: Knowledge) -> str:

@@ -190,7 +190,7 @@ def _plan_on(at: Workplace, session: Session, record: TreeRecord, wish: Wish) ->
         minutes=_minutes(at, session, day, wish, proposal, preview),
         light=lower_light(know, tree.species, tree.group, day.frame, after_cuts(day.frame, cuts)),
         crop=crop,
-        clippings=clippings(know, sum(c.hand_kg for c in made), tree.group),
+        clippings=clippings(know, sum(c.hand_kg for c in made), tree.group, humid=tree.humid),
         bark=bare_bark(know, day.frame, cuts) if bared else bark_bared(at, preview),
         after=_after(at, day, wish, proposal, preview),
         regrowth=regrowth(know, preview.advice, wish.day, tree.vigour, tree.next_flush, tree.units)

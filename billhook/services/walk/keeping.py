@@ -88,8 +88,21 @@ def keep_measures(know: Knowledge, session: Session, view: WalkView) -> None:
         stances.choose(session, scope, of, "form", FORM_SCHOOLS[answers["form"]])
 
 
+_GUARDS = {"wrap": "trunk cleaned, guard put on", "white": "trunk cleaned, whitewashed"}
+
+
 def log_tallies(know: Knowledge, session: Session, walk: Walk, answers: Mapping[str, str]) -> None:
-    """Suckers and sprouts that came off under the hand, into the log."""
+    """Suckers and sprouts that came off under the hand, and a trunk that was cleaned, into the
+    log.
+    """
+    if "cleaned" in answers.get("young-trunk", "").split():
+        entry_id = str(uuid.uuid5(uuid.UUID(walk.id), "guard"))
+        if session.get(LogEntry, entry_id) is None:
+            note = _GUARDS.get(answers.get("trunk-guard", ""), "trunk cleaned")
+            entry = LogEntry(
+                id=entry_id, tree_id=walk.tree_id, date=walk.day, work="young", note=note
+            )
+            put_in_log(know, session, entry)
     for question, work in (("below-count", "sucker"), ("sprouts-count", "sprout")):
         entry_id = str(uuid.uuid5(uuid.UUID(walk.id), work))
         if answers.get(question, LATER) != LATER and session.get(LogEntry, entry_id) is None:

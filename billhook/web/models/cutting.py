@@ -43,7 +43,7 @@ class StrokeOut(Answer):
     """A stroke of the blade from where it enters; ``deep``: how far it goes through."""
 
     n: int
-    kind: Literal["under", "top", "last"]
+    kind: Literal["under", "top", "last", "wrong"]
     x0: float
     y0: float
     x1: float
@@ -52,11 +52,15 @@ class StrokeOut(Answer):
 
 
 class CutDrawingOut(Answer):
-    """A cut seen from the side, to scale; ``bar_m``: a length for the scale bar."""
+    """A cut seen from the side, to scale; ``bar_m``: a length for the scale bar; ``wrong``: where
+    it must not be made, and why in ``not_so``.
+    """
 
     pieces: list[PieceOut]
     strokes: list[StrokeOut]
     bar_m: float
+    wrong: list[StrokeOut] = []
+    not_so: list[ReasonOut] = []
 
 
 class AdviceOut(Answer):

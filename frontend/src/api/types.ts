@@ -6285,7 +6285,8 @@ export interface components {
         };
         /**
          * CutDrawingOut
-         * @description A cut seen from the side, to scale; ``bar_m``: a length for the scale bar.
+         * @description A cut seen from the side, to scale; ``bar_m``: a length for the scale bar; ``wrong``: where
+         *     it must not be made, and why in ``not_so``.
          */
         CutDrawingOut: {
             /** Pieces */
@@ -6294,6 +6295,16 @@ export interface components {
             strokes: components["schemas"]["StrokeOut"][];
             /** Bar M */
             bar_m: number;
+            /**
+             * Wrong
+             * @default []
+             */
+            wrong: components["schemas"]["StrokeOut"][];
+            /**
+             * Not So
+             * @default []
+             */
+            not_so: components["schemas"]["ReasonOut"][];
         };
         /**
          * MeasuresOut
@@ -6341,7 +6352,7 @@ export interface components {
              * Kind
              * @enum {string}
              */
-            kind: "under" | "top" | "last";
+            kind: "under" | "top" | "last" | "wrong";
             /** X0 */
             x0: number;
             /** Y0 */

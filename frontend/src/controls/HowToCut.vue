@@ -20,6 +20,19 @@ const closes = (y: number) => (y < 1.5 ? 'within about a year' : `in about ${Mat
         :units="units"
         :says="`${advice.position}, seen from the side. ${advice.technique}`"
       />
+      <figure v-if="advice.drawing?.wrong.length" data-test="not-so">
+        <CutDrawing
+          :drawing="advice.drawing"
+          :units="units"
+          wrong
+          :says="`Where not to cut. ${advice.drawing.not_so.map((r) => r.text).join(' ')}`"
+        />
+        <figcaption class="text-small max-w-[210px]">
+          <p v-for="(r, i) in advice.drawing.not_so" :key="r.code">
+            {{ advice.drawing.not_so.length > 1 ? `${i + 1}: ` : '' }}<SaidText :text="r.text" />
+          </p>
+        </figcaption>
+      </figure>
       <ul class="text-small grid gap-1 content-start flex-1 min-w-[200px]">
         <li v-for="m in advice.making" :key="m.code"><SaidText :text="m.text" /></li>
         <li>

@@ -8,6 +8,8 @@ const props = defineProps<{
   drawing: Schemas['CutDrawingOut']
   units: 'metric' | 'us'
   says: string
+  /** Where it must not be made in place of where it is. */
+  wrong?: boolean
 }>()
 const W = 210
 const H = 150
@@ -62,7 +64,7 @@ function outline(p: Schemas['PieceOut']) {
 }
 /** Each stroke with its number beside the side it enters from. */
 const strokes = computed(() =>
-  props.drawing.strokes.map((s) => {
+  (props.wrong ? props.drawing.wrong : props.drawing.strokes).map((s) => {
     const line = flat(s)
     const long = Math.hypot(line.x2 - line.x1, line.y2 - line.y1) || 1
     return {
@@ -121,6 +123,10 @@ polygon {
 .stroke {
   stroke: var(--ink);
   stroke-width: 3;
+}
+.stroke.wrong {
+  stroke-width: 2;
+  stroke-dasharray: 2 3;
 }
 .stroke.under,
 .stroke.top {

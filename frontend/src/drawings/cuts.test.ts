@@ -6,6 +6,8 @@ import RowSection from './RowSection.vue'
 
 type Drawing = Schemas['CutDrawingOut']
 const drawing: Drawing = {
+  wrong: [],
+  not_so: [],
   bar_m: 0.1,
   pieces: [
     { role: 'parent', x0: -0.1, y0: -0.2, x1: -0.1, y1: 0.2, start_w: 0.2, end_w: 0.2 },

@@ -167,3 +167,22 @@ def test_wood_volume_against_a_frustum_and_a_published_form_range():
     found = frustum_volume_m3(length, 100, 40)
     assert found == pytest.approx(exact, rel=1e-9)
     assert 1 / 3 <= found / (3.141592653589793 / 4 * d1 * d1 * length) <= 1
+
+
+@pytest.mark.parametrize(
+    ("limb", "keep", "wrong"),
+    [
+        ("twig", 0.0, ["wrong-stub", "wrong-collar"]),
+        ("twig", 0.3, ["wrong-stub", "wrong-bud"]),
+        ("big", 1.22, ["wrong-stub", "wrong-heir"]),
+        ("w", 0.4, []),  # headed far out in thick wood: no bud tells
+    ],
+)
+def test_the_wrong_cut_is_drawn_beside_the_right_one(know, limb, keep, wrong):
+    found = advice(know, limb, keep).drawing
+    assert [r.code for r in found.not_so] == wrong
+    right = found.strokes[-1]
+    rise = radians(TREE.limb(limb).rise_deg)
+    for stroke, code in zip(found.wrong, wrong, strict=True):
+        out = (stroke.x0 - right.x0) * cos(rise) + (stroke.y0 - right.y0) * sin(rise)
+        assert (out > 0) == (code == "wrong-stub")

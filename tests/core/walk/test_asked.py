@@ -10,6 +10,7 @@ from dataclasses import replace
 import pytest
 
 from billhook.catalogue.wording import said
+from billhook.core.aftercare.quantities import clippings
 from billhook.core.walk.findings import summary
 from billhook.core.walk.looks import notes
 from billhook.core.walk.questions import opened, questions_of
@@ -138,3 +139,15 @@ def test_an_empty_leafy_stalk_goes_into_normal_wood_and_mixed_bloom_waits(know):
     assert (mixed.work, (mixed.again - DAY).days) == (None, 30)
     (flush,) = found(know, tree, crop="flush")
     assert "forty days" in flush.text
+
+
+@pytest.mark.parametrize(
+    ("group", "humid", "ring"),
+    [("avocado", False, 0.2), ("avocado", True, 0.3), ("citrus", False, 0.3)],
+)
+def test_mulch_stays_off_the_trunk_by_kind_and_climate(know, group, humid, ring):
+    """Common practice: 0.15 to 0.3 m, more where bark stays wet."""
+    tree = WalkTree("avocado", group, DAY, 12, 3, humid=humid)
+    (note,) = notes("mulch", tree, know, {})
+    assert f"{ring:.2f} m off the trunk" in said(note.reason)
+    assert clippings(know, 50, group, humid=humid).ring_m == ring

@@ -224,3 +224,14 @@ def test_a_day_to_come_back_asks_what_it_rests_on_and_comes_again_where_it_is_no
     assert (due.asks, (due.ask_again - day).days) == ("Has its flush hardened?", 21)
     settle.put_task_off(garden.at, due.task.id, due.task.version, due.ask_again, "not yet", day)
     assert item(due.ask_again).last_good == due.ask_again
+
+
+def test_a_cleaned_trunk_is_logged_with_its_guard_and_the_day_to_open_it(garden):
+    at = garden.at
+    young = planting.plant(at, garden.site.id, "Novo", 1, 1, "mandarin", TODAY.year - 1)
+    view = walked(at, young.tree_ids[0], young_trunk="cleaned", trunk_guard="wrap")
+    walks.finish(at, view.walk.id)
+    after = tree_view(at, young.tree_ids[0], TODAY)
+    assert [(e.work, e.note) for e in after.log] == [("young", "trunk cleaned, guard put on")]
+    (open_it,) = [t for t in after.tasks if "open it" in t.does]
+    assert (open_it.due - TODAY).days == 60

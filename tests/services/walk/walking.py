@@ -21,6 +21,7 @@ FINE = {
     "sprouts": "none",
     "height": "fine",
     "young-trunk": "none",
+    "trunk-guard": "wrap",
     "young-pinch": "below",
     "young-stake": "fine",
     "pot-roots": "fine",

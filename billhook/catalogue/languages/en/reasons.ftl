@@ -131,6 +131,7 @@ keep-on-cluster = By hand, without counting: { $n ->
 crop-by-fruit = By the fruit counted on its limbs the cuts take { $part } of the crop that hangs, though { $share } of the leaf.
 crop-by-bloom = By the bloom seen on its limbs the cuts take { $part } of the crop that blooms, though { $share } of the leaf.
 half-of-few = { $lost } of its { $hung } fruit go with these cuts. Is that meant? Else pick them first, or cut where none hangs.
+mulch-lies = Mulch lies { $depth } deep under it, and { $ring } off the trunk all round.
 load-clusters = On { $n } clusters { $mean } fruit too many each; of { $clusters } clusters that is { $total }.
 load-count-more = The counts differ much: count more clusters before a day is spent on it.
 load-take-off = take off{ " " }
