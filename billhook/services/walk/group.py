@@ -10,6 +10,8 @@ from dataclasses import dataclass
 from sqlmodel import Session
 
 from ...core.reasons import Reason
+from ...core.walk.neighbours import balance
+from ...core.walk.tree import WalkTree
 from ...store import walks
 from ...store.trees import TreeRecord
 from ..heights.tree import shades_in
@@ -42,7 +44,9 @@ class Group:
         return next((t.tree_id for t in self.trees if not t.looked and t.tree_id != tree_id), None)
 
 
-def group_of(at: Workplace, session: Session, record: TreeRecord, day: dt.date) -> Group | None:
+def group_of(
+    at: Workplace, session: Session, record: TreeRecord, tree: WalkTree, day: dt.date
+) -> Group | None:
     """The group a tree stands in; None for a tree alone or in a row of more."""
     planting = planting_of(at, session, record)
     if len(planting) < 2:
@@ -59,4 +63,6 @@ def group_of(at: Workplace, session: Session, record: TreeRecord, day: dt.date) 
         for r in planting
     ]
     trees.sort(key=lambda t: (-(t.height_m or 0.0), t.name))
+    if record.place.together:  # their crowns are one: which outgrows which, not whose shade falls
+        return Group(tuple(trees), balance(tree, at.know))
     return Group(tuple(trees), shades_in(at, session, record, day)[1])

@@ -128,7 +128,7 @@ def view_of(
     answers = {q: row.answer for q, row in force.items() if row.answer}
     end = summary(at.know, walked.tree, questions, answers)
     cuts = _cost(at, session, walked, end.findings)
-    group = group_of(at, session, record, day)
+    group = group_of(at, session, record, walked.tree, day)
     sun = walked.bark_sun
     after = (
         tuple(come_backs(cuts.advice, Then(at.today(), walked.tree.age_years, sun), at.know))

@@ -190,16 +190,17 @@ const { units } = useSettings()
       </div>
       <section v-if="fresh && walk.group.length" aria-label="Looked at as one" data-test="group">
         <p class="text-note">
-          {{ walk.group.length }} trees stand here as one; the tallest is looked at first:
-          <template v-for="(t, i) in walk.group" :key="t.tree_id"
-            ><template v-if="i">, </template><b v-if="t.tree_id === walk.tree_id">{{ t.name }}</b
-            ><RouterLink v-else class="link" :to="`/tree/${t.tree_id}/look`">{{
-              t.name
-            }}</RouterLink
-            ><template v-if="t.height_m"> {{ lengthWords(t.height_m, units) }}</template
-            ><template v-if="t.looked"> (looked at)</template></template
-          >.
+          {{ walk.group.length }} trees stand here as one; the tallest is looked at first.
         </p>
+        <ul class="flex flex-wrap gap-x-4 text-note">
+          <li v-for="t in walk.group" :key="t.tree_id" class="min-h-8">
+            <b v-if="t.tree_id === walk.tree_id">{{ t.name }}</b>
+            <RouterLink v-else class="link" :to="`/tree/${t.tree_id}/look`">{{
+              t.name
+            }}</RouterLink>{{ t.height_m ? `, ${lengthWords(t.height_m, units)}` : ''
+            }}{{ t.looked ? ', looked at' : '' }}
+          </li>
+        </ul>
         <p v-for="r in walk.group_says" :key="r.text" class="text-note">
           <SaidText :text="r.text" />
         </p>
