@@ -17,6 +17,7 @@ from ...core.frame.model import TRUNK, Frame, is_sucker, roots_of
 from ...core.frame.outline import Break, Outline, Shape, breaks
 from ...core.heights.compare import Compared, Stand, compare, school_of
 from ...core.heights.grow import Season, grown, names_of, sectors_of
+from ...core.heights.stairs import leaf_above
 from ...core.heights.standing import natural_height
 from ...core.heights.ways import way
 from ...core.light.shade import Crown, Shade, shades
@@ -24,7 +25,7 @@ from ...core.reasons import Reason
 from ...core.season.budget import tree_age
 from ...core.season.events import vigour_of
 from ...core.words.units import Units
-from ...core.words.values import Rounded, say
+from ...core.words.values import Rounded, Share, Value, say
 from ...store import frames
 from ...store.acts import new_id
 from ...store.tables import FrameRow
@@ -215,7 +216,8 @@ def shades_in(
 ) -> tuple[list[Shade], tuple[Reason, ...]]:
     """Who shades whom in the planting a tree stands in, within a session."""
     know = at.know
-    crowns = _crowns(at, session, planting_of(at, session, record))
+    drawn = _crowns(at, session, planting_of(at, session, record))
+    crowns, frame_of = [crown for crown, _ in drawn], {crown.name: f for crown, f in drawn}
     wanted, site = know.number("section/hours-wanted"), record.site
     found = (
         shades(
@@ -231,11 +233,13 @@ def shades_in(
     )
     told = [s for s in found if s.lost >= know.number("light/shade-told")]
     told.sort(key=lambda s: -s.lost)
-    return found, tuple(_shade_reason(s, wanted, on) for s in told)
+    return found, tuple(_shade_reason(s, wanted, on, frame_of[s.by]) for s in told)
 
 
-def _crowns(at: Workplace, session: Session, planting: Sequence[TreeRecord]) -> list[Crown]:
-    """The drawn crowns of a planting."""
+def _crowns(
+    at: Workplace, session: Session, planting: Sequence[TreeRecord]
+) -> list[tuple[Crown, Frame]]:
+    """The drawn crowns of a planting, with what they are drawn from."""
     rows = {r.stem_id: r for r in frames.current_rows(session, [r.stem.id for r in planting])}
     crowns = []
     for one in planting:
@@ -246,15 +250,24 @@ def _crowns(at: Workplace, session: Session, planting: Sequence[TreeRecord]) -> 
         size, skirt = at.size(row.id, frame), envelope(frame).skirt_m
         foot = skirt or at.know.number("wall/skirt")
         place = one.place
-        crowns.append(Crown(one.name, place.x, place.y, size.height_m, size.spread_m / 2, foot))
+        crown = Crown(one.name, place.x, place.y, size.height_m, size.spread_m / 2, foot)
+        crowns.append((crown, frame))
     return crowns
 
 
-def _shade_reason(shade: Shade, wanted: float, on: dt.date) -> Reason:
-    lower = shade.lower_to_m
-    cure = (
-        "" if lower is None else say("shade-cure", lower=Rounded(lower, 1), wanted=Rounded(wanted))
-    )
+def _shade_reason(shade: Shade, wanted: float, on: dt.date, frame: Frame) -> Reason:
+    """What one takes of the other's light; where lowering helps, the neighbour's gain beside what
+    the lowered one gives up of its leaf.
+    """
+    cure: Value = ""
+    if (lower := shade.lower_to_m) is not None:
+        cure = say(
+            "shade-cure",
+            lower=Rounded(lower, 1),
+            wanted=Rounded(wanted),
+            gain=Rounded(max(0.0, wanted - (shade.hours - shade.lost)), 1),
+            share=Share(round(leaf_above(frame, lower), 2)),
+        )
     text = say(
         "shade-taken",
         by=shade.by,

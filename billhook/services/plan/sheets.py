@@ -3,14 +3,18 @@
 from __future__ import annotations
 
 import datetime as dt
-from dataclasses import dataclass
+from collections.abc import Iterator
+from contextlib import contextmanager
+from dataclasses import dataclass, replace
+
+from sqlmodel import Session
 
 from ...core.cuts.technique import CutAdvice
 from ...core.days import done_problem
 from ...core.errors import FieldProblem, InvalidInput, invalid, refuse
 from ...core.frame.check import checked
 from ...core.frame.finish import whole_limbs_gone
-from ...core.frame.model import Cut
+from ...core.frame.model import Cut, Limb
 from ...core.frame.share import CutCost, FrameAnswer
 from ...core.words.units import Units
 from ...store import frames, logbook, plans
@@ -173,6 +177,59 @@ def _not_crossed(newest: CutDone | None, done: bool, seen: str | None) -> None:
         )
 
 
+def add_limb_cut(at: Workplace, plan_id: str, cut_id: str, limb: Limb, keep_m: float) -> PlanCut:
+    """A limb that was not in the drawing, drawn in under the tree and cut. The same id twice adds
+    one. limb: on the trunk, or on another limb; of no length for its usual one.
+
+    Raises: NotFound; InvalidInput for a finished sheet, or a limb the frame cannot bear;
+    StaleVersion where the tree was drawn anew since.
+    """
+    with at.store.writing() as session:
+        known = session.get(PlanCut, cut_id)
+        if known is not None:
+            return known
+        plan = plans.plan(session, plan_id)
+        if plan.state != "open":
+            raise invalid("/limb", "this sheet is finished; log what was done besides")
+        record = tree_record(session, plan.tree_id)
+        row = frames.frame_row(session, plan.frame_id)
+        frame, measured = frames.frame_of(session, row)
+        usual = at.know.number("wood/length-coefficient") * (limb.base_mm / 1000) ** (2 / 3)
+        drawn = replace(limb, length_m=limb.length_m or round(usual, 2))
+        grown = replace(frame, limbs=(*frame.limbs, drawn))
+        with _by_field():
+            checked(grown, [Cut(drawn.id, keep_m)])
+        given = (grown, at.today(), row.origin, row.id, measured | {drawn.id})
+        plan.frame_id = frames.add_frame(session, record.stem, *given).id
+        save_plan(session, plan)
+        return _extra(session, plan, cut_id, Cut(drawn.id, keep_m))
+
+
+@contextmanager
+def _by_field() -> Iterator[None]:
+    """What the frame refuses of a limb or a cut, said at the field that was filled in."""
+    try:
+        yield
+    except InvalidInput as refused:
+        raise InvalidInput(
+            [FieldProblem("/" + p.pointer.rsplit("/", 1)[-1], p.message) for p in refused.problems]
+        ) from refused
+
+
+def _extra(session: Session, plan: Plan, cut_id: str, cut: Cut) -> PlanCut:
+    rows = plans.cuts_of(session, plan.id)
+    made = PlanCut(
+        id=cut_id,
+        plan_id=plan.id,
+        limb_key=cut.limb,
+        keep_m=cut.keep_m,
+        nth=max((r.nth for r in rows), default=0) + 1,
+        extra=True,
+    )
+    save_plan(session, made)
+    return made
+
+
 def add_cut(at: Workplace, plan_id: str, cut_id: str, cut: Cut) -> PlanCut:
     """A cut that was not planned, added under the tree. The same id twice adds one.
 
@@ -190,22 +247,6 @@ def add_cut(at: Workplace, plan_id: str, cut_id: str, cut: Cut) -> PlanCut:
         frame, _ = frames.frame_of(session, frames.frame_row(session, plan.frame_id))
         if any(r.limb_key == cut.limb for r in rows):
             raise invalid("/limb", "is on the sheet already")
-        try:
+        with _by_field():
             checked(frame, [cut])
-        except InvalidInput as refused:
-            raise InvalidInput(
-                [
-                    FieldProblem("/" + p.pointer.rsplit("/", 1)[-1], p.message)
-                    for p in refused.problems
-                ]
-            ) from refused
-        made = PlanCut(
-            id=cut_id,
-            plan_id=plan_id,
-            limb_key=cut.limb,
-            keep_m=cut.keep_m,
-            nth=max((r.nth for r in rows), default=0) + 1,
-            extra=True,
-        )
-        save_plan(session, made)
-        return made
+        return _extra(session, plan, cut_id, cut)

@@ -181,12 +181,27 @@ class TickIn(Asked):
     seen: Annotated[str, Field(max_length=60)] | None = None
 
 
+class ExtraLimbIn(Asked):
+    """A limb of the trunk that was not in the drawing [m, mm, degrees]; ``length_m``: its usual one
+    where nobody measured it.
+    """
+
+    at_m: Annotated[Number, Field(ge=0, le=30)]
+    diameter_mm: Annotated[Number, Field(ge=2, le=1000)]
+    bearing_deg: Annotated[Number, Field(ge=0, le=360)]
+    rise_deg: Annotated[Number, Field(ge=-90, le=90)] = 45.0
+    length_m: Annotated[Number, Field(gt=0, le=30)] | None = None
+
+
 class ExtraCutIn(Asked):
-    """A cut that was not planned, under an id made by the device."""
+    """A cut that was not planned, under an id made by the device: of a limb of the drawing, or of
+    one that is drawn in with it.
+    """
 
     id: Uuid
-    limb: Text
+    limb: Text | None = None
     keep_m: Annotated[Number, Field(ge=0, le=60)] = 0.0
+    drawn: ExtraLimbIn | None = None
 
 
 class FinishIn(Written):

@@ -7,7 +7,8 @@ from typing import Any
 from flask import Response
 from flask_openapi.blueprint import APIBlueprint
 
-from ...core.frame.model import Cut
+from ...core.errors import refuse
+from ...core.frame.model import TRUNK, Cut, Limb
 from ...core.words.units import Units
 from ...formats.sheet_pdf import Paper
 from ...services.book.logbook import LogLine
@@ -173,9 +174,24 @@ def put_tick(path: CutPath, query: DayQuery, body: TickIn) -> dict[str, Any]:
 
 @routes.post("/sheets/<id>/cuts", responses={201: SheetOut})
 def post_cut(path: IdPath, query: DayQuery, body: ExtraCutIn) -> tuple[dict[str, Any], int]:
-    """Add a cut that was not planned, under the tree."""
-    at = here()
-    sheets.add_cut(at, path.id, body.id, Cut(body.limb, body.keep_m))
+    """Add a cut that was not planned, under the tree: of a limb of the drawing, or of one that is
+    drawn in with it.
+    """
+    at, new = here(), body.drawn
+    refuse({"/limb": "say which limb, or draw it in" if not body.limb and new is None else None})
+    if new is None:
+        sheets.add_cut(at, path.id, body.id, Cut(body.limb or "", body.keep_m))
+    else:
+        limb = Limb(
+            body.id,
+            TRUNK,
+            new.at_m,
+            new.diameter_mm,
+            new.length_m or 0.0,
+            new.rise_deg,
+            new.bearing_deg % 360,
+        )
+        sheets.add_limb_cut(at, path.id, body.id, limb, body.keep_m)
     return _sheet(sheets.sheet(at, path.id, query.units)), 201
 
 

@@ -1432,7 +1432,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Add a cut that was not planned, under the tree. */
+        /**
+         * Add a cut that was not planned, under the tree: of a limb of the drawing, or of one that is
+         * @description drawn in with it.
+         */
         post: operations["plan_sheets_post_cut_sheets__id__cuts_post"];
         delete?: never;
         options?: never;
@@ -7151,18 +7154,40 @@ export interface components {
         };
         /**
          * ExtraCutIn
-         * @description A cut that was not planned, under an id made by the device.
+         * @description A cut that was not planned, under an id made by the device: of a limb of the drawing, or of
+         *     one that is drawn in with it.
          */
         ExtraCutIn: {
             /** Id */
             id: string;
             /** Limb */
-            limb: string;
+            limb?: string | null;
             /**
              * Keep M
              * @default 0
              */
             keep_m: number;
+            drawn?: components["schemas"]["ExtraLimbIn"] | null;
+        };
+        /**
+         * ExtraLimbIn
+         * @description A limb of the trunk that was not in the drawing [m, mm, degrees]; ``length_m``: its usual one
+         *     where nobody measured it.
+         */
+        ExtraLimbIn: {
+            /** At M */
+            at_m: number;
+            /** Diameter Mm */
+            diameter_mm: number;
+            /** Bearing Deg */
+            bearing_deg: number;
+            /**
+             * Rise Deg
+             * @default 45
+             */
+            rise_deg: number;
+            /** Length M */
+            length_m?: number | null;
         };
         /**
          * FinishedOut

@@ -5,6 +5,8 @@
  */
 import WhoField from '@/controls/WhoField.vue'
 import MeasureField from '@/controls/MeasureField.vue'
+import NewLimb from '@/controls/NewLimb.vue'
+import { freshLimb } from '@/controls/limb'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence, type Status } from '@/api/client'
 import { newId } from '@/api/ids'
@@ -46,6 +48,22 @@ const others = computed(
     sheet.value?.frame.limbs.filter((l) => !sheet.value!.lines.some((x) => x.cost.limb === l.id)) ??
     [],
 )
+/** A limb that is not in the drawing is drawn in with its cut. */
+const NEW = 'new'
+const fresh = ref(freshLimb(60))
+const asDrawn = () => ({
+  at_m: fresh.value.at!,
+  diameter_mm: fresh.value.mm!,
+  length_m: fresh.value.length,
+  rise_deg: fresh.value.rise,
+  bearing_deg: fresh.value.bearing,
+})
+const told = computed(
+  () =>
+    !!besides.value &&
+    (!shortened.value || !!stays.value) &&
+    (besides.value !== NEW || (fresh.value.at !== null && fresh.value.mm !== null)),
+)
 async function add() {
   await act(async () => {
     const params = { path: { id: props.id }, query: { units: units.value } }
@@ -54,14 +72,16 @@ async function add() {
         params,
         body: {
           id: newId(),
-          limb: besides.value,
+          limb: besides.value === NEW ? null : besides.value,
           keep_m: shortened.value ? (stays.value ?? 0) : 0,
+          drawn: besides.value === NEW ? asDrawn() : null,
         },
       }),
     )
     show(answer)
     besides.value = ''
     shortened.value = false
+    fresh.value = freshLimb(60)
     stays.value = null
   }, [])
 }
@@ -179,6 +199,7 @@ const pdf = computed(() => {
             <PickOne id="besides" v-model="besides" class="field">
               <option value="" disabled>which</option>
               <option v-for="l in others" :key="l.id" :value="l.id">{{ l.name }}</option>
+              <option :value="NEW">one that is not in the drawing</option>
             </PickOne>
           </div>
           <div class="flex" role="group" aria-label="How it was cut">
@@ -197,6 +218,9 @@ const pdf = computed(() => {
               {{ says }}
             </button>
           </div>
+          <div v-if="besides === NEW" class="grid grid-cols-2 gap-2 basis-full">
+            <NewLimb v-model="fresh" :wrong="fields" />
+          </div>
           <MeasureField
             v-if="shortened"
             v-model="stays"
@@ -204,16 +228,9 @@ const pdf = computed(() => {
             kind="length"
             :wrong="fields['/keep_m']"
           />
-          <button
-            type="button"
-            class="btn"
-            :disabled="!besides || (shortened && !stays)"
-            @click="add"
-          >
-            Add to the sheet
-          </button>
+          <button type="button" class="btn" :disabled="!told" @click="add">Add to the sheet</button>
           <p class="text-note text-ink2 basis-full">
-            One that is not in the drawing is counted when the sheet is finished.
+            Small ones that are not in the drawing are counted when the sheet is finished.
           </p>
         </div>
         <p v-if="trouble" class="wrong mt-2" role="alert">{{ trouble }}</p>

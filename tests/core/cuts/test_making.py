@@ -186,3 +186,11 @@ def test_the_wrong_cut_is_drawn_beside_the_right_one(know, limb, keep, wrong):
     for stroke, code in zip(found.wrong, wrong, strict=True):
         out = (stroke.x0 - right.x0) * cos(rise) + (stroke.y0 - right.y0) * sin(rise)
         assert (out > 0) == (code == "wrong-stub")
+
+
+def test_a_limb_in_soft_flush_or_without_fruit_says_so(know):
+    soft = replace(TREE, limbs=tuple(replace(x, flush="soft") for x in TREE.limbs))
+    assert "soft-flush" in codes(advice(know, "w", 0.0, frame=soft))
+    assert "soft-flush" not in codes(advice(know, "w", 0.0))
+    assert "bears-none" in codes(advice(know, "w", 0.0))  # the eight hang on the other
+    assert "bears-none" not in codes(advice(know, "big", 0.0))

@@ -9,7 +9,7 @@ import pytest
 
 from billhook.core.errors import InvalidInput
 from billhook.core.frame.finish import after_cuts
-from billhook.core.frame.model import Cut
+from billhook.core.frame.model import Cut, Limb
 from billhook.services.book import logbook
 from billhook.services.holding.grove import grove
 from billhook.services.plan import cutting, finishing, sheet_making, sheets
@@ -289,3 +289,22 @@ def test_another_limb_on_a_sheet_is_taken_off_or_shortened(garden):
     with pytest.raises(InvalidInput) as refused:
         sheets.add_cut(at, sheet.id, new_id(), Cut("d", 9.0))
     assert refused.value.problems[0].pointer == "/keep_m"
+
+
+def test_a_limb_that_was_not_in_the_drawing_is_drawn_in_with_its_cut(garden):
+    at, sheet = garden.at, make(garden, [Cut("e1", 0)])
+    new, cut_id = Limb("n", "trunk", 0.5, 25, 0.0, 60, 200), new_id()
+    for _ in range(2):
+        sheets.add_limb_cut(at, sheet.id, cut_id, new, 0.0)
+    view = sheets.sheet(at, sheet.id)
+    (line,) = [x for x in view.lines if x.cost.limb == "n"]
+    assert line.cost.wound_mm == 25
+    drawn = view.frame.frame.limb("n")
+    assert 1 < drawn.length_m < 5  # as long as wood so thick usually is
+    with pytest.raises(InvalidInput) as refused:
+        sheets.add_limb_cut(at, sheet.id, new_id(), replace(new, id="m", at_m=9.0), 0.0)
+    assert refused.value.problems[0].pointer == "/at_m"
+    tick_all(garden, view.plan)
+    finishing.finish(at, sheet.id, view.plan.version, TODAY)
+    after = views.tree_view(at, garden.tree_ids[0], TODAY)
+    assert {"n", "e1"} & {x.id for x in after.frame.frame.limbs} == set()

@@ -7,11 +7,11 @@ import SaidText from '@/controls/SaidText.vue'
 import PickOne from '@/controls/PickOne.vue'
 import { api, heed, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
-import MeasureField from '@/controls/MeasureField.vue'
+import NewLimb from '@/controls/NewLimb.vue'
+import { freshLimb } from '@/controls/limb'
 import { dayWords } from '@/geometry/day'
-import { windWords } from '@/geometry/measure'
 import { useQuery } from '@tanstack/vue-query'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 
 const props = defineProps<{
   id: string
@@ -43,29 +43,25 @@ const inOrder = computed(() =>
   (data.value?.leaders?.shoots ?? []).map((s) => s.id).filter((s) => keep.value.includes(s)),
 )
 const adding = ref(false)
-const fresh = reactive({
-  at: null as number | null,
-  mm: null as number | null,
-  length: null as number | null,
-  rise: 80,
-  bearing: 180,
-})
-const whole = computed(() => fresh.at !== null && fresh.mm !== null && fresh.length !== null)
+const fresh = ref(freshLimb(85))
+const whole = computed(
+  () => fresh.value.at !== null && fresh.value.mm !== null && fresh.value.length !== null,
+)
 async function add() {
   const body = {
     id: newId(),
-    at_m: fresh.at!,
-    diameter_mm: fresh.mm!,
-    length_m: fresh.length!,
-    rise_deg: fresh.rise,
-    bearing_deg: fresh.bearing,
+    at_m: fresh.value.at!,
+    diameter_mm: fresh.value.mm!,
+    length_m: fresh.value.length!,
+    rise_deg: fresh.value.rise,
+    bearing_deg: fresh.value.bearing,
   }
   if (
     await props.act(() =>
       heed(api.POST('/api/trees/{id}/new-shoots', { params: { path: { id: props.id } }, body })),
     )
   ) {
-    fresh.at = fresh.mm = fresh.length = null
+    fresh.value = freshLimb(85)
     adding.value = false
   }
 }
@@ -73,12 +69,6 @@ const FORMS: { value: Form; says: string }[] = [
   { value: 'tree', says: 'Tree, a trunk and its limbs' },
   { value: 'bush', says: 'Bush, many stems' },
   { value: 'leader', says: 'One leader' },
-]
-const RISES = [
-  { value: 85, says: 'upright' },
-  { value: 60, says: 'steep' },
-  { value: 35, says: 'slanting' },
-  { value: 10, says: 'flat' },
 ]
 </script>
 
@@ -144,23 +134,7 @@ const RISES = [
       aria-label="A new shoot"
       @submit.prevent="add"
     >
-      <MeasureField v-model="fresh.at" label="Height above ground" kind="length" />
-      <MeasureField v-model="fresh.mm" label="Thickness at its base" kind="diameter" />
-      <MeasureField v-model="fresh.length" label="Length" kind="length" />
-      <div>
-        <label class="label" for="rise">How it grows</label>
-        <PickOne id="rise" v-model="fresh.rise" class="field">
-          <option v-for="r in RISES" :key="r.value" :value="r.value">{{ r.says }}</option>
-        </PickOne>
-      </div>
-      <div>
-        <label class="label" for="side">On which side</label>
-        <PickOne id="side" v-model="fresh.bearing" class="field">
-          <option v-for="b in 8" :key="b" :value="(b - 1) * 45">
-            {{ windWords((b - 1) * 45) }}
-          </option>
-        </PickOne>
-      </div>
+      <NewLimb v-model="fresh" />
       <div class="flex gap-2 items-end">
         <button class="btn btn-go" :disabled="!whole || busy">Draw it in</button>
         <button type="button" class="btn" @click="adding = false">Leave it</button>
