@@ -170,9 +170,9 @@ def test_the_server_goes_away_in_the_middle_of_a_walk(browser, demo):
     hand.sees("kept on this device")
     hand.press("4")  # gummy bark
     hand.press(Keys.ENTER)
-    hand.until(lambda: question(hand) == "crossing")
+    hand.until(lambda: question(hand) == "sprouts")
     browser.refresh()  # the page itself comes from the phone
-    hand.until(lambda: question(hand) == "crossing")
+    hand.until(lambda: question(hand) == "sprouts")
     reach(hand, "")
     hand.click("Finish the walk")
     hand.sees("ends as soon as Billhook answers")

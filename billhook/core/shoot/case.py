@@ -28,7 +28,8 @@ class ShootCase:
     union_seen: the union is clearly seen. only_living_shoots: nothing else of the tree lives.
     many_grafts: topworked, or several kinds on it. after_freeze: the top was killed by frost.
     diameter_mm: thickness at its base, for the way it comes off. raised: grafted, seedling, cutting
-    or layered, None where nobody said; asks_raised: somebody can be asked.
+    or layered, None where nobody said; asks_raised: somebody can be asked. at_union: what is done
+    with shoots at the union, ``rub-off`` or ``keep``; None where nobody works by either.
     """
 
     scion: str
@@ -46,6 +47,7 @@ class ShootCase:
     cultivar: str | None = None
     raised: str | None = None
     asks_raised: bool = False
+    at_union: str | None = None
 
 
 @dataclass(frozen=True)

@@ -41,6 +41,7 @@ def decide(case: ShootCase, odds: Odds, posterior: Floats, know: Knowledge) -> D
         or _many_grafts(case)
         or _only_living(case, posterior, know)
         or _below_union(case, posterior, know)
+        or _at_union(case, posterior, know)
         or _by_odds(case, odds, posterior, know)
     )
     return found if found.headline else replace(found, headline=_HEADLINES[found.verdict])
@@ -89,6 +90,25 @@ def _below_union(case: ShootCase, posterior: Floats, know: Knowledge) -> Decisio
     text = say("shoot-below-union")
     reason = Reason("below-union", text, _used(posterior))
     return Decision("rootstock_sucker", _off(case, know), reason, comes_off=True)
+
+
+def _at_union(case: ShootCase, posterior: Floats, know: Knowledge) -> Decision | None:
+    """What starts at the union and is not the stock's for sure goes by the way of working."""
+    stock = float(posterior[0])
+    if case.clues.get("origin") != "at_union" or stock >= know.number("shoot/remove-from"):
+        return None
+    used, school = _used(posterior), f"union-shoots/{case.at_union}"
+    if case.at_union == "rub-off":
+        kind: Whose = (
+            _of_tree(posterior) if stock < know.number("shoot/scion-below") else "uncertain"
+        )
+        why = Reason("at-union", say("shoot-union-rub"), used, school=school)
+        headline = say("shoot-union-off")
+        return Decision(kind, _off(case, know), why, comes_off=True, headline=headline)
+    if case.at_union == "keep" and stock < know.number("shoot/scion-below"):
+        why = Reason("at-union", say("shoot-union-keep"), used, school=school)
+        return Decision(_of_tree(posterior), say("shoot-leave"), why)
+    return None
 
 
 def _by_odds(case: ShootCase, odds: Odds, posterior: Floats, know: Knowledge) -> Decision:

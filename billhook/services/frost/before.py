@@ -16,8 +16,8 @@ from ...store.logbook import save_tasks
 from ...store.tables import Task
 from ...store.trees import TreeRecord, tree_records
 from ..season.desk import SeasonDesk
+from ..tree.names import named
 from ..workplace import Workplace
-from .night_dates import named
 
 
 @dataclass(frozen=True)

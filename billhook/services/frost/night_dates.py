@@ -21,6 +21,7 @@ from ...store.logbook import save_tasks
 from ...store.tables import Row, Task
 from ...store.trees import TreeRecord
 from ..season.desk import SeasonDesk
+from ..tree.names import named
 from .hurt import Hurt
 
 
@@ -180,12 +181,6 @@ def class_corrected(
         save_tasks(
             session, Task(scope_id=record.tree.id, kind=kind, does=f"{does}.", due=due, rule=rule)
         )
-
-
-def named(trees: Sequence[TreeRecord]) -> str:
-    """The first trees of a list by name, and how many more there are."""
-    names = [r.name for r in trees]
-    return ", ".join(names[:6]) + (f" and {len(names) - 6} more" if len(names) > 6 else "")
 
 
 def _last_frost(desk: SeasonDesk, record: TreeRecord) -> dt.date:

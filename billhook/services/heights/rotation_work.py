@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
+from collections import defaultdict
 from collections.abc import Sequence
 
 from sqlmodel import Session
@@ -15,6 +16,8 @@ from ...store.logbook import save_tasks
 from ...store.tables import Rotation, Task
 from ...store.trees import TreeRecord
 from ..season.desk import SeasonDesk
+from ..tree.names import named
+from ..tree.sizes import sizes_of_all
 from ..workplace import Workplace
 from .turns import drawn, ranked_in
 
@@ -133,11 +136,32 @@ def _by_row(
     }
     ordered = sorted(rows, key=lambda r: rows[r].row.n)
     hard = _rows_in_turn(what, rotation, len(ordered))
+    low = _low_by_row(at, session, rotation, records) if what.by_height else {}
     return [
-        (row, day, (what.does if i in hard[n] else what.after or what.does).format(**heights))
+        (
+            row,
+            day,
+            (what.does if i in hard[n] else what.after or what.does).format(**heights)
+            + low.get(row, ""),
+        )
         for n, row in enumerate(ordered)
         for i, day in enumerate(days[row])
     ]
+
+
+def _low_by_row(
+    at: Workplace, session: Session, rotation: Rotation, records: Sequence[TreeRecord]
+) -> dict[str, str]:
+    """Trees that tipping alone holds, by row, in words: the hard cut is for the tall ones."""
+    sizes, found = sizes_of_all(at, session, records), defaultdict[str, list[TreeRecord]](list)
+    for r in records:
+        height = sizes[r.tree.id].height_m
+        if height is not None and height <= rotation.tip_m:
+            found[r.row.id].append(r)
+    tip = _heights_of(rotation)["tip"]
+    return {
+        row: f" No higher than {tip}, only tipped: {named(trees)}." for row, trees in found.items()
+    }
 
 
 def _rows_in_turn(what: Way, rotation: Rotation, rows: int) -> list[set[int]]:

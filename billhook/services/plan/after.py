@@ -28,10 +28,11 @@ def after_words(
     heat: Reason | None = None,
     bark: Reason | None = None,
     sick: bool = False,
+    unfed: bool = False,
 ) -> tuple[Reason, ...]:
     """Sentences in the order of the work. share: of the canopy taken [0..1]; fruit: on what is cut;
     heat: what the day asks for; bark: sun on what is bared;
-    sick: dead, broken or diseased wood is among the cuts.
+    sick: dead, broken or diseased wood is among the cuts; unfed: the season forbids nitrogen.
     """
     if not cuts:
         return ()
@@ -54,7 +55,11 @@ def after_words(
     if sick:
         said.say("sick", code="after-sick")
     hard = share > know.number("plan/hard-share")
-    if way == "calm" and not hard:
+    if tree.waiting_until is not None:
+        said.say("feed-frozen", code="after-feed")
+    elif unfed:
+        said.say("feed-fruiting", code="after-feed")
+    elif way == "calm" and not hard:
         said.say("no-feed", code="after-feed", school=school)
     elif hard:
         said.say("feed-hard", code="after-feed", left=Share(max(0.0, 1 - share)))
@@ -78,11 +83,16 @@ def _clippings(know: Knowledge, tree: WalkTree, stance: Mapping[str, str]) -> tu
 
 
 def _animals(know: Knowledge, tree: WalkTree, said: Notes) -> None:
-    """Whether prunings may be fed: never avocado, and the list of what else is not."""
+    """Whether prunings may be fed, one answer a kind: never avocado, and the list of what else is
+    not; a kind nobody has said anything of is not known.
+    """
     row = next((r for r in (tree.species, tree.group) if f"not-fodder/{r}/says" in know), None)
     if row is not None:
         known_id = f"not-fodder/{row}/says"
         said.found.append(Reason("not-fodder", know.row(known_id), catalogue_ids=(known_id,)))
-    else:
+    elif tree.group in know.rows("fodder"):
         said.say("animals", code="fodder", none=listed(know.rows("not-fodder")))
+    else:
+        said.say("fodder-unknown", code="not-fodder")
+        return
     said.say("sprayed")

@@ -253,6 +253,7 @@ def _after(
         heat_of(day.desk, day.record, wish.day),
         sun,
         any(p.work == "sanitation" for p in proposal.cuts),
+        any(r.code == "no nitrogen" for v in day.verdicts.values() for r in v.reasons),
     )
 
 

@@ -12,6 +12,7 @@ from ...core.frost.classes import CLASSES, at_least
 from ...core.shoot.case import ShootAnswer, ShootCase, family
 from ...core.shoot.judge import judge
 from ...store.trees import TreeRecord, observations, tree_record
+from ..season.desk import SeasonDesk
 from ..season.of_tree import recorded_pair
 from ..workplace import Workplace
 
@@ -86,6 +87,7 @@ def _case(at: Workplace, tree_id: str) -> tuple[TreeRecord, ShootCase]:
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
         seen = observations(session, [tree_id]).get(tree_id, {})
+        union_way = SeasonDesk(session, at, at.today()).stance(record)["union-shoots"]
     southern = record.site.latitude < 0
     region = (
         "southern" if southern else at.know.text(f"climates/{record.site.climate}/stock-region")
@@ -98,6 +100,7 @@ def _case(at: Workplace, tree_id: str) -> tuple[TreeRecord, ShootCase]:
         date=at.today(),
         southern=southern,
         asks_raised=True,
+        at_union=union_way,
     )
 
 

@@ -194,3 +194,35 @@ def test_a_row_on_the_ground_gives_bearing_spacing_and_wall(garden):
     assert 1 < spacing < 8
     assert wall.half_m >= at.know.number("wall/thinnest")
     assert (asked.top_m, asked.half_m) == (1.9, 0.8)
+
+
+@pytest.mark.parametrize(
+    ("species", "answer"),
+    [
+        ("mandarin", "may go to goats"),
+        ("loquat", "a few fresh leaves at most"),
+        ("avocado", "none of it goes"),
+        ("guava", "not known here"),
+    ],
+)
+def test_one_answer_a_kind_on_fodder(drawn, species, answer):
+    at, tree = drawn
+    found = [r for r in words(at, tree, species=species) if r.code in ("fodder", "not-fodder")]
+    assert len(found) == 1
+    assert answer in said(found[0])
+
+
+def test_a_frozen_and_a_fruiting_tree_are_fed_by_their_own_rules(drawn):
+    at, tree = drawn
+    with at.store.reading() as session:
+        walked = walked_tree(at, session, tree_record(session, tree), TODAY).tree
+
+    def feed(tree, **more):
+        found = after_words(at.know, tree, STANCE, 0.1, True, 0, (), **more)
+        (one,) = [said(r) for r in found if r.code == "after-feed"]
+        return one
+
+    assert "while its fruit hangs" in feed(walked, unfed=True)
+    frozen = replace(walked, waiting_until=TODAY + dt.timedelta(days=30))
+    assert "Hurt by frost" in feed(frozen)
+    assert "as usual" in feed(walked)

@@ -266,3 +266,16 @@ def test_hand_or_machine_decides_which_way_is_offered_first(orchard):
 
     assert order(False) == ["third-of-tree", "third-of-rows", "do-nothing"]
     assert order(True) == ["third-of-rows", "third-of-tree", "do-nothing"]
+
+
+def test_the_low_trees_of_a_row_are_only_tipped(orchard):
+    """A block sorted by height: the hard cut is for the tall ones."""
+    at, block, first, rows = orchard
+    site = views.tree_view(at, first, TODAY, ("thin",)).record.site
+    added = planting.plant(at, site.id, "Patamares", 7, 2, "mandarin", 2023, "clementine")
+    for tree, height in zip(added.tree_ids, (2.1, 3.4), strict=True):
+        framing.sketch_tree(at, tree, height, 1.8, 80, TODAY)
+    rotations.adopt(at, new_id(), "block", block, "third-of-tree", 1.5, 2.3, 2)
+    said_of = {t.scope_id: t.does for t in rotations.view(at, "block", block)[0].tasks}
+    assert "No higher than 2.30 m, only tipped: Patamares 7·1." in said_of[added.row_id]
+    assert all("only tipped" not in said_of[r] for r in rows[1:])

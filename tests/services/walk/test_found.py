@@ -235,3 +235,23 @@ def test_a_cleaned_trunk_is_logged_with_its_guard_and_the_day_to_open_it(garden)
     assert [(e.work, e.note) for e in after.log] == [("young", "trunk cleaned, guard put on")]
     (open_it,) = [t for t in after.tasks if "open it" in t.does]
     assert (open_it.due - TODAY).days == 60
+
+
+@pytest.mark.parametrize(
+    ("question", "answer", "kind", "value"),
+    [
+        ("crop", "set", "fruit_on", "full"),
+        ("crop", "none", "fruit_on", "none"),
+        ("crop", "off", "fruit_on", "light"),
+        ("ripe", "picked", "harvest_end", TODAY.isoformat()),
+        ("dead", "moved", "condition", "transplanted"),
+    ],
+)
+def test_what_a_look_learns_is_a_fact_of_the_tree(garden, question, answer, kind, value):
+    looked(garden, **{question: answer})
+    assert tree_view(garden.at, garden.tree_ids[1], TODAY).seen[kind].value == value
+
+
+def test_shoots_on_the_trunk_come_before_crossing_wood(garden):
+    view = looked(garden, crossing="rub", sprouts="big", dead="dead")
+    assert [f.step for f in view.end.findings] == ["dead", "sprouts", "crossing"]

@@ -7,6 +7,7 @@ import pytest
 from billhook.catalogue.wording import said
 from billhook.core.errors import InvalidInput
 from billhook.services.holding import planting, setting_up
+from billhook.services.season import stances
 from billhook.services.tree.observing import observe
 from billhook.services.walk.shoots import whose_shoot
 
@@ -71,3 +72,20 @@ def test_an_avocado_is_asked_its_own_questions(garden):
     assert found.answer.probabilities["rootstock_sucker"] > 0.9
     with pytest.raises(InvalidInput):
         whose_shoot(garden.at, row.tree_ids[0], {"petiole_wing": "wide_gt5mm"})
+
+
+def test_shoots_at_the_union_go_by_the_way_of_working(garden):
+    at, tree = garden.at, garden.tree_ids[0]
+
+    def answer():
+        clues = {"leaf_form": "unifoliolate", "origin": "at_union"}
+        return whose_shoot(at, tree, clues).answer
+
+    rubbed = answer()  # the usual way
+    assert (rubbed.comes_off, said(rubbed.headline)) == (True, "At the union: it comes off")
+    stances.choose(at, "holding", None, "union-shoots", "keep")
+    kept = answer()
+    assert not kept.comes_off
+    assert "may stay" in said(kept.reasons[0])
+    stock = whose_shoot(at, tree, {"leaf_form": "trifoliolate", "origin": "at_union"}).answer
+    assert stock.verdict == "rootstock_sucker"  # whatever the way of working
