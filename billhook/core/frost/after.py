@@ -88,16 +88,25 @@ def days_of(know: Knowledge, tree: AfterFrost) -> CutDays:
     return CutDays(judge, cut, steady, None if postponed else early, postponed)
 
 
+WAYS = {"ninety-days": "frost/ninety-days", "second-flush": "frost/after-second-flush"}
+"""Ways of working that wait for a day of their own, each with the catalogue's figure."""
+
+
+def rests_on(tree: AfterFrost) -> str | None:
+    """The figure that the way of working waits by; None where it waits by the class."""
+    by_class = tree.frost_class in NO_WOOD or (
+        tree.way == "second-flush" and tree.second_flush_hard is None
+    )
+    return None if by_class else WAYS.get(tree.way)
+
+
 def _by_way(know: Knowledge, tree: AfterFrost) -> dt.date | None:
     """The day a way of working waits for in place of the class's; None where it is the class's."""
-    if tree.frost_class in NO_WOOD:
+    rule = rests_on(tree)
+    if rule is None:
         return None
-    if tree.way == "ninety-days":
-        return tree.night + dt.timedelta(days=know.days("frost/ninety-days"))
-    if tree.way == "second-flush" and tree.second_flush_hard is not None:
-        after = dt.timedelta(days=know.days("frost/after-second-flush"))
-        return max(tree.night, tree.second_flush_hard) + after
-    return None
+    since = tree.night if tree.way == "ninety-days" else tree.second_flush_hard
+    return max(tree.night, since or tree.night) + dt.timedelta(days=know.days(rule))
 
 
 def _steady(know: Knowledge, tree: AfterFrost) -> dt.date | None:

@@ -7,7 +7,7 @@ import datetime as dt
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.values import Capital, say
-from .after import NO_WOOD, AfterFrost, CutDays
+from .after import NO_WOOD, AfterFrost, CutDays, rests_on
 from .kinds import class_figure
 
 _VERDICTS = {
@@ -58,15 +58,21 @@ def _days(know: Knowledge, tree: AfterFrost, days: CutDays) -> list[Reason]:
     judge_row, cut_row = (
         class_figure(know, tree.frost_class, c, tree.species) for c in ("judge-after", "cut-after")
     )
+    school = None
+    if (rule := rests_on(tree)) is not None:
+        judge_row = cut_row = rule
+        school = f"frost-wait/{tree.way}"
     if tree.today < days.judge:
         text = say("frost-too-early", judge=days.judge)
-        found.append(Reason("too-early", text, date=days.judge, catalogue_ids=(judge_row,)))
+        found.append(
+            Reason("too-early", text, date=days.judge, school=school, catalogue_ids=(judge_row,))
+        )
     where = know.row(f"frost-class/{tree.frost_class}/where")
     held = say("frost-edge-stayed") if days.early else ""
     text = say("frost-cut", where=where, cut=days.cut, held=held)
     if not know.number(f"frost-class/{tree.frost_class}/cuts"):
         text = say("frost-no-cut", where=where)
-    found.append(Reason("cut-on", text, date=days.cut, catalogue_ids=(cut_row,)))
+    found.append(Reason("cut-on", text, date=days.cut, school=school, catalogue_ids=(cut_row,)))
     if days.postponed:
         text = say("frost-too-late", cut=days.cut)
         found.append(Reason("postponed", text, date=days.cut))

@@ -9,6 +9,7 @@ from typing import NamedTuple
 
 from sqlmodel import Session
 
+from ...core.frost.after import WAYS
 from ...core.frost.classes import CLASSES, FrostClass, at_least
 from ...core.frost.damage import Damage
 from ...core.frost.fruit import Salvage
@@ -127,14 +128,11 @@ def _judged_and_cut(
     return found
 
 
-_WAYS = {"ninety-days": "frost/ninety-days", "second-flush": "frost/after-second-flush"}
-
-
 def _waited(desk: SeasonDesk, record: TreeRecord) -> tuple[dt.date, str] | None:
     """The day that the tree's way of working waits for, with its rule; None where that is the
     class's.
     """
-    rule = _WAYS.get(desk.stance(record)["frost-wait"])
+    rule = WAYS.get(desk.stance(record)["frost-wait"])
     if rule is None:
         return None
     after = dt.timedelta(days=desk.at.know.days(rule))
@@ -173,7 +171,7 @@ def class_corrected(
         save_tasks(session, task)
     if not at_least(frost_class, "F2"):
         return
-    kept = next(((t.due, t.rule) for t in old if t.rule in _WAYS.values()), None)
+    kept = next(((t.due, t.rule) for t in old if t.rule in WAYS.values()), None)
     dated = _judged_and_cut(know, frost_class, record.tree.species, base, kept)
     for due, kind, does, rule in dated:
         if kind == _JUDGE and judged:
