@@ -331,6 +331,8 @@ def test_the_way_of_working_sets_the_waiting_date_on_every_page(tmp_path, way):
         ninety = NIGHT + dt.timedelta(days=90)
         assert (found.judge_on, found.cut_on, due["frost-night-cut"]) == (ninety,) * 3
         assert any(r.code == "after-freeze" and r.date < ninety for r in verdict.reasons)
+        early = next(r for r in found.reasons if r.code == "too-early")
+        assert (early.school, early.catalogue_ids) == (f"frost-wait/{way}", ("frost/ninety-days",))
     if way == "second-flush":
         assert found.judge_on == due["frost-night-judge"]
         assert found.judge_on > dt.date(2027, 6, 1)
