@@ -12,7 +12,7 @@ from ..known import DateCase, Knowledge
 from ..reasons import Reason
 from .budget import yearly_budget
 from .dates import RuleError, comparison, moment
-from .events import vigour_of
+from .events import is_rank, vigour_of
 from .model import GrowingYear, Site, Span, Stance, Status, TreeState
 from .seen import on_or_after, turned_month
 
@@ -110,7 +110,7 @@ _FLAGS: dict[str, Callable[[Asked], bool]] = {
         (known := a.know.get(f"cultivars/{a.tree.cultivar}/lanky")) is not None
         and bool(known.value)
     ),
-    "rank": lambda a: vigour_of(a.tree, a.know) > _usual(a),
+    "rank": lambda a: is_rank(a.tree, a.know),
     "frail": lambda a: vigour_of(a.tree, a.know) < _usual(a),
     "young": lambda a: a.age < a.know.number("budget/mature-from"),
     "cut": lambda a: a.tree.cut is not None,

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Iterable
+from dataclasses import replace
 from functools import lru_cache
 
 import numpy as np
@@ -57,6 +58,9 @@ def spring_after(events: Iterable[Event], day: dt.date, beyond_days: int) -> dt.
     return next((f for f in flushes if (f - day).days > beyond_days), None)
 
 
+_MOST_VIGOUR = 5
+
+
 def vigour_of(tree: TreeState, know: Knowledge) -> int:
     """Vigour 1..5: the tree's own, the cultivar's, or the species'."""
     if tree.vigour is not None:
@@ -65,6 +69,14 @@ def vigour_of(tree: TreeState, know: Knowledge) -> int:
         if known in know:
             return round(know.number(known))
     return 3
+
+
+def is_rank(tree: TreeState, know: Knowledge) -> bool:
+    """Whether somebody said that a tree grows ranker than its kind; of a kind that is as rank as
+    can be, that it does so too.
+    """
+    usual = vigour_of(replace(tree, vigour=None), know)
+    return tree.vigour is not None and (tree.vigour > usual or tree.vigour == _MOST_VIGOUR)
 
 
 def last_safe(

@@ -39,7 +39,7 @@ class WalkTree:
     row_mean_m: mean height of its like in the row, None where there are too few. row_gap_m:
     distance to the next row, None where there is none. companions: the others of a planting of two
     or three. stances: school by topic. ground: what is done under it. moved: it was
-    moved, and has not grown on yet.
+    moved, and has not grown on yet. rank: it grows ranker than its kind.
     """
 
     species: str
@@ -82,6 +82,7 @@ class WalkTree:
     names: Mapping[str, str] = field(default_factory=dict)
     leafless: bool = False
     moved: bool = False
+    rank: bool = False
     units: Units = "metric"
     ends: Mapping[str, tuple[Point, Point]] = field(default_factory=dict)
     suckers: frozenset[str] = frozenset()

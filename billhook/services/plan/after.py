@@ -75,7 +75,7 @@ def _clippings(know: Knowledge, tree: WalkTree, stance: Mapping[str, str]) -> tu
     school's way.
     """
     usual = know.number(f"species/{tree.species}/vigour")
-    if tree.vigour > usual:
+    if tree.rank or tree.vigour > usual:
         return "calm", True
     if tree.vigour < usual or tree.pot_l is not None:
         return "mulch", True

@@ -17,7 +17,7 @@ from ...core.frame.model import Frame
 from ...core.frame.share import canopy_total
 from ...core.frost.classes import at_least
 from ...core.season.budget import tree_age
-from ...core.season.events import vigour_of
+from ...core.season.events import is_rank, vigour_of
 from ...core.season.model import Event, Span
 from ...core.walk.tree import FORM_SCHOOLS, Companion, WalkTree
 from ...store import frames, places, stances, trees
@@ -108,6 +108,7 @@ def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
         under_cover=tree.under_cover,
         form=_FORMS[stance["form"]],
         moved=state.condition == "transplanted",
+        rank=is_rank(state, know),
         alike=alike_in_block(session, record),
         form_chosen=any("form" in chosen.get(scope, {}) for scope in scopes),
         row_mean_m=mean,

@@ -181,6 +181,10 @@ def test_rank_growth_is_a_fact_that_the_tree_and_its_work_go_by(garden):
     def codes(view, work):
         return {r.code for v in view.verdicts if v.work == work for r in v.reasons}
 
+    lemon = planting.plant(at, garden.site.id, "Novo", 1, 1, "lemon", 2014).tree_ids[0]
+    assert "rank" not in codes(tree_view(at, lemon, TODAY), "thin")  # as rank as can be, as usual
+    walks.finish(at, walked(at, lemon, crop="rank").walk.id)
+    assert "rank" in codes(tree_view(at, lemon, TODAY), "thin")
     for work, code in (("thin", "rank"), ("tip", "rank-shear"), ("hedge", "rank-shear")):
         assert code in codes(after, work), work
         assert code not in codes(before, work)
