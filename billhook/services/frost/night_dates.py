@@ -15,6 +15,7 @@ from ...core.frost.damage import Damage
 from ...core.frost.fruit import Salvage
 from ...core.frost.kinds import class_figure
 from ...core.known import Knowledge
+from ...core.season.model import Event
 from ...core.tasks import NIGHT_TASKS, NightTask
 from ...core.words.dates import day_words
 from ...store import logbook
@@ -84,7 +85,9 @@ def _wood_dates(desk: SeasonDesk, hurt: Sequence[tuple[TreeRecord, Damage]]) -> 
                 "Whitewash trunk and limbs that lost their shade",
                 "frost-class/F2/leaf-lost",
             ),
-            *_judged_and_cut(know, frost_class, species, base, _waited(desk, trees[0])),
+            *_judged_and_cut(
+                know, frost_class, species, base, _waited(desk, trees[0]), _second(desk, trees[0])
+            ),
         ]
         for due, kind, does, rule in wanted:
             if kind == "frost-night-bark" and due < desk.at.today():
@@ -114,14 +117,19 @@ def _judged_and_cut(
     species: str,
     base: dt.date,
     waited: tuple[dt.date, str] | None = None,
+    second: dt.date | None = None,
 ) -> list[_Dated]:
     """The days to judge and to cut that a class asks for, counted from the last frost; waited: the
-    day and rule of a way of working in their place.
+    day and rule of a way of working in their place. second: the second flush begins, before which
+    no tree is judged.
     """
-    found = []
+    found: list[_Dated] = []
     for column, (kind, does) in _BY_CLASS.items():
         rule = class_figure(know, frost_class, column, species)
         due = base + dt.timedelta(days=know.days(rule))
+        if column == "judge-after" and second is not None:
+            cut = know.days(class_figure(know, frost_class, "cut-after", species))
+            due = min(max(due, second), base + dt.timedelta(days=cut))
         if waited is not None:
             due, rule = waited
         found.append(_Dated(due, kind, f"{does} (class {frost_class})", rule))
@@ -138,11 +146,21 @@ def _waited(desk: SeasonDesk, record: TreeRecord) -> tuple[dt.date, str] | None:
     after = dt.timedelta(days=desk.at.know.days(rule))
     if rule == "frost/ninety-days":
         return desk.day + after, rule
+    second = _second_flush(desk, record)
+    return (second.end + after, rule) if second else None
+
+
+def _second_flush(desk: SeasonDesk, record: TreeRecord) -> Event | None:
+    """The flush that follows the first one after the night."""
     events = desk.season(record, ("sucker",)).events
     first = next((e.start for e in events if e.name == "first flush" and e.end >= desk.day), None)
     later = (e for e in events if e.name == "later flush")
-    hard = next((e.end for e in later if first is not None and e.start > first), None)
-    return (hard + after, rule) if hard else None
+    return next((e for e in later if first is not None and e.start > first), None)
+
+
+def _second(desk: SeasonDesk, record: TreeRecord) -> dt.date | None:
+    second = _second_flush(desk, record)
+    return second.start if second else None
 
 
 _BY_CLASS: dict[str, tuple[NightTask, str]] = {
@@ -163,7 +181,9 @@ def class_corrected(
     old = [t for t in logbook.tasks(session) if t.scope_id in here and t.kind in (_JUDGE, _CUT)]
     if not old:
         return
-    base = max(t.due - dt.timedelta(days=know.days(t.rule)) for t in old)
+    # the day to judge may have waited for the second flush; the day to cut did not
+    counted = [t for t in old if t.kind == _CUT] or old
+    base = max(t.due - dt.timedelta(days=know.days(t.rule)) for t in counted)
     judged = any(t.kind == _JUDGE and t.due <= day for t in old)
     for task in (t for t in old if t.scope_id == record.tree.id):
         task.state = "done" if task.kind == _JUDGE and judged else "dropped"
