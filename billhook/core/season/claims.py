@@ -228,9 +228,11 @@ class Asked:
 
     @property
     def fruit_frozen(self) -> bool:
-        """True if a frost that hurt the tree came while the crop of this year's bloom hung."""
+        """True if a frost that took leaf or more came while the crop of this year's bloom hung; one
+        that hurt no leaf may have spared the fruit too.
+        """
         seen, pick = self.tree.freeze_on, self.year.harvest
-        if self.tree.freeze_class == "F0" or seen is None or pick is None:
+        if self.tree.freeze_class not in _HURT or seen is None or pick is None:
             return False
         hung = self.year.bloom.start if self.year.bloom else self.year.start
         return hung <= seen <= pick.end

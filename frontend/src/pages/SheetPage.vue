@@ -218,7 +218,7 @@ const pdf = computed(() => {
               {{ says }}
             </button>
           </div>
-          <div v-if="besides === NEW" class="grid grid-cols-2 gap-2 basis-full">
+          <div v-if="besides === NEW" class="grid grid-cols-2 gap-2 col-span-full basis-full">
             <NewLimb v-model="fresh" :wrong="fields" />
           </div>
           <MeasureField
@@ -229,7 +229,7 @@ const pdf = computed(() => {
             :wrong="fields['/keep_m']"
           />
           <button type="button" class="btn" :disabled="!told" @click="add">Add to the sheet</button>
-          <p class="text-note text-ink2 basis-full">
+          <p class="text-note text-ink2 col-span-full basis-full">
             Small ones that are not in the drawing are counted when the sheet is finished.
           </p>
         </div>
