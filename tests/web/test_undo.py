@@ -255,6 +255,7 @@ def sizes_and_frames(do: Writer) -> None:
     newest = do.served.client.get(do.tree).get_json()["frame"]["id"]
     do.usual(f"POST {do.tree}/frames", id=new_id(), previous_id=newest)
     do.usual(f"POST {do.tree}/traces", id=new_id())
+    do.usual(f"POST {do.tree}/sides", side_deg=None)
     do.served.at.settings = replace(do.served.at.settings, fixed_today=dt.date(2027, 9, 24))
     do.usual(f"POST {do.tree}/regrowth", length_m=1.4)
 

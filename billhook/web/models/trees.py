@@ -7,6 +7,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from ...core.frame.known import Standing
+from ...core.frame.model import Flush
 from ...core.season.model import Status
 from .base import (
     Against,
@@ -19,6 +20,7 @@ from .base import (
     Number,
     Said,
     Text,
+    Uuid,
     Work,
     Written,
 )
@@ -211,6 +213,24 @@ class GoneOut(Answer):
 
     id: str
     removed_on: IsoDate
+
+
+class SideIn(Asked):
+    """What a side of a drawn tree carries, under an id made by the device [degrees; share of ends
+    in bloom]; ``side_deg``: null for the whole tree.
+    """
+
+    id: Uuid
+    side_deg: Annotated[Number, Field(ge=0, lt=360)] | None = None
+    fruit: Annotated[Counted, Field(ge=0, le=20_000)] | None = None
+    bloom: Annotated[Number, Field(ge=0, le=1)] | None = None
+    flush: Flush | None = None
+
+
+class SideOut(Answer):
+    """The drawing that bears it now."""
+
+    frame_id: str
 
 
 class ObserveIn(Against):

@@ -6,11 +6,13 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ...core.fruit.by_side import Carries
+from ...services.tree.by_side import say_side
 from ...services.tree.observing import observe
 from ..answers import body as answer
 from ..answers import here
 from ..models.base import IdPath
-from ..models.trees import ObserveIn, SeenOut
+from ..models.trees import ObserveIn, SeenOut, SideIn, SideOut
 
 routes = APIBlueprint("tree_observing", __name__, url_prefix="/api")
 
@@ -22,6 +24,13 @@ def post_observation(path: IdPath, body: ObserveIn) -> tuple[dict[str, Any], int
         SeenOut,
         observe(here(), "tree", path.id, body.kind, body.value, body.date, as_of=body.as_of),
     ), 201
+
+
+@routes.post("/trees/<id>/sides", responses={201: SideOut})
+def post_side(path: IdPath, body: SideIn) -> tuple[dict[str, Any], int]:
+    """Write down what a side of a drawn tree carries, for all its limbs at once."""
+    seen = Carries(body.side_deg, body.fruit, body.bloom, body.flush)
+    return answer(SideOut, {"frame_id": say_side(here(), path.id, seen, body.id).id}), 201
 
 
 @routes.post("/blocks/<id>/observations", responses={201: SeenOut})

@@ -552,6 +552,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trees/{id}/sides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write down what a side of a drawn tree carries, for all its limbs at once. */
+        post: operations["tree_observing_post_side_trees__id__sides_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blocks/{id}/observations": {
         parameters: {
             query?: never;
@@ -4024,6 +4041,31 @@ export interface components {
              * Format: date
              */
             date: string;
+        };
+        /**
+         * SideOut
+         * @description The drawing that bears it now.
+         */
+        SideOut: {
+            /** Frame Id */
+            frame_id: string;
+        };
+        /**
+         * SideIn
+         * @description What a side of a drawn tree carries, under an id made by the device [degrees; share of ends
+         *     in bloom]; ``side_deg``: null for the whole tree.
+         */
+        SideIn: {
+            /** Id */
+            id: string;
+            /** Side Deg */
+            side_deg?: number | null;
+            /** Fruit */
+            fruit?: number | null;
+            /** Bloom */
+            bloom?: number | null;
+            /** Flush */
+            flush?: ("none" | "soft" | "hard") | null;
         };
         /**
          * TreeOut
@@ -14068,6 +14110,89 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SeenOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tree_observing_post_side_trees__id__sides_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SideIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SideOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -109,5 +109,6 @@ SEASON: dict[str, Any] = {
     "work": ["thin", "height"],
 }
 QUICK_ID = "6f2b3f0e-5a52-4c59-9a39-0d6a4c1f0b1b"
+SIDE_ID = "51de51de-0000-4000-8000-0000000000a2"
 MANY_ID = "0c0ffee0-0000-4000-8000-0000000000a1"
 ID = "6f2b3f0e-5a52-4c59-9a39-0d6a4c1f0b1a"

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any
 
-from .parts import CUTS, FRAME, ID, MANY_ID, QUICK_ID, TMAX, TMIN, TOUCHED
+from .parts import CUTS, FRAME, ID, MANY_ID, QUICK_ID, SIDE_ID, TMAX, TMIN, TOUCHED
 
 
 def resources(
@@ -88,6 +88,13 @@ def resources(
         },
         f"POST {tree}/traces": {**TOUCHED, "id": ID, "photo_id": ID, "date": "2027-03-24"},
         f"POST {tree}/sketch": {"height_m": 3, "spread_m": 2.5, "trunk_mm": 90},
+        f"POST {tree}/sides": {
+            "id": SIDE_ID,
+            "side_deg": 90,
+            "fruit": 40,
+            "bloom": 0.5,
+            "flush": "soft",
+        },
         f"POST {tree}/observations": {"kind": "fruit_on", "value": "none", "date": "2027-03-24"},
         f"PUT /api/sites/{site_id}": {
             "version": 1,

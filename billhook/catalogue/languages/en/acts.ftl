@@ -25,6 +25,7 @@ act-post-rows-mean = The measured trees stand for { $of }
 act-patch-rows = { $of } changed
 act-post-trees-import = { $of } brought in from a list
 act-post-trees-observations = Seen of { $of }: noted
+act-post-trees-sides = What a side of { $of } carries: noted
 act-post-blocks-observations = Seen of { $of }: noted
 act-patch-trees = { $of } put right
 act-post-trees-gone = { $of } is gone

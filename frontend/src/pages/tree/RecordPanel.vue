@@ -11,6 +11,7 @@ import GraftsForm from './GraftsForm.vue'
 import LookBack from './LookBack.vue'
 import PutRight from './PutRight.vue'
 import SeenDates from './SeenDates.vue'
+import SideCarries from './SideCarries.vue'
 import { useSettings } from '@/composables/useSettings'
 import { dayWords } from '@/geometry/day'
 import { lengthWords, shareWords, volumeWords } from '@/geometry/measure'
@@ -189,6 +190,7 @@ const value = (kind: string) => props.tree.seen.find((s) => s.kind === kind)?.va
       </div>
     </div>
     <SeenDates :tree="tree" />
+    <SideCarries v-if="tree.standing === 'drawn'" :tree="tree" />
     <RouterLink class="link" :to="`/place?tree=${tree.id}`"
       >The ways of working for this tree</RouterLink
     >
