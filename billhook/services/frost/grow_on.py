@@ -100,7 +100,8 @@ def _dead_by_class(case: FrostCase, frame: Frame) -> frozenset[str]:
     stood = {x.id for x in frames.frame_of(case.session, row)[0].limbs} if row else set()
     green = {s.limb for s in case.along if s.green}
     kills = case.at.know.number(f"frost-kills/{case.frost_class}/thick")
-    return frozenset(x.id for x in frame.limbs if x.id in stood - green and x.base_mm <= kills)
+    above = (x for x in frame.limbs if not is_sucker(frame, x))  # what is below the union may live
+    return frozenset(x.id for x in above if x.id in stood - green and x.base_mm <= kills)
 
 
 def add_shoot(at: Workplace, tree_id: str, limb: Limb) -> str:
