@@ -29,7 +29,7 @@ const closes = (y: number) => (y < 1.5 ? 'within about a year' : `in about ${Mat
         />
         <figcaption class="text-small max-w-[210px]">
           <p v-for="(r, i) in advice.drawing.not_so" :key="r.code">
-            {{ advice.drawing.not_so.length > 1 ? `${i + 1}: ` : '' }}<SaidText :text="r.text" />
+            {{ advice.drawing.not_so.length > 1 ? `${i + 1}. ` : '' }}<SaidText :text="r.text" />
           </p>
         </figcaption>
       </figure>

@@ -36,7 +36,7 @@ async function protect(block: Schemas['BlockBeforeOut']) {
     ).set
   }, ['today'])
 }
-/** What was done for the night counts when it is reckoned what it hurt. */
+/** What was done for the night counts when it is worked out what it hurt. */
 const SHELTER = [
   { act: 'covered', label: 'Covered' },
   { act: 'heated', label: 'Heated or sprinkled' },
