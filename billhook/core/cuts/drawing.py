@@ -99,26 +99,17 @@ def drawing(frame: Frame, cost: CutCost, made: Made, know: Knowledge) -> CutDraw
     return CutDrawing(tuple(pieces), tuple(strokes), _bar(span), wrong, not_so)
 
 
-# how far along the limb a wrong cut lies from the right one, in widths of the wound: a stub, and
-# one too close
-_WRONG = {
-    "collar": (("wrong-stub", 1.4), ("wrong-collar", -0.45)),
-    "origin": (("wrong-stub", 1.4),),
-    "side-branch": (("wrong-stub", 1.4), ("wrong-heir", -0.9)),
-    "junction": (("wrong-stub", 1.4), ("wrong-heir", -0.9)),
-    "between": (("wrong-stub", 1.4), ("wrong-bud", -0.5)),
-}
-
-
 def _wrong(
     made: Made, right: Stroke, along: Spot, width: float, know: Knowledge
 ) -> tuple[tuple[Stroke, ...], tuple[Reason, ...]]:
     """Where the cut must not be made, and why; nothing where no bud, collar or branch tells."""
     if made.place == "between" and not above_a_bud(know, width * 1000):
         return (), ()
-    strokes, says = [], Notes(know, "making")
-    for n, (row, off) in enumerate(_WRONG.get(made.place, ()), 1):
-        start, end = (_beyond(p, along, off * width) for p in (right.start, right.end))
+    rows = [r for r in know.rows("wrong-cuts") if made.place in know.text(f"wrong-cuts/{r}/places")]
+    strokes, says = [], Notes(know, "wrong-cuts")
+    for n, row in enumerate(rows, 1):
+        off = know.number(f"wrong-cuts/{row}/off") * width
+        start, end = (_beyond(p, along, off) for p in (right.start, right.end))
         strokes.append(Stroke(start, end, n, "wrong", 1))
         says.say(row)
     return tuple(strokes), tuple(says.found)

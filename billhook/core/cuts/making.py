@@ -48,7 +48,7 @@ def notes(
         said.say("look-first")
     if live and limb is not None and limb.flush == "soft":
         said.say("soft-flush")
-    if live and limb is not None and _bears_none(frame, limb):
+    if live and limb is not None and cost.fruit_lost == 0 and any(x.fruit for x in frame.limbs):
         said.say("bears-none")
     if cost.hand_kg > know.number("cuts/one-hand-kg"):
         said.say(
@@ -78,16 +78,6 @@ def notes(
 
 
 _ON_BLADES = {"canker", "viroid", "sunblotch", "mal-secco"}
-
-
-def _bears_none(frame: Frame, limb: Limb) -> bool:
-    """Whether fruit was counted on the tree and neither this limb nor what it bears has any."""
-    if not any(x.fruit for x in frame.limbs):
-        return False
-    on = {limb.id}
-    for _ in frame.limbs:
-        on |= {x.id for x in frame.limbs if x.on in on}
-    return not any(x.fruit for x in frame.limbs if x.id in on)
 
 
 def _blade(said: Notes, know: Knowledge, cost: CutCost, made: Made, units: Units) -> None:

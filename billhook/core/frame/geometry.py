@@ -67,6 +67,12 @@ def limb_ends(frame: Frame) -> dict[str, tuple[Point, Point]]:
     return ends
 
 
+def apart_deg(a_deg: float, b_deg: float) -> float:
+    """How far two bearings stand apart [degrees, 0 to 180]."""
+    apart = abs(a_deg - b_deg) % 360
+    return min(apart, 360 - apart)
+
+
 def height_m(frame: Frame, ends: Mapping[str, tuple[Point, Point]] | None = None) -> float:
     """Highest point, not below the trunk's height [m]."""
     ends = limb_ends(frame) if ends is None else ends

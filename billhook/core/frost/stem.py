@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from ..errors import FieldProblem, InvalidInput
+from ..frame.geometry import apart_deg
 from ..known import Knowledge
 from ..reasons import Reason
 from ..words.values import Compass, Rounded, Share, Value, listed, say
@@ -53,7 +54,7 @@ def stem_round(readings: Sequence[RoundReading], step_deg: float) -> StemRound:
     _check(readings)
     at = {r.bearing_deg % 360: r.green for r in readings}
     for quarter in _QUARTERS:
-        if not any(_apart(quarter, b) < step_deg for b in at):
+        if not any(apart_deg(quarter, b) < step_deg for b in at):
             return StemRound(
                 quarter, None, (), False, say("stem-scratch", quarter=Compass(quarter))
             )
@@ -114,10 +115,6 @@ def _dead(order: Sequence[float], at: dict[float, bool]) -> tuple[DeadBark, ...]
 def _gap(a: float, b: float) -> float:
     """Degrees clockwise from one to the other; a full round from one to itself."""
     return (b - a) % 360 or 360.0
-
-
-def _apart(a: float, b: float) -> float:
-    return min((a - b) % 360, (b - a) % 360)
 
 
 def _check(readings: Sequence[RoundReading]) -> None:

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from dataclasses import dataclass, replace
 
+from ..frame.geometry import apart_deg
 from ..frame.model import Flush, Frame, Limb, is_sucker, roots_of
 from ..frame.share import leaf_beyond
-
-_HALF_DEG = 67.5  # a side is three of the eight winds wide
+from ..known import Knowledge
 
 
 @dataclass(frozen=True)
@@ -22,25 +22,25 @@ class Carries:
     flush: Flush | None = None
 
 
-def limbs_of_side(frame: Frame, side_deg: float | None) -> list[Limb]:
+def limbs_of_side(know: Knowledge, frame: Frame, side_deg: float | None) -> list[Limb]:
     """Living limbs whose root on the trunk stands towards a side; all where none is named."""
+    half = know.number("fruit/side-half")
     roots = roots_of(frame)
     living = [x for x in frame.limbs if x.state == "live" and not is_sucker(frame, roots[x.id])]
 
     def towards(limb: Limb) -> bool:
         if side_deg is None:
             return True
-        apart = abs(roots[limb.id].bearing_deg - side_deg) % 360
-        return min(apart, 360 - apart) <= _HALF_DEG
+        return apart_deg(roots[limb.id].bearing_deg, side_deg) <= half
 
     return [x for x in living if towards(x)]
 
 
-def carried(frame: Frame, seen: Carries, power: float) -> Frame:
+def carried(know: Knowledge, frame: Frame, seen: Carries) -> Frame:
     """The frame with what a side carries laid on its limbs, the fruit by their own leaf. What was
     said of other limbs stays.
     """
-    there = limbs_of_side(frame, seen.side_deg)
+    there, power = limbs_of_side(know, frame, seen.side_deg), know.number("wood/exponent")
     leaf = {x.id: leaf_beyond(x, 0, power) for x in there}
     counts = _dealt(seen.fruit, leaf)
     ids = {x.id for x in there}

@@ -80,6 +80,8 @@ def school_of(
         crowds=know.number("renewal/crowds"),
         crowds_most=know.number("renewal/crowds-most"),
         crowds_after=know.days("renewal/crowds-after"),
+        crowds_of_m=know.number("renewal/crowds-of"),
+        crowds_least=know.number("renewal/crowds-least"),
         tips=found.tips,
     )
     given: dict[str, Any] = {k: v for k, v in (own or {}).items() if v is not None}

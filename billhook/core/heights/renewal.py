@@ -28,10 +28,10 @@ class School:
 
     sister_gain: what light brings to the others in a year with a hard cut. tipped: sectors that are
     not lowered are tipped. falls: crop lost a year as canopies close, where nothing is done.
-    crowds: crop lost a year where a tree 3 m high is only tipped, from the year after
-    ``crowds_after`` on, to ``crowds_most`` at most; more where it is taller. swing: alternate
-    bearing, half the difference between a heavy and a light year [0..1]. late_years: so many years
-    nothing is done first.
+    crowds: crop lost a year where a tree ``crowds_of_m`` high is only tipped, from the year after
+    ``crowds_after`` on, to ``crowds_most`` at most; more where it is taller, never below
+    ``crowds_least``. swing: alternate bearing, half the difference between a heavy and a light year
+    [0..1]. late_years: so many years nothing is done first.
     """
 
     goes_down: GoesDown = "sector"
@@ -47,6 +47,8 @@ class School:
     crowds: float = 0.0
     crowds_most: float = 0.0
     crowds_after: int = 0
+    crowds_of_m: float = 3.0
+    crowds_least: float = 0.0
     swing: float = 0.0
     late_years: int = 0
     tips: bool = True
@@ -130,18 +132,16 @@ def renew(school: School, start_m: Floats, years: int) -> Years:
     return Years(cuts, crops, tops, before, hard)
 
 
-_TALL_M = 3.0  # the height that figures of crowding are for
-_LEAST = 0.4  # what bears at all of a crown that nobody opens
-
-
 def _only_tipped(school: School, before_m: Floats, year: int) -> Floats:
     """What is left of the crop where tips alone are taken: a top that comes down by more than a
     year's growth takes its leaf along, and shade and crowded ends thin out the inside, the more the
     taller.
     """
     deep = np.maximum(0.0, before_m - school.tip_m - school.regrow_m) / before_m
-    crowded = school.crowds * max(0, year + 1 - school.crowds_after) * before_m / _TALL_M
-    most = np.minimum(1 - _LEAST, school.crowds_most * (before_m / _TALL_M) ** 3)
+    crowded = school.crowds * max(0, year + 1 - school.crowds_after) * before_m / school.crowds_of_m
+    most = np.minimum(
+        1 - school.crowds_least, school.crowds_most * (before_m / school.crowds_of_m) ** 3
+    )
     left: Floats = (1 - deep) * (1 - np.minimum(crowded, most)) if school.crowds else 1 - 0 * deep
     return left
 

@@ -4,15 +4,16 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Callable
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, field
 from functools import lru_cache
 
+from ..frost.classes import at_least
 from ..frost.kinds import of_kind
 from ..known import DateCase, Knowledge
 from ..reasons import Reason
 from .budget import yearly_budget
 from .dates import RuleError, comparison, moment
-from .events import is_rank, vigour_of
+from .events import is_rank, usual_vigour, vigour_of
 from .model import GrowingYear, Site, Span, Stance, Status, TreeState
 from .seen import on_or_after, turned_month
 
@@ -89,7 +90,6 @@ _POINTS: dict[str, Callable[[GrowingYear], dt.date | None]] = {
     "peak": lambda y: y.peak,
     "nothing": lambda y: None,
 }
-_HURT = ("F2", "F3", "F4", "F5", "F6")
 _FLAGS: dict[str, Callable[[Asked], bool]] = {
     "everbearing": lambda a: bool(a.know.number(f"species/{a.tree.species}/everbearing")),
     "flat-price": lambda a: (
@@ -111,19 +111,14 @@ _FLAGS: dict[str, Callable[[Asked], bool]] = {
         and bool(known.value)
     ),
     "rank": lambda a: is_rank(a.tree, a.know),
-    "frail": lambda a: vigour_of(a.tree, a.know) < _usual(a),
+    "frail": lambda a: vigour_of(a.tree, a.know) < usual_vigour(a.tree, a.know),
     "young": lambda a: a.age < a.know.number("budget/mature-from"),
     "cut": lambda a: a.tree.cut is not None,
     "fruit-frozen": lambda a: a.fruit_frozen,
-    "frost-hurt": lambda a: a.frozen_this_year and a.tree.freeze_class in _HURT,
+    "frost-hurt": lambda a: a.frozen_this_year and at_least(a.tree.freeze_class, "F2"),
     "pick-not-seen": lambda a: a.year.harvest_spread is not None,
     "low-bloom": lambda a: a.tree.low_bloom,
 }
-
-
-def _usual(a: Asked) -> int:
-    """Vigour of its kind."""
-    return vigour_of(replace(a.tree, vigour=None), a.know)
 
 
 _TOPICS: dict[str, Callable[[Asked, str], bool]] = {
@@ -232,7 +227,7 @@ class Asked:
         that hurt no leaf may have spared the fruit too.
         """
         seen, pick = self.tree.freeze_on, self.year.harvest
-        if self.tree.freeze_class not in _HURT or seen is None or pick is None:
+        if not at_least(self.tree.freeze_class, "F2") or seen is None or pick is None:
             return False
         hung = self.year.bloom.start if self.year.bloom else self.year.start
         return hung <= seen <= pick.end

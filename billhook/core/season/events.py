@@ -58,9 +58,6 @@ def spring_after(events: Iterable[Event], day: dt.date, beyond_days: int) -> dt.
     return next((f for f in flushes if (f - day).days > beyond_days), None)
 
 
-_MOST_VIGOUR = 5
-
-
 def vigour_of(tree: TreeState, know: Knowledge) -> int:
     """Vigour 1..5: the tree's own, the cultivar's, or the species'."""
     if tree.vigour is not None:
@@ -75,8 +72,18 @@ def is_rank(tree: TreeState, know: Knowledge) -> bool:
     """Whether somebody said that a tree grows ranker than its kind; of a kind that is as rank as
     can be, that it does so too.
     """
-    usual = vigour_of(replace(tree, vigour=None), know)
-    return tree.vigour is not None and (tree.vigour > usual or tree.vigour == _MOST_VIGOUR)
+    most = ranker(usual_vigour(tree, know))
+    return tree.vigour is not None and tree.vigour >= most
+
+
+def usual_vigour(tree: TreeState, know: Knowledge) -> int:
+    """Vigour 1..5 of its cultivar or kind, whatever was said of the tree."""
+    return vigour_of(replace(tree, vigour=None), know)
+
+
+def ranker(vigour: int) -> int:
+    """One step more vigour, 5 at most."""
+    return min(5, vigour + 1)
 
 
 def last_safe(

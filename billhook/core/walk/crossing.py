@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from itertools import combinations
 from math import hypot
 
+from ..frame.geometry import apart_deg
 from ..frame.model import SOIL, TRUNK, Limb
 from ..frame.near import angle_deg, nearest
 from ..known import Knowledge
@@ -116,16 +117,13 @@ def _best_spread(tree: WalkTree, know: Knowledge, crowd: list[Limb]) -> tuple[Li
     most = min(int(know.number("walk/cluster-keep")), max(1, len(crowd) - 2), len(flat))
 
     def placed(limbs: tuple[Limb, ...]) -> tuple[float, float, float]:
-        apart = min((_round(a, b) for a, b in combinations(limbs, 2)), default=360.0)
+        apart = min(
+            (apart_deg(a.bearing_deg, b.bearing_deg) for a, b in combinations(limbs, 2)),
+            default=360.0,
+        )
         return apart, -sum(abs(x.rise_deg - 45) for x in limbs), sum(x.base_mm for x in limbs)
 
     return max(combinations(flat, most), key=placed)
-
-
-def _round(a: Limb, b: Limb) -> float:
-    """How far two stand apart round their stem [degrees]."""
-    apart = abs(a.bearing_deg - b.bearing_deg) % 360
-    return min(apart, 360 - apart)
 
 
 def crowded(tree: WalkTree, know: Knowledge, answers: Mapping[str, str]) -> Found:

@@ -177,6 +177,14 @@ def _not_crossed(newest: CutDone | None, done: bool, seen: str | None) -> None:
         )
 
 
+def _open_plan(session: Session, plan_id: str) -> Plan:
+    """A sheet that can still be added to. Raises: NotFound, InvalidInput."""
+    plan = plans.plan(session, plan_id)
+    if plan.state != "open":
+        raise invalid("/limb", "this sheet is finished; log what was done besides")
+    return plan
+
+
 def add_limb_cut(at: Workplace, plan_id: str, cut_id: str, limb: Limb, keep_m: float) -> PlanCut:
     """A limb that was not in the drawing, drawn in under the tree and cut. The same id twice adds
     one. limb: on the trunk, or on another limb; of no length for its usual one.
@@ -188,9 +196,7 @@ def add_limb_cut(at: Workplace, plan_id: str, cut_id: str, limb: Limb, keep_m: f
         known = session.get(PlanCut, cut_id)
         if known is not None:
             return known
-        plan = plans.plan(session, plan_id)
-        if plan.state != "open":
-            raise invalid("/limb", "this sheet is finished; log what was done besides")
+        plan = _open_plan(session, plan_id)
         record = tree_record(session, plan.tree_id)
         row = frames.frame_row(session, plan.frame_id)
         frame, measured = frames.frame_of(session, row)
@@ -240,9 +246,7 @@ def add_cut(at: Workplace, plan_id: str, cut_id: str, cut: Cut) -> PlanCut:
         known = session.get(PlanCut, cut_id)
         if known is not None:
             return known
-        plan = plans.plan(session, plan_id)
-        if plan.state != "open":
-            raise invalid("/limb", "this sheet is finished; log what was done besides")
+        plan = _open_plan(session, plan_id)
         rows = plans.cuts_of(session, plan_id)
         frame, _ = frames.frame_of(session, frames.frame_row(session, plan.frame_id))
         if any(r.limb_key == cut.limb for r in rows):

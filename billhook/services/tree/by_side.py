@@ -25,8 +25,8 @@ def say_side(at: Workplace, tree_id: str, seen: Carries, frame_id: str | None = 
         if row is None or not is_drawn(*frames.frame_of(session, row)):
             raise invalid("", "its limbs are not known: measure its main limbs first")
         frame, measured = frames.frame_of(session, row)
-        none_there = not limbs_of_side(frame, seen.side_deg)
+        none_there = not limbs_of_side(at.know, frame, seen.side_deg)
         refuse({"/side_deg": "no limb stands on that side" if none_there else None})
-        grown = carried(frame, seen, at.know.number("wood/exponent"))
+        grown = carried(at.know, frame, seen)
         given = (grown, at.today(), row.origin, row.id, measured, frame_id)
         return frames.add_frame(session, record.stem, *given)

@@ -12,6 +12,8 @@ from ...store.tables import Observation
 from ...store.trees import TreeRecord, observations
 from ..workplace import Size, Workplace
 
+_FEW = 400  # more ids than this in one query cost more than reading all
+
 
 @dataclass(frozen=True)
 class Sizes:
@@ -32,9 +34,12 @@ def sizes_of(at: Workplace, session: Session, record: TreeRecord) -> Sizes:
 def sizes_of_all(
     at: Workplace, session: Session, records: Sequence[TreeRecord]
 ) -> dict[str, Sizes]:
-    """Of many trees, by their ids."""
-    current = {row.stem_id: row for row in frames.current_rows(session)}
-    drawn, seen = at.sizes(session, list(current.values())), observations(session)
+    """Of many trees, by their ids; of a few only those are read."""
+    few = len(records) <= _FEW
+    stems = [r.stem.id for r in records] if few else None
+    current = {row.stem_id: row for row in frames.current_rows(session, stems)}
+    drawn = at.sizes(session, list(current.values()))
+    seen = observations(session, [r.tree.id for r in records] if few else None)
     found = {}
     for r in records:
         row = current.get(r.stem.id)

@@ -8,6 +8,7 @@ from collections.abc import Iterator, Mapping
 from sqlmodel import Session
 
 from ...core.known import Knowledge
+from ...core.season.events import ranker
 from ...core.walk.findings import Summary
 from ...core.walk.questions import LATER
 from ...core.walk.tree import FORM_SCHOOLS, WalkTree
@@ -43,7 +44,7 @@ def _facts(
             value = know.text(f"walk-facts/{row}/value")
             if value == RANKER:
                 usual = int(know.number(f"species/{tree.species}/vigour"))
-                value = str(min(5, max(tree.vigour, usual + 1)))
+                value = str(max(tree.vigour, ranker(usual)))
             yield know.text(f"walk-facts/{row}/kind"), value or tree.day.isoformat()
 
 

@@ -55,20 +55,6 @@ function tally(tree: string) {
   suckers.value = 0
   sprouts.value = 0
 }
-async function pass(tree: Row['trees'][number], off = { suckers: 0, sprouts: 0 }) {
-  tree.state = 'passed'
-  tree.walked = row.value!.day
-  open.value = null
-  await keepRow(row.value!)
-  const body = { id: newId(), ...off, day: row.value!.day }
-  await put({
-    says: `${tree.name} in passing`,
-    tree: tree.tree_id,
-    method: 'POST',
-    path: `/api/trees/${tree.tree_id}/walks/quick`,
-    body,
-  })
-}
 /** Trees left out of what is done to the rest together. */
 const apart = ref(new Set<string>())
 const left = computed(() => (row.value?.trees ?? []).filter((t) => t.state !== 'open' && !today(t)))
@@ -79,16 +65,17 @@ async function passAll(
   trees: Row['trees'],
   off: { suckers?: number; sprouts?: number; trained?: boolean } = {},
 ) {
-  const number = trees.length === 1 ? trees[0]!.name : `${trees.length} trees`
+  const where = `${row.value!.block}, row ${row.value!.n}: ${trees.length} trees`
   for (const tree of trees) {
     tree.state = 'passed'
     tree.walked = row.value!.day
   }
+  open.value = null
   counting.value = false
   apart.value = new Set()
   await keepRow(row.value!)
   await put({
-    says: `${row.value!.block}, row ${row.value!.n}: ${number} in passing`,
+    says: `${trees.length === 1 ? trees[0]!.name : where} in passing`,
     tree: trees[0]!.tree_id,
     method: 'POST',
     path: '/api/walks/quick',
@@ -275,7 +262,7 @@ const words = (t: Row['trees'][number]) =>
               type="button"
               class="btn"
               :aria-pressed="today(t) && t.state === 'passed'"
-              @click="pass(t)"
+              @click="passAll([t])"
             >
               Nothing to do
             </button>
@@ -302,7 +289,7 @@ const words = (t: Row['trees'][number]) =>
               type="button"
               class="btn btn-go"
               :disabled="!suckers && !sprouts"
-              @click="pass(t, { suckers, sprouts })"
+              @click="passAll([t], { suckers, sprouts })"
             >
               Into the log, next tree
             </button>

@@ -7,11 +7,11 @@ from billhook.core.fruit.by_side import Carries, carried
 from ..frames import hand_worked
 
 
-def test_fruit_is_dealt_by_leaf_and_the_other_side_keeps_what_was_said():
+def test_fruit_is_dealt_by_leaf_and_the_other_side_keeps_what_was_said(know):
     """Of the hand-worked frame a stands east, b and b1 north; the sucker bears nothing."""
-    east = carried(hand_worked(), Carries(90.0, fruit=20), 2.0)
+    east = carried(know, hand_worked(), Carries(90.0, fruit=20))
     assert {x.id: x.fruit for x in east.limbs} == {"a": 20, "b": 6, "b1": 5, "s": 0}
-    north = carried(hand_worked(), Carries(0.0, fruit=20, bloom=0.5, flush="soft"), 2.0)
+    north = carried(know, hand_worked(), Carries(0.0, fruit=20, bloom=0.5, flush="soft"))
     by = {x.id: x for x in north.limbs}
     assert by["b"].fruit + by["b1"].fruit == 20
     assert by["b"].fruit > by["b1"].fruit
@@ -21,5 +21,5 @@ def test_fruit_is_dealt_by_leaf_and_the_other_side_keeps_what_was_said():
         None,
         None,
     )
-    whole = carried(hand_worked(), Carries(None, fruit=31), 2.0)
+    whole = carried(know, hand_worked(), Carries(None, fruit=31))
     assert sum(x.fruit for x in whole.limbs) == 31
