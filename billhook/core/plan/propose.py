@@ -16,16 +16,15 @@ from ..reasons import Reason
 from ..season.model import FREE_WORK, WORKS, Work
 from ..season.today import Verdict
 from ..walk.tree import WalkTree
-from ..words.values import Share, say
+from ..words.values import say
 from .choose import Choice, choose_cuts
 from .knapsack import Candidate
 from .left_out import Left, depth_of, left_out, why_left
+from .may import in_force, sorted_out, widest
 from .offer import Proposed, offered
 from .schools import school_reasons
 from .stages import Stage, Window, staged
 from .wall import fitting, how
-
-MAY = ("go", "light")
 
 
 @dataclass(frozen=True)
@@ -61,18 +60,22 @@ def propose(
     by: str = "hand",
     outline: Outline | None = None,
     windows: Sequence[Window] = (),
+    bare: Mapping[str, Verdict] | None = None,
 ) -> Proposal:
     """The cuts that bring most under a goal, of those the walk named and those the drawing shows.
 
     verdicts: by kind of work on the day. limit: in place of the day's share [0..1]. weights: by
     finding, in place of the catalogue's. by: ``hand``; ``ragged`` by hand back to an outline;
     ``machine`` along it, set out until one pass keeps to the limit. windows: coming days on which
-    work may go on.
+    work may go on. bare: verdicts of limbs that carry none of a crop that was counted, where one
+    was.
     """
     outline, set_out = _fitted(know, tree, by, outline, verdicts, limit)
     offers = offered(know, tree, goal, named, weights or {}, by, outline)
-    room = limit if limit is not None else _widest(offers, verdicts)
-    open_, left = _sorted_out(offers, verdicts, pins_in, pins_out, limit)
+    each = {k: (verdicts if o.fruit else bare or verdicts)[o.work] for k, o in offers.items()}
+    room = limit if limit is not None else widest(each.values())
+    open_, left = sorted_out(offers, each, pins_in, pins_out, limit)
+    verdicts = in_force(verdicts, open_, each)
     choice, room, more_left = _choice(know, tree, open_, verdicts, pins_in, limit, room)
     left += more_left
     cuts = tuple(open_[i] for i in choice.chosen if i not in choice.covered)
@@ -271,54 +274,6 @@ def _staged(
         dict.fromkeys({o.work for k, o in waiting.items() if k in cuts}, room),
     )
     return staged(candidates, {k: o.work for k, o in waiting.items()}, (today, *windows), 0.0)
-
-
-def _widest(offers: Mapping[str, Proposed], verdicts: Mapping[str, Verdict]) -> float:
-    """The largest share that any of the works may take that day."""
-    open_ = [v for w in {p.work for p in offers.values()} if (v := verdicts[w]).status in MAY]
-    return max((v.max_share for v in open_ if v.max_share is not None), default=0.0)
-
-
-def _sorted_out(
-    offers: Mapping[str, Proposed],
-    verdicts: Mapping[str, Verdict],
-    pins_in: frozenset[str],
-    pins_out: frozenset[str],
-    limit: float | None,
-) -> tuple[dict[str, Proposed], list[Left]]:
-    """What may be chosen today, and what may not, with why."""
-    open_: dict[str, Proposed] = {}
-    left: list[Left] = []
-    for key, one in offers.items():
-        wait = None if key in pins_in else _waits(one, verdicts[one.work], limit)
-        if key in pins_out:
-            left.append(Left(one, say("left-out-by-you"), None))
-        elif wait is not None:
-            left.append(wait)
-        else:
-            open_[key] = one
-    return open_, left
-
-
-def _waits(one: Proposed, verdict: Verdict, limit: float | None) -> Left | None:
-    """Why a cut is not for today; None where it is."""
-    if verdict.max_share is None and verdict.status in ("go", "light"):
-        return None
-    if verdict.status in ("stop", "wait"):
-        reason = verdict.reasons[0].says if verdict.reasons else verdict.sentence
-        return Left(one, reason, verdict.opens)
-    if (
-        limit is None
-        and not one.must
-        and verdict.max_share is not None
-        and one.share > verdict.max_share + 1e-9
-    ):
-        return Left(
-            one,
-            say("left-out-more", share=Share(one.share), most=Share(verdict.max_share)),
-            verdict.opens,
-        )
-    return None
 
 
 def _candidate(

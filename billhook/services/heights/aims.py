@@ -64,7 +64,8 @@ def aim_of(at: Workplace, tree_id: str) -> AimView:
         by = next((s for s in SCOPES if scopes[s][0] is not None), None)
         hands = Helpers(session).hands(at.know, record)
         gap = rows_apart(session, record)
-        picks = _picks(hands, sizes_of(at, session, record).height_m, gap)
+        tall = sizes_of(at, session, record).height_m
+        picks = _picks(hands, tall, gap, record.tree.species)
         clear = _clear(at, session, record)
         full = _full(at.know, record, places.units(session))
         return AimView(record.cap_m, record.width_m, by, picks, clear, scopes, full)
@@ -93,9 +94,11 @@ def _clear(at: Workplace, session: Session, record: TreeRecord) -> float | None:
     return wide if wide is not None and _fits(wide) else None
 
 
-def _picks(know: Knowledge, tall: float | None, rows_apart_m: float | None) -> tuple[Pick, ...]:
-    """From the ground, with what a hand bends down; with a pole; what the rows leave light for; a
-    part off the top.
+def _picks(
+    know: Knowledge, tall: float | None, rows_apart_m: float | None, species: str
+) -> tuple[Pick, ...]:
+    """From the ground, with what a hand bends down; with a pole; in rounds from a tripod where
+    fruit hangs ripe for weeks; what the rows leave light for; a part off the top.
     """
     bends = know.number("aim/bends-down")
     found = [
@@ -103,6 +106,10 @@ def _picks(know: Knowledge, tall: float | None, rows_apart_m: float | None) -> t
         Pick(say("aim-from-step"), know.number("cuts/reach") + bends + know.number("aim/step")),
         Pick(say("aim-with-pole"), know.number("cuts/pole-reach")),
     ]
+    hangs = know.number(know.first(f"pick/{species}/days", "pick/other/days").id)
+    if hangs >= know.number("aim/hangs-from"):
+        up = know.number("cuts/reach") + bends + know.number("aim/tripod")
+        found.append(Pick(say("aim-over-weeks"), up))
     if rows_apart_m is not None:
         share = know.number("section/spacing-share")
         found.append(Pick(say("aim-by-rows", share=Share(share)), share * rows_apart_m))

@@ -25,6 +25,7 @@ from ..book.pace import pace_of
 from ..season.desk import SeasonDesk
 from ..workplace import Workplace
 from .costed import advice_of, answer_of, counted_share
+from .limb_crop import of_the_limbs
 
 
 @dataclass(frozen=True)
@@ -95,11 +96,12 @@ def preview_in(
     answer = answer_of(desk, record, frame, cuts, row.id)
     advice = advice_of(desk, record, frame, answer.cuts, work, units, sick)
     judged = judged_by((a.work for a in advice), work)
-    verdict = desk.verdict(record, judged)
+    made = list(zip(advice, answer.cuts, strict=True))
+    verdict = of_the_limbs(desk, record, row, frame, made, desk.verdict(record, judged))
     counted = counted_share(desk, record, frame, cuts, advice, row.id)
     besides = sum(a.free for a in advice)
     against = against_limit(answer, verdict, at.know, counted, units, besides)
-    minutes = sum(a.minutes for a, c in zip(advice, answer.cuts, strict=True) if not c.void)
+    minutes = sum(a.minutes for a, c in made if not c.void)
     pace = pace_of(session, at.know, record.tree.id) or 1.0
     return Preview(
         row.id,

@@ -43,6 +43,7 @@ from ..workplace import Workplace
 from . import cutting
 from .after import after_words
 from .cutting import Preview
+from .limb_crop import codes_since, crop_counted
 from .warnings import bark_bared, bark_in_sun, heat_of, named_limbs, skeleton_warned
 from .wishes import WAYS, PlanView, StageView, Wish
 
@@ -75,7 +76,9 @@ def plan_for(at: Workplace, tree_id: str, wish: Wish) -> PlanView:
 
 @dataclass(frozen=True)
 class _Day:
-    """A tree, its season and its verdicts on the day that is planned for."""
+    """A tree, its season and its verdicts on the day that is planned for. bare: those of limbs that
+    carry none of the crop that was counted.
+    """
 
     desk: SeasonDesk
     record: TreeRecord
@@ -84,6 +87,7 @@ class _Day:
     tree: WalkTree
     season: SeasonAnswer
     verdicts: dict[str, Verdict]
+    bare: dict[str, Verdict]
     named: list[Cut]
     outline: Outline | None
 
@@ -110,6 +114,12 @@ def _day(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> _Da
     named, sick = named_limbs(at, session, walked, wish.walk_id)
     if sick and tree.frame is not None:
         tree = replace(tree, frame=tree.frame.broken(sick))
+    verdicts: dict[str, Verdict] = {work: verdict(season, work, wish.day) for work in WORKS}
+    bare: dict[str, Verdict] = {}
+    if any(crop_counted(walked.frame_row, walked.tree.frame, v) for v in verdicts.values()):
+        given = (record, wish.day, until, WORKS, None, wish.stance)
+        none = desk.season_between(*given, without_crop=True)
+        bare = {work: verdict(none, work, wish.day) for work in WORKS}
     return _Day(
         desk=desk,
         record=record,
@@ -117,7 +127,8 @@ def _day(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> _Da
         frame=walked.tree.frame,
         tree=tree,
         season=season,
-        verdicts={work: verdict(season, work, wish.day) for work in WORKS},
+        verdicts=verdicts,
+        bare=bare,
         named=[*named, *limb_in_turn(at, session, record, wish.goal)],
         outline=outline,
     )
@@ -146,6 +157,7 @@ def _proposed(know: Knowledge, day: _Day, wish: Wish) -> Proposal:
             wish.by,
             day.outline,
             windows,
+            day.bare,
         )
 
     found = within(())
@@ -207,9 +219,7 @@ def _crop(
 ) -> YieldCost:
     """What the cuts cost of the crop at hand and of those to come."""
     found = day.verdicts[work]
-    # what was counted on limbs before this crop set or bloomed is of the last one
-    seen = day.row.date.isoformat()
-    codes = {r.code for r in found.reasons if str(r.used.get("from") or "") <= seen}
+    codes = codes_since(day.row, found.reasons)
     part, why = of_the_crop(know, day.frame, made, share, codes)
     ripe = any(r.code == "ripe" for r in found.reasons)
     hard = day.tree.group if work in OWN_BUDGET or wish.goal == "skeleton" else None

@@ -221,14 +221,20 @@ class SeasonDesk:
         return self._of[record.tree.id]
 
     def season(
-        self, record: TreeRecord, works: Sequence[Work] = WORKS, with_forecast: bool = True
+        self,
+        record: TreeRecord,
+        works: Sequence[Work] = WORKS,
+        with_forecast: bool = True,
+        without_crop: bool = False,
     ) -> SeasonAnswer:
-        """Events and segments from the day on, a year and more."""
+        """Events and segments from the day on, a year and more. without_crop: as for limbs that
+        carry none of this year's.
+        """
         last = self.day + dt.timedelta(days=HORIZON_DAYS)
         ahead = self.forecast(record) if with_forecast else ()
         return season_of(
             self.at.know,
-            self.of(record),
+            self._without_crop(record) if without_crop else self.of(record),
             ahead,
             self.day,
             last,
@@ -244,11 +250,12 @@ class SeasonDesk:
         works: Sequence[Work] = WORKS,
         what_if: Mapping[str, dt.date] | None = None,
         stance: Stance | None = None,
+        without_crop: bool = False,
     ) -> SeasonAnswer:
         """Events and segments of a span, with the tree's state of the desk's day. what_if: dates in
-        place of the tree's own.
+        place of the tree's own. without_crop: as for :meth:`season`.
         """
-        of = self.of(record)
+        of = self._without_crop(record) if without_crop else self.of(record)
         if what_if:
             of = replace(of, observed=tuple(sorted({**dict(of.observed), **what_if}.items())))
         if stance:
@@ -281,12 +288,19 @@ class SeasonDesk:
         lately = said is not None and 0 <= (self.day - said.date).days < holds
         return said.value if said is not None and lately else None
 
-    def verdict(self, record: TreeRecord, work: Work, with_forecast: bool = True) -> Verdict:
-        """May I, today, do this to this tree."""
-        return replace(
-            found := verdict(self.season(record, (work,), with_forecast), work, self.day),
-            ask=self._ask(record, found),
-        )
+    def _without_crop(self, record: TreeRecord) -> SeasonOf:
+        of = self.of(record)
+        return replace(of, tree=replace(of.tree, fruit_on="none", fruit_said=self.day))
+
+    def verdict(
+        self, record: TreeRecord, work: Work, with_forecast: bool = True, without_crop: bool = False
+    ) -> Verdict:
+        """May I, today, do this to this tree. without_crop: to limbs of it that carry none of this
+        year's.
+        """
+        season = self.season(record, (work,), with_forecast, without_crop)
+        found = verdict(season, work, self.day)
+        return replace(found, ask=self._ask(record, found))
 
     def _ask(self, record: TreeRecord, found: Verdict) -> Ask | None:
         """The one thing that would make a verdict surer, where nobody has said it of this tree or

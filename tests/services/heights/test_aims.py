@@ -143,3 +143,17 @@ def test_renewal_begins_with_the_pick_and_dead_wood(drawn):
     first, *others = turns.ranked(at, tree)
     assert first.reasons[-1].code == "renewal-first"
     assert all("renewal-first" not in [r.code for r in o.reasons] for o in others)
+
+
+def test_fruit_that_hangs_ripe_for_weeks_lifts_the_reach(garden):
+    """Common practice: what must be picked within weeks is kept within hand and pole."""
+    at, site = garden.at, garden.site.id
+    avocado = planting.plant(at, site, "Alto", 1, 1, "avocado", 2014).tree_ids[0]
+    lychee = planting.plant(at, site, "Alto", 2, 1, "lychee", 2014).tree_ids[0]
+
+    def rounds(tree):
+        return [p.height_m for p in aims.aim_of(at, tree).picks if "in rounds" in said(p.says)]
+
+    ground = aims.aim_of(at, avocado).picks[0].height_m
+    assert rounds(avocado) == [pytest.approx(ground + 1.2)]
+    assert rounds(lychee) == []

@@ -130,6 +130,7 @@ keep-on-cluster = By hand, without counting: { $n ->
 } on each cluster, the largest clean ones that hang apart; small, scarred and doubled ones first.
 crop-by-fruit = By the fruit counted on its limbs the cuts take { $part } of the crop that hangs, though { $share } of the leaf.
 crop-by-bloom = By the bloom seen on its limbs the cuts take { $part } of the crop that blooms, though { $share } of the leaf.
+limbs-without-fruit = The limbs that are cut carry none of the fruit that was counted: their days are those of a tree without a crop.
 half-of-few = { $lost } of its { $hung } fruit go with these cuts. Is that meant? Else pick them first, or cut where none hangs.
 mulch-lies = Mulch lies { $depth } deep under it, and { $ring } off the trunk all round.
 load-clusters = On { $n } clusters { $mean } fruit too many each; of { $clusters } clusters that is { $total }.
@@ -455,6 +456,7 @@ renewal-first = First pick what hangs and take the dead wood out, then look agai
 aim-full = Left alone it comes to about { $low } to { $high }{ $on }.{ $need }
 aim-on-stock = { " " }on { $name }
 aim-no-topping = { " " }Wanted higher than that, it needs no topping.
+aim-over-weeks = in rounds from a tripod, as its fruit hangs for weeks
 aim-by-rows = { $share } of the way between rows
 aim-from-step = picked from a step
 aim-with-pole = picked with a pole
