@@ -14,6 +14,7 @@ import { dayWords } from '@/geometry/day'
 import { lengthWords } from '@/geometry/measure'
 import { answerWords, isOpen, questionBefore } from '@/geometry/walk'
 import { useQueryClient } from '@tanstack/vue-query'
+import { until } from '@vueuse/core'
 import { computed, nextTick, ref, toRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import ChoiceAnswer from './ChoiceAnswer.vue'
@@ -44,9 +45,16 @@ const mains = computed(
 const gone = ref<string | null>(null)
 /** The question answered last, whose verdict shows on the next screen. */
 const last = ref<string | null>(null)
+/** How long a question stays for Billhook's word on its answer, in ms. */
+const WORD_MS = 250
+/** The question just answered, while that word is waited for. */
+const heldAt = ref<string | null>(null)
+/** The word came when the next question stood already: it must not push what is being tapped. */
+const late = ref(false)
 const busy = ref(false)
+const questionAt = (id: string | null) => walk.value?.questions.find((q) => q.id === id) ?? null
 const question = computed(
-  () => walk.value?.questions.find((q) => q.id === (gone.value ?? walk.value!.at)) ?? null,
+  () => questionAt(heldAt.value) ?? questionAt(gone.value ?? walk.value?.at ?? null),
 )
 const step = computed(() => walk.value?.steps.find((s) => s.id === question.value?.step))
 /** Steps that have a question for this tree. */
@@ -82,10 +90,17 @@ watch(
   () => void nextTick(() => window.scrollTo({ top: 0 })),
 )
 async function answer(value: string) {
+  if (heldAt.value) return
   const asked = question.value!.id
+  const behind = local.value
+  heldAt.value = asked
+  await give(asked, value)
+  // with words of earlier answers still out, none comes for this one either
+  if (!behind) await until(local).toBe(false, { timeout: WORD_MS })
+  late.value = local.value
   gone.value = null
   last.value = asked
-  await give(asked, value)
+  heldAt.value = null
   if (asked === 'below' && value === 'shoot')
     await router.push(`/tree/${props.id}/look/shoot?walk=1`)
 }
@@ -215,7 +230,7 @@ const { units } = useSettings()
           />
         </ol>
         <section
-          v-if="said.length"
+          v-if="said.length && !late"
           class="verdict"
           aria-live="polite"
           aria-label="What that comes to"
@@ -246,6 +261,14 @@ const { units } = useSettings()
           @answer="answer"
         />
         <NumberAnswer v-else :question="question" @answer="answer" />
+        <section
+          v-if="said.length && late"
+          class="verdict"
+          aria-live="polite"
+          aria-label="What that comes to"
+        >
+          <p v-for="text in said" :key="text"><SaidText :text="text" /></p>
+        </section>
         <RouterLink
           v-if="question.id === 'below-outcome'"
           class="btn"
