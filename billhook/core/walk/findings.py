@@ -89,12 +89,14 @@ def summary(
             if finding is not None:
                 found.append(finding)
     found.sort(key=lambda f: step_order.index(f.step))
-    again, why = (tree.day + dt.timedelta(days=know.days("walk/look-again")), say("again-in-order"))
+    nothing = not any(f.work for f in found)
+    again = tree.day + dt.timedelta(days=know.days("walk/look-again"))
+    why = say("again-in-order") if nothing else say("again-after-found")
     if tree.next_flush is not None and tree.day < tree.next_flush < again:
         again, why = (tree.next_flush, say("again-before-flush"))
     return Summary(
         tuple(found),
-        not any(f.work for f in found),
+        nothing,
         again,
         (Reason("look-again", why, date=again, catalogue_ids=("walk/look-again",)),),
     )

@@ -51,13 +51,15 @@ def put_in_log(
         if (t.rule == rule_of(found) if found else t.work in done)
         and (t.since is None or t.since <= entry.date)
     ]
+    walk = walks.open_walk(session, entry.tree_id) if found else None
     for task in meant:
         task.state, task.version = "done", task.version + 1
+        if walk is not None:
+            task.walk_id = walk.id
         save_tasks(session, task)
     if "sanitation" in done:
         _frost_cut(session, entry)
-    walk = walks.open_walk(session, entry.tree_id) if found and not meant else None
-    if found and walk is not None:
+    if found and walk is not None and not meant:
         # done on the spot, before the walk has ended
         session.flush()
         save_tasks(

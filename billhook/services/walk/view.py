@@ -28,12 +28,13 @@ from ...core.walk.questions import (
     steps_of,
 )
 from ...core.walk.suggest import limb_options
-from ...store import walks
+from ...store import logbook, walks
 from ...store.picture_tables import Photo
 from ...store.trees import tree_record, tree_records
 from ...store.walk_tables import Walk, WalkAnswer
 from ...store.walks import Crossing
 from ..book import photos
+from ..book.logged import rule_of
 from ..plan import cutting
 from ..plan.cutting import Preview
 from ..season.desk import SeasonDesk
@@ -84,6 +85,8 @@ class WalkView:
     next_tree: str | None
     photos: list[Photo]
     group: Group | None = None
+    done: frozenset[str] = frozenset()
+    """Answers whose finding is done: on the spot, or since."""
 
 
 def walk_view(at: Workplace, walk_id: str) -> WalkView:
@@ -153,6 +156,7 @@ def view_of(
         (group.after(record.tree.id) if group else None) or _next_in_row(session, walked),
         photos.of_tree(session, record.tree.id),
         group,
+        _done(session, walk, end.findings),
     )
 
 
@@ -210,6 +214,14 @@ def _may(
     desk = SeasonDesk(session, at, at.today())
     works = dict.fromkeys(f.work for f in findings if f.work)
     return {work: desk.verdict(walked.record, work) for work in works}
+
+
+def _done(session: Session, walk: Walk | None, findings: tuple[Finding, ...]) -> frozenset[str]:
+    if walk is None:
+        return frozenset()
+    kept = logbook.tasks(session, walk.tree_id, "done")
+    rules = {t.rule for t in kept if t.walk_id == walk.id}
+    return frozenset(f.answer for f in findings if rule_of(f.answer) in rules)
 
 
 def _next_in_row(session: Session, walked: Walked) -> str | None:

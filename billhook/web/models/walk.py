@@ -140,7 +140,7 @@ class NamedCutOut(Answer):
 
 class FindingOut(Answer):
     """What an answer found; ``work`` is null where nothing is to be cut; ``verdict``: whether that
-    may be done today.
+    may be done today; ``done``: it was, on the spot or since.
     """
 
     answer: str
@@ -151,6 +151,7 @@ class FindingOut(Answer):
     reasons: list[ReasonOut]
     cuts: list[NamedCutOut]
     verdict: VerdictOut | None
+    done: bool
 
 
 class LookOut(Answer):

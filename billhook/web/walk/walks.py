@@ -58,7 +58,11 @@ def _fields(found: view.WalkView) -> dict[str, Any]:
     return {
         **vars(found.end),
         "findings": [
-            {**vars(f), "verdict": found.may[f.work] if f.work else None}
+            {
+                **vars(f),
+                "verdict": found.may[f.work] if f.work else None,
+                "done": f.answer in found.done,
+            }
             for f in found.end.findings
         ],
         "look": walk.look if walk else "full",

@@ -5898,7 +5898,7 @@ export interface components {
         /**
          * FindingOut
          * @description What an answer found; ``work`` is null where nothing is to be cut; ``verdict``: whether that
-         *     may be done today.
+         *     may be done today; ``done``: it was, on the spot or since.
          */
         FindingOut: {
             /** Answer */
@@ -5916,6 +5916,8 @@ export interface components {
             /** Cuts */
             cuts: components["schemas"]["NamedCutOut"][];
             verdict: components["schemas"]["VerdictOut"] | null;
+            /** Done */
+            done: boolean;
         };
         /**
          * InGroupOut

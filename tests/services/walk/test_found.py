@@ -21,6 +21,7 @@ from billhook.services.season.today import fortnight
 from billhook.services.tree import observing
 from billhook.services.tree.views import tree_view
 from billhook.services.walk import found, walks
+from billhook.services.walk.view import walk_view
 from billhook.store import logbook, places
 
 from ...places import TODAY, new_id
@@ -117,12 +118,14 @@ def test_one_finding_done_leaves_another_of_its_kind(garden):
     at, tree = garden.at, garden.tree_ids[1]
     view = walked(at, tree, dead="dead broken", crossing="rub")
     settle.done(at, [tree], "sanitation", TODAY, "", None, new_id(), None, "dead-broken")
+    assert walk_view(at, view.walk.id).done == {"dead-broken"}
     walks.finish(at, view.walk.id)  # on the spot, before the look ended
     with at.store.reading() as session:
         rules = {t.rule for t in logbook.found(session, tree)}
     assert rules == {"walk-answers/dead-dead/work", "walk-answers/crossing-rub/work"}
     settle.done(at, [tree], "sanitation", TODAY, "", None, new_id(), None, "dead-dead")
     assert set(open_work(garden)) == {"thin"}
+    assert walk_view(at, view.walk.id).done == {"dead-broken", "dead-dead"}
     with pytest.raises(InvalidInput):
         settle.done(at, [tree], "thin", TODAY, "", None, new_id(), None, "nonsense")
 
@@ -136,6 +139,7 @@ def test_on_a_young_tree_what_is_found_is_training(garden):
     view = walked(at, young, young_pinch="reached", skirt="touch", ground="mulch")
     works = {f.work for f in view.end.findings}
     assert works == {"young"}
+    assert "in order" not in said(view.end.reasons[0])  # it is not
     page = next(v for v in tree_view(at, young, TODAY).verdicts if v.work == "young")
     assert view.may["young"].sentence == page.sentence
 

@@ -287,6 +287,7 @@ shoot-flush = { $where } flush at its origin; never a stub, never spray on green
 clue-thorny-kind = { $asks } This kind is thorny itself, so it tells nothing.
 clue-neither = { $asks } { $word }: neither the recorded stock nor the recorded kind bears such a leaf. Which is wrong, the stock or the kind? The leaf outranks the label.
 again-in-order = A tree in order is walked again after three months.
+again-after-found = The next look round it, three months after this one.
 again-before-flush = Look again before the next flush: suckers and sprouts are small then.
 look-sucker-left = Left alone, a sucker is as thick as a thumb in { $months } months, takes what the roots send up, and bears the stock’s fruit: in the end the planted kind dies back.
 look-frost = Frost hurt it: wood is not called dead before { $waiting-until }. Broken limbs and suckers may come off.

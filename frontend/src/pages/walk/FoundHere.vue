@@ -18,7 +18,7 @@ const work = computed(() => props.finding.work!)
 const verdict = computed(() => props.finding.verdict)
 const open = computed(() => ['go', 'light'].includes(verdict.value?.status ?? ''))
 const mode = ref<'' | 'done'>('')
-const done = ref(false)
+const done = computed(() => props.finding.done)
 const stays = computed(() => {
   if (open.value || done.value) return ''
   const opens = verdict.value?.opens
@@ -27,7 +27,6 @@ const stays = computed(() => {
 const { act, trouble } = useAct()
 function logged() {
   mode.value = ''
-  done.value = true
   emit('done')
 }
 async function log(said: { who: string; minutes: number | null; count: number | null }) {

@@ -26,6 +26,7 @@ const emit = defineEmits<{
 const { units } = useSettings()
 const from = ref(180)
 const toCut = computed(() => props.walk.findings.filter((f) => f.work))
+const toDo = computed(() => toCut.value.filter((f) => !f.done))
 const others = computed(() => props.walk.findings.filter((f) => !f.work))
 const skipped = computed(() => props.walk.questions.filter((q) => q.skipped))
 const cuts = computed(() => props.walk.cuts)
@@ -60,9 +61,11 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
       <template v-else>{{
         walk.nothing
           ? 'Nothing to cut'
-          : toCut.length === 1
-            ? 'One thing to cut'
-            : `${toCut.length} things to cut`
+          : !toDo.length
+            ? 'Cut: all that was found'
+            : toDo.length === 1
+              ? 'One thing to cut'
+              : `${toDo.length} things to cut`
       }}</template>
     </h1>
     <template v-if="local">
@@ -123,7 +126,7 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
         </p>
         <p>{{ cuts.verdict.sentence }}</p>
       </div>
-      <p v-if="toCut.length && walk.state === 'open'">
+      <p v-if="toDo.length && walk.state === 'open'">
         Done on the spot, or left: what is left stays as work of this tree.
       </p>
       <ul v-if="toCut.length" aria-label="To cut">
@@ -137,6 +140,7 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
             :day="walk.day"
             @done="emit('taken')"
           />
+          <p v-else-if="f.done" class="font-semibold">In the log as done.</p>
         </li>
       </ul>
       <div v-if="others.length">
@@ -218,7 +222,7 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
         {{
           local
             ? 'The walk is kept on this phone and ends as soon as Billhook answers.'
-            : toCut.length
+            : toDo.length
               ? 'What was found stays as work of this tree until it is done; the days to come back are set.'
               : 'The days to come back are set.'
         }}
@@ -232,7 +236,7 @@ const nextOfGroup = computed(() => props.walk.group.find((t) => t.tree_id === pr
           nextOfGroup ? `Next of this planting: ${nextOfGroup.name}` : 'Next tree of the row'
         }}</RouterLink
       >
-      <RouterLink v-if="toCut.length && !local" class="btn" :to="`/tree/${walk.tree_id}`"
+      <RouterLink v-if="toDo.length && !local" class="btn" :to="`/tree/${walk.tree_id}`"
         >Mark cuts in the drawing</RouterLink
       >
       <RouterLink class="btn" :to="`/row/${walk.row_id}/walk`">The row</RouterLink>
