@@ -39,7 +39,8 @@ def mark_is_tied(mark: str | None, know: Knowledge) -> bool:
 class Then:
     """A tree and its season on the day it was cut. in_strong_sun: the span in which bared bark
     burns, if the day is near it. tied: a wrap, tie or stake is on it. spring: the first flush of
-    the year after, None where it is not known.
+    the year after, None where it is not known. trims: the spans ahead in which the season lets one
+    tip; empty where they are not known.
     """
 
     day: dt.date
@@ -47,11 +48,16 @@ class Then:
     in_strong_sun: Span | None = None
     tied: bool = False
     spring: dt.date | None = None
+    trims: tuple[Span, ...] = ()
 
     @property
     def burns(self) -> bool:
         """Whether bark that is bared on the day burns."""
         return self.in_strong_sun is not None and self.in_strong_sun.holds(self.day)
+
+    def trim_from(self, due: dt.date) -> dt.date:
+        """The first day from the one it is due on that lets one tip."""
+        return next((max(due, s.start) for s in self.trims if s.end >= due), due)
 
 
 def come_backs(
@@ -108,5 +114,7 @@ def _dated(know: Knowledge, rows: Iterable[str], then: Then) -> list[ComeBack]:
         if row == "hard-second" and then.spring is not None:
             due = then.spring
         kind = one_of(CUT_TASKS, know.text(f"comeback/{row}/kind"))
+        if kind == "trim":
+            due = then.trim_from(due)
         found.append(ComeBack(kind, due, know.text(f"comeback/{row}/does"), f"comeback/{row}/days"))
     return sorted(found, key=lambda c: (c.due, c.kind))

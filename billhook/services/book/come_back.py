@@ -4,14 +4,15 @@ from __future__ import annotations
 
 import datetime as dt
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from typing import Literal
 
 from ...core.choice import one_of
-from ...core.cuts.comeback import ComeBack, Then, come_backs_of, mark_is_tied
+from ...core.cuts.comeback import ComeBack, Then, come_backs, come_backs_of, mark_is_tied
+from ...core.cuts.technique import CutAdvice
 from ...core.season.budget import tree_age
 from ...core.season.events import spring_after
-from ...core.season.model import WORKS, Span
+from ...core.season.model import OWN_BUDGET, WORKS, Span
 from ...store import logbook
 from ...store.logbook import save_tasks
 from ...store.tables import Task
@@ -27,10 +28,21 @@ def then_of(desk: SeasonDesk, record: TreeRecord) -> Then:
     know, day = desk.at.know, desk.day
     age = tree_age(desk.state(record), day.year)
     tied = age <= know.number("walk/young-until") or mark_is_tied(record.stem.union_mark, know)
-    events = desk.season(record, ("sucker",)).events
+    season = desk.season(record, ("tip",), with_forecast=False)
+    events = season.events
     suns = (Span(e.start, e.end) for e in events if e.name == "strong sun on bark")
     sun = next((s for s in suns if s.holds(day)), None)
-    return Then(day, age, sun, tied, spring_after(events, day, know.days("plan/next-spring-after")))
+    spring = spring_after(events, day, know.days("plan/next-spring-after"))
+    trims = tuple(Span(s.start, s.end) for s in season.segments if s.status == "go")
+    return Then(day, age, sun, tied, spring, trims)
+
+
+def backs_after(
+    desk: SeasonDesk, record: TreeRecord, work: str, advice: Iterable[CutAdvice]
+) -> Backs:
+    """The days to come back after these cuts, made on the desk's day."""
+    hard = work in OWN_BUDGET
+    return tuple(come_backs(advice, then_of(desk, record), desk.at.know, hard))
 
 
 def set_come_backs(

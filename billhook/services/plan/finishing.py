@@ -9,14 +9,12 @@ from collections.abc import Sequence
 
 from sqlmodel import Session
 
-from ...core.cuts.comeback import come_backs
 from ...core.cuts.technique import CutAdvice
 from ...core.days import done_problem
 from ...core.errors import invalid, refuse
 from ...core.frame.counting import Counted
 from ...core.frame.finish import after_cuts
 from ...core.frame.model import Cut
-from ...core.season.model import OWN_BUDGET
 from ...store import frames, plans
 from ...store.acts import new_id
 from ...store.database import StaleVersion
@@ -24,7 +22,7 @@ from ...store.plans import save_plan
 from ...store.tables import FrameRow
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import LogEntry, Plan, PlanCut
-from ..book.come_back import set_come_backs, then_of
+from ..book.come_back import backs_after, set_come_backs
 from ..book.logged import put_in_log
 from ..heights.rotations import renew_tree
 from ..season.desk import SeasonDesk
@@ -160,6 +158,5 @@ def _come_back(
     desk: SeasonDesk, record: TreeRecord, entry: LogEntry, advice: Sequence[CutAdvice]
 ) -> None:
     """Set the days to come back after what was cut."""
-    hard = entry.work in OWN_BUDGET
-    backs = tuple(come_backs(advice, then_of(desk, record), desk.at.know, hard))
+    backs = backs_after(desk, record, entry.work, advice)
     set_come_backs(desk, "tree", entry.tree_id, entry.id, backs)

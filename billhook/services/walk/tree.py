@@ -18,7 +18,7 @@ from ...core.frame.share import canopy_total
 from ...core.frost.classes import at_least
 from ...core.season.budget import tree_age
 from ...core.season.events import is_rank, vigour_of
-from ...core.season.model import Event, Span
+from ...core.season.model import Event
 from ...core.walk.tree import FORM_SCHOOLS, Companion, WalkTree
 from ...store import frames, places, stances, trees
 from ...store.tables import FrameRow
@@ -34,14 +34,11 @@ _FORMS = {school: form for form, school in FORM_SCHOOLS.items()}
 
 @dataclass(frozen=True)
 class Walked:
-    """A tree ready to be walked, with the frame row its limbs come from, and the span in which
-    bared bark burns, if the day lies in it.
-    """
+    """A tree ready to be walked, with the frame row its limbs come from."""
 
     record: TreeRecord
     tree: WalkTree
     frame_row: FrameRow | None
-    bark_sun: Span | None
 
 
 def walked_tree(at: Workplace, session: Session, record: TreeRecord, day: dt.date) -> Walked:
@@ -76,7 +73,7 @@ def walked_tree(at: Workplace, session: Session, record: TreeRecord, day: dt.dat
         )
     if measured:
         tree = replace(tree, trunk_measured=True)
-    return Walked(record, tree.with_frame(), row, _in_strong_sun(events, day))
+    return Walked(record, tree.with_frame(), row)
 
 
 def _as_it_stands(desk: SeasonDesk, record: TreeRecord) -> WalkTree:
@@ -167,11 +164,6 @@ def _in_its_year(
         carry_out=ahead("carry out"),
         next_flush=ahead("first flush", "later flush", after=1),
     )
-
-
-def _in_strong_sun(events: Sequence[Event], day: dt.date) -> Span | None:
-    spans = (Span(e.start, e.end) for e in events if e.name == "strong sun on bark")
-    return next((s for s in spans if s.start <= day <= s.end), None)
 
 
 def _leaf(frame: Frame, at: Workplace) -> float:

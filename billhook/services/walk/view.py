@@ -8,7 +8,7 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
-from ...core.cuts.comeback import ComeBack, Then, come_backs
+from ...core.cuts.comeback import ComeBack
 from ...core.frame.model import Cut
 from ...core.known import Knowledge
 from ...core.reasons import Reason
@@ -34,6 +34,7 @@ from ...store.trees import tree_record, tree_records
 from ...store.walk_tables import Walk, WalkAnswer
 from ...store.walks import Crossing
 from ..book import photos
+from ..book.come_back import backs_after
 from ..book.logged import rule_of
 from ..plan import cutting
 from ..plan.cutting import Preview
@@ -132,12 +133,8 @@ def view_of(
     end = summary(at.know, walked.tree, questions, answers)
     cuts = _cost(at, session, walked, end.findings)
     group = group_of(at, session, record, walked.tree, day)
-    sun = walked.bark_sun
-    after = (
-        tuple(come_backs(cuts.advice, Then(at.today(), walked.tree.age_years, sun), at.know))
-        if cuts
-        else ()
-    )
+    desk = SeasonDesk(session, at, at.today())
+    after = backs_after(desk, record, cuts.verdict.work, cuts.advice) if cuts else ()
     return WalkView(
         walk,
         walked,

@@ -4,14 +4,17 @@ from __future__ import annotations
 
 import datetime as dt
 
+from billhook.core.cuts.comeback import come_backs_of
 from billhook.core.frame import counting
-from billhook.services.book import logbook, taking_back
+from billhook.services.book import come_back, logbook, taking_back
 from billhook.services.book.book import Asked, book
 from billhook.services.plan import counted
 from billhook.services.season import needs, settle
+from billhook.services.season.desk import SeasonDesk
 from billhook.services.season.today import fortnight
 from billhook.services.tree import observing
 from billhook.store import logbook as kept
+from billhook.store.trees import tree_record
 
 from ...places import TODAY, new_id
 
@@ -40,15 +43,29 @@ def test_work_of_long_ago_asks_for_nothing_and_a_correction_for_nothing_more(gar
     at, tree = garden.at, garden.tree_ids[0]
     log(garden, "thin", TODAY - dt.timedelta(days=400))
     assert looks(at, tree) == []
-    # begun two months ago, only what is still to come
+    # begun two months ago, only what is still to come; in bloom nothing is tipped, so it waits
     log(garden, "thin", TODAY - dt.timedelta(days=60))
-    assert looks(at, tree) == [("trim", 30)]
+    assert looks(at, tree) == [("trim", 54)]
     wrong = log(garden, "tip")
     # the trim of the earlier visit is still to be made
-    both = [("breaks", 28), ("trim", 30), ("trim", 90)]
+    both = [("breaks", 28), ("trim", 54), ("trim", 90)]
     assert looks(at, tree) == both
     log(garden, "tip", corrects=wrong.id, note="the other side too")
     assert looks(at, tree) == both
+
+
+def test_the_second_trim_waits_for_a_day_that_allows_it(garden):
+    """Thinned in early September, it would be trimmed in the month before the frost."""
+    at, tree = garden.at, garden.tree_ids[0]
+    day = dt.date(TODAY.year, 9, 3)
+    with at.store.reading() as session:
+        desk = SeasonDesk(session, at, day)
+        then = come_back.then_of(desk, tree_record(session, tree))
+        due = {b.kind: b.due for b in come_backs_of("thin", then, at.know)}
+        season = SeasonDesk(session, at, due["trim"]).verdict(tree_record(session, tree), "tip")
+    assert due["sprout"] == day + dt.timedelta(days=45)
+    assert due["trim"] > day + dt.timedelta(days=90)
+    assert season.status == "go"
 
 
 def test_the_same_look_is_one_and_comes_later(garden):
