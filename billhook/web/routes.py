@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from .book import acts, logbook, look_back, photos
 from .calc import counting as calc_counting
+from .calc import crew as calc_crew
 from .calc import frame as calc_frame
 from .calc import frost as calc_frost
 from .calc import fruit as calc_fruit
@@ -86,6 +87,7 @@ BLUEPRINTS = tuple(
         calc_heights,
         calc_limb,
         calc_counting,
+        calc_crew,
         calc_plan,
         calc_pot,
         calc_season,

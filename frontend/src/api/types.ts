@@ -2586,6 +2586,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/crew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Who does what in which week, and what does not fit. */
+        post: operations["calc_crew_crew_crew_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/cut-plan": {
         parameters: {
             query?: never;
@@ -10346,6 +10363,131 @@ export interface components {
              * @enum {string}
              */
             units: "metric" | "us";
+        };
+        /**
+         * CrewOut
+         * @description ``bound``: nothing costs less; ``gap``: how far the cost lies above it, of the cost.
+         */
+        CrewOut: {
+            /** Work */
+            work: components["schemas"]["PieceOut"][];
+            /** Unplaced */
+            unplaced: components["schemas"]["UnplacedOut"][];
+            /** Cost */
+            cost: number;
+            /** Bound */
+            bound: number;
+            /** Gap */
+            gap: number;
+            /** Seconds */
+            seconds: number;
+        };
+        /**
+         * UnplacedOut
+         * @description What is not placed, and why.
+         */
+        UnplacedOut: {
+            /** Job */
+            job: string;
+            /** Minutes */
+            minutes: number;
+            /**
+             * Why
+             * @enum {string}
+             */
+            why: "closed" | "nobody" | "hours" | "dearer";
+        };
+        /**
+         * CrewIn
+         * @description Weeks, helpers and jobs; ``move_minutes``: for each place a helper goes to in a week beyond
+         *     the first; ``unplaced_per_minute``: the cost of a minute that is left.
+         */
+        CrewIn: {
+            /** Weeks */
+            weeks: components["schemas"]["WeekIn"][];
+            /** Helpers */
+            helpers: components["schemas"]["HelperIn"][];
+            /** Jobs */
+            jobs: components["schemas"]["JobIn"][];
+            /**
+             * Move Minutes
+             * @default 15
+             */
+            move_minutes: number;
+            /**
+             * Unplaced Per Minute
+             * @default 1
+             */
+            unplaced_per_minute: number;
+        };
+        /**
+         * HelperIn
+         * @description ``minutes``: own minutes in each week; ``pace``: minutes of a job done in one of them.
+         */
+        HelperIn: {
+            /** Id */
+            id: string;
+            /** Minutes */
+            minutes: number[];
+            /**
+             * Skills
+             * @default []
+             */
+            skills: string[];
+            /**
+             * Pace
+             * @default 1
+             */
+            pace: number;
+        };
+        /**
+         * JobIn
+         * @description ``prices``: of an hour in each week, null where the week is closed; ``leave_price``: of an
+         *     hour that is not done; ``must``: leaving it counts tenfold; ``whole``: in one week by one
+         *     helper, or not at all.
+         */
+        JobIn: {
+            /** Id */
+            id: string;
+            /** Place */
+            place: string;
+            /** Minutes */
+            minutes: number;
+            /**
+             * Skills
+             * @default []
+             */
+            skills: string[];
+            /** Prices */
+            prices: (number | null)[];
+            /** Leave Price */
+            leave_price?: number | null;
+            /**
+             * Must
+             * @default false
+             */
+            must: boolean;
+            /**
+             * Whole
+             * @default false
+             */
+            whole: boolean;
+        };
+        /**
+         * WeekIn
+         * @description A span of days, both inclusive.
+         */
+        WeekIn: {
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
         };
         /**
          * CutPlanOut
@@ -23980,6 +24122,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WhipOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    calc_crew_crew_crew_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CrewIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -63,6 +63,28 @@ CALCULATORS: dict[str, dict[str, Any]] = {
     },
     "/api/calc/thinning": {"counts": [4, 6, 3, 5, 7], "keep": 2, "clusters": 60},
     "/api/calc/crop-load": {"trunks_mm": [50], "year_in_ground": 3, "fruit": 30, "fruit_kg": 0.23},
+    "/api/calc/crew": {
+        "weeks": [
+            {"from": "2027-03-15", "to": "2027-03-21"},
+            {"from": "2027-03-22", "to": "2027-03-28"},
+        ],
+        "helpers": [{"id": "first", "minutes": [960, 480], "skills": ["saw"], "pace": 1.1}],
+        "jobs": [
+            {"id": "thin", "place": "Baixo 1", "minutes": 660, "prices": [4.0, 6.0]},
+            {
+                "id": "limbs",
+                "place": "Alto 1",
+                "minutes": 240,
+                "skills": ["saw"],
+                "prices": [None, 2.0],
+                "leave_price": 30,
+                "must": True,
+                "whole": True,
+            },
+        ],
+        "move_minutes": 15,
+        "unplaced_per_minute": 1.0,
+    },
     "/api/calc/pot": {
         "pot_l": 57,
         "height_m": 2.0,
