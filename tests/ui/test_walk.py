@@ -21,7 +21,10 @@ pytestmark = pytest.mark.ui
 
 
 def question(hand: Hand) -> str:
-    """The question that is asked, empty at the end of the walk."""
+    """The question that is asked, empty at the end of the walk; once the last answer's word is in
+    or was waited for.
+    """
+    hand.until(lambda: not hand.all('[data-test="step"][aria-busy="true"]'))
     found = hand.all('[data-test="step"]')
     return found[0].get_attribute("data-question") if found else ""
 

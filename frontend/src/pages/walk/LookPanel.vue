@@ -237,7 +237,12 @@ const { units } = useSettings()
         >
           <p v-for="text in said" :key="text"><SaidText :text="text" /></p>
         </section>
-        <h2 class="text-title leading-tight" data-test="step" :data-question="question.id">
+        <h2
+          class="text-title leading-tight"
+          data-test="step"
+          :data-question="question.id"
+          :aria-busy="heldAt !== null"
+        >
           <SaidText :text="question.asks" />
         </h2>
         <p v-if="question.help" class="text-note -mt-1"><SaidText :text="question.help" /></p>
