@@ -10,7 +10,8 @@ from .acts import new_id
 
 class Person(SQLModel, table=True):
     """Somebody who works on the holding. reach_m, pole_m: how high by hand and with a pole;
-    carries_kg: what they may carry; None where nobody said.
+    carries_kg: what they may carry; hours_week: hours of a week for the trees; None where nobody
+    said. skills: what they may do besides, apart; None: all but the machine.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -18,6 +19,8 @@ class Person(SQLModel, table=True):
     reach_m: float | None = None
     pole_m: float | None = None
     carries_kg: float | None = None
+    hours_week: float | None = None
+    skills: str | None = None
 
 
 class Assignment(SQLModel, table=True):

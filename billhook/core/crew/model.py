@@ -6,6 +6,9 @@ import datetime as dt
 from dataclasses import dataclass
 from typing import Literal
 
+Skill = Literal["saw", "ladder", "machine"]
+"""What not everybody may do: saw big wood, stand on a ladder, drive a machine."""
+
 Why = Literal["closed", "nobody", "hours", "dearer"]
 """Why a job stays: no week is open to it; nobody has its skills; no hours are left; any week costs
 more than leaving it."""

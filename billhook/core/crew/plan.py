@@ -60,12 +60,11 @@ def _restricted(p: Programme, seconds: float, begun: float) -> tuple[list[np.nda
     """The relaxation gives the bound; restricted to the visits it uses, the programme is solved."""
     if not len(p.job):
         return [], _nothing(p)
-    x, bound, _ = relaxed(p)
+    at = relaxed(p)
     found: list[Solution] = []
     for nth, used in enumerate(_USED):
         rest = seconds - (time.perf_counter() - begun)
         most = p.most.copy()
-        visited = x[p.visits]
-        most[p.visits] = np.where(visited > used, 1.0, 0.0)
+        most[p.visits] = np.where(at.x[p.visits] > used, 1.0, 0.0)
         found.append(solve(p, rest / (len(_USED) - nth) * 0.8, most, gap=0.002))
-    return [f.x for f in found if f.x is not None], bound
+    return [f.x for f in found if f.x is not None], at.cost

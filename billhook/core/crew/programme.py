@@ -44,14 +44,16 @@ class Programme:
     """min cost·x, upper·x ≤ limit, equal·x = given, 0 ≤ x ≤ most.
 
     job, helper, week: of each column of minutes, the first n; scale: minutes of one in it, 1 but
-    for jobs that are whole. visits: the columns that are visits, in the middle; then the moves of
-    each helper and week, then what is left of each job.
+    for jobs that are whole; visit: which visit it is part of. visits: the columns that are visits,
+    in the middle; then the moves of each helper and week, then what is left of each job. Rows: the
+    hours of each helper and week, minutes only where one goes, moves, the hours at each place.
     """
 
     job: Ints
     helper: Ints
     week: Ints
     scale: Floats
+    visit: Ints
     visits: slice
     cost: Floats
     most: Floats
@@ -137,6 +139,7 @@ def programme(crew: Crew) -> Programme:
         helper,
         week,
         scale,
+        visit,
         slice(v, m),
         np.concatenate(
             [
@@ -161,10 +164,20 @@ def programme(crew: Crew) -> Programme:
     )
 
 
-def relaxed(p: Programme) -> tuple[Floats, float, Floats]:
-    """The solution with visits that may be part, its cost, which nothing whole comes under, and
-    what one more unit of each row's limit would bring.
+@dataclass(frozen=True)
+class Relaxed:
+    """The programme with visits that may be part. cost: nothing whole comes under it. rows, most:
+    what one more of each row's limit and of each column's upper bound changes the cost by.
     """
+
+    x: Floats
+    cost: float
+    rows: Floats
+    most: Floats
+
+
+def relaxed(p: Programme) -> Relaxed:
+    """Its solution."""
     found = linprog(
         p.cost,
         A_ub=p.upper,
@@ -174,7 +187,33 @@ def relaxed(p: Programme) -> tuple[Floats, float, Floats]:
         bounds=np.column_stack([np.zeros(len(p.most)), p.most]),
         method="highs",
     )
-    return np.asarray(found.x), float(found.fun), np.asarray(found.ineqlin.marginals)
+    return Relaxed(
+        np.asarray(found.x),
+        float(found.fun),
+        np.asarray(found.ineqlin.marginals),
+        np.asarray(found.upper.marginals),
+    )
+
+
+def a_minute_more(crew: Crew, p: Programme, at: Relaxed) -> Floats:
+    """What one more own minute changes the relaxed cost by, shape (helpers, weeks): by the hours
+    themselves, and by all that is bounded by them.
+    """
+    n, weeks = len(p.job), len(crew.weeks)
+    pace = np.array([h.pace for h in crew.helpers])[p.helper]
+    hours = np.array([h.minutes for h in crew.helpers]).reshape(-1)
+    spell = p.helper * weeks + p.week
+    by_hours = p.most[:n] >= hours[spell] * pace - 1e-9  # else the job itself is the shorter
+    found = at.rows[: len(hours)].copy()
+    links = at.rows[len(hours) : len(hours) + n]
+    visited = at.x[p.visits][p.visit]
+    each = np.where(by_hours & (p.scale == 1), pace * (links * visited + at.most[:n]), 0.0)
+    np.add.at(found, spell, each)
+    third = at.rows[2 * len(hours) + n :]
+    whose = np.zeros(len(third), dtype=np.int64)
+    whose[p.visit] = spell
+    np.add.at(found, whose, third * at.x[p.visits])
+    return found.reshape(-1, weeks)
 
 
 def solve(p: Programme, seconds: float, most: Floats | None = None, gap: float = 0.0) -> Solution:

@@ -31,6 +31,8 @@ class PersonView:
     reach_m: float | None
     pole_m: float | None
     carries_kg: float | None
+    hours_week: float | None
+    skills: tuple[str, ...] | None
     scope_ids: tuple[str, ...]
 
 
@@ -43,7 +45,10 @@ def list_people(at: Workplace) -> list[PersonView]:
 
 def _view(row: Person, given: Mapping[str, str]) -> PersonView:
     own = tuple(scope for scope, who in given.items() if who == row.id)
-    return PersonView(row.id, row.name, row.reach_m, row.pole_m, row.carries_kg, own)
+    skills = None if row.skills is None else tuple(row.skills.split())
+    return PersonView(
+        row.id, row.name, row.reach_m, row.pole_m, row.carries_kg, row.hours_week, skills, own
+    )
 
 
 def put_person(
@@ -53,9 +58,12 @@ def put_person(
     reach_m: float | None = None,
     pole_m: float | None = None,
     carries_kg: float | None = None,
+    hours_week: float | None = None,
+    skills: Iterable[str] | None = None,
 ) -> PersonView:
-    """Put somebody on the list, or change what is known of them [m, kg]. Raises: InvalidInput where
-    the name is taken or the pole reaches less far than the hand.
+    """Put somebody on the list, or change what is known of them [m, kg, hours]. skills: what
+    they may do besides, None where nobody said. Raises: InvalidInput where the name is taken, the
+    pole reaches less far than the hand, or a skill is none.
     """
     name = name.strip()
     with at.store.writing() as session:
@@ -69,7 +77,15 @@ def put_person(
                 "/pole_m": "a pole reaches further than the hand" if short else None,
             }
         )
-        row = Person(id=person_id, name=name, reach_m=reach_m, pole_m=pole_m, carries_kg=carries_kg)
+        row = Person(
+            id=person_id,
+            name=name,
+            reach_m=reach_m,
+            pole_m=pole_m,
+            carries_kg=carries_kg,
+            hours_week=hours_week,
+            skills=None if skills is None else " ".join(sorted(set(skills))),
+        )
         kept.save_person(session, row)
         session.flush()
         return _view(kept.person(session, person_id), kept.assignments(session))
@@ -105,6 +121,11 @@ class Helpers:
         """The name of who does the work on it; None where nobody was named."""
         given = self._of(record)
         return given.name if given else None
+
+    def id_of(self, record: TreeRecord) -> str | None:
+        """The id of who does the work on it; None where nobody was named."""
+        given = self._of(record)
+        return given.id if given else None
 
     def hands(self, know: Knowledge, record: TreeRecord) -> Knowledge:
         """What is known, with the reach, pole and strength of who does the work on a tree: whose

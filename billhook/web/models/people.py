@@ -6,18 +6,23 @@ from typing import Annotated, Literal
 
 from pydantic import Field, StringConstraints
 
+from ...core.crew.model import Skill
 from .base import Answer, Number, Uuid, Written
 
 Name = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=60)]
 
 
 class PersonIn(Written):
-    """Somebody: the name; how high they reach by hand and with a pole; what they may carry."""
+    """Somebody: the name; how high they reach by hand and with a pole; what they may carry;
+    ``hours_week``: for the trees; ``skills``: what they may do besides, null: all but the machine.
+    """
 
     name: Name
     reach_m: Annotated[Number, Field(ge=1.2, le=3)] | None = None
     pole_m: Annotated[Number, Field(ge=1.2, le=8)] | None = None
     carries_kg: Annotated[Number, Field(ge=1, le=60)] | None = None
+    hours_week: Annotated[Number, Field(ge=0, le=80)] | None = None
+    skills: Annotated[list[Skill], Field(max_length=3)] | None = None
 
 
 class PersonOut(Answer):
@@ -28,6 +33,8 @@ class PersonOut(Answer):
     reach_m: float | None
     pole_m: float | None
     carries_kg: float | None
+    hours_week: float | None
+    skills: list[Skill] | None
     scope_ids: list[str]
 
 

@@ -2226,6 +2226,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who does what in which of the weeks ahead, and what does not fit. */
+        get: operations["crew_crew_get_crew_crew_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/frame": {
         parameters: {
             query?: never;
@@ -3367,12 +3384,17 @@ export interface components {
             pole_m: number | null;
             /** Carries Kg */
             carries_kg: number | null;
+            /** Hours Week */
+            hours_week: number | null;
+            /** Skills */
+            skills: ("saw" | "ladder" | "machine")[] | null;
             /** Scope Ids */
             scope_ids: string[];
         };
         /**
          * PersonIn
-         * @description Somebody: the name; how high they reach by hand and with a pole; what they may carry.
+         * @description Somebody: the name; how high they reach by hand and with a pole; what they may carry;
+         *     ``hours_week``: for the trees; ``skills``: what they may do besides, null: all but the machine.
          */
         PersonIn: {
             /** Id */
@@ -3385,6 +3407,10 @@ export interface components {
             pole_m?: number | null;
             /** Carries Kg */
             carries_kg?: number | null;
+            /** Hours Week */
+            hours_week?: number | null;
+            /** Skills */
+            skills?: ("saw" | "ladder" | "machine")[] | null;
         };
         /**
          * AssignOut
@@ -9418,6 +9444,155 @@ export interface components {
             photos: components["schemas"]["PhotoOut"][];
         };
         /**
+         * CrewWeeksOut
+         * @description ``known``: somebody's hours are known; else the work is spread evenly. ``served``: the same
+         *     work first come, first served.
+         */
+        CrewWeeksOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Known */
+            known: boolean;
+            /** Weeks */
+            weeks: components["schemas"]["WeekOut"][];
+            /** Helpers */
+            helpers: components["schemas"]["CrewHelperOut"][];
+            /** Jobs */
+            jobs: components["schemas"]["CrewJobOut"][];
+            /** Work */
+            work: components["schemas"]["CrewPieceOut"][];
+            /** Unplaced */
+            unplaced: components["schemas"]["CrewLeftOut"][];
+            planned: components["schemas"]["ShareOut"];
+            served: components["schemas"]["ShareOut"];
+            more: components["schemas"]["HourOut"] | null;
+            /** Gap */
+            gap: number;
+            /** Seconds */
+            seconds: number;
+        };
+        /**
+         * CrewHelperOut
+         * @description ``minutes``: there are, and ``spent``: of them, with the moves, in each week.
+         */
+        CrewHelperOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Skills */
+            skills: ("saw" | "ladder" | "machine")[];
+            /** Minutes */
+            minutes: number[];
+            /** Spent */
+            spent: number[];
+        };
+        /**
+         * CrewJobOut
+         * @description Work of one kind in a row. ``crops``: lost if it is all done in a week, null where the
+         *     week is closed; ``later``: lost after the weeks, null where it is not open again in a year.
+         */
+        CrewJobOut: {
+            /** Id */
+            id: string;
+            /** Says */
+            says: string;
+            /** Work */
+            work: string;
+            /** Block */
+            block: string;
+            /** Rows */
+            rows: number[];
+            /** Trees */
+            trees: number;
+            /** Row Id */
+            row_id: string;
+            /** Free */
+            free: boolean;
+            /** Minutes */
+            minutes: number;
+            /** Skills */
+            skills: ("saw" | "ladder" | "machine")[];
+            /** Crops */
+            crops: (number | null)[];
+            /** Later */
+            later: number | null;
+        };
+        /**
+         * CrewLeftOut
+         * @description What is not placed; ``says``: why, and what waiting costs.
+         */
+        CrewLeftOut: {
+            /** Job */
+            job: string;
+            /** Minutes */
+            minutes: number;
+            /**
+             * Why
+             * @enum {string}
+             */
+            why: "closed" | "nobody" | "hours" | "dearer";
+            /** Says */
+            says: string[];
+        };
+        /**
+         * CrewPieceOut
+         * @description Minutes of a job by a helper in a week, counted from 0.
+         */
+        CrewPieceOut: {
+            /** Week */
+            week: number;
+            /** Helper */
+            helper: string;
+            /** Job */
+            job: string;
+            /** Minutes */
+            minutes: number;
+        };
+        /**
+         * HourOut
+         * @description One more hour that brings most.
+         */
+        HourOut: {
+            /** Helper */
+            helper: string;
+            /** Week */
+            week: number;
+        };
+        /**
+         * ShareOut
+         * @description Minutes placed, crops lost with them, minutes left, and what leaving costs more.
+         */
+        ShareOut: {
+            /** Minutes */
+            minutes: number;
+            /** Crops */
+            crops: number;
+            /** Left Minutes */
+            left_minutes: number;
+            /** Left Crops */
+            left_crops: number;
+        };
+        /**
+         * WeekOut
+         * @description Its first and last day.
+         */
+        WeekOut: {
+            /**
+             * From
+             * Format: date
+             */
+            from: string;
+            /**
+             * To
+             * Format: date
+             */
+            to: string;
+        };
+        /**
          * FrameCalcOut
          * @description Before, after, shares, and each cut.
          */
@@ -10370,7 +10545,7 @@ export interface components {
          */
         CrewOut: {
             /** Work */
-            work: components["schemas"]["PieceOut"][];
+            work: components["schemas"]["CrewPieceOut"][];
             /** Unplaced */
             unplaced: components["schemas"]["UnplacedOut"][];
             /** Cost */
@@ -22484,6 +22659,83 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    crew_crew_get_crew_crew_get: {
+        parameters: {
+            query?: {
+                weeks?: number;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CrewWeeksOut"];
                 };
             };
             /** @description Not readable as JSON */

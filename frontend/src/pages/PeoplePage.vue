@@ -28,6 +28,7 @@ const facts = (p: Person) =>
     p.reach_m && `reaches ${lengthWords(p.reach_m, units.value)}`,
     p.pole_m && `with a pole ${lengthWords(p.pole_m, units.value)}`,
     p.carries_kg && `carries ${weightWords(p.carries_kg, units.value)}`,
+    p.hours_week && `${p.hours_week} h a week`,
   ]
     .filter(Boolean)
     .join(', ')

@@ -87,6 +87,7 @@ const print = () => window.print()
               {{ w.name }}
             </button>
           </span>
+          <RouterLink class="btn btn-small" to="/weeks">By week</RouterLink>
           <a class="btn btn-small" href="/api/calendar.ics" download="billhook.ics"
             >Calendar file</a
           >

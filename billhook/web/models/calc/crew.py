@@ -62,7 +62,7 @@ class CrewIn(Asked):
     unplaced_per_minute: Price = 1.0
 
 
-class PieceOut(Answer):
+class CrewPieceOut(Answer):
     """Minutes of a job by a helper in a week, counted from 0."""
 
     week: int
@@ -82,7 +82,7 @@ class UnplacedOut(Answer):
 class CrewOut(Answer):
     """``bound``: nothing costs less; ``gap``: how far the cost lies above it, of the cost."""
 
-    work: list[PieceOut]
+    work: list[CrewPieceOut]
     unplaced: list[UnplacedOut]
     cost: float
     bound: float

@@ -18,6 +18,17 @@ const pole = ref(props.person?.pole_m ?? null)
 const carries = ref(
   props.person?.carries_kg ? weightWords(props.person.carries_kg, units.value) : '',
 )
+const hours = ref(props.person?.hours_week?.toString() ?? '')
+const week = computed(() => (/^\s*\d+([.,]\d+)?\s*$/.test(hours.value) ? num(hours.value) : null))
+const num = (text: string) => Number(text.trim().replace(',', '.'))
+const noWeek = computed(() => hours.value.trim() !== '' && week.value === null)
+type Skill = 'saw' | 'ladder' | 'machine'
+const SKILLS: { id: Skill; says: string }[] = [
+  { id: 'saw', says: 'saw big wood' },
+  { id: 'ladder', says: 'work from a ladder' },
+  { id: 'machine', says: 'drive the machine' },
+]
+const skills = ref<Skill[]>(props.person?.skills ?? ['saw', 'ladder'])
 const kg = computed(() => parseWeight(carries.value, units.value))
 const unread = computed(() => carries.value.trim() !== '' && kg.value === null)
 const sizes = ref<HTMLFormElement>()
@@ -32,6 +43,8 @@ async function keep() {
     reach_m: reach.value,
     pole_m: pole.value,
     carries_kg: kg.value,
+    hours_week: week.value,
+    skills: skills.value,
   }
   const params = { path: { id: props.id } }
   if (await act(() => heed(api.PUT('/api/people/{id}', { params, body })))) emit('kept')
@@ -80,6 +93,28 @@ async function keep() {
         {{ unread ? 'Cannot read this; type 15' : fields['/carries_kg'] }}
       </p>
     </div>
+    <div>
+      <label class="label" :for="`${at}h`">Hours a week for the trees</label>
+      <input
+        :id="`${at}h`"
+        v-model="hours"
+        class="field"
+        inputmode="decimal"
+        autocomplete="off"
+        :aria-invalid="noWeek || !!fields['/hours_week']"
+      />
+      <p v-if="noWeek || fields['/hours_week']" class="wrong">
+        {{ noWeek ? 'Cannot read this; type 24' : fields['/hours_week'] }}
+      </p>
+    </div>
+    <fieldset class="sm:col-span-3">
+      <legend class="label">May</legend>
+      <div class="flex flex-wrap gap-x-5">
+        <label v-for="s in SKILLS" :key="s.id" class="flex items-center gap-2 min-h-touch">
+          <input v-model="skills" type="checkbox" class="check" :value="s.id" />{{ s.says }}
+        </label>
+      </div>
+    </fieldset>
     <p v-if="trouble" class="wrong sm:col-span-4" role="alert">{{ trouble }}</p>
     <button class="btn btn-go sm:col-span-4 justify-self-start" :disabled="busy || !name.trim()">
       {{ person ? 'Keep it' : 'Put on the list' }}

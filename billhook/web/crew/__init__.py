@@ -1,0 +1,1 @@
+"""The weeks of the crew on the wire."""

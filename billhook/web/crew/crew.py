@@ -1,0 +1,71 @@
+"""The weeks of the crew."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...services.crew import crew as service
+from ...services.crew.jobs import Gathered, why_left
+from ..answers import body as answer
+from ..answers import here
+from ..models.crew import CrewQuery, CrewWeeksOut
+
+routes = APIBlueprint("crew_crew", __name__, url_prefix="/api")
+
+
+def _job(g: Gathered) -> dict[str, Any]:
+    item = g.item
+    return {
+        "id": g.job.id,
+        "says": item.says,
+        "work": item.work,
+        "block": item.block,
+        "rows": item.rows,
+        "trees": len(item.trees),
+        "row_id": item.trees[0].row.id,
+        "free": g.free,
+        "minutes": g.job.minutes,
+        "skills": sorted(g.job.skills),
+        "crops": g.weighed.crops,
+        "later": g.weighed.later,
+    }
+
+
+@routes.get("/crew", responses={200: CrewWeeksOut})
+def get_crew(query: CrewQuery) -> dict[str, Any]:
+    """Who does what in which of the weeks ahead, and what does not fit."""
+    at = here()
+    found = service.crew_weeks(at, at.today(), query.weeks, query.units)
+    weeks = range(len(found.weeks))
+    jobs = {g.job.id: g for g in found.jobs}
+    helpers = [
+        {
+            "id": h.id,
+            "name": found.names.get(h.id, ""),
+            "skills": sorted(h.skills),
+            "minutes": [round(m) for m in h.minutes],
+            "spent": [round(found.spent.get((h.id, w), 0.0)) for w in weeks],
+        }
+        for h in found.helpers
+    ]
+    return answer(
+        CrewWeeksOut,
+        {
+            "day": found.day,
+            "known": found.known,
+            "weeks": found.weeks,
+            "helpers": helpers,
+            "jobs": [_job(g) for g in found.jobs],
+            "work": found.plan.work,
+            "unplaced": [
+                {**vars(x), "says": why_left(jobs[x.job], x)} for x in found.plan.unplaced
+            ],
+            "planned": found.planned,
+            "served": found.served,
+            "more": found.more,
+            "gap": found.plan.gap,
+            "seconds": found.plan.seconds,
+        },
+    )

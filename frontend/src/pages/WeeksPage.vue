@@ -1,0 +1,240 @@
+<script setup lang="ts">
+/** Who does what in which of the weeks ahead, what does not fit, and what leaving it costs. */
+import { api, heed, sentence } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import SaidText from '@/controls/SaidText.vue'
+import { dayWords } from '@/geometry/day'
+import { rowsWords } from '@/geometry/rows'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { useSessionStorage } from '@vueuse/core'
+import { computed } from 'vue'
+
+const { units } = useSettings()
+const weeks = useSessionStorage('billhook-weeks', 6)
+const { data, error, isPending } = useQuery({
+  queryKey: ['crew', weeks, units],
+  queryFn: () =>
+    heed(api.GET('/api/crew', { params: { query: { weeks: weeks.value, units: units.value } } })),
+  placeholderData: keepPreviousData,
+})
+const job = computed(() => new Map(data.value?.jobs.map((j) => [j.id, j]) ?? []))
+const SKILLS = { saw: 'saw', ladder: 'ladder', machine: 'machine' }
+const time = (minutes: number) =>
+  minutes >= 60 ? `${Math.round(minutes / 6) / 10} h` : `${minutes} min`
+const hours = (minutes: number) => `${Math.round(minutes / 6) / 10}`
+const where = (block: string, rows: number[]) => `${block} ${rowsWords(rows)}`
+interface Line {
+  id: string
+  block: string
+  says: string
+  free: boolean
+  rowId: string
+  rows: number[]
+  minutes: number
+}
+type Piece = { job: string; minutes: number }
+/** Like work in rows of one block is one line; the longest comes first. */
+function lines(pieces: Piece[]): Line[] {
+  const found = new Map<string, Line>()
+  for (const piece of pieces) {
+    const of = job.value.get(piece.job)
+    if (!of) continue
+    const id = `${of.block}|${of.says}`
+    const { block, says, free, row_id: rowId } = of
+    const at = found.get(id) ?? { id, block, says, free, rowId, rows: [], minutes: 0 }
+    at.rows = [...new Set([...at.rows, ...of.rows])].sort((a, b) => a - b)
+    at.minutes += piece.minutes
+    found.set(id, at)
+  }
+  return [...found.values()].sort((a, b) => b.minutes - a.minutes)
+}
+function together<T extends Piece>(pieces: T[], key: (p: T) => string): [string, Line[]][] {
+  const found = new Map<string, T[]>()
+  for (const piece of pieces) found.set(key(piece), [...(found.get(key(piece)) ?? []), piece])
+  return [...found].map(([at, of]) => [at, lines(of)])
+}
+const cells = computed(
+  () => new Map(together(data.value?.work ?? [], (p) => `${p.helper} ${p.week}`)),
+)
+/** What is left for the same reasons, together. */
+const left = computed(() =>
+  together(data.value?.unplaced ?? [], (u) => u.says.join(' ')).flatMap(([why, of]) =>
+    of.map((line) => ({ ...line, why })),
+  ),
+)
+const widest = computed(() => Math.max(1, ...(data.value?.helpers.flatMap((h) => h.minutes) ?? [])))
+const width = (minutes: number) => `${Math.max(2, (100 * minutes) / widest.value)}%`
+const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
+const crops = (n: number) => n.toFixed(1)
+const saved = computed(() => {
+  const d = data.value
+  return d ? d.served.crops + d.served.left_crops - d.planned.crops - d.planned.left_crops : 0
+})
+</script>
+
+<template>
+  <div class="px-6 py-3 max-sm:px-3 max-w-[1360px] mx-auto">
+    <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2 border-b-2 border-ink">
+      <h1 class="text-title">The weeks ahead</h1>
+      <p v-if="data" class="text-ink2">
+        {{ time(data.planned.minutes) }} placed<template v-if="data.planned.left_minutes"
+          >, {{ time(data.planned.left_minutes) }} that do not fit</template
+        >
+      </p>
+      <div class="ml-auto flex flex-wrap gap-2 no-print" role="group" aria-label="How many weeks">
+        <button
+          v-for="n in [4, 6, 8, 12]"
+          :key="n"
+          type="button"
+          class="btn btn-small"
+          :aria-pressed="weeks === n"
+          @click="weeks = n"
+        >
+          {{ n }} weeks
+        </button>
+        <RouterLink class="btn btn-small" to="/people">People</RouterLink>
+      </div>
+    </header>
+    <p v-if="isPending" class="py-6">Sharing out the weeks …</p>
+    <p v-else-if="error" class="wrong py-6" role="alert">{{ sentence(error) }}</p>
+    <template v-else-if="data">
+      <p v-if="!data.jobs.length" class="py-6">Nothing wants doing in these weeks.</p>
+      <p v-else-if="!data.known" class="keep my-3" data-test="nobody">
+        Nobody’s hours are known, so the work is spread evenly over the weeks its days allow.
+        <RouterLink class="link" to="/people">Say how many hours a week each has</RouterLink>
+      </p>
+      <p v-else class="py-2 text-note max-w-[80ch]">
+        The cheapest days first, and few moves between rows. The cuts cost up to
+        {{ crops(data.planned.crops) }} crops of one tree<template v-if="saved > 0.05"
+          >; first come, first served would cost {{ crops(saved) }} more</template
+        >.
+        <template v-if="data.more">
+          One more hour brings most with
+          {{ data.helpers.find((h) => h.id === data!.more!.helper)?.name }} in the week of
+          {{ dayWords(data.weeks[data.more.week]!.from) }}.</template
+        >
+      </p>
+      <section
+        v-for="h in data.helpers"
+        :key="h.id"
+        class="helper"
+        :aria-label="h.name || 'Whoever works'"
+        data-test="helper"
+      >
+        <div class="who">
+          <h2 class="text-part">{{ h.name || 'Whoever works' }}</h2>
+          <p v-if="data.known" class="text-note text-ink2">
+            {{ h.skills.length ? h.skills.map((s) => SKILLS[s]).join(', ') : 'by hand' }}
+          </p>
+          <p class="num">{{ hours(total(h.spent)) }} of {{ hours(total(h.minutes)) }} h</p>
+        </div>
+        <ol class="weeks">
+          <li v-for="(w, i) in data.weeks" :key="w.from" class="week">
+            <h3 class="tag">{{ dayWords(w.from) }} to {{ dayWords(w.to) }}</h3>
+            <ul>
+              <li v-for="p in cells.get(`${h.id} ${i}`) ?? []" :key="p.id" class="piece">
+                <RouterLink :to="`/row/${p.rowId}`" class="on">
+                  <b>{{ where(p.block, p.rows) }}</b> {{ p.says }}
+                </RouterLink>
+                <span class="line">
+                  <i :class="{ free: p.free }" :style="{ width: width(p.minutes) }" />
+                  <span class="num">{{ time(p.minutes) }}</span>
+                </span>
+              </li>
+            </ul>
+            <p class="sum num">
+              <i :style="{ width: width(h.spent[i]!) }" />
+              {{ hours(h.spent[i]!) }} of {{ hours(h.minutes[i]!) }} h
+            </p>
+          </li>
+        </ol>
+      </section>
+      <section v-if="data.unplaced.length" class="pt-4" aria-label="What does not fit">
+        <h2 class="text-part">What does not fit</h2>
+        <ul>
+          <li
+            v-for="u in left"
+            :key="u.id + u.why"
+            class="border-t border-rule py-2 grid sm:grid-cols-[22rem_5rem_1fr] gap-x-4"
+            data-test="left"
+          >
+            <span
+              ><b>{{ where(u.block, u.rows) }}</b> <SaidText :text="u.says"
+            /></span>
+            <b class="num">{{ time(u.minutes) }}</b>
+            <span>{{ u.why }}</span>
+          </li>
+        </ul>
+      </section>
+      <p class="flex gap-5 pt-4 text-note" aria-hidden="true">
+        <span class="line"><i class="key" /> live wood</span>
+        <span class="line"><i class="key free" /> takes no canopy</span>
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.helper {
+  display: grid;
+  grid-template-columns: 9.5rem 1fr;
+  gap: 12px;
+  padding: 12px 0;
+  border-bottom: 2px solid var(--ink);
+}
+.weeks {
+  display: grid;
+  grid-template-columns: repeat(6, minmax(0, 1fr));
+  gap: 14px 12px;
+}
+.week {
+  border-left: 1.5px solid var(--rule);
+  padding-left: 8px;
+  display: grid;
+  grid-template-rows: auto 1fr auto;
+}
+.piece {
+  padding: 5px 0;
+  font-size: var(--text-note);
+  line-height: 1.2;
+}
+.on {
+  display: block;
+  min-height: 24px;
+}
+.line {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+i {
+  display: block;
+  height: 12px;
+  background: var(--tape);
+}
+i.free,
+.sum i {
+  background: var(--ink);
+}
+i.key {
+  width: 28px;
+}
+.sum {
+  border-top: 1px solid var(--rule);
+  padding-top: 4px;
+}
+.sum i {
+  height: 5px;
+}
+@media (max-width: 1100px) {
+  .weeks {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+}
+@media (max-width: 640px) {
+  .helper,
+  .weeks {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,83 @@
+"""Weeks, what work weighs in them, and how much planning brings."""
+
+from __future__ import annotations
+
+import datetime as dt
+
+import pytest
+
+from billhook.catalogue import load_catalogue
+from billhook.core.crew.cost import cost_of
+from billhook.core.crew.model import Crew, Helper, Job
+from billhook.core.crew.more import one_more_hour
+from billhook.core.crew.plan import plan
+from billhook.core.crew.served import first_come
+from billhook.core.crew.weeks import part_of, weeks_from, weigh
+
+from .crews import broken, grove_crew, weeks
+
+KNOW = load_catalogue()
+
+
+@pytest.mark.parametrize(
+    ("day", "first", "ends", "part"),
+    [
+        ("2027-03-15", "2027-03-15", "2027-03-21", 1.0),  # a Monday
+        ("2027-03-18", "2027-03-18", "2027-03-21", 0.4),  # Thursday and Friday are left
+        ("2027-03-20", "2027-03-22", "2027-03-28", 1.0),  # on a Saturday the next one
+    ],
+)
+def test_the_first_week_is_what_is_left_of_it(day, first, ends, part):
+    one, two = weeks_from(dt.date.fromisoformat(day), 2)
+    assert (one.first, one.last) == (dt.date.fromisoformat(first), dt.date.fromisoformat(ends))
+    assert part_of(one) == pytest.approx(part)
+    assert (two.first - one.last).days == 1
+    assert part_of(two) == 1
+
+
+def weighs(prices: dict[int, float | None], canopy: float = 2.0):
+    """Work of two hours, by the price of each week; None: closed."""
+    spans = weeks(3)
+
+    def price_on(day: dt.date) -> float | None:
+        return prices.get((day - spans[0].first).days // 7)
+
+    return weigh(KNOW, spans, price_on, canopy, 2.0, spans[-1].last + dt.timedelta(days=60))
+
+
+def test_a_week_weighs_the_crop_of_its_cheapest_day_and_the_waiting():
+    found = weighs({0: None, 1: 0.3, 2: 0.1})
+    assert found.crops == (None, pytest.approx(0.6), pytest.approx(0.2))
+    assert found.prices[0] is None
+    hour, late = KNOW.number("crew/crop-hours") / 2, KNOW.number("crew/late-week")
+    assert found.prices[1] == pytest.approx(0.6 * hour)
+    assert found.prices[2] == pytest.approx((0.2 + late) * hour)
+    assert found.later is None
+
+
+def test_what_is_dearer_afterwards_is_left_last():
+    same, dear, gone = (weighs({0: 0.1, 5: later}) for later in (0.1, 1.0, None))
+    assert same.leave_price < dear.leave_price <= gone.leave_price
+    # and any open week is better than leaving it
+    assert all(p < x.leave_price for x in (same, dear, gone) for p in x.prices if p is not None)
+
+
+def test_planning_is_never_dearer_than_first_come_first_served():
+    for seed in range(4):
+        crew = grove_crew(20, 5, 2, 1.1, seed, places=6)
+        greedy = first_come(crew)
+        assert broken(crew, tuple(greedy)) == []
+        assert plan(crew).cost <= cost_of(crew, greedy) + 1e-6
+
+
+def test_the_hour_that_is_missing_is_named():
+    """Two weeks, two helpers; only the second may saw, and only in the second week."""
+    helpers = (Helper("hand", (600.0, 600.0)), Helper("saw", (600.0, 60.0), frozenset({"saw"})))
+    job = Job("j", "row", 120, (None, 1.0), frozenset({"saw"}), 60.0)
+    crew = Crew(weeks(2), helpers, (job,))
+    found = one_more_hour(crew, plan(crew))
+    assert found is not None
+    assert (found.helper, found.week) == ("saw", 1)
+    assert found.saves == pytest.approx(59)  # an hour at 1 in place of one left at 60
+    plenty = Crew(weeks(2), (Helper("saw", (600.0, 600.0), frozenset({"saw"})),), (job,))
+    assert one_more_hour(plenty, plan(plenty)) is None

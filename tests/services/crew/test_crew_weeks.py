@@ -1,0 +1,106 @@
+"""The season's work shared out among those who have hours, in weeks that allow it."""
+
+from __future__ import annotations
+
+import datetime as dt
+from dataclasses import replace
+
+import pytest
+
+from billhook.catalogue.wording import said
+from billhook.core.errors import InvalidInput
+from billhook.core.words.values import say
+from billhook.services.crew.crew import ANYBODY, crew_weeks
+from billhook.services.crew.jobs import why_left
+from billhook.services.heights import aims
+from billhook.services.holding import people
+from billhook.services.season.desk import SeasonDesk
+from billhook.services.tree import observing
+from billhook.store.trees import tree_record
+
+from ...places import TODAY, new_id
+
+
+def somebody(at, name: str, hours: float | None, *skills: str) -> str:
+    return people.put_person(at, new_id(), name, hours_week=hours, skills=skills or None).id
+
+
+@pytest.fixture
+def tall(grove):
+    """The same, taller than they are wanted: work of the season."""
+    for block in (grove.low, grove.high):
+        for tree in block.tree_ids:
+            observing.observe(grove, "tree", tree, "height_m", "4.6", TODAY)
+    aims.say_aim(grove, grove.low.tree_ids[0], "holding", 3.0)
+    return grove
+
+
+def test_without_hours_the_work_is_spread_over_its_days(grove):
+    found = crew_weeks(grove, TODAY, 6)
+    assert not found.known
+    assert [h.id for h in found.helpers] == [ANYBODY]
+    assert found.jobs
+    assert found.plan.unplaced == ()
+    somebody(grove, "First helper", None)  # a name alone has no hours
+    assert not crew_weeks(grove, TODAY, 6).known
+
+
+def test_what_is_placed_lies_in_weeks_that_allow_it(tall):
+    somebody(tall, "First helper", 20.0)
+    somebody(tall, "Second helper", 8.0)
+    found = crew_weeks(tall, TODAY, 8)
+    items = {g.job.id: g.item for g in found.jobs}
+    assert found.known
+    assert found.plan.work
+    seen = 0
+    for piece in found.plan.work:
+        item, week = items[piece.job], found.weeks[piece.week]
+        if item.kind != "work":
+            continue
+        days = [week.first + dt.timedelta(days=i) for i in range((week.last - week.first).days + 1)]
+        with tall.store.reading() as session:
+            record = tree_record(session, item.trees[0].tree.id)
+            says = {
+                SeasonDesk(session, tall, d).verdict(record, item.work, False).status for d in days
+            }
+        assert says & {"go", "light"}, (item.says, week)
+        seen += 1
+    assert seen
+    for (helper, week), spent in found.spent.items():
+        minutes = next(h.minutes for h in found.helpers if h.id == helper)
+        assert spent <= minutes[week] + 1e-6
+
+
+def test_rows_of_somebody_are_worked_by_them(grove):
+    one, two = somebody(grove, "First helper", 30.0), somebody(grove, "Second helper", 30.0)
+    people.assign(grove, "block", [grove.low.block_id], one)
+    people.assign(grove, "block", [grove.high.block_id], two)
+    found = crew_weeks(grove, TODAY, 6)
+    block = {g.job.id: g.item.block for g in found.jobs}
+    assert {(block[p.job], p.helper) for p in found.plan.work} == {("Baixo", one), ("Alto", two)}
+    # who is not on the list with hours keeps nothing for themselves
+    people.put_person(grove, two, "Second helper", hours_week=None)
+    assert {p.helper for p in crew_weeks(grove, TODAY, 6).plan.work} == {one}
+
+
+def test_what_does_not_fit_says_why_and_what_waiting_costs(tall):
+    somebody(tall, "First helper", 0.2)
+    found = crew_weeks(tall, TODAY, 4)
+    jobs = {g.job.id: g for g in found.jobs}
+    assert found.plan.unplaced
+    assert found.more is not None
+    assert found.planned.left_minutes == sum(x.minutes for x in found.plan.unplaced)
+    whys = {x.why for x in found.plan.unplaced}
+    assert "hours" in whys
+    left = next(x for x in found.plan.unplaced if x.why == "hours")
+    free = replace(jobs[left.job], free=True)
+    assert why_left(free, left)[0] == say("crew-left-hours")
+    nobody = replace(left, why="nobody")
+    wants = replace(free, job=replace(free.job, skills=frozenset({"machine"})))
+    assert "machine" in said(why_left(wants, nobody)[0])
+
+
+@pytest.mark.parametrize("weeks", [3, 13])
+def test_four_to_twelve_weeks(grove, weeks):
+    with pytest.raises(InvalidInput):
+        crew_weeks(grove, TODAY, weeks)
