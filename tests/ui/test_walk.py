@@ -121,6 +121,11 @@ def test_a_look_for_suckers_is_four_taps_and_what_it_finds_is_work(browser, demo
     hand.sees("Done on the spot")
     hand.sees("what is left stays as work of this tree")
     assert findings(browser) == []
+    hand.touch('[aria-label^="Done on the spot"]')
+    hand.touch('form[aria-label="Done"] .btn-go')
+    hand.sees("In the log as done")
+    hand.click("Undo")
+    hand.until(lambda: "In the log as done" not in hand.text())
     hand.click("Finish the walk")
     hand.sees("stays as work of this tree")
     hand.open("/today")

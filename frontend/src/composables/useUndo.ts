@@ -20,6 +20,9 @@ watch(wrote, () => {
   trouble.value = ''
 })
 
+/** Runs after something was taken back or put back, for what is not fetched by a query. */
+export const onUndone = (run: () => unknown) => watch(wrote, (w) => w?.back && void run())
+
 export function useUndo() {
   const queries = useQueryClient()
   async function undo(act: string, also = false): Promise<boolean> {

@@ -4,6 +4,7 @@
  */
 import { api, heed, sentence, unanswered } from '@/api/client'
 import { newId } from '@/api/ids'
+import { onUndone } from '@/composables/useUndo'
 import { nextQuestion } from '@/geometry/walk'
 import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
 import { onSent, put, send, useOutbox } from './outbox'
@@ -188,6 +189,7 @@ export function useWalk(tree: Ref<string>) {
     void keepWalk(found, true)
   })
   onBeforeUnmount(off)
+  onUndone(refresh)
   watch(tree, () => begin(), { immediate: true })
   return { walk, trouble, local, begin, lookFor, refresh, give, finish }
 }

@@ -5,6 +5,7 @@
  */
 import { api, heed, Refused, sentence, type Schemas } from '@/api/client'
 import { newId } from '@/api/ids'
+import { onUndone } from '@/composables/useUndo'
 import { useStand } from '@/composables/useStand'
 import { useSettings } from '@/composables/useSettings'
 import SayButtons from '@/controls/SayButtons.vue'
@@ -36,6 +37,7 @@ async function load() {
   }
 }
 watch(() => props.id, load, { immediate: true })
+onUndone(load)
 onBeforeUnmount(
   onSent(
     (item) =>

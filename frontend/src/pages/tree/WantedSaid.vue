@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The height that was just dragged on the drawing: kept for the tree, and for its like if wanted. */
 import { api, heed, type Schemas } from '@/api/client'
+import { onUndone } from '@/composables/useUndo'
 import { useAct } from '@/composables/useAct'
 import { useSettings } from '@/composables/useSettings'
 import { lengthWords } from '@/geometry/measure'
@@ -33,6 +34,7 @@ async function want(height: number, scope: Scope = 'tree') {
   })
   if (done) said.value = { height, scope }
 }
+onUndone(() => (said.value = null))
 defineExpose({ want })
 </script>
 
