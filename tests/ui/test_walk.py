@@ -281,3 +281,20 @@ def test_a_photo_is_made_small_and_loses_its_place(browser, demo, tmp_path):
     (tmp_path / "large.jpg").write_bytes(b"\0" * (11 * 1024 * 1024))
     hand.all('input[type="file"]')[-1].send_keys(str(tmp_path / "large.jpg"))
     hand.sees("10 MB is the most")
+
+
+def test_the_same_on_a_row_in_one_tap_and_taken_back(browser, demo):
+    hand = Hand(browser, demo.url)
+    resize(browser, 390, 844)
+    tree = ask(demo, f"/api/trees/{tree_named(demo, 'Baixo 5·5')}")
+    hand.open(f"/row/{tree['row_id']}/walk")
+    hand.touch('[data-test="together"] [aria-expanded]')
+    hand.touch('[data-test="together"] [aria-label="Suckers rubbed off each, one more"]')
+    hand.click("Into the log of")
+    hand.until(lambda: not hand.all('[data-test="together"]'))
+    log = hand.until(lambda: ask(demo, f"/api/trees/{tree['id']}")["log"])
+    assert (log[0]["work"], log[0]["cuts"]) == ("sucker", 1)
+    hand.click("Undo")
+    hand.until(lambda: hand.all('[data-test="together"]'))
+    assert ask(demo, f"/api/trees/{tree['id']}")["log"] == []
+    assert findings(browser) == []
