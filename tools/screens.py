@@ -10,6 +10,7 @@ import tempfile
 import threading
 import time
 import urllib.request
+import uuid
 from pathlib import Path
 from typing import Any
 
@@ -165,13 +166,12 @@ def take(camera: Camera) -> None:
     camera.keep("grove")
     camera.open("/today")
     camera.keep("today")
-    camera.open("/place")
-    camera.keep("place")
     camera.open(f"/year?tree={named['Baixo 4·7']}")
     camera.keep("year")
     take_tree(camera, trees, named)
     under_the_tree(camera, named["Baixo 4·7"])
     take_years(camera, named)
+    take_weeks(camera)
 
 
 def take_tree(camera: Camera, trees: list[Any], named: dict[str, str]) -> None:
@@ -232,6 +232,21 @@ def take_years(camera: Camera, named: dict[str, str]) -> None:
     camera.keep("after-frost")
     camera.open("/frost")
     camera.keep("frost")
+
+
+def take_weeks(camera: Camera) -> None:
+    for name, hours, skills in (("First helper", 16, ["saw", "ladder"]), ("Second helper", 8, [])):
+        body = json.dumps({"name": name, "hours_week": hours, "skills": skills}).encode()
+        request = urllib.request.Request(
+            f"{camera.url}/api/people/{uuid.uuid4()}",
+            body,
+            {"Content-Type": "application/json"},
+            method="PUT",
+        )
+        urllib.request.urlopen(request).close()
+    camera.open("/weeks")
+    time.sleep(3)
+    camera.keep("weeks")
 
 
 def main() -> None:
