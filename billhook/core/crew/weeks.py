@@ -5,8 +5,10 @@ waiting.
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Callable
 from dataclasses import dataclass
+
+import numpy as np
+import numpy.typing as npt
 
 from ..known import Knowledge
 from .model import Week
@@ -29,6 +31,24 @@ def part_of(week: Week) -> float:
 
 
 @dataclass(frozen=True)
+class Days:
+    """prices: crops lost per share taken on each day from the first, shape (days,); not a number
+    where the day is closed. Beyond them every day is closed.
+    """
+
+    first: dt.date
+    prices: npt.NDArray[np.float64]
+
+    def least(self, first: dt.date, last: dt.date | None) -> float | None:
+        """The price of the cheapest day of a span, both inclusive; None where all are closed."""
+        start = max(0, (first - self.first).days)
+        end = None if last is None else max(0, (last - self.first).days + 1)
+        span = self.prices[start:end]
+        open_ = span[~np.isnan(span)]
+        return float(open_.min()) if len(open_) else None
+
+
+@dataclass(frozen=True)
 class Weighed:
     """crops: lost if all is done in a week, None where it is closed; later: after the weeks, None
     where it is not open again. prices: of an hour in each week; leave_price: of an hour left.
@@ -41,21 +61,13 @@ class Weighed:
 
 
 def weigh(
-    know: Knowledge,
-    weeks: tuple[Week, ...],
-    price_on: Callable[[dt.date], float | None],
-    canopy: float,
-    hours: float,
-    until: dt.date,
+    know: Knowledge, weeks: tuple[Week, ...], days: Days, canopy: float, hours: float
 ) -> Weighed:
-    """What work weighs in each week.
-
-    price_on: crops lost per share taken on a day, None where the day is closed. canopy: what is
-    taken, in whole canopies of a tree: shares times trees. hours: of the work, above 0. until: the
-    day up to which it may wait.
+    """What work weighs in each week. canopy: what is taken, in whole canopies of a tree: shares
+    times trees. hours: of the work, above 0.
     """
-    crops = tuple(_least(price_on, w.first, w.last, canopy) for w in weeks)
-    later = _least(price_on, weeks[-1].last + _DAY, until, canopy)
+    crops = tuple(_crops(days.least(w.first, w.last), canopy) for w in weeks)
+    later = _crops(days.least(weeks[-1].last + _DAY, None), canopy)
     worth = know.number("crew/crop-hours") / hours
     since = next((i for i, c in enumerate(crops) if c is not None), 0)
     late = know.number("crew/late-week")
@@ -68,9 +80,5 @@ def weigh(
     return Weighed(crops, later, prices, know.number("crew/left-hour") + top + dearer * worth)
 
 
-def _least(
-    price_on: Callable[[dt.date], float | None], first: dt.date, last: dt.date, canopy: float
-) -> float | None:
-    days = (first + i * _DAY for i in range((last - first).days + 1))
-    open_ = [p for p in map(price_on, days) if p is not None]
-    return min(open_) * canopy if open_ else None
+def _crops(price: float | None, canopy: float) -> float | None:
+    return None if price is None else price * canopy

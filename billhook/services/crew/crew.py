@@ -9,6 +9,7 @@ from typing import get_args
 
 from sqlmodel import Session
 
+from ...core.crew.check import MOST
 from ...core.crew.cost import left_of, own_minutes
 from ...core.crew.model import Crew, CrewPlan, Helper, Piece, Skill, Week
 from ...core.crew.more import Hour, one_more_hour
@@ -20,7 +21,7 @@ from ...core.words.units import Units
 from ...store import people
 from ..season.ahead import Ahead
 from ..workplace import Workplace
-from .jobs import Gathered, gather
+from .jobs import Gathered, by_block, gather
 
 ANYBODY = "anybody"
 _ROOM = 1.25
@@ -70,6 +71,8 @@ def crew_weeks(
     with at.store.reading() as session:
         jobs = gather(Ahead(at, session, day, weeks[-1].last, units), weeks)
         helpers, names = _helpers(session, weeks)
+    if len(jobs) * n * max(1, len(helpers)) > MOST:
+        jobs = by_block(at.know, weeks, jobs)
     known = bool(helpers)
     if not known and jobs:
         each = math.ceil(sum(g.job.minutes for g in jobs) * _ROOM / len(weeks))

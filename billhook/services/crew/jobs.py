@@ -2,15 +2,15 @@
 
 from __future__ import annotations
 
-import datetime as dt
 import hashlib
 import math
-from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+
+import numpy as np
 
 from ...core.choice import one_of
 from ...core.crew.model import Job, Left, Week
-from ...core.crew.weeks import Weighed, weigh
+from ...core.crew.weeks import Days, Weighed, weigh
 from ...core.known import Knowledge
 from ...core.season.model import FREE_WORK, WORKS
 from ...core.words.prices import NO_CROP, crop_words
@@ -24,13 +24,16 @@ _SAW = "saw"
 @dataclass(frozen=True)
 class Gathered:
     """A piece of the season's work as a job. free: it takes no live canopy of the year.
-    whose: the id of whose trees they are."""
+    whose: the id of whose trees they are. days, share: the price of each day, and the share that
+    may go of each tree."""
 
     job: Job
     item: Item
     weighed: Weighed
     free: bool
     whose: str | None
+    days: Days
+    share: float
 
     def crops(self, week: int, minutes: int) -> float:
         """Crops lost by so many minutes of it in a week."""
@@ -69,44 +72,68 @@ def gather(ahead: Ahead, weeks: tuple[Week, ...]) -> list[Gathered]:
     return [_gathered(ahead, weeks, item) for item in items]
 
 
-def _gathered(ahead: Ahead, weeks: tuple[Week, ...], item: Item) -> Gathered:
-    know, minutes = ahead.at.know, math.ceil(item.minutes)
-    free = item.kind == "come-back" or item.work not in WORKS or item.work in FREE_WORK
-    price_on, share, until = _days(ahead, item, free)
-    canopy = share * len(item.trees)
-    found = weigh(know, weeks, price_on, canopy, minutes / 60, until)
-    job = Job(
-        hashlib.sha256(item.key.encode()).hexdigest()[:12],
-        item.trees[0].block.id if len(item.rows) > 1 else item.trees[0].row.id,
-        minutes,
-        found.prices,
-        _skills(ahead, item, know),
-        found.leave_price,
+def by_block(know: Knowledge, weeks: tuple[Week, ...], jobs: list[Gathered]) -> list[Gathered]:
+    """Like work in the rows of a block as one job, where rows are too many to be planned apart."""
+    alike: dict[tuple[object, ...], list[Gathered]] = {}
+    for g in jobs:
+        days = (g.days.first, g.days.prices.tobytes())
+        key = (g.item.block, g.item.kind, g.item.work, g.item.says, g.whose, g.job.skills, days)
+        alike.setdefault(key, []).append(g)
+    return [_together(know, weeks, rows) for rows in alike.values()]
+
+
+def _together(know: Knowledge, weeks: tuple[Week, ...], rows: list[Gathered]) -> Gathered:
+    first = rows[0]
+    if len(rows) == 1:
+        return first
+    item = replace(
+        first.item,
+        rows=sorted({n for g in rows for n in g.item.rows}),
+        trees=[t for g in rows for t in g.item.trees],
+        minutes=sum(g.item.minutes for g in rows),
     )
-    return Gathered(job, item, found, free, ahead.helpers.id_of(item.trees[0]))
+    return _weighed(know, weeks, replace(first, item=item))
 
 
-def _days(
-    ahead: Ahead, item: Item, free: bool
-) -> tuple[Callable[[dt.date], float | None], float, dt.date]:
-    """The price of each day, the share that may go, and up to when it may wait."""
+def _gathered(ahead: Ahead, weeks: tuple[Week, ...], item: Item) -> Gathered:
+    free = item.kind == "come-back" or item.work not in WORKS or item.work in FREE_WORK
+    days, share = _days(ahead, item)
+    job = Job("", "", 0, (), _skills(ahead, item, ahead.at.know))
+    nothing = Weighed((), None, (), 0.0)
+    whose = ahead.helpers.id_of(item.trees[0])
+    asked = Gathered(job, item, nothing, free, whose, days, 0.0 if free else share)
+    return _weighed(ahead.at.know, weeks, asked)
+
+
+def _weighed(know: Knowledge, weeks: tuple[Week, ...], g: Gathered) -> Gathered:
+    """With its minutes, its place and what it weighs in each week."""
+    item, minutes = g.item, math.ceil(g.item.minutes)
+    found = weigh(know, weeks, g.days, g.share * len(item.trees), minutes / 60)
+    job = replace(
+        g.job,
+        id=hashlib.sha256(item.key.encode()).hexdigest()[:12],
+        place=item.trees[0].block.id if len(item.rows) > 1 else item.trees[0].row.id,
+        minutes=minutes,
+        prices=found.prices,
+        leave_price=found.leave_price,
+    )
+    return replace(g, job=job, weighed=found)
+
+
+def _days(ahead: Ahead, item: Item) -> tuple[Days, float]:
+    """The price of each day, and the share that may go."""
     if item.kind == "come-back" or item.work not in WORKS:
-        due = item.last_good or ahead.day
-        return (lambda day: 0.0 if day >= due else None), 0.0, ahead.until
+        due = max(item.last_good or ahead.day, ahead.day)
+        return Days(due, np.zeros((ahead.until - due).days + 1)), 0.0
     work = one_of(WORKS, item.work)
     season = ahead.desk.season(item.trees[0], (work,), with_forecast=False)
-    prices = season.prices[work]
-    shares = [s.max_share for s in season.segments if s.status == "go" and s.max_share]
-
-    def price_on(day: dt.date) -> float | None:
-        at = (day - ahead.day).days
-        if not 0 <= at < len(prices):
-            return None
-        open_ = any(s.status == "go" and s.start <= day <= s.end for s in season.segments)
-        return float(prices[at]) if open_ else None
-
-    share = 0.0 if free else min(shares, default=0.0)
-    return price_on, share, ahead.day + dt.timedelta(days=len(prices) - 1)
+    prices = np.full(len(season.prices[work]), np.nan)
+    open_ = [s for s in season.segments if s.status == "go"]
+    for segment in open_:
+        start = max(0, (segment.start - ahead.day).days)
+        end = (segment.end - ahead.day).days + 1
+        prices[start:end] = season.prices[work][start:end]
+    return Days(ahead.day, prices), min((s.max_share for s in open_ if s.max_share), default=0.0)
 
 
 def _skills(ahead: Ahead, item: Item, know: Knowledge) -> frozenset[str]:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 
+import numpy as np
 import pytest
 
 from billhook.catalogue import load_catalogue
@@ -12,7 +13,7 @@ from billhook.core.crew.model import Crew, Helper, Job
 from billhook.core.crew.more import one_more_hour
 from billhook.core.crew.plan import plan
 from billhook.core.crew.served import first_come
-from billhook.core.crew.weeks import part_of, weeks_from, weigh
+from billhook.core.crew.weeks import Days, part_of, weeks_from, weigh
 
 from .crews import broken, grove_crew, weeks
 
@@ -39,10 +40,9 @@ def weighs(prices: dict[int, float | None], canopy: float = 2.0):
     """Work of two hours, by the price of each week; None: closed."""
     spans = weeks(3)
 
-    def price_on(day: dt.date) -> float | None:
-        return prices.get((day - spans[0].first).days // 7)
-
-    return weigh(KNOW, spans, price_on, canopy, 2.0, spans[-1].last + dt.timedelta(days=60))
+    each = [prices.get(day // 7) for day in range(7 * len(spans) + 60)]
+    days = np.array([np.nan if price is None else price for price in each])
+    return weigh(KNOW, spans, Days(spans[0].first, days), canopy, 2.0)
 
 
 def test_a_week_weighs_the_crop_of_its_cheapest_day_and_the_waiting():

@@ -8,16 +8,19 @@ from dataclasses import replace
 import pytest
 
 from billhook.catalogue.wording import said
+from billhook.core.crew.model import Crew
 from billhook.core.errors import InvalidInput
 from billhook.core.words.values import say
+from billhook.services.crew import crew
 from billhook.services.crew.crew import ANYBODY, crew_weeks
 from billhook.services.crew.jobs import why_left
 from billhook.services.heights import aims
-from billhook.services.holding import people
+from billhook.services.holding import people, planting
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.tree import observing
 from billhook.store.trees import tree_record
 
+from ...core.crew.crews import broken
 from ...places import TODAY, new_id
 
 
@@ -81,6 +84,20 @@ def test_rows_of_somebody_are_worked_by_them(grove):
     # who is not on the list with hours keeps nothing for themselves
     people.put_person(grove, two, "Second helper", hours_week=None)
     assert {p.helper for p in crew_weeks(grove, TODAY, 6).plan.work} == {one}
+
+
+def test_rows_too_many_to_plan_apart_are_planned_by_block(grove, monkeypatch):
+    for row in (1, 2, 3):
+        planting.plant(grove, grove.site.id, "Novo", row, 2, "mandarin", TODAY.year - 1)
+    apart = crew_weeks(grove, TODAY, 6)
+    monkeypatch.setattr(crew, "MOST", 1)
+    made = crew_weeks(grove, TODAY, 6)
+    assert len(made.jobs) < len(apart.jobs)
+    assert sum(len(g.item.trees) for g in made.jobs) == sum(len(g.item.trees) for g in apart.jobs)
+    minutes = [sum(g.item.minutes for g in found.jobs) for found in (made, apart)]
+    assert minutes[0] == pytest.approx(minutes[1])
+    shared = Crew(made.weeks, made.helpers, tuple(g.job for g in made.jobs))
+    assert broken(shared, made.plan.work) == []
 
 
 def test_what_does_not_fit_says_why_and_what_waiting_costs(tall):
