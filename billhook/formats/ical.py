@@ -30,7 +30,7 @@ def write_calendar(name: str, entries: Iterable[Entry], made_at: dt.datetime) ->
     calendar.add("prodid", "-//Billhook//Pruning calendar//EN")
     calendar.add("version", "2.0")
     calendar.add("method", "PUBLISH")
-    calendar.add("x-wr-calname", name)
+    calendar.add("x-wr-calname", " ".join(name.split()))  # a name in two lines stays one
     calendar.add("refresh-interval;value=duration", "PT12H")
     for entry in entries:
         event = Event()

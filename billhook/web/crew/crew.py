@@ -4,12 +4,15 @@ from __future__ import annotations
 
 from typing import Any
 
+from flask import Response
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.crew import crew as service
+from ...services.crew.calendar import weeks_calendar
 from ...services.crew.jobs import Gathered, why_left
 from ..answers import body as answer
 from ..answers import here
+from ..models.base import IdPath
 from ..models.crew import CrewQuery, CrewWeeksOut
 
 routes = APIBlueprint("crew_crew", __name__, url_prefix="/api")
@@ -68,4 +71,14 @@ def get_crew(query: CrewQuery) -> dict[str, Any]:
             "gap": found.plan.gap,
             "seconds": found.plan.seconds,
         },
+    )
+
+
+@routes.get("/people/<id>/weeks.ics")
+def get_weeks_calendar(path: IdPath) -> Response:
+    """What somebody does in each of the weeks ahead, as iCalendar."""
+    return Response(
+        weeks_calendar(here(), path.id),
+        mimetype="text/calendar",
+        headers={"Content-Disposition": 'inline; filename="billhook-weeks.ics"'},
     )

@@ -127,6 +127,13 @@ const saved = computed(() => {
             {{ h.skills.length ? h.skills.map((s) => SKILLS[s]).join(', ') : 'by hand' }}
           </p>
           <p class="num">{{ hours(total(h.spent)) }} of {{ hours(total(h.minutes)) }} h</p>
+          <a
+            v-if="data.known"
+            class="link text-note no-print"
+            :href="`/api/people/${h.id}/weeks.ics`"
+            download="billhook-weeks.ics"
+            >Calendar file</a
+          >
         </div>
         <ol class="weeks">
           <li v-for="(w, i) in data.weeks" :key="w.from" class="week">

@@ -6,18 +6,21 @@ import datetime as dt
 from dataclasses import replace
 
 import pytest
+from icalendar import Calendar
 
 from billhook.catalogue.wording import said
 from billhook.core.crew.model import Crew
 from billhook.core.errors import InvalidInput
 from billhook.core.words.values import say
 from billhook.services.crew import crew
+from billhook.services.crew.calendar import weeks_calendar
 from billhook.services.crew.crew import ANYBODY, crew_weeks
 from billhook.services.crew.jobs import why_left
 from billhook.services.heights import aims
 from billhook.services.holding import people, planting
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.tree import observing
+from billhook.store.database import NotFound
 from billhook.store.trees import tree_record
 
 from ...core.crew.crews import broken
@@ -115,6 +118,20 @@ def test_what_does_not_fit_says_why_and_what_waiting_costs(tall):
     nobody = replace(left, why="nobody")
     wants = replace(free, job=replace(free.job, skills=frozenset({"machine"})))
     assert "machine" in said(why_left(wants, nobody)[0])
+
+
+def test_a_helpers_weeks_are_a_calendar(tall):
+    one = somebody(tall, "First helper", 20.0)
+    two = somebody(tall, "Second helper", 20.0)
+    people.assign(tall, "block", [tall.high.block_id], two)
+    found = crew_weeks(tall, TODAY, 6)
+    events = [e for e in Calendar.from_ical(weeks_calendar(tall, one)).walk() if e.name == "VEVENT"]
+    mine = [p for p in found.plan.work if p.helper == one]
+    assert len(events) == len(mine) > 0
+    assert {str(e["summary"]).split(",")[0] for e in events} == {"Baixo"}
+    assert {e["dtstart"].dt for e in events} == {found.weeks[p.week].first for p in mine}
+    with pytest.raises(NotFound):
+        weeks_calendar(tall, new_id())
 
 
 @pytest.mark.parametrize("weeks", [3, 13])

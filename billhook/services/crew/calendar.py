@@ -1,0 +1,53 @@
+"""The weeks of one helper as a calendar."""
+
+from __future__ import annotations
+
+import datetime as dt
+import uuid
+
+from ...catalogue.wording import said
+from ...core.words.values import Saying
+from ...formats.ical import Entry, write_calendar
+from ...store import people
+from ..workplace import Workplace
+from .crew import CrewWeeks, crew_weeks
+
+_NAMES = uuid.UUID("5a0c1f0e-6b7d-4b1e-9d55-0f7f3f6f1b52")
+_FIRST = dt.date(2020, 1, 1)
+_WEEKS = 6
+
+
+def weeks_calendar(at: Workplace, person_id: str) -> bytes:
+    """The feed as iCalendar bytes: what somebody does in each week. UIDs stay with the work and its
+    week. Raises: NotFound.
+    """
+    today = at.today()
+    with at.store.reading() as session:
+        name = people.person(session, person_id).name
+    found = crew_weeks(at, today, _WEEKS)
+    made = dt.datetime.combine(today, dt.time(), dt.UTC)
+    return write_calendar(f"{name}: the weeks ahead", _entries(found, person_id), made)
+
+
+def _entries(found: CrewWeeks, person_id: str) -> list[Entry]:
+    jobs = {g.job.id: g for g in found.jobs}
+    entries = []
+    for piece in found.plan.work:
+        if piece.helper != person_id:
+            continue
+        item, week = jobs[piece.job].item, found.weeks[piece.week]
+        rows = f"row {item.rows[0]}" if len(item.rows) == 1 else f"{len(item.rows)} rows"
+        says = said(item.says) if isinstance(item.says, Saying) else item.says
+        uid = uuid.uuid5(_NAMES, f"{person_id} {piece.job} {week.last}")
+        entries.append(
+            Entry(
+                f"{uid}@billhook",
+                week.first,
+                week.last,
+                f"{item.block}, {rows}: {says}",
+                f"About {piece.minutes} minutes this week, {len(item.trees)} trees.",
+                "The weeks ahead",
+                (found.day - _FIRST).days,
+            )
+        )
+    return entries
