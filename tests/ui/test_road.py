@@ -73,7 +73,18 @@ def test_nothing_moves_under_the_eye(browser, demo, width):
     hand, tree = Hand(browser, demo.url), tree_named(demo, "Baixo 4·7")
     resize(browser, width, 844 if width < 700 else 800)
     parts = ("", "/look", "/cut", "/height", "/record")
-    pages = ["/today", "/grove", "/year", "/book", "/more", "/help", "/people", "/phone", "/start"]
+    pages = [
+        "/today",
+        "/grove",
+        "/year",
+        "/book",
+        "/more",
+        "/help",
+        "/people",
+        "/phone",
+        "/start",
+        "/weeks",
+    ]
     block = ask(demo, f"/api/trees/{tree}")["block_id"]
     pages += ["/heights", "/frost", "/known", f"/block/{block}/height", f"/block/{block}/frost"]
     moved = {}

@@ -86,7 +86,7 @@ const aside = computed(() => [...refused.value, ...failed.value])
 <template>
   <div class="max-w-[620px] mx-auto px-4 py-3 grid gap-5 content-start">
     <h1 class="text-title">On this phone</h1>
-    <p class="keep" data-test="pages">
+    <p class="keep box-content min-h-[3lh] sm:min-h-[2lh]" data-test="pages">
       <template v-if="pages === 'insecure'">
         This page is not secure, so the browser keeps no pages: an open one goes on working without
         signal, a closed one does not open again. Open Billhook by its secure address, which starts
