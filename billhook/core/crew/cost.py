@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable
 
 from .model import Crew, Piece
 
@@ -36,12 +36,12 @@ def own_minutes(crew: Crew, work: Iterable[Piece]) -> dict[tuple[str, int], floa
     return spent
 
 
-def cost_of(crew: Crew, work: Iterable[Piece], left: Mapping[str, int] | None = None) -> float:
+def cost_of(crew: Crew, work: Iterable[Piece]) -> float:
     """The cost of these pieces: their weeks' prices, the moves, and what is left."""
     pieces = list(work)
     jobs = {j.id: j for j in crew.jobs}
     done = sum(p.minutes * (jobs[p.job].prices[p.week] or 0.0) / 60 for p in pieces)
     moves = sum(len(places) - 1 for places in visits(crew, pieces).values())
-    remains = left_of(crew, pieces) if left is None else left
-    leaving = sum(crew.leaving(jobs[job]) * minutes for job, minutes in remains.items())
+    left = left_of(crew, pieces)
+    leaving = sum(crew.leaving(jobs[job]) * minutes for job, minutes in left.items())
     return done + moves * crew.move_minutes / 60 + leaving

@@ -18,6 +18,12 @@ WHOLE_UP_TO = 500
 _USED = (0.0, 0.2, 0.5)
 """Visits kept of the relaxed solution: those it uses above so much."""
 
+_NEAR = 0.002
+"""How near its own best a restricted programme is solved: far nearer than it is to the bound."""
+
+_PART = 0.8
+"""Of the time that is left, so that rounding and filling have theirs."""
+
 
 def plan(crew: Crew, seconds: float = 5.0) -> CrewPlan:
     """The cheapest plan that is found in the time; small crews get the cheapest there is.
@@ -66,5 +72,5 @@ def _restricted(p: Programme, seconds: float, begun: float) -> tuple[list[np.nda
         rest = seconds - (time.perf_counter() - begun)
         most = p.most.copy()
         most[p.visits] = np.where(at.x[p.visits] > used, 1.0, 0.0)
-        found.append(solve(p, rest / (len(_USED) - nth) * 0.8, most, gap=0.002))
+        found.append(solve(p, rest / (len(_USED) - nth) * _PART, most, gap=_NEAR))
     return [f.x for f in found if f.x is not None], at.cost

@@ -13,21 +13,25 @@ import numpy.typing as npt
 from ..known import Knowledge
 from .model import Week
 
-_WORKDAYS = 5
 _DAY = dt.timedelta(days=1)
 
 
-def weeks_from(day: dt.date, n: int) -> tuple[Week, ...]:
-    """The rest of this week, Monday to Sunday, and those after it; from Saturday on, the next."""
-    first = day if day.weekday() < _WORKDAYS else day + (7 - day.weekday()) * _DAY
+def weeks_from(know: Knowledge, day: dt.date, n: int) -> tuple[Week, ...]:
+    """The rest of this week, Monday to Sunday, and those after it; once its workdays are over, the
+    next.
+    """
+    first = (
+        day if day.weekday() < know.number("crew/workdays") else day + (7 - day.weekday()) * _DAY
+    )
     ends = first + (6 - first.weekday()) * _DAY
     later = (Week(ends + (7 * i + 1) * _DAY, ends + 7 * (i + 1) * _DAY) for i in range(n - 1))
     return (Week(first, ends), *later)
 
 
-def part_of(week: Week) -> float:
+def part_of(know: Knowledge, week: Week) -> float:
     """How much of a whole week's workdays it has."""
-    return max(0, _WORKDAYS - week.first.weekday()) / _WORKDAYS
+    workdays = know.number("crew/workdays")
+    return max(0.0, workdays - week.first.weekday()) / workdays
 
 
 @dataclass(frozen=True)
@@ -51,11 +55,13 @@ class Days:
 @dataclass(frozen=True)
 class Weighed:
     """crops: lost if all is done in a week, None where it is closed; later: after the weeks, None
-    where it is not open again. prices: of an hour in each week; leave_price: of an hour left.
+    where it is not open again; dearer: what leaving all of it costs beyond its cheapest week.
+    prices: of an hour in each week; leave_price: of an hour left.
     """
 
     crops: tuple[float | None, ...]
     later: float | None
+    dearer: float
     prices: tuple[float | None, ...]
     leave_price: float
 
@@ -75,9 +81,12 @@ def weigh(
         None if c is None else (c + late * (i - since)) * worth for i, c in enumerate(crops)
     )
     least = min((c for c in crops if c is not None), default=0.0)
-    dearer = max(0.0, canopy - least if later is None else later - least)
+    after = know.number("crew/never-again") * canopy if later is None else later
+    dearer = max(0.0, after - least)
     top = max((p for p in prices if p is not None), default=0.0)
-    return Weighed(crops, later, prices, know.number("crew/left-hour") + top + dearer * worth)
+    return Weighed(
+        crops, later, dearer, prices, know.number("crew/left-hour") + top + dearer * worth
+    )
 
 
 def _crops(price: float | None, canopy: float) -> float | None:

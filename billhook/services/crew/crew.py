@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 import math
+from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from typing import get_args
 
@@ -17,17 +18,19 @@ from ...core.crew.plan import plan
 from ...core.crew.served import first_come
 from ...core.crew.weeks import part_of, weeks_from
 from ...core.errors import invalid
+from ...core.known import Knowledge
+from ...core.words.prices import NO_CROP, crop_words
 from ...core.words.units import Units
+from ...core.words.values import Saying, say
 from ...store import people
+from ..holding.people import usual_skills
 from ..season.ahead import Ahead
 from ..workplace import Workplace
 from .jobs import Gathered, by_block, gather
 
 ANYBODY = "anybody"
-_ROOM = 1.25
-"""Hours of whoever works, where nobody's are known: what there is, evenly, and a quarter."""
 _ALL: frozenset[str] = frozenset(get_args(Skill))
-_UNSAID = _ALL - {"machine"}
+_STEP = 1.6  # what does not fit into even hours gets more of them, so often until it does
 
 
 @dataclass(frozen=True)
@@ -45,7 +48,7 @@ class Share:
 @dataclass(frozen=True)
 class CrewWeeks:
     """names: of helpers by id; spent: own minutes of each helper in each week. served: the same
-    work first come, first served. known: somebody's hours are known.
+    work first come, first served. known: somebody's hours are known. says: what it comes to.
     """
 
     day: dt.date
@@ -58,7 +61,7 @@ class CrewWeeks:
     spent: dict[tuple[str, int], float]
     planned: Share
     served: Share
-    more: Hour | None
+    says: tuple[Saying, ...]
 
 
 def crew_weeks(
@@ -67,34 +70,63 @@ def crew_weeks(
     """The work of the next weeks, by helper. Raises: InvalidInput for other than 4 to 12 weeks."""
     if not 4 <= n <= 12:
         raise invalid("/weeks", "must be between 4 and 12")
-    weeks = weeks_from(day, n)
+    know, weeks = at.know, weeks_from(at.know, day, n)
     with at.store.reading() as session:
         jobs = gather(Ahead(at, session, day, weeks[-1].last, units), weeks)
-        helpers, names = _helpers(session, weeks)
+        helpers, names = _helpers(know, session, weeks)
     if len(jobs) * n * max(1, len(helpers)) > MOST:
-        jobs = by_block(at.know, weeks, jobs)
-    known = bool(helpers)
-    if not known and jobs:
-        each = math.ceil(sum(g.job.minutes for g in jobs) * _ROOM / len(weeks))
-        helpers = (Helper(ANYBODY, (float(each),) * len(weeks), _ALL),)
-    crew = _of_their_own(
-        Crew(weeks, helpers, tuple(g.job for g in jobs), at.know.number("crew/move")), jobs
-    )
-    made = plan(crew, seconds)
-    more = one_more_hour(crew, made, seconds) if known else None
+        jobs = by_block(know, weeks, jobs)
+    crew = Crew(weeks, helpers, tuple(g.job for g in jobs), know.number("crew/move"))
+    crew = _of_their_own(crew, jobs)
+    crew, made = (crew, plan(crew, seconds)) if helpers else _spread(know, crew, seconds)
+    planned, served = (_share(crew, jobs, w) for w in (made.work, tuple(first_come(crew))))
+    more = one_more_hour(crew, made, seconds) if helpers else None
+    spent = own_minutes(crew, made.work)
+    says = tuple(_says(weeks, names, planned, served, more)) if helpers else ()
     return CrewWeeks(
         day,
         weeks,
-        helpers,
+        crew.helpers,
         names,
-        known,
+        bool(helpers),
         tuple(jobs),
         made,
-        own_minutes(crew, made.work),
-        _share(crew, jobs, made.work),
-        _share(crew, jobs, tuple(first_come(crew))),
-        more,
+        spent,
+        planned,
+        served,
+        says,
     )
+
+
+def _spread(know: Knowledge, crew: Crew, seconds: float) -> tuple[Crew, CrewPlan]:
+    """The work evenly over its weeks by whoever works; where its days lie too close together for
+    that, with more hours.
+    """
+    if not crew.jobs:
+        return crew, plan(crew, seconds)
+    total = sum(j.minutes for j in crew.jobs)
+    each = math.ceil(total * know.number("crew/room") / len(crew.weeks))
+    most = math.ceil(total + crew.move_minutes * len(crew.jobs))
+    while True:
+        even = Helper(ANYBODY, (float(each),) * len(crew.weeks), _ALL)
+        spread = replace(crew, helpers=(even,))
+        made = plan(spread, seconds)
+        if each >= most or all(x.why != "hours" for x in made.unplaced):
+            return spread, made
+        each = min(most, math.ceil(each * _STEP))
+
+
+def _says(
+    weeks: tuple[Week, ...], names: dict[str, str], planned: Share, served: Share, more: Hour | None
+) -> Iterator[Saying]:
+    """What the plan costs, what it saves, and what would help it."""
+    if planned.crops >= NO_CROP:
+        yield say("crew-cost", crops=crop_words(planned.crops))
+    saved = served.crops + served.left_crops - planned.crops - planned.left_crops
+    if saved >= NO_CROP:
+        yield say("crew-served", crops=crop_words(saved))
+    if more is not None:
+        yield say("crew-more", who=names[more.helper], day=weeks[more.week].first)
 
 
 def _of_their_own(crew: Crew, jobs: list[Gathered]) -> Crew:
@@ -109,15 +141,16 @@ def _of_their_own(crew: Crew, jobs: list[Gathered]) -> Crew:
 
 
 def _helpers(
-    session: Session, weeks: tuple[Week, ...]
+    know: Knowledge, session: Session, weeks: tuple[Week, ...]
 ) -> tuple[tuple[Helper, ...], dict[str, str]]:
     """Those whose hours are known; of the first week, what is left of it."""
     there = [p for p in people.people(session) if p.hours_week]
+    usual = frozenset(usual_skills(know))
     helpers = tuple(
         Helper(
             p.id,
-            tuple(math.floor((p.hours_week or 0.0) * 60 * part_of(w)) for w in weeks),
-            _UNSAID if p.skills is None else frozenset(p.skills.split()),
+            tuple(math.floor((p.hours_week or 0.0) * 60 * part_of(know, w)) for w in weeks),
+            usual if p.skills is None else frozenset(p.skills.split()),
         )
         for p in there
     )

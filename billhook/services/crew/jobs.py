@@ -18,8 +18,6 @@ from ...core.words.values import Saying, say
 from ..season.ahead import Ahead
 from ..season.item import Item
 
-_SAW = "saw"
-
 
 @dataclass(frozen=True)
 class Gathered:
@@ -40,10 +38,8 @@ class Gathered:
         return (self.weighed.crops[week] or 0.0) * minutes / self.job.minutes
 
     def crops_later(self, minutes: int) -> float:
-        """Crops lost by so many minutes of it after the weeks, beyond what they would have cost."""
-        least = min((c for c in self.weighed.crops if c is not None), default=0.0)
-        later = self.weighed.later
-        return max(0.0, (least if later is None else later) - least) * minutes / self.job.minutes
+        """Crops lost by leaving so many minutes of it, beyond what they would have cost."""
+        return self.weighed.dearer * minutes / self.job.minutes
 
 
 _WHY = {
@@ -53,16 +49,20 @@ _WHY = {
 }
 
 
-def why_left(gathered: Gathered, left: Left) -> tuple[Saying, Saying]:
+def why_left(know: Knowledge, gathered: Gathered, left: Left) -> tuple[Saying, Saying]:
     """Why work is left, and what waiting costs."""
-    skills = " and ".join(sorted(gathered.job.skills))
-    why = say("crew-left-nobody", skills=skills) if left.why == "nobody" else _WHY[left.why]
+    why = _WHY.get(left.why) or say("crew-left-nobody", skills=_may_words(know, gathered.job))
     later = gathered.crops_later(left.minutes)
     if gathered.weighed.later is None and not gathered.free:
         return why, say("crew-later-closed")
     if later < NO_CROP:
         return why, say("crew-later-same")
     return why, say("crew-later-costs", crops=crop_words(later))
+
+
+def _may_words(know: Knowledge, job: Job) -> str:
+    asked = [s for s in know.rows("crew-skills") if s in job.skills]
+    return " and ".join(know.text(f"crew-skills/{s}/says") for s in asked)
 
 
 def gather(ahead: Ahead, weeks: tuple[Week, ...]) -> list[Gathered]:
@@ -99,7 +99,7 @@ def _gathered(ahead: Ahead, weeks: tuple[Week, ...], item: Item) -> Gathered:
     free = item.kind == "come-back" or item.work not in WORKS or item.work in FREE_WORK
     days, share = _days(ahead, item)
     job = Job("", "", 0, (), _skills(ahead, item, ahead.at.know))
-    nothing = Weighed((), None, (), 0.0)
+    nothing = Weighed((), None, 0.0, (), 0.0)
     whose = ahead.helpers.id_of(item.trees[0])
     asked = Gathered(job, item, nothing, free, whose, days, 0.0 if free else share)
     return _weighed(ahead.at.know, weeks, asked)
@@ -137,12 +137,10 @@ def _days(ahead: Ahead, item: Item) -> tuple[Days, float]:
 
 
 def _skills(ahead: Ahead, item: Item, know: Knowledge) -> frozenset[str]:
-    known_id = f"crew-work/{item.work}/skills"
-    if item.kind == "come-back" or known_id not in know:
+    if item.kind == "come-back" or item.work not in know.rows("crew-work"):
         return frozenset()
-    skills = set(know.text(known_id).split())
+    skills = know.text(f"crew-work/{item.work}/skills").split()
     reach = know.number("cuts/reach")
-    tall = any((ahead.sized[r.tree.id].height_m or 0.0) > reach for r in item.trees)
-    if _SAW in skills and tall and item.work != "sanitation":
-        skills.add("ladder")
+    if any((ahead.sized[r.tree.id].height_m or 0.0) > reach for r in item.trees):
+        skills += know.text(f"crew-work/{item.work}/above").split()
     return frozenset(skills)

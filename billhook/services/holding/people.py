@@ -51,6 +51,28 @@ def _view(row: Person, given: Mapping[str, str]) -> PersonView:
     )
 
 
+@dataclass(frozen=True)
+class SkillView:
+    """What not everybody may do, in words; usual: taken to be so where nobody said."""
+
+    id: str
+    says: str
+    usual: bool
+
+
+def skills(know: Knowledge) -> list[SkillView]:
+    """All there are."""
+    rows = know.rows("crew-skills")
+    usual = set(usual_skills(know))
+    return [SkillView(r, know.text(f"crew-skills/{r}/says"), r in usual) for r in rows]
+
+
+def usual_skills(know: Knowledge) -> list[str]:
+    """Those that are taken to be so where nobody said."""
+    rows = know.rows("crew-skills")
+    return [r for r in rows if know.text(f"crew-skills/{r}/usual") == "yes"]
+
+
 def put_person(
     at: Workplace,
     person_id: str,

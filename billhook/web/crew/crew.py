@@ -63,11 +63,11 @@ def get_crew(query: CrewQuery) -> dict[str, Any]:
             "jobs": [_job(g) for g in found.jobs],
             "work": found.plan.work,
             "unplaced": [
-                {**vars(x), "says": why_left(jobs[x.job], x)} for x in found.plan.unplaced
+                {**vars(x), "says": why_left(at.know, jobs[x.job], x)} for x in found.plan.unplaced
             ],
             "planned": found.planned,
             "served": found.served,
-            "more": found.more,
+            "says": found.says,
             "gap": found.plan.gap,
             "seconds": found.plan.seconds,
         },

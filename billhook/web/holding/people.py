@@ -16,7 +16,8 @@ routes = APIBlueprint("holding_people", __name__, url_prefix="/api")
 
 
 def _people() -> dict[str, Any]:
-    return answer(PeopleOut, {"people": people.list_people(here())})
+    at = here()
+    return answer(PeopleOut, {"people": people.list_people(at), "skills": people.skills(at.know)})
 
 
 @routes.get("/people", responses={200: PeopleOut})

@@ -69,16 +69,9 @@ class ShareOut(Answer):
     left_crops: float
 
 
-class HourOut(Answer):
-    """One more hour that brings most."""
-
-    helper: str
-    week: int
-
-
 class CrewWeeksOut(Answer):
     """``known``: somebody's hours are known; else the work is spread evenly. ``served``: the same
-    work first come, first served.
+    work first come, first served; ``says``: what it comes to.
     """
 
     day: IsoDate
@@ -90,6 +83,6 @@ class CrewWeeksOut(Answer):
     unplaced: list[CrewLeftOut]
     planned: ShareOut
     served: ShareOut
-    more: HourOut | None
+    says: list[Said]
     gap: float
     seconds: float

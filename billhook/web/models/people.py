@@ -38,10 +38,19 @@ class PersonOut(Answer):
     scope_ids: list[str]
 
 
+class SkillOut(Answer):
+    """What not everybody may do; ``usual``: taken to be so where nobody said."""
+
+    id: Skill
+    says: str
+    usual: bool
+
+
 class PeopleOut(Answer):
-    """Everybody, by name."""
+    """Everybody, by name; ``skills``: what may be said of them."""
 
     people: list[PersonOut]
+    skills: list[SkillOut]
 
 
 class AssignIn(Written):

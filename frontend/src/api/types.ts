@@ -3380,11 +3380,13 @@ export interface components {
         };
         /**
          * PeopleOut
-         * @description Everybody, by name.
+         * @description Everybody, by name; ``skills``: what may be said of them.
          */
         PeopleOut: {
             /** People */
             people: components["schemas"]["PersonOut"][];
+            /** Skills */
+            skills: components["schemas"]["SkillOut"][];
         };
         /**
          * PersonOut
@@ -3407,6 +3409,21 @@ export interface components {
             skills: ("saw" | "ladder" | "machine")[] | null;
             /** Scope Ids */
             scope_ids: string[];
+        };
+        /**
+         * SkillOut
+         * @description What not everybody may do; ``usual``: taken to be so where nobody said.
+         */
+        SkillOut: {
+            /**
+             * Id
+             * @enum {string}
+             */
+            id: "saw" | "ladder" | "machine";
+            /** Says */
+            says: string;
+            /** Usual */
+            usual: boolean;
         };
         /**
          * PersonIn
@@ -9463,7 +9480,7 @@ export interface components {
         /**
          * CrewWeeksOut
          * @description ``known``: somebody's hours are known; else the work is spread evenly. ``served``: the same
-         *     work first come, first served.
+         *     work first come, first served; ``says``: what it comes to.
          */
         CrewWeeksOut: {
             /**
@@ -9485,7 +9502,8 @@ export interface components {
             unplaced: components["schemas"]["CrewLeftOut"][];
             planned: components["schemas"]["ShareOut"];
             served: components["schemas"]["ShareOut"];
-            more: components["schemas"]["HourOut"] | null;
+            /** Says */
+            says: string[];
             /** Gap */
             gap: number;
             /** Seconds */
@@ -9568,16 +9586,6 @@ export interface components {
             job: string;
             /** Minutes */
             minutes: number;
-        };
-        /**
-         * HourOut
-         * @description One more hour that brings most.
-         */
-        HourOut: {
-            /** Helper */
-            helper: string;
-            /** Week */
-            week: number;
         };
         /**
          * ShareOut

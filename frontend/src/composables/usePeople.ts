@@ -9,5 +9,10 @@ export function usePeople() {
     queryFn: () => heed(api.GET('/api/people')),
     staleTime: 60_000,
   })
-  return { fetched, people: computed(() => data.value?.people ?? []) }
+  return {
+    fetched,
+    people: computed(() => data.value?.people ?? []),
+    /** What not everybody may do, as one says it. */
+    skills: computed(() => data.value?.skills ?? []),
+  }
 }

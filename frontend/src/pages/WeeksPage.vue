@@ -18,7 +18,6 @@ const { data, error, isPending } = useQuery({
   placeholderData: keepPreviousData,
 })
 const job = computed(() => new Map(data.value?.jobs.map((j) => [j.id, j]) ?? []))
-const SKILLS = { saw: 'saw', ladder: 'ladder', machine: 'machine' }
 const time = (minutes: number) =>
   minutes >= 60 ? `${Math.round(minutes / 6) / 10} h` : `${minutes} min`
 const hours = (minutes: number) => `${Math.round(minutes / 6) / 10}`
@@ -65,11 +64,6 @@ const left = computed(() =>
 const widest = computed(() => Math.max(1, ...(data.value?.helpers.flatMap((h) => h.minutes) ?? [])))
 const width = (minutes: number) => `${Math.max(2, (100 * minutes) / widest.value)}%`
 const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
-const crops = (n: number) => n.toFixed(1)
-const saved = computed(() => {
-  const d = data.value
-  return d ? d.served.crops + d.served.left_crops - d.planned.crops - d.planned.left_crops : 0
-})
 </script>
 
 <template>
@@ -104,15 +98,7 @@ const saved = computed(() => {
         <RouterLink class="link" to="/people">Say how many hours a week each has</RouterLink>
       </p>
       <p v-else class="py-2 text-note max-w-[80ch]">
-        The cheapest days first, and few moves between rows. The cuts cost up to
-        {{ crops(data.planned.crops) }} crops of one tree<template v-if="saved > 0.05"
-          >; first come, first served would cost {{ crops(saved) }} more</template
-        >.
-        <template v-if="data.more">
-          One more hour brings most with
-          {{ data.helpers.find((h) => h.id === data!.more!.helper)?.name }} in the week of
-          {{ dayWords(data.weeks[data.more.week]!.from) }}.</template
-        >
+        The cheapest days first, and few moves between rows. {{ data.says.join(' ') }}
       </p>
       <section
         v-for="h in data.helpers"
@@ -124,7 +110,7 @@ const saved = computed(() => {
         <div class="who">
           <h2 class="text-part">{{ h.name || 'Whoever works' }}</h2>
           <p v-if="data.known" class="text-note text-ink2">
-            {{ h.skills.length ? h.skills.map((s) => SKILLS[s]).join(', ') : 'by hand' }}
+            {{ h.skills.length ? h.skills.join(', ') : 'by hand' }}
           </p>
           <p class="num">{{ hours(total(h.spent)) }} of {{ hours(total(h.minutes)) }} h</p>
           <a

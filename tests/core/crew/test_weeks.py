@@ -29,11 +29,11 @@ KNOW = load_catalogue()
     ],
 )
 def test_the_first_week_is_what_is_left_of_it(day, first, ends, part):
-    one, two = weeks_from(dt.date.fromisoformat(day), 2)
+    one, two = weeks_from(KNOW, dt.date.fromisoformat(day), 2)
     assert (one.first, one.last) == (dt.date.fromisoformat(first), dt.date.fromisoformat(ends))
-    assert part_of(one) == pytest.approx(part)
+    assert part_of(KNOW, one) == pytest.approx(part)
     assert (two.first - one.last).days == 1
-    assert part_of(two) == 1
+    assert part_of(KNOW, two) == 1
 
 
 def weighs(prices: dict[int, float | None], canopy: float = 2.0):

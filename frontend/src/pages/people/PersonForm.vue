@@ -2,6 +2,7 @@
 /** What is known of somebody: only the name must be said. */
 import { api, heed, type Schemas } from '@/api/client'
 import { useAct } from '@/composables/useAct'
+import { usePeople } from '@/composables/usePeople'
 import { useSettings } from '@/composables/useSettings'
 import MeasureField from '@/controls/MeasureField.vue'
 import { parseWeight, weightWords } from '@/geometry/measure'
@@ -22,13 +23,9 @@ const hours = ref(props.person?.hours_week?.toString() ?? '')
 const week = computed(() => (/^\s*\d+([.,]\d+)?\s*$/.test(hours.value) ? num(hours.value) : null))
 const num = (text: string) => Number(text.trim().replace(',', '.'))
 const noWeek = computed(() => hours.value.trim() !== '' && week.value === null)
-type Skill = 'saw' | 'ladder' | 'machine'
-const SKILLS: { id: Skill; says: string }[] = [
-  { id: 'saw', says: 'saw big wood' },
-  { id: 'ladder', says: 'work from a ladder' },
-  { id: 'machine', says: 'drive the machine' },
-]
-const skills = ref<Skill[]>(props.person?.skills ?? ['saw', 'ladder'])
+const { skills: known } = usePeople()
+const usual = known.value.filter((s) => s.usual).map((s) => s.id)
+const skills = ref(props.person?.skills ?? usual)
 const kg = computed(() => parseWeight(carries.value, units.value))
 const unread = computed(() => carries.value.trim() !== '' && kg.value === null)
 const sizes = ref<HTMLFormElement>()
@@ -110,7 +107,7 @@ async function keep() {
     <fieldset class="sm:col-span-3">
       <legend class="label">May</legend>
       <div class="flex flex-wrap gap-x-5">
-        <label v-for="s in SKILLS" :key="s.id" class="flex items-center gap-2 min-h-touch">
+        <label v-for="s in known" :key="s.id" class="flex items-center gap-2 min-h-touch">
           <input v-model="skills" type="checkbox" class="check" :value="s.id" />{{ s.says }}
         </label>
       </div>

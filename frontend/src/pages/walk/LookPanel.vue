@@ -17,6 +17,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { until } from '@vueuse/core'
 import { computed, nextTick, ref, toRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import AnswerSaid from './AnswerSaid.vue'
 import ChoiceAnswer from './ChoiceAnswer.vue'
 import LimbAnswer from './LimbAnswer.vue'
 import NumberAnswer from './NumberAnswer.vue'
@@ -229,14 +230,7 @@ const { units } = useSettings()
             :class="{ done: seen(s.id), now: i === nth }"
           />
         </ol>
-        <section
-          v-if="said.length && !late"
-          class="verdict"
-          aria-live="polite"
-          aria-label="What that comes to"
-        >
-          <p v-for="text in said" :key="text"><SaidText :text="text" /></p>
-        </section>
+        <AnswerSaid v-if="said.length && !late" :texts="said" />
         <h2
           class="text-title leading-tight"
           data-test="step"
@@ -266,14 +260,7 @@ const { units } = useSettings()
           @answer="answer"
         />
         <NumberAnswer v-else :question="question" @answer="answer" />
-        <section
-          v-if="said.length && late"
-          class="verdict"
-          aria-live="polite"
-          aria-label="What that comes to"
-        >
-          <p v-for="text in said" :key="text"><SaidText :text="text" /></p>
-        </section>
+        <AnswerSaid v-if="said.length && late" :texts="said" />
         <RouterLink
           v-if="question.id === 'below-outcome'"
           class="btn"

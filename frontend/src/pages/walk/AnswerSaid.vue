@@ -1,0 +1,21 @@
+<script setup lang="ts">
+/** What the last answer came to. */
+import SaidText from '@/controls/SaidText.vue'
+
+defineProps<{ texts: string[] }>()
+</script>
+
+<template>
+  <section class="said" aria-live="polite" aria-label="What that comes to">
+    <p v-for="text in texts" :key="text"><SaidText :text="text" /></p>
+  </section>
+</template>
+
+<style scoped>
+.said {
+  border-radius: 12px;
+  background: var(--ink);
+  color: var(--paper);
+  padding: 10px 14px;
+}
+</style>
