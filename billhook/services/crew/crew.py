@@ -86,7 +86,7 @@ def crew_weeks(
     return CrewWeeks(
         day,
         weeks,
-        crew.helpers,
+        helpers or crew.helpers,
         names,
         bool(helpers),
         tuple(jobs),

@@ -83,6 +83,7 @@ def test_rows_of_somebody_are_worked_by_them(grove):
     people.assign(grove, "block", [grove.low.block_id], one)
     people.assign(grove, "block", [grove.high.block_id], two)
     found = crew_weeks(grove, TODAY, 6)
+    assert all(h.skills == {"saw", "ladder"} for h in found.helpers)  # as where nobody said
     block = {g.job.id: g.item.block for g in found.jobs}
     assert {(block[p.job], p.helper) for p in found.plan.work} == {("Baixo", one), ("Alto", two)}
     # who is not on the list with hours keeps nothing for themselves
