@@ -62,7 +62,8 @@ const left = computed(() =>
   ),
 )
 const widest = computed(() => Math.max(1, ...(data.value?.helpers.flatMap((h) => h.minutes) ?? [])))
-const width = (minutes: number) => `${Math.max(2, (100 * minutes) / widest.value)}%`
+const width = (minutes: number) =>
+  minutes ? `${Math.max(2, (100 * minutes) / widest.value)}%` : '0'
 const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
 </script>
 
