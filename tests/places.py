@@ -54,3 +54,16 @@ def forked_frame() -> Frame:
         ),
         union_m=0.25,
     )
+
+
+def trees_of(grove):
+    """Trees of the API's grove, one by one, as its columns say them."""
+    trees = grove["trees"]
+    shared = {"row": "rows", "kind": "kinds", "needs": "needs"}
+    found = []
+    for nth in range(len(trees["id"])):
+        tree = {k: column[nth] for k, column in trees.items() if k not in shared}
+        tree["row_id"] = grove["rows"][trees["row"][nth]]["id"]
+        tree |= grove["kinds"][trees["kind"][nth]] | grove["needs"][trees["needs"][nth]]
+        found.append(tree)
+    return found

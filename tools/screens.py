@@ -160,7 +160,7 @@ def ask(url: str) -> dict:
 
 def take(camera: Camera) -> None:
     trees = ask(f"{camera.url}/api/grove")["trees"]
-    named = {t["name"]: t["id"] for t in trees}
+    named = dict(zip(trees["name"], trees["id"], strict=True))
     camera.open("/grove")
     camera.press(*[Keys.ARROW_RIGHT] * 2)
     camera.keep("grove")

@@ -25,8 +25,8 @@ from sqlmodel import Field, Session, SQLModel
 
 Op = Literal["made", "changed", "deleted"]
 
-# what is bookkeeping of the store, and stands behind no decision
-_APART = frozenset({"act", "change", "takenback"})
+# what is bookkeeping of the store, or follows from the rest, and stands behind no decision
+_APART = frozenset({"act", "change", "takenback", "framesize"})
 # columns that hold the id of a row of some table, and are no foreign keys
 _POINTS = ("scope_id", "row_id", "block_id", "species")
 

@@ -14,9 +14,10 @@ from sqlmodel import Session, col, select
 
 from ..core.choice import one_of
 from ..core.frame.model import FLUSHES, STATES, Frame, Limb, Trunk
+from ..core.frame.whole import Size, size_of
 from .acts import new_id
 from .database import NotFound, StaleVersion
-from .tables import Baseline, FrameRow, LimbRow, Stem
+from .tables import Baseline, FrameRow, FrameSize, LimbRow, Stem
 
 
 def _limb(row: LimbRow) -> Limb:
@@ -119,6 +120,33 @@ def many_frames(session: Session, rows: list[FrameRow]) -> dict[str, Frame]:
     return {r.id: Frame(Trunk(r.trunk_mm, r.trunk_m), tuple(limbs[r.id]), r.union_m) for r in rows}
 
 
+def sizes(session: Session, frame_ids: Sequence[str] | None = None) -> dict[str, Size]:
+    """What frames measure as a whole, by frame id; of these or of all, as far as it was kept."""
+    columns = FrameSize.__table__.c  # type: ignore[attr-defined]
+    query = plain_select(*columns)
+    if frame_ids is not None:
+        query = query.where(columns.frame_id.in_(frame_ids))
+    return {row[0]: Size(*row[1:]) for row in session.connection().execute(query)}
+
+
+def size_row(frame_id: str, size: Size) -> dict[str, Any]:
+    """What a frame measures, as a row."""
+    return {"frame_id": frame_id, **{k: getattr(size, k) for k in Size.__slots__}}
+
+
+def keep_sizes(session: Session, found: dict[str, Size]) -> None:
+    """Keep what frames measure."""
+    rows = [size_row(frame_id, size) for frame_id, size in found.items()]
+    if rows:
+        session.connection().execute(insert(FrameSize).prefix_with("OR IGNORE"), rows)
+
+
+def unsized_rows(session: Session, most: int = 500) -> list[FrameRow]:
+    """Frames whose size was never kept."""
+    query = select(FrameRow).where(col(FrameRow.id).not_in(select(FrameSize.frame_id)))
+    return list(session.exec(query.limit(most)).all())
+
+
 def _limb_rows(frame_id: str, frame: Frame, measured: set[str]) -> list[dict[str, Any]]:
     return [
         {
@@ -170,10 +198,12 @@ def _frame_row(
 
 def first_rows(
     tree_id: str, stem_id: str, frame: Frame, date: dt.date, origin: str
-) -> tuple[dict[str, Any], list[dict[str, Any]]]:
-    """The first frame of a new stem and its limbs as rows, for putting down many at once."""
+) -> tuple[dict[str, Any], list[dict[str, Any]], dict[str, Any]]:
+    """The first frame of a new stem, its limbs and its size as rows, for putting down many at
+    once.
+    """
     row = _frame_row(tree_id, stem_id, frame, date, origin, None, None)
-    return row.model_dump(), _limb_rows(row.id, frame, set())
+    return row.model_dump(), _limb_rows(row.id, frame, set()), size_row(row.id, size_of(frame))
 
 
 def add_frame(
@@ -206,6 +236,7 @@ def add_frame(
     limbs = _limb_rows(row.id, frame, measured)
     if limbs:
         session.connection().execute(insert(LimbRow), limbs)
+    keep_sizes(session, {row.id: size_of(frame)})
     return row
 
 

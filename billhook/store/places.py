@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from sqlalchemy import select as plain_select
 from sqlmodel import Session, col, select
 
 from ..core.choice import one_of
@@ -91,6 +92,13 @@ def row_numbered(session: Session, block_id: str, n: int) -> Row | None:
 def places(session: Session) -> list[Place]:
     """Every place, in walking order within its row."""
     return list(session.exec(select(Place).order_by(col(Place.row_id), col(Place.n))).all())
+
+
+def spots(session: Session) -> list[tuple[str, tuple[str, float, float]]]:
+    """Id of every place, with its row and spot [m], in walking order within its row."""
+    columns = (Place.id, Place.row_id, Place.x, Place.y)
+    query = plain_select(*columns).order_by(col(Place.row_id), col(Place.n))  # type: ignore[call-overload]
+    return [(i, (row, x, y)) for i, row, x, y in session.connection().execute(query)]
 
 
 def ground_mark(session: Session) -> tuple[int, ...]:

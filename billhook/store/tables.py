@@ -162,6 +162,21 @@ class LimbRow(SQLModel, table=True):
     measured: bool = False
 
 
+class FrameSize(SQLModel, table=True):
+    """What a frame measures as a whole [m, mm]. Frames do not change, so it is worked out once; it
+    can always be worked out again.
+    """
+
+    frame_id: str = Field(primary_key=True)
+    height_m: float
+    spread_m: float
+    trunk_mm: float
+    fruit: int
+    suckers: int
+    dead: int
+    lowest_m: float | None = None
+
+
 class Baseline(SQLModel, table=True):
     """The frame whose canopy is the total of the growing year that holds its first cut."""
 

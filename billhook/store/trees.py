@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from typing import Any
 
@@ -15,10 +15,11 @@ from ..core.observed import SAYS, TAKEN_OUT, value_problem, value_words
 from .acts import Act, arrival
 from .aims import aims, nearest
 from .database import NotFound, StaleVersion
-from .tables import Block, Graft, Observation, OwnSpecies, Place, Row, Site, Stem, Tree
+from .lights import columns_of, lights, many
+from .tables import Aim, Block, Graft, Observation, OwnSpecies, Place, Row, Site, Stem, Tree
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, slots=True)
 class TreeRecord:
     """One tree and what it hangs on. cap_m, width_m: how high and wide it is wanted [m], by the
     nearest that says so.
@@ -55,16 +56,7 @@ def tree_records(
     """Standing trees in walking order (block, row, place); of one row or block, of a site within a
     box, or one tree whether standing or not.
     """
-    query = (
-        joined_select(Tree, Stem, Graft, Place, Row, Block, Site)
-        .join(Stem, col(Stem.tree_id) == Tree.id)
-        .join(Graft, (col(Graft.stem_id) == Stem.id) & (col(Graft.mark) == ""), isouter=True)
-        .join(Place, col(Place.id) == Tree.place_id)
-        .join(Row, col(Row.id) == Place.row_id)
-        .join(Block, col(Block.id) == Row.block_id)
-        .join(Site, col(Site.id) == Block.site_id)
-        .order_by(col(Site.name), col(Block.name), col(Row.n), col(Place.n))
-    )
+    query = _joined(joined_select(Tree, Stem, Graft, Place, Row, Block, Site))
     query = (
         query.where(col(Tree.id) == tree_id)
         if tree_id is not None
@@ -82,18 +74,57 @@ def tree_records(
         )
     known = aims(session)
     return [
-        TreeRecord(
-            t,
-            s,
-            g.cultivar if g else None,
-            p,
-            r,
-            b,
-            site,
-            *nearest(known, ((t.id, None), (r.id, None), (b.id, b.cap_m), (site.holding_id, None))),
-        )
+        _record(known, t, s, g, p, r, b, site)
         for t, s, g, p, r, b, site in session.execute(query).all()
     ]
+
+
+def light_records(session: Session, tree_ids: Sequence[str] | None = None) -> list[TreeRecord]:
+    """Standing trees in walking order, all or these, to be read and never saved. Rows, blocks and
+    sites are one for all their trees.
+    """
+    wide = (Tree, Stem, Graft, Place)
+    query = _joined(joined_select(*(c for t in wide for c in columns_of(t)), col(Row.id)))
+    query = query.where(col(Tree.removed_on).is_(None))
+    if tree_ids is not None:
+        query = query.where(col(Tree.id).in_(tree_ids))
+    known = aims(session)
+    rows = {r.id: r for r in lights(session, Row)}
+    blocks = {b.id: b for b in lights(session, Block)}
+    sites = {x.id: x for x in lights(session, Site)}
+    found = []
+    for t, s, g, p, row_id in many(session, query, *wide):
+        row = rows[row_id]
+        block = blocks[row.block_id]
+        found.append(_record(known, t, s, g, p, row, block, sites[block.site_id]))
+    return found
+
+
+def _joined(query: Any) -> Any:
+    return (
+        query.join_from(Tree, Stem, col(Stem.tree_id) == Tree.id)
+        .join(Graft, (col(Graft.stem_id) == Stem.id) & (col(Graft.mark) == ""), isouter=True)
+        .join(Place, col(Place.id) == Tree.place_id)
+        .join(Row, col(Row.id) == Place.row_id)
+        .join(Block, col(Block.id) == Row.block_id)
+        .join(Site, col(Site.id) == Block.site_id)
+        .order_by(col(Site.name), col(Block.name), col(Row.n), col(Place.n))
+    )
+
+
+def _record(
+    known: Mapping[str, Aim],
+    tree: Tree,
+    stem: Stem,
+    graft: Graft | None,
+    place: Place,
+    row: Row,
+    block: Block,
+    site: Site,
+) -> TreeRecord:
+    scopes = ((tree.id, None), (row.id, None), (block.id, block.cap_m), (site.holding_id, None))
+    cultivar = graft.cultivar if graft else None
+    return TreeRecord(tree, stem, cultivar, place, row, block, site, *nearest(known, scopes))
 
 
 def kinds_in_block(session: Session, block_id: str) -> dict[str, int]:
@@ -129,15 +160,39 @@ def tree_record(session: Session, tree_id: str) -> TreeRecord:
     return found[0]
 
 
-def _standing(session: Session, query: Any) -> Iterator[tuple[Observation, dt.date]]:
+Written = tuple[Observation, dt.date]
+"""What was seen, and the day it was written down."""
+
+
+def _standing(session: Session, query: Any) -> Iterator[Written]:
     """Observations that nothing corrects, each with the day it was written down, in the order they
     came in.
     """
-    rows = session.execute(
-        query.join(Act, col(Act.seq) == col(Observation.act)).order_by(*arrival(Observation))
-    ).all()
+    return _uncorrected(session.execute(_as_written(query)).all())
+
+
+def _as_written(query: Any) -> Any:
+    return query.join(Act, col(Act.seq) == col(Observation.act)).order_by(*arrival(Observation))
+
+
+def _uncorrected(rows: Sequence[Any]) -> Iterator[Written]:
     corrected = {o.corrects for o, _ in rows if o.corrects}
     return ((o, said_on) for o, said_on in rows if o.id not in corrected and o.value != TAKEN_OUT)
+
+
+def written(session: Session, scope_ids: Sequence[str] | None = None) -> list[Written]:
+    """Observations that nothing corrects and that make sense, to be read and never saved; of all or
+    of these.
+    """
+    query = joined_select(*columns_of(Observation), col(Act.day)).select_from(Observation)
+    if scope_ids is not None:
+        query = query.where(col(Observation.scope_id).in_(scope_ids))
+    rows = list(many(session, _as_written(query), Observation))
+    return [
+        (o, said_on)
+        for o, said_on in _uncorrected(rows)
+        if not value_problem(o.kind, o.value, said_on)
+    ]
 
 
 def observations(
@@ -148,30 +203,29 @@ def observations(
     What was said of the day it was written on holds over all that was written before, whatever a
     clock said then. Corrected ones do not count, nor do values that make no sense.
     """
-    query = joined_select(Observation, col(Act.day))
-    if scope_ids is not None:
-        query = query.where(col(Observation.scope_id).in_(scope_ids))
-    in_force: dict[str, dict[str, Observation]] = {}
-    for seen, said_on in _standing(session, query):
-        if value_problem(seen.kind, seen.value, said_on):
-            continue
-        of_scope = in_force.setdefault(seen.scope_id, {})
+    return in_force(written(session, scope_ids))
+
+
+def in_force(found: Iterable[Written]) -> dict[str, dict[str, Observation]]:
+    """The observation in force per scope id and kind, out of those that came in one after the
+    other.
+    """
+    holds: dict[str, dict[str, Observation]] = {}
+    for seen, said_on in found:
+        of_scope = holds.setdefault(seen.scope_id, {})
         held = of_scope.get(seen.kind)
         if held is None or seen.date >= min(held.date, said_on):
             of_scope[seen.kind] = seen
-    return in_force
+    return holds
 
 
-def season_dates(session: Session, kinds: Sequence[str]) -> dict[str, dict[str, list[dt.date]]]:
+def dates_of(found: Iterable[Written], kinds: Sequence[str]) -> dict[str, dict[str, list[dt.date]]]:
     """Dates observed per scope id and kind, the earliest first; of two within half a year the later
     entry holds.
-
-    Corrected ones do not count, nor do dates that make no sense.
     """
-    query = joined_select(Observation, col(Act.day)).where(col(Observation.kind).in_(kinds))
     dates: dict[str, dict[str, list[dt.date]]] = {}
-    for seen, said_on in _standing(session, query):
-        if value_problem(seen.kind, seen.value, said_on):
+    for seen, _said_on in found:
+        if seen.kind not in kinds:
             continue
         days = dates.setdefault(seen.scope_id, {}).setdefault(seen.kind, [])
         day = dt.date.fromisoformat(seen.value)

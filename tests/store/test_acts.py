@@ -17,7 +17,7 @@ from billhook.store.acts import Act, Doing, DoneAlready, doing
 from billhook.store.database import Busy
 from billhook.store.frames import add_frame
 from billhook.store.tables import Holding, Observation
-from billhook.store.trees import observations, season_dates
+from billhook.store.trees import dates_of, observations, written
 from billhook.store.work_tables import CutDone, Plan, PlanCut
 
 DAY = dt.date(2027, 3, 24)
@@ -136,7 +136,7 @@ def test_odd_values_are_read_by_nobody(store, stem):
     assert in_force(store, stem) == {"bloom_start": "2027-03-01"}
     seen(store, stem, "bloom_start", "", DAY, corrects=kept)  # taken out
     with store.reading() as session:
-        assert season_dates(session, OBSERVABLE) == {}
+        assert dates_of(written(session), OBSERVABLE) == {}
     assert in_force(store, stem) == {}
 
 

@@ -8,6 +8,7 @@ import pytest
 from selenium.webdriver import ActionChains
 from selenium.webdriver.common.keys import Keys
 
+from ..places import trees_of
 from .conftest import AXE, resize
 from .hand import Hand
 from .test_main_job import ask, fetch, tree_named
@@ -37,7 +38,7 @@ def pages(demo) -> list[tuple[str, str]]:
     tree = tree_named(demo, "Baixo 4·4")
     sheet = next(
         s["id"]
-        for t in ask(demo, "/api/grove")["trees"]
+        for t in trees_of(ask(demo, "/api/grove"))
         if t["need_kind"] == "sheet"
         for s in ask(demo, f"/api/trees/{t['id']}")["sheets"]
     )

@@ -5,6 +5,7 @@ from __future__ import annotations
 import pytest
 from selenium.webdriver.common.keys import Keys
 
+from ..places import trees_of
 from .conftest import resize
 from .hand import Hand
 from .test_main_job import ask, tree_named
@@ -62,7 +63,7 @@ def test_a_tree_is_moved_on_the_plan_by_keys(browser, demo):
     resize(browser, 1280, 800)
 
     def spot():
-        trees = ask(demo, "/api/grove")["trees"]
+        trees = trees_of(ask(demo, "/api/grove"))
         return next((t["x"], t["y"]) for t in trees if t["id"] == tree)
 
     x, y = spot()

@@ -6,6 +6,7 @@ from __future__ import annotations
 
 import pytest
 
+from ..places import trees_of
 from .conftest import resize
 from .hand import Hand
 from .test_access import findings
@@ -53,7 +54,7 @@ def test_one_thing_is_done_to_the_chosen_trees_and_taken_back(browser, demo):
     hand.click("Wanted height")
     hand.type("How high they are wanted", "2,2")
     hand.click("Hold them there")
-    tree = next(t["id"] for t in ask(demo, "/api/grove")["trees"] if t["name"] == chosen[0])
+    tree = next(t["id"] for t in trees_of(ask(demo, "/api/grove")) if t["name"] == chosen[0])
     hand.until(lambda: ask(demo, f"/api/trees/{tree}")["cap_m"] == 2.2)
     assert hand.errors() == []
 
@@ -62,7 +63,7 @@ def test_a_view_is_kept_and_a_long_list_draws_what_is_in_view(browser, demo):
     hand = Hand(browser, demo.url)
     resize(browser, 1280, 800)
     hand.open("/grove?view=list")
-    all_trees = len(ask(demo, "/api/grove")["trees"])
+    all_trees = len(trees_of(ask(demo, "/api/grove")))
     hand.until(lambda: 10 < len(listed(hand)) < all_trees / 3)
     first = listed(hand)[0]
     browser.execute_script("window.scrollTo(0, document.body.scrollHeight)")

@@ -12,6 +12,7 @@ import urllib.request
 import pytest
 from selenium.webdriver.common.keys import Keys
 
+from ..places import trees_of
 from .conftest import resize
 from .hand import Hand
 
@@ -42,7 +43,7 @@ def send(server, path: str, body: object, method: str = "POST") -> None:
 
 
 def tree_named(server, name: str) -> str:
-    return next(t["id"] for t in ask(server, "/api/grove")["trees"] if t["name"] == name)
+    return next(t["id"] for t in trees_of(ask(server, "/api/grove")) if t["name"] == name)
 
 
 def find(hand: Hand, typed: str, name: str) -> None:
@@ -258,7 +259,7 @@ def test_the_sheet_prints_on_one_page(browser, demo):
     hand = Hand(browser, demo.url)
     sheet = next(
         s["id"]
-        for t in ask(demo, "/api/grove")["trees"]
+        for t in trees_of(ask(demo, "/api/grove"))
         if t["need_kind"] == "sheet"
         for s in ask(demo, f"/api/trees/{t['id']}")["sheets"]
         if s["state"] == "open"

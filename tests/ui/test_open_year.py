@@ -15,6 +15,7 @@ from billhook.services.holding import planting, setting_up
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 
+from ..places import trees_of
 from .conftest import resize, running
 from .hand import Hand
 from .test_access import findings
@@ -151,7 +152,7 @@ def test_five_pages_say_the_same(browser, demo):
     hand = Hand(browser, demo.url)
     tree_id = next(
         t["id"]
-        for t in ask(demo, "/api/grove")["trees"]
+        for t in trees_of(ask(demo, "/api/grove"))
         if t["need"].startswith("Lowering and heading: go")
     )
     tree = ask(demo, f"/api/trees/{tree_id}")
@@ -171,7 +172,7 @@ def test_five_pages_say_the_same(browser, demo):
         said["max_share"],
         pytest.approx(said["price"], abs=0.005),
     )
-    grove = next(t for t in ask(demo, "/api/grove")["trees"] if t["id"] == tree_id)
+    grove = next(t for t in trees_of(ask(demo, "/api/grove")) if t["id"] == tree_id)
     assert f"at most {share}" in grove["need"]
     assert grove["need"].endswith(cost_words(said["price"]))
     items = [

@@ -225,7 +225,7 @@ def test_a_tree_is_sketched_observed_and_gone_over_the_api(served):
     )
     assert served.client.put("/api/units", json={"units": "us"}).get_json() == {"units": "us"}
     view = served.client.get("/api/grove").get_json()
-    assert (view["units"], len(view["trees"]), len(view["gaps"])) == ("us", 1, 1)
+    assert (view["units"], len(view["trees"]["id"]), len(view["gaps"])) == ("us", 1, 1)
 
 
 def test_a_block_is_described_and_its_cold_air_moves_the_window(served):

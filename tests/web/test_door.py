@@ -11,7 +11,7 @@ from billhook.settings import Settings
 from billhook.web.app import create_app
 from billhook.web.door import ours
 
-from ..places import TODAY, new_id
+from ..places import TODAY, new_id, trees_of
 from .bodies import FRAME
 from .test_acts import send
 
@@ -199,7 +199,7 @@ def test_what_nobody_foresaw_in_one_tree_s_record_closes_no_page(served):
         session.connection().exec_driver_sql(
             "UPDATE tree SET species = 'unheard-of' WHERE id = ?", (served.bare_id,)
         )
-    trees = {t["id"]: t["need"] for t in served.client.get("/api/grove").get_json()["trees"]}
+    trees = {t["id"]: t["need"] for t in trees_of(served.client.get("/api/grove").get_json())}
     assert trees[served.bare_id].startswith("Cannot be worked out")
     assert not trees[served.tree_id].startswith("Cannot be worked out")
     for path in ("today", "calendar.ics"):

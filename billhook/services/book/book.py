@@ -78,7 +78,7 @@ def book(at: Workplace, asked: Asked, limit: int = 400) -> Book:
         every = kept.entries(session)
         beside = Counter(e.act for e in every)
         by = {e.corrects: e.id for e in every if e.corrects}
-        records = {r.tree.id: r for r in tree_store.tree_records(session)}
+        records = at.standing(session).by_tree
         of = {
             tree_id: r
             for tree_id, r in records.items()

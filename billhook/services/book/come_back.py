@@ -16,7 +16,7 @@ from ...core.season.model import OWN_BUDGET, WORKS, Span
 from ...store import logbook
 from ...store.logbook import save_tasks
 from ...store.tables import Task
-from ...store.trees import TreeRecord, tree_records
+from ...store.trees import TreeRecord
 from ...store.work_tables import LogEntry
 from ..season.desk import SeasonDesk
 
@@ -79,7 +79,7 @@ def come_back_after(desk: SeasonDesk, done: Sequence[tuple[TreeRecord, LogEntry]
         if entry.corrects is None:
             seen = (record.tree.id, entry.id, _backs(desk, record, entry))
             by_row.setdefault(record.row.id, []).append(seen)
-    standing = Counter(r.row.id for r in tree_records(desk.session)) if len(done) > 1 else {}
+    standing = Counter(r.row.id for r in desk.held.records) if len(done) > 1 else {}
     for row, trees in by_row.items():
         whole = 1 < len(trees) == standing.get(row, 0) and len({b for _, _, b in trees}) == 1
         if whole:

@@ -19,7 +19,7 @@ from ...store.changes import kept_acts
 from ...store.database import StaleVersion
 from ...store.logbook import save_entries, save_tasks
 from ...store.tables import Task
-from ...store.trees import tree_record, tree_records
+from ...store.trees import tree_record
 from ...store.work_tables import CutCount, LogEntry
 from ..plan import counted
 from ..season.desk import SeasonDesk
@@ -57,7 +57,9 @@ def log(at: Workplace, tree_id: str | None = None, limit: int = 400) -> list[Log
         by = {e.corrects: e.id for e in found if e.corrects}
         names = {
             r.tree.id: r.name
-            for r in (tree_records(session) if tree_id is None else [tree_record(session, tree_id)])
+            for r in (
+                at.standing(session).records if tree_id is None else [tree_record(session, tree_id)]
+            )
         }
         counts = logbook.counts(session, [e.id for e in found])
         acts = kept_acts(session, [e.act for e in found])

@@ -147,10 +147,10 @@ def _may_be_taken_back(session: Session, act: Act) -> None:
 def _follow(at: Workplace, session: Session, tree_ids: Sequence[str]) -> None:
     """Dated work of the ways chosen follows what stands there now."""
     session.expire_all()
-    standing = {r.tree.id: r for r in tree_store.tree_records(session)}
     for tree_id in dict.fromkeys(tree_ids):
-        if tree_id in standing:
-            renew_tree(at, session, standing[tree_id])
+        for record in tree_store.tree_records(session, tree_id):
+            if record.tree.removed_on is None:
+                renew_tree(at, session, record)
 
 
 def _said(session: Session, act: Act) -> ActSaid:

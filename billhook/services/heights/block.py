@@ -15,6 +15,7 @@ from sqlmodel import Session
 
 from ...core.errors import refuse
 from ...core.frame.model import TRUNK
+from ...core.frame.whole import Size
 from ...core.heights.compare import Compared, Stand, compare
 from ...core.heights.hedging import HedgeRow, Round, hedging_round
 from ...core.heights.section import Profile
@@ -35,7 +36,7 @@ from ...store import frames, places
 from ...store.tables import Rotation
 from ...store.trees import TreeRecord, tree_records
 from ..season.desk import SeasonDesk
-from ..workplace import Size, Workplace
+from ..workplace import Workplace
 from . import rotations
 from .row_lines import row_bearing_deg
 

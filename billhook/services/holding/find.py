@@ -12,7 +12,7 @@ from ...catalogue.languages import grammar, states
 from ...core.words.group import Group
 from ...core.words.planting import understand_planting
 from ...store import frames, logbook
-from ...store.trees import TreeRecord, observations, tree_records
+from ...store.trees import TreeRecord, observations
 from ..tree.sizes import sizes_of_all
 from ..workplace import Workplace
 
@@ -34,7 +34,7 @@ def find(at: Workplace, text: str, most: int = 2000) -> list[TreeRecord]:
     with at.store.reading() as session:
         found = [
             r
-            for r in tree_records(session)
+            for r in at.standing(session).records
             if not words or any(_is(r, g) for g in groups) or _named(r, words)
         ]
         for state in asked:

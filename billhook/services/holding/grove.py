@@ -4,18 +4,18 @@ from __future__ import annotations
 
 import datetime as dt
 from collections import Counter
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
 
-from ...core.season.model import Work
+from ...core.frame.whole import Size
 from ...core.season.next_need import CANNOT_TELL, Need, main_work, next_need
-from ...store import frames, logbook, places, plans
+from ...store import places
 from ...store.tables import Block, FrameRow, Holding, Row, Site
-from ...store.trees import TreeRecord, tree_records
+from ...store.trees import TreeRecord
 from ..frost.tag import FrostTag, frost_tag
 from ..season.desk import SeasonDesk
 from ..tree.sizes import Sizes, sizes_by
-from ..workplace import Size, Workplace
+from ..workplace import Workplace
 from .archive import Restored, restored
 
 
@@ -52,9 +52,9 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
     """Every block, row and standing tree, with its next need."""
     with at.store.reading() as session:
         desk = SeasonDesk(session, at, day)
-        found = trees_with_needs(desk, tree_records(session))
+        found = trees_with_needs(desk, desk.held.records)
         standing = {t.record.place.id for t in found}
-        empty = [(p.row_id, p.x, p.y) for p in places.places(session) if p.id not in standing]
+        empty = [spot for place_id, spot in places.spots(session) if place_id not in standing]
         return GroveView(
             places.holding(session),
             day,
@@ -77,52 +77,57 @@ def _in_rows(at: Workplace, records: Sequence[TreeRecord]) -> frozenset[str]:
 
 
 def trees_with_needs(desk: SeasonDesk, records: Sequence[TreeRecord]) -> list[GroveTree]:
-    """What each tree needs next on the desk's day."""
-    at, session = desk.at, desk.session
-    stems = {r.stem.id for r in records}
-    current = {row.stem_id: row for row in frames.current_rows(session) if row.stem_id in stems}
-    sizes = at.sizes(session, list(current.values()))
-    measured = frames.stems_once_measured(session)
+    """What each tree needs next on the desk's day, worked out once for all that are alike in it."""
+    held = desk.held
     due: dict[str, tuple[str, dt.date]] = {}
-    for task in logbook.tasks(session):
+    for task in held.tasks:
         due.setdefault(task.scope_id, (task.does, task.due))
-    sheets = {plan.tree_id: plan.day for plan in plans.open_plans(session)}
+    sheets = {plan.tree_id: plan.day for plan in held.sheets}
+    needs: dict[tuple[object, ...], Need] = {}
     found: list[GroveTree] = []
     for record in records:
-        frame = current.get(record.stem.id)
-        size = sizes[frame.id] if frame else None
+        tree_id = record.tree.id
+        frame, size = held.frames.get(record.stem.id), held.size(record)
         stands = sizes_by(size, desk.seen(record))
-        in_pot, hedged = record.tree.pot_l is not None, record.row.kind == "hedgerow"
-        work = main_work(in_pot, hedged, stands.height_m, record.cap_m, desk.young(record))
-        need = (
-            _need(desk, record, work, frame, size, due, sheets)
-            if desk.sound(record)
-            else CANNOT_TELL
+        high, cap = stands.height_m, record.cap_m
+        like = (
+            held.alike(record),
+            high is not None and cap is not None and high > cap,
+            due.get(tree_id),
+            sheets.get(tree_id),
+            size and (size.suckers, size.dead),
+            frame.date if frame is not None and tree_id in held.log else None,
         )
-        found.append(
-            GroveTree(
-                record, stands, frame.origin if frame else None, need, record.stem.id in measured
+        if like not in needs:
+            needs[like] = (
+                _need(desk, record, high, frame, size, like[2], like[3])
+                if desk.sound(record)
+                else CANNOT_TELL
             )
-        )
+        origin = frame.origin if frame else None
+        measured = record.stem.id in held.measured
+        found.append(GroveTree(record, stands, origin, needs[like], measured))
     return found
 
 
 def _need(
     desk: SeasonDesk,
     record: TreeRecord,
-    work: Work,
+    high: float | None,
     frame: FrameRow | None,
     size: Size | None,
-    due: Mapping[str, tuple[str, dt.date]],
-    sheets: Mapping[str, dt.date],
+    due: tuple[str, dt.date] | None,
+    sheet: dt.date | None,
 ) -> Need:
+    in_pot, hedged = record.tree.pot_l is not None, record.row.kind == "hedgerow"
+    work = main_work(in_pot, hedged, high, record.cap_m, desk.young(record))
     done = {
         e.work for e in desk.log(record) if frame is not None and frame.date <= e.date <= desk.day
     }
     return next_need(
         desk.verdict(record, work),
-        due.get(record.tree.id),
-        sheets.get(record.tree.id),
+        due,
+        sheet,
         desk.at.know.days("comeback/soon"),
         size.suckers if size and "sucker" not in done else 0,
         size.dead if size and "sanitation" not in done else 0,

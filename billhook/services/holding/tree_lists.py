@@ -15,14 +15,24 @@ from ...core.frame.model import Frame
 from ...formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
 from ...store import frames, places
 from ...store.acts import new_id
-from ...store.tables import Block, FrameRow, Graft, LimbRow, Place, Row, Stem, Tree
+from ...store.tables import Block, FrameRow, FrameSize, Graft, LimbRow, Place, Row, Stem, Tree
 from ...store.trees import tree_records
 from ..tree.framing import sketched_frame
 from ..tree.sizes import sizes_of_all
 from ..workplace import Workplace
 from .ground import Ground, ground_of
 
-_ORDER: tuple[type[SQLModel], ...] = (Block, Row, Place, Tree, Stem, Graft, FrameRow, LimbRow)
+_ORDER: tuple[type[SQLModel], ...] = (
+    Block,
+    Row,
+    Place,
+    Tree,
+    Stem,
+    Graft,
+    FrameRow,
+    LimbRow,
+    FrameSize,
+)
 
 
 @dataclass(frozen=True)
@@ -135,9 +145,12 @@ def _rows(
         if line.cultivar:
             made.add(Graft, stem_id=stem_id, cultivar=line.cultivar)
         if i in sketches:
-            row, limbs = frames.first_rows(tree_id, stem_id, sketches[i], at.today(), "sketched")
+            row, limbs, size = frames.first_rows(
+                tree_id, stem_id, sketches[i], at.today(), "sketched"
+            )
             made.rows.setdefault(FrameRow, []).append(row)
             made.rows.setdefault(LimbRow, []).extend(limbs)
+            made.rows.setdefault(FrameSize, []).append(size)
     return made
 
 

@@ -20,7 +20,7 @@ from ...core.words.dates import day_words
 from ...core.words.prices import cost_words
 from ...core.words.units import share_words
 from ...core.words.values import say
-from ...store import frames, logbook, plans
+from ...store import frames
 from ...store.trees import TreeRecord
 from ..plan.works import on_open_sheets
 from .gathering import Gathering
@@ -39,11 +39,18 @@ class Ahead(Gathering):
         self._tasks()
         self._sheets()
         self._found_work()
-        for record in self.records:
-            self._seen(record)
-            self._sweep(record)
-            self._seasonal(record)
+        for alike in self._alike():
+            self.made: list[tuple[Item, dict[str, Item]]] = []
+            self._seen(alike[0])
+            self._sweep(alike[0])
+            self._seasonal(alike[0])
+            for item, into in self.made:
+                for record in alike:
+                    self._add(record, item, into)
         place = {r.tree.id: n for n, r in enumerate(self.records)}
+        for item in (*self.items.values(), *self.late.values()):
+            item.trees.sort(key=lambda r: place[r.tree.id])
+            item.rows = list(dict.fromkeys(r.row.n for r in item.trees))
         ordered = sorted(
             self.items.values(),
             key=lambda i: (
@@ -63,6 +70,29 @@ class Ahead(Gathering):
         put_off = [i for i in ordered if i.later is not None]
         return TodayView(self.day, self.until, overdue, here, put_off, late, missing)
 
+    def _alike(self) -> list[list[TreeRecord]]:
+        """Trees that need the same, side by side; the first of each stands for all."""
+        groups: dict[tuple[object, ...], list[TreeRecord]] = {}
+        over = self.at.know.number("today/over-cap")
+        for record in self.records:
+            tree_id = record.tree.id
+            high, cap = self.sized[tree_id].height_m, record.cap_m
+            size, row = self.sizes[tree_id], self.rows.get(record.stem.id)
+            like = (
+                self.held.alike(record),
+                None if high is None or cap is None else high - cap > over,
+                size and (size.suckers > 0, size.dead > 0),
+                row.date if row is not None and tree_id in self.held.log else None,
+                frozenset(self.found.get(tree_id, ())),
+                self._lowest(record),
+            )
+            groups.setdefault(like, []).append(record)
+        return list(groups.values())
+
+    def _want(self, item: Item, into: dict[str, Item] | None = None) -> None:
+        """Work of the trees in hand."""
+        self.made.append((item, self.items if into is None else into))
+
     def _overdue(self, item: Item) -> bool:
         """A look that was due on an earlier day."""
         due = item.last_good if item.kind == "come-back" else None
@@ -73,7 +103,7 @@ class Ahead(Gathering):
         for record in self.records:
             by_scope.setdefault(record.tree.id, []).append(record)
             by_scope.setdefault(record.row.id, []).append(record)
-        for task in logbook.tasks(self.session):
+        for task in self.held.tasks:
             if task.kind == "found" or task.scope_id not in by_scope or task.due > self.until:
                 continue
             known = self.at.know.get(task.rule)
@@ -94,17 +124,9 @@ class Ahead(Gathering):
             for record in by_scope[task.scope_id]:
                 work = "renewal" if task.rotation_id else "look"
                 item = self._item(
-                    record,
-                    "come-back",
-                    work,
-                    task.does,
-                    "go",
-                    (reason,),
-                    None,
-                    task.due,
-                    alone=task.id,
+                    "come-back", work, task.does, "go", (reason,), None, task.due, alone=task.id
                 )
-                item.task, item.later = task, None
+                item.task = task
                 self._asks(item, task.rule)
                 self._add(record, item)
 
@@ -118,11 +140,10 @@ class Ahead(Gathering):
 
     def _sheets(self) -> None:
         by_tree = {r.tree.id: r for r in self.records}
-        for plan in plans.open_plans(self.session):
+        for plan in self.held.sheets:
             if (record := by_tree.get(plan.tree_id)) is not None:
                 reason = Reason("open-sheet", say("sheet-open", day=plan.day))
                 item = self._item(
-                    record,
                     "sheet",
                     plan.work,
                     "Finish the open cut sheet",
@@ -137,15 +158,14 @@ class Ahead(Gathering):
 
     def _seen(self, record: TreeRecord) -> None:
         size = self.sizes[record.tree.id]
-        since = self.drawn.get(record.stem.id, self.day)
+        row = self.rows.get(record.stem.id)
+        since = row.date if row is not None else self.day
         ticked = {e.work for e in self.desk.log(record) if since <= e.date <= self.day}
         ticked |= self.found.get(record.tree.id, set())
         if size is not None and size.suckers and "sucker" not in ticked and self._open(record):
             reason = Reason("sucker", say("suckers-seen"), catalogue_ids=("rule/sucker",))
-            self._add(
-                record,
+            self._want(
                 self._item(
-                    record,
                     "work",
                     "sucker",
                     "Suckers below the union, off at their origin",
@@ -153,14 +173,12 @@ class Ahead(Gathering):
                     (reason,),
                     None,
                     None,
-                ),
+                )
             )
         if size is not None and size.dead and "sanitation" not in ticked:
             reason = Reason("sanitation", say("dead-marked"), catalogue_ids=("rule/sanitation",))
-            self._add(
-                record,
+            self._want(
                 self._item(
-                    record,
                     "work",
                     "sanitation",
                     "Dead limbs, off on a dry day",
@@ -168,7 +186,7 @@ class Ahead(Gathering):
                     (reason,),
                     None,
                     None,
-                ),
+                )
             )
 
     def _open(self, record: TreeRecord) -> bool:
@@ -197,12 +215,7 @@ class Ahead(Gathering):
                 "sucker-sweep", text, date=event.end, catalogue_ids=("windows/sweep-before-flush",)
             )
             says = "Look below the union before the flush"
-            self._add(
-                record,
-                self._item(
-                    record, "sweep", "sucker", says, "go", (reason,), event.start, event.end
-                ),
-            )
+            self._want(self._item("sweep", "sucker", says, "go", (reason,), event.start, event.end))
 
     def _standing(self, record: TreeRecord) -> Standing:
         state = self.desk.state(record)
@@ -232,6 +245,8 @@ class Ahead(Gathering):
         low = None if size is None else size.lowest_m
         if row is None or low is None or low >= self.at.know.number("today/skirt-low"):
             return None  # nothing hangs so low, and the drawing need not be read
+        if row.origin == "sketched":
+            return None
         return low if is_drawn(*frames.frame_of(self.session, row)) else None
 
     def _seasonal(self, record: TreeRecord) -> None:
@@ -251,13 +266,13 @@ class Ahead(Gathering):
             ripe = next((r for r in segment.reasons if r.code == "ripe"), None)
             both = (pick_and_cut(ripe),) if ripe else ()
             item = self._windowed(record, "work", want.work, says, (want.why, *both), season, run)
-            self._add(record, item)
+            self._want(item)
 
     def _found_work(self) -> None:
         """What walks found to be done, where the days allow it and no open sheet has it."""
         records = {r.tree.id: r for r in self.records}
         on_sheets = on_open_sheets(self.session)
-        for task in logbook.found(self.session):
+        for task in (t for t in self.held.tasks if t.kind == "found"):
             record = records.get(task.scope_id)
             if record is None:
                 continue
@@ -291,15 +306,15 @@ class Ahead(Gathering):
         first, last, segment = run
         opens = max(first, self.day)
         reasons = (*why, *segment.reasons)
-        item = self._item(record, kind, work, says, "go", reasons, opens, last)
+        item = self._item(kind, work, says, "go", reasons, opens, last)
         item.acts = acts_of(segment.reasons)
         if priced(work, segment.reasons):
             item.cost = cost_words(float(season.prices[work][(opens - self.day).days]))
-            item.key += f"|{item.cost}"
+            item.like += f"|{item.cost}"
         asked = self.desk.verdict(record, work) if segment.start <= self.day else None
         if asked is not None and any(r.code == "forecast-unknown" for r in asked.reasons):
             item.tone, item.closed_by, item.acts = asked.status, asked.sentence, asked.acts
-            item.key += "|asked"
+            item.like += "|asked"
         if self.desk.forecast(record):
             self._close(record, work, opens, item)
         return item
@@ -313,7 +328,7 @@ class Ahead(Gathering):
         stop = next((r for r in coming if r.code in FORECAST_CODES), None)
         item.tone = "stop"
         item.closed_by = said(stop or say("forecast-closes"))
-        item.key += "|closed"
+        item.like += "|closed"
 
     def _too_late(self, record: TreeRecord, want: Wanted, ahead: Sequence[Segment]) -> None:
         start = self.desk.growing_year(record)
@@ -343,16 +358,8 @@ class Ahead(Gathering):
         )
         says = f"{WORK_WORDS[want.work].capitalize()}: too late this season"
         item = self._item(
-            record,
-            "too-late",
-            want.work,
-            says,
-            now.status,
-            (want.why, *now.reasons),
-            opens,
-            gone[-1].end,
+            "too-late", want.work, says, now.status, (want.why, *now.reasons), opens, gone[-1].end
         )
         item.instead = can + following
         item.acts = acts_of(now.reasons, opens)
-        item.later = None
-        self._add(record, item, self.late)
+        self._want(item, self.late)

@@ -18,7 +18,7 @@ from ...core.season.today import priced
 from ...core.season.warmth import HeatRule
 from ...core.words.prices import cost_words
 from ...store import places
-from ...store.trees import TreeRecord, tree_record, tree_records
+from ...store.trees import TreeRecord, tree_record
 from ..workplace import Workplace
 from .alike import SeasonOf
 from .desk import SeasonDesk
@@ -98,7 +98,7 @@ def almanac(
     last = dt.date(first.year + after // 12, after % 12 + 1, 1) - dt.timedelta(days=1)
     with at.store.reading() as session:
         desk = SeasonDesk(session, at, day)
-        records, name = _whose(session, tree_id, block_id)
+        records, name = _whose(at, session, tree_id, block_id)
         if not records:
             raise invalid("/block", "no tree stands there yet")
         # like trees have one almanac: the commonest stands for a block
@@ -139,13 +139,13 @@ def _is_for_this_tree(lane: Lane) -> bool:
 
 
 def _whose(
-    session: Session, tree_id: str | None, block_id: str | None
+    at: Workplace, session: Session, tree_id: str | None, block_id: str | None
 ) -> tuple[list[TreeRecord], str]:
     if tree_id is not None:
         record = tree_record(session, tree_id)
         return [record], record.name
     block = places.block(session, block_id) if block_id else None
-    records = [r for r in tree_records(session) if block is None or r.block.id == block.id]
+    records = list(at.standing(session).within(block_id))
     holding = places.holding(session)
     return records, block.name if block else holding.name if holding else ""
 

@@ -14,7 +14,7 @@ from ...core.season.today import LANE_WORDS
 from ...core.words.units import share_words
 from ...formats.ical import Entry, write_calendar
 from ...store import logbook, places, plans
-from ...store.trees import TreeRecord, tree_records
+from ...store.trees import TreeRecord
 from ..workplace import Workplace
 from .alike import SeasonOf
 from .desk import SeasonDesk
@@ -35,7 +35,7 @@ def calendar(at: Workplace, block_id: str | None = None) -> bytes:
         desk = SeasonDesk(session, at, today)
         records = [
             r
-            for r in tree_records(session)
+            for r in desk.held.records
             if (block is None or r.block.id == block.id) and desk.sound(r)
         ]
         names = {r.tree.id: r.name for r in records} | {

@@ -20,11 +20,10 @@ from ...core.season.claims import Asked
 from ...core.season.events import growing_year, growing_year_of
 from ...core.season.model import WORKS, ForecastDay, SeasonAnswer, Site, Stance, TreeState, Work
 from ...core.season.schools import stance_in_force
-from ...core.season.seen import OBSERVABLE
 from ...core.season.today import ASKS, FLUSHED, Ask, Verdict, verdict
-from ...store import logbook, places, stances
+from ...store import places
 from ...store.tables import Observation
-from ...store.trees import TreeRecord, observations, season_dates
+from ...store.trees import TreeRecord
 from ...store.work_tables import LogEntry
 from ..tree.sizes import sizes_of
 from ..workplace import Workplace
@@ -33,6 +32,7 @@ from .alike import Dates, Moves, SeasonOf, gap, season_of
 from .of_tree import core_site, core_tree
 
 HORIZON_DAYS = 420
+_LOOKS_BACK = dt.timedelta(days=1200)
 _log = logging.getLogger("billhook")
 Seen = Mapping[str, Mapping[str, Observation]]
 
@@ -52,27 +52,36 @@ class SeasonDesk:
     def __post_init__(self) -> None:
         self._sites: dict[str, Site] = {}
         self._forecasts: dict[str, tuple[ForecastDay, ...]] = {}
-        self._of: dict[str, SeasonOf] = {}
+        self._of: dict[int | str, SeasonOf] = {}
+        self._sound: dict[int | str, bool] = {}
+        # what a writer holds may be changed beside what stood there as it began
+        self._shares = "act" not in self.session.info
         self._years: dict[tuple[str, dt.date], tuple[dt.date, dt.date]] = {}
-        self._seen = observations(self.session)
-        self._dated = season_dates(self.session, OBSERVABLE)
-        self._stances = stances.choices(self.session)
-        self._log: dict[str, list[LogEntry]] = {}
-        for entry in logbook.in_force(
-            logbook.entries(self.session, since=self.day - dt.timedelta(days=1200))
-        ):
-            self._log.setdefault(entry.tree_id, []).append(entry)
+        self.held = self.at.standing(self.session)
+        self._seen, self._dated = self.held.seen, self.held.dated
+        self._stances = self.held.chosen
+        self._since = self.day - _LOOKS_BACK
 
     def sound(self, record: TreeRecord) -> bool:
         """Whether a tree's season can be worked out. Something odd in one tree's record must not
         close the holding.
         """
+        kind = self._kind(record)
+        if kind not in self._sound:
+            self._sound[kind] = self._can_be_worked_out(record)
+        return self._sound[kind]
+
+    def _can_be_worked_out(self, record: TreeRecord) -> bool:
         try:
             self.season(record, ("sucker",), with_forecast=False)
         except (ArithmeticError, LookupError, TypeError, ValueError, BillhookError):
             _log.exception("%s cannot be worked out", record.name)
             return False
         return True
+
+    def _kind(self, record: TreeRecord) -> int | str:
+        """What stands for all trees alike."""
+        return self.held.alike(record) if self._shares else record.tree.id
 
     def site(self, record: TreeRecord) -> Site:
         """The place of a tree's block."""
@@ -121,13 +130,13 @@ class SeasonDesk:
 
     def log(self, record: TreeRecord) -> list[LogEntry]:
         """What was done to a tree in the last three years, up to any day."""
-        return self._log.get(record.tree.id, [])
+        return [e for e in self.held.log.get(record.tree.id, ()) if e.date >= self._since]
 
     def state(self, record: TreeRecord) -> TreeState:
         """The tree's state on the day."""
-        seen = {
-            k: o for k, o in self._seen.get(record.block.id, {}).items() if k in _OF_THE_BLOCK
-        } | self._seen.get(record.tree.id, {})
+        of_block = self._seen.get(record.block.id, {})
+        seen = {k: o for k, o in of_block.items() if k in _OF_THE_BLOCK}
+        seen.update(self._seen.get(record.tree.id, {}))
         return core_tree(record, seen, self.used(record), self.day, self._too_tall(record))
 
     def _too_tall(self, record: TreeRecord) -> bool:
@@ -209,16 +218,17 @@ class SeasonDesk:
 
     def of(self, record: TreeRecord) -> SeasonOf:
         """All that the tree's season depends on."""
-        if record.tree.id not in self._of:
+        kind = self._kind(record)
+        if kind not in self._of:
             stance = tuple(sorted(self.stance(record).items()))
-            self._of[record.tree.id] = SeasonOf(
+            self._of[kind] = SeasonOf(
                 self.site(record),
                 self.state(record),
                 self.observed(record),
                 self.moved(record),
                 stance,
             )
-        return self._of[record.tree.id]
+        return self._of[kind]
 
     def season(
         self,

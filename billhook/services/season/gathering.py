@@ -3,18 +3,19 @@
 from __future__ import annotations
 
 import datetime as dt
+from dataclasses import replace
 
 from sqlmodel import Session
 
+from ...core.frame.whole import Size
 from ...core.reasons import Reason
 from ...core.season.model import WORKS, Status
 from ...core.words.units import Units
-from ...store import frames, logbook
 from ...store.tables import PutOff
 from ...store.trees import TreeRecord, tree_records
 from ..holding.people import Helpers
 from ..tree.sizes import Sizes, sizes_by
-from ..workplace import Size, Workplace
+from ..workplace import Workplace
 from .desk import SeasonDesk
 from .item import Item
 
@@ -36,35 +37,28 @@ class Gathering:
     ) -> None:
         self.at, self.session, self.day, self.until, self.units = at, session, day, until, units
         self.desk = SeasonDesk(session, at, day)
-        self.records = [
-            r
-            for r in tree_records(session, tree_id)
-            if within in (None, r.row.id, r.block.id) and self.desk.sound(r)
-        ]
-        self.rows = {row.stem_id: row for row in frames.current_rows(session)}
-        current = self.rows
-        sizes = at.sizes(session, list(current.values()))
-        self.sizes: dict[str, Size | None] = {
-            r.tree.id: sizes[current[r.stem.id].id] if r.stem.id in current else None
-            for r in self.records
-        }
+        self.held = self.desk.held
+        few = tree_records(session, tree_id) if tree_id else self.held.within(within)
+        self.records = [r for r in few if self.desk.sound(r)]
+        self.rows = self.held.frames
+        self.sizes: dict[str, Size | None] = {r.tree.id: self.held.size(r) for r in self.records}
         self.sized: dict[str, Sizes] = {
             r.tree.id: sizes_by(self.sizes[r.tree.id], self.desk.seen(r)) for r in self.records
         }
-        self.drawn: dict[str, dt.date] = {stem_id: row.date for stem_id, row in current.items()}
         self.later: dict[tuple[str, str], PutOff] = {}
-        for put in logbook.put_offs(session):
+        for put in self.held.put_offs:
             self.later[put.tree_id, put.work] = put
         self.helpers = Helpers(session)
         self.items: dict[str, Item] = {}
         self.found: dict[str, set[str]] = {}
         self.late: dict[str, Item] = {}
         self.own_minutes = self._logged_minutes()
+        self._row_of: dict[str, tuple[str | None, str]] = {}
 
     def _logged_minutes(self) -> dict[str, float]:
         found: dict[str, list[float]] = {}
         for record in self.records:
-            for entry in self.desk.log(record):
+            for entry in self.desk.log(record) if record.tree.id in self.held.log else ():
                 if entry.minutes:
                     found.setdefault(entry.work, []).append(entry.minutes)
         return {work: sum(v) / len(v) for work, v in found.items() if len(v) >= 3}
@@ -80,16 +74,43 @@ class Gathering:
         return know.number(f"today-minutes/{work}/minutes") * by_height
 
     def _add(self, record: TreeRecord, item: Item, into: dict[str, Item] | None = None) -> None:
+        """Put a tree to the like work of its row, or begin that."""
         items = self.items if into is None else into
-        found = items.setdefault(item.key, item)
+        helper, where = self._where(record, item.kind)
+        apart = item.task is not None or items is self.late
+        later = None if apart else self._put_off(record, item.work)
+        key = f"{item.kind}|{item.work}|{where}|{item.like}|{later.until if later else None}"
+        found = items.get(key)
+        if found is None:
+            found = items[key] = replace(
+                item,
+                key=key,
+                block=record.block.name,
+                rows=[],
+                trees=[],
+                later=later,
+                helper=helper,
+            )
         if record.row.n not in found.rows:
             found.rows.append(record.row.n)
         found.trees.append(record)
         found.minutes += self._minutes(record, item.work if item.work in WORKS else "look")
 
+    def _put_off(self, record: TreeRecord, work: str) -> PutOff | None:
+        later = self.later.get((record.tree.id, work)) if self.later else None
+        return later if later is not None and later.until > self.day else None
+
+    def _where(self, record: TreeRecord, kind: str) -> tuple[str | None, str]:
+        """Whose the row is, and what its work is gathered by."""
+        if record.row.id not in self._row_of:
+            helper = self.helpers.of(record)
+            self._row_of[record.row.id] = helper, f"{record.block.id}|{helper or ''}"
+        helper, by_block = self._row_of[record.row.id]
+        # a sweep is walked over a whole block, by each over what is theirs
+        return helper, by_block if kind == "sweep" else record.row.id
+
     def _item(
         self,
-        record: TreeRecord,
         kind: str,
         work: str,
         says: str,
@@ -99,24 +120,5 @@ class Gathering:
         last_good: dt.date | None,
         alone: str = "",
     ) -> Item:
-        later = self.later.get((record.tree.id, work))
-        later = later if later is not None and later.until > self.day else None
-        helper = self.helpers.of(record)
-        # a sweep is walked over a whole block, by each over what is theirs
-        where = f"{record.block.id}|{helper or ''}" if kind == "sweep" else record.row.id
-        key = f"{kind}|{work}|{where}|{alone or (says, last_good, later.until if later else None)}"
-        return Item(
-            key,
-            kind,
-            work,
-            record.block.name,
-            [],
-            says,
-            tone,
-            reasons,
-            opens,
-            last_good,
-            0.0,
-            later=later,
-            helper=helper,
-        )
+        like = alone or f"{says}|{last_good}"
+        return Item(like, kind, work, says, tone, reasons, opens, last_good)

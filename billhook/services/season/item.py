@@ -15,24 +15,26 @@ from ...store.trees import TreeRecord
 
 @dataclass
 class Item:
-    """Like work on trees of one row. last_good: the last day it is right. closed_by: the forecast
+    """Like work on trees of one row. like: what two trees' work must share to be one item, beside
+    the row; key: with the row. last_good: the last day it is right. closed_by: the forecast
     that stops it. late: no longer this season.
 
     acts: what would change it. cost: what the cut takes of the crop, in words. helper: whose trees
     they are. walk_id: the walk that found it; found: as which answer.
     """
 
-    key: str
+    like: str
     kind: str
     work: str
-    block: str
-    rows: list[int]
     says: str
     tone: Status
     reasons: tuple[Reason, ...]
     opens: dt.date | None
     last_good: dt.date | None
-    minutes: float
+    key: str = ""
+    block: str = ""
+    minutes: float = 0.0
+    rows: list[int] = field(default_factory=list)
     trees: list[TreeRecord] = field(default_factory=list)
     task: Task | None = None
     plan_id: str | None = None

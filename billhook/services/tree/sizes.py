@@ -7,10 +7,11 @@ from dataclasses import dataclass
 
 from sqlmodel import Session
 
+from ...core.frame.whole import Size
 from ...store import frames
 from ...store.tables import Observation
 from ...store.trees import TreeRecord, observations
-from ..workplace import Size, Workplace
+from ..workplace import Workplace
 
 _FEW = 400  # more ids than this in one query cost more than reading all
 

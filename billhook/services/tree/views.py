@@ -11,6 +11,7 @@ from ...core.cuts.names import limb_names
 from ...core.frame.geometry import Envelope, Point, envelope, limb_ends
 from ...core.frame.known import Standing, is_drawn
 from ...core.frame.model import Frame, is_sucker, roots_of
+from ...core.frame.whole import Size
 from ...core.season.budget import tree_age, yearly_budget
 from ...core.season.model import WORKS, Work
 from ...core.season.next_need import main_work
@@ -21,7 +22,7 @@ from ...store.tables import FrameRow, Graft, Observation, Task
 from ...store.trees import TreeRecord, further_grafts, observations, tree_record
 from ...store.work_tables import LogEntry, Plan
 from ..season.desk import SeasonDesk
-from ..workplace import Size, Workplace
+from ..workplace import Workplace
 from .sizes import Sizes, sizes_of
 
 

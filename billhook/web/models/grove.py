@@ -72,27 +72,41 @@ class RowOut(Answer):
     kind: str
 
 
-class GroveTreeOut(Answer):
-    """One tree in plan; position in metres from the site's corner."""
+class GroveKindOut(Answer):
+    """A kind of tree as one calls it."""
 
-    id: str
-    name: str
-    row_id: str
-    x: float
-    y: float
     species: str
     cultivar: str | None
     kind_name: str
-    pot_l: float | None
-    planted_year: int
-    height_m: float | None
-    spread_m: float | None
-    measured: bool
+
+
+class GroveNeedOut(Answer):
+    """What trees need next, and until when."""
+
     tone: Status
     need: str
     need_alike: str
     need_kind: str
     need_by: IsoDate | None
+
+
+class GroveTreesOut(Answer):
+    """Trees in walking order, column by column; ``x`` and ``y`` in metres from the site's corner.
+    ``row``, ``kind`` and ``needs``: places in ``rows``, ``kinds`` and ``needs`` of the grove.
+    """
+
+    id: list[str]
+    name: list[str]
+    row: list[int]
+    x: list[float]
+    y: list[float]
+    kind: list[int]
+    pot_l: list[float | None]
+    planted_year: list[int]
+    height_m: list[float | None]
+    spread_m: list[float | None]
+    measured: list[bool]
+    needs: list[int]
 
 
 class GapOut(Answer):
@@ -119,8 +133,21 @@ class RestoredOut(Answer):
     as_of: dt.datetime
 
 
+class GroveQuery(DayQuery):
+    """``since``: the ``mark`` of an answer that the asker has."""
+
+    since: Annotated[str, Field(max_length=80)] | None = None
+
+
 class GroveOut(Answer):
-    """The holding in plan; ``holding`` is null before it is set up."""
+    """The holding in plan; ``holding`` is null before it is set up. ``mark`` names its state. Where
+    ``since`` is named, ``trees`` are those that differ from that state, and ``gone`` are the ids of
+    those that no longer stand; else they are all.
+    """
+
+    mark: str
+    since: str | None
+    gone: list[str]
 
     holding: str | None
     holding_id: str | None
@@ -132,5 +159,7 @@ class GroveOut(Answer):
     sites: list[SiteOut]
     blocks: list[GroveBlockOut]
     rows: list[RowOut]
-    trees: list[GroveTreeOut]
+    kinds: list[GroveKindOut]
+    needs: list[GroveNeedOut]
+    trees: GroveTreesOut
     gaps: list[GapOut]

@@ -7,8 +7,7 @@ import type { components, paths } from './types'
 
 export type Schemas = components['schemas']
 export type Tree = Schemas['TreeOut']
-export type Grove = Schemas['GroveOut']
-export type GroveTree = Schemas['GroveTreeOut']
+export type { Grove, GroveTree } from './grove'
 export type Frame = Schemas['DrawnFrame']
 export type Limb = Schemas['DrawnLimb']
 export type Verdict = Schemas['VerdictOut']

@@ -97,7 +97,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The holding in plan on a day, with what each tree needs next. */
+        /**
+         * The holding in plan on a day, with what each tree needs next. Its ETag holds while nothing
+         * @description changed; with ``since`` only what differs is told.
+         */
         get: operations["holding_grove_get_grove_grove_get"];
         put?: never;
         post?: never;
@@ -3089,9 +3092,17 @@ export interface components {
         };
         /**
          * GroveOut
-         * @description The holding in plan; ``holding`` is null before it is set up.
+         * @description The holding in plan; ``holding`` is null before it is set up. ``mark`` names its state. Where
+         *     ``since`` is named, ``trees`` are those that differ from that state, and ``gone`` are the ids of
+         *     those that no longer stand; else they are all.
          */
         GroveOut: {
+            /** Mark */
+            mark: string;
+            /** Since */
+            since: string | null;
+            /** Gone */
+            gone: string[];
             /** Holding */
             holding: string | null;
             /** Holding Id */
@@ -3116,8 +3127,11 @@ export interface components {
             blocks: components["schemas"]["GroveBlockOut"][];
             /** Rows */
             rows: components["schemas"]["RowOut"][];
-            /** Trees */
-            trees: components["schemas"]["GroveTreeOut"][];
+            /** Kinds */
+            kinds: components["schemas"]["GroveKindOut"][];
+            /** Needs */
+            needs: components["schemas"]["GroveNeedOut"][];
+            trees: components["schemas"]["GroveTreesOut"];
             /** Gaps */
             gaps: components["schemas"]["GapOut"][];
         };
@@ -3172,36 +3186,22 @@ export interface components {
             in_rows: boolean;
         };
         /**
-         * GroveTreeOut
-         * @description One tree in plan; position in metres from the site's corner.
+         * GroveKindOut
+         * @description A kind of tree as one calls it.
          */
-        GroveTreeOut: {
-            /** Id */
-            id: string;
-            /** Name */
-            name: string;
-            /** Row Id */
-            row_id: string;
-            /** X */
-            x: number;
-            /** Y */
-            y: number;
+        GroveKindOut: {
             /** Species */
             species: string;
             /** Cultivar */
             cultivar: string | null;
             /** Kind Name */
             kind_name: string;
-            /** Pot L */
-            pot_l: number | null;
-            /** Planted Year */
-            planted_year: number;
-            /** Height M */
-            height_m: number | null;
-            /** Spread M */
-            spread_m: number | null;
-            /** Measured */
-            measured: boolean;
+        };
+        /**
+         * GroveNeedOut
+         * @description What trees need next, and until when.
+         */
+        GroveNeedOut: {
             /**
              * Tone
              * @enum {string}
@@ -3215,6 +3215,37 @@ export interface components {
             need_kind: string;
             /** Need By */
             need_by: string | null;
+        };
+        /**
+         * GroveTreesOut
+         * @description Trees in walking order, column by column; ``x`` and ``y`` in metres from the site's corner.
+         *     ``row``, ``kind`` and ``needs``: places in ``rows``, ``kinds`` and ``needs`` of the grove.
+         */
+        GroveTreesOut: {
+            /** Id */
+            id: string[];
+            /** Name */
+            name: string[];
+            /** Row */
+            row: number[];
+            /** X */
+            x: number[];
+            /** Y */
+            y: number[];
+            /** Kind */
+            kind: number[];
+            /** Pot L */
+            pot_l: (number | null)[];
+            /** Planted Year */
+            planted_year: number[];
+            /** Height M */
+            height_m: (number | null)[];
+            /** Spread M */
+            spread_m: (number | null)[];
+            /** Measured */
+            measured: boolean[];
+            /** Needs */
+            needs: number[];
         };
         /**
          * RestoredOut
@@ -12141,6 +12172,7 @@ export interface operations {
             query?: {
                 day?: string | null;
                 units?: "metric" | "us";
+                since?: string | null;
             };
             header?: never;
             path?: never;

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 /**
- * The holding in plan, to scale: crowns as rings, the heart filled with the tone; gaps where a tree
- * died; hedgerows as one band.
+ * The holding in plan, to scale, at any size: blocks by their shares of tone, rows as bands, trees as
+ * rings with the tone in the heart. Gaps where a tree died; hedgerows as one band.
  */
 import type { Grove, GroveTree } from '@/api/client'
-import { fitPlan, fromPlan, rowPath, toPlan } from '@/geometry/plan'
-import { useDrag } from '@/composables/useDrag'
-import { usePart } from '@/composables/usePart'
-import { computed, ref } from 'vue'
+import { fitPlan, fromPlan, toPlan, type PlanView, type Spot } from '@/geometry/plan'
+import { apart, layerAt, lassoed, sceneOf } from '@/geometry/scene'
+import { useDevicePixelRatio, useEventListener } from '@vueuse/core'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import PlanScale from './PlanScale.vue'
-import { TONES } from './tones'
+import { bandsOf, drawPlan, type RowLabel } from './plan/draw'
+import { paintsOf, type Ink, type Paints } from './plan/ink'
+import { useNear } from './plan/useNear'
 
 const props = defineProps<{
   grove: Grove
@@ -21,9 +23,13 @@ const props = defineProps<{
   lit?: Set<string>
   units: 'metric' | 'us'
   /** Hearts filled by tree in place of the tones; a tree that is not named stays empty. */
-  fills?: Map<string, string>
+  fills?: Map<string, Ink>
   /** Trees can be dragged to where they stand. */
   moving?: boolean
+  /** A drawn line chooses what it goes round. */
+  choosing?: boolean
+  /** A bare wheel brings it nearer. */
+  wheel?: boolean
 }>()
 const emit = defineEmits<{
   block: [id: string]
@@ -31,285 +37,251 @@ const emit = defineEmits<{
   open: [tree: GroveTree]
   /** A tree was dragged to a place [m]. */
   put: [tree: GroveTree, x: number, y: number]
+  /** Trees that a line went round, or of a row whose number was touched. */
+  choose: [trees: GroveTree[]]
 }>()
 
-const blocks = computed(() => props.grove.blocks.filter((b) => b.site_id === props.siteId))
-const rows = computed(() =>
-  props.grove.rows.filter((r) => blocks.value.some((b) => b.id === r.block_id)),
-)
-const rowOf = computed(() => new Map(rows.value.map((r) => [r.id, r])))
-const trees = computed(() => props.grove.trees.filter((t) => rowOf.value.has(t.row_id)))
-const gaps = computed(() => props.grove.gaps.filter((g) => rowOf.value.has(g.row_id)))
-const view = computed(() => {
-  const fitted = fitPlan(
-    trees.value,
-    props.width,
-    props.height - 84,
-    trees.value.length > 30 ? 7 : 5,
-  )
-  return { ...fitted, dy: fitted.dy + 58 }
+const scene = computed(() => sceneOf(props.grove, props.siteId))
+/** Room for the numbers of rows, px. */
+const NUMBERS = 16
+const whole = computed<PlanView>(() => {
+  const { trees } = scene.value
+  const room = [props.width - NUMBERS, props.height - 96] as const
+  const fitted = fitPlan(trees, ...room, trees.length > 30 ? 7 : 5)
+  return { ...fitted, dx: fitted.dx + NUMBERS, dy: fitted.dy + 58 }
 })
+const frame = ref<HTMLElement>()
+const canvas = ref<HTMLCanvasElement>()
+/** What a pointer carries: a tree to its place, or a line round trees. */
+const carried = shallowRef<{ tree: GroveTree; x: number; y: number } | null>(null)
+const lasso = shallowRef<Spot[] | null>(null)
+const { part, nearer, zoom, pan, all, show } = useNear(
+  frame,
+  () => [props.width, props.height] as const,
+  (event) => props.choosing || (props.moving && !!near(event as MouseEvent)),
+  () => !!props.wheel,
+)
+const view = computed<PlanView>(() => ({
+  scale: whole.value.scale * part.value.k,
+  dx: whole.value.dx * part.value.k + part.value.x,
+  dy: whole.value.dy * part.value.k + part.value.y,
+}))
+const layer = computed(() => layerAt(scene.value, view.value))
 
-const drawn = computed(() =>
-  trees.value.map((tree) => {
-    const at = toPlan(tree, view.value)
-    const r = Math.max(2.5, ((tree.spread_m ?? 1.6) / 2) * view.value.scale)
-    return { tree, ...at, r, hedge: rowOf.value.get(tree.row_id)?.kind === 'hedgerow' }
-  }),
-)
-const lines = computed(() =>
-  rows.value.map((row) => {
-    const here = drawn.value.filter((d) => d.tree.row_id === row.id)
-    const width = Math.max(...here.map((d) => d.r * 2), 6)
-    return { row, path: rowPath(here), width, first: here[0], count: here.length }
-  }),
-)
-/** Numbers of rows, as far as they do not stand on one another. */
-const NUMBER = 14
-const numbers = computed(() => {
-  const shown: { n: number; x: number; y: number; id: string }[] = []
-  for (const { row, first, count } of lines.value) {
-    if (!first || count < 2) continue
-    const at = { n: row.n, x: first.x - first.r - 7, y: first.y + 5, id: row.id }
-    const free = shown.every((s) => Math.abs(s.y - at.y) >= NUMBER || Math.abs(s.x - at.x) > 22)
-    if (free) shown.push(at)
-  }
-  return shown
+const inkOf = (tree: GroveTree): Ink =>
+  props.fills ? (props.fills.get(tree.id) ?? 'none') : tree.tone
+
+const bands = computed(() => bandsOf(scene.value, inkOf, props.lit))
+
+/** A name plate over each block, as far as they do not stand on one another. */
+const plates = computed(() => {
+  const wanted = scene.value.blocks.map(({ block, rows, box }) => {
+    const first = rows.flatMap((row) => row.at.slice(0, 1)).map((n) => scene.value.trees[n]!)
+    const high = first.reduce((a, b) => (b.y > a.y ? b : a), first[0]!)
+    const at = toPlan({ x: high.x, y: box[3] }, view.value)
+    const w = block.name.length * 9.4 + 34
+    const x = Math.min(Math.max(6, at.x - 26), Math.max(6, props.width - w - 6))
+    return { block, x, y: Math.max(2, at.y - 34), w, h: 27 }
+  })
+  const [w, h] = [props.width, props.height]
+  const seen = wanted.filter(({ block }) => {
+    const [west, south, east, north] = scene.value.blocks.find((b) => b.block === block)!.box
+    const a = toPlan({ x: west, y: north }, view.value)
+    const b = toPlan({ x: east, y: south }, view.value)
+    return a.x < w && a.y < h && b.x > 0 && b.y > 0
+  })
+  return apart(seen)
 })
-/** A name plate over the first row of each block. */
-const plates = computed(() =>
-  blocks.value.map((block) => {
-    const mine = lines.value.filter((l) => l.row.block_id === block.id && l.first)
-    const high = mine.reduce(
-      (a, b) => ((b.first?.y ?? 0) < (a?.first?.y ?? Infinity) ? b : a),
-      mine[0],
-    )
-    const top = Math.min(
-      ...drawn.value.filter((d) => d.tree.row_id === high?.row.id).map((d) => d.y - d.r),
-    )
-    return { block, x: Math.max(6, (high?.first?.x ?? 0) - 26), y: Math.max(26, top - 12) }
-  }),
-)
 const cold = computed(() =>
-  blocks.value
-    .filter((b) => b.frost_pocket)
-    .map((block) => {
-      const here = drawn.value.filter((d) => rowOf.value.get(d.tree.row_id)?.block_id === block.id)
-      const [left, right] = [
-        Math.min(...here.map((d) => d.x)) - 22,
-        Math.max(...here.map((d) => d.x)) + 22,
-      ]
-      const low = Math.max(...here.map((d) => d.y))
-      const off = Math.abs(block.offset_c).toFixed(1)
+  scene.value.blocks
+    .filter(({ block }) => block.frost_pocket)
+    .map(({ block, box }) => {
+      const a = toPlan({ x: box[0], y: box[1] }, view.value)
+      const b = toPlan({ x: box[2], y: box[1] }, view.value)
+      const low = a.y - 2
+      const off = Math.abs(block.offset_c)
+      const says =
+        props.units === 'metric' ? `${off.toFixed(1)} °C` : `${(off * 1.8).toFixed(1)} °F`
       return {
         id: block.id,
-        d: `M${left} ${low - 4}Q${(left + right) / 2} ${low - 64} ${right} ${low - 8}`,
-        x: Math.max(8, Math.min(left + 16, props.width - 300)),
-        y: Math.min(props.height - 8, low + 32),
-        off,
+        from: a.x,
+        to: b.x,
+        d: `M${a.x - 18} ${low}Q${(a.x + b.x) / 2} ${low - 60} ${b.x + 18} ${low - 4}`,
+        x: Math.max(8, Math.min(a.x + 20, props.width - 300)),
+        y: low > props.height ? -1 : Math.min(low + 30, props.height - 44),
+        w: 290,
+        h: 18,
+        says: `cold air lies here, ${says} under the station`,
       }
     }),
 )
-/** Pots are drawn as squares, to the scale of a 60-litre pot and no smaller than can be seen. */
-const potSize = computed(() => Math.max(6, 1.1 * view.value.scale))
-const terraces = computed(() =>
-  Array.from({ length: 6 }, (_, i) => {
-    const y = (props.height / 6) * (i + 0.6)
-    const w = props.width
-    return `M0 ${y + 18}C${w * 0.3} ${y + 26} ${w * 0.62} ${y - 16} ${w} ${y - 30}`
-  }),
+/** Said where its line is seen. */
+const coldSaid = computed(() =>
+  apart(
+    cold.value.filter(({ y, from, to }) => y > 70 && from < props.width - 90 && to > 90),
+    plates.value,
+  ),
 )
-const fillOf = (tree: GroveTree) =>
-  props.fills ? (props.fills.get(tree.id) ?? 'none') : TONES[tree.tone]
-const picked = computed(() => drawn.value.find((d) => d.tree.id === props.selected))
-function near(event: MouseEvent) {
-  const [x, y] = place(event as PointerEvent)
-  let best: (typeof drawn.value)[number] | undefined
-  let gap = 30
-  for (const d of drawn.value) {
-    const away = Math.hypot(d.x - x, d.y - y) - Math.min(d.r, 6)
-    if (away < gap) [best, gap] = [d, away]
+const picked = computed(() => {
+  const tree = scene.value.trees.find((t) => t.id === props.selected)
+  return tree && { ...toPlan(tree, view.value), r: ((tree.spread_m ?? 1.6) / 2) * view.value.scale }
+})
+
+let labels: RowLabel[] = []
+let paints: Paints | null = null
+const { pixelRatio } = useDevicePixelRatio()
+let asked = 0
+function draw() {
+  asked = 0
+  const on = canvas.value?.getContext('2d')
+  if (!on || !canvas.value) return
+  const ratio = pixelRatio.value
+  const [w, h] = [Math.round(props.width * ratio), Math.round(props.height * ratio)]
+  if (canvas.value.width !== w || canvas.value.height !== h) {
+    canvas.value.width = w
+    canvas.value.height = h
   }
-  return best?.tree
+  on.setTransform(ratio, 0, 0, ratio, 0, 0)
+  const look = {
+    view: view.value,
+    width: props.width,
+    height: props.height,
+    inkOf,
+    lit: props.lit,
+    bands: bands.value,
+    plates: [...plates.value, ...coldSaid.value],
+  }
+  paints ??= paintsOf(on, ratio)
+  labels = drawPlan(on, scene.value, look, paints)
 }
-const svg = ref<SVGSVGElement>()
-const carried = ref<{ tree: GroveTree; x: number; y: number } | null>(null)
-const { held, place, take, move, drop } = useDrag<GroveTree>(
-  svg,
-  () => [props.width, props.height],
-  (tree, [x, y]) => (carried.value = { tree, x, y }),
-  () => {
-    if (!carried.value) return
+const redraw = () => (asked ||= requestAnimationFrame(draw))
+onMounted(() => {
+  redraw()
+  void document.fonts?.ready.then(redraw)
+})
+/** The page's colours, or the screen, have changed. */
+function repaint() {
+  paints = null
+  redraw()
+}
+useEventListener(window.matchMedia?.('(prefers-contrast: more)'), 'change', repaint)
+watch(pixelRatio, repaint)
+watch([scene, view, () => props.lit, () => props.fills], redraw)
+
+/** Where a pointer is on the plan, px. */
+function place(event: MouseEvent | TouchEvent): Spot {
+  const box = frame.value!.getBoundingClientRect()
+  const at = 'touches' in event ? event.touches[0]! : event
+  return {
+    x: ((at.clientX - box.left) * props.width) / box.width,
+    y: ((at.clientY - box.top) * props.height) / box.height,
+  }
+}
+const REACH = 24
+function near(event: MouseEvent | TouchEvent) {
+  const { x, y } = fromPlan(place(event), view.value)
+  const most = Math.max(REACH / view.value.scale, scene.value.crown / 2)
+  return scene.value.nearest(x, y, most)
+}
+const onLabel = ({ x, y }: Spot) =>
+  labels.find((l) => x > l.x - 8 && x < l.x + l.w + 8 && y > l.y - 5 && y < l.y + l.h + 5)
+
+function press(event: PointerEvent) {
+  if (props.choosing) lasso.value = [place(event)]
+  else if (props.moving) {
+    const tree = near(event)
+    if (tree) carried.value = { tree, ...place(event) }
+  }
+  if (lasso.value || carried.value) frame.value!.setPointerCapture?.(event.pointerId)
+}
+function slide(event: PointerEvent) {
+  if (lasso.value) lasso.value = [...lasso.value, place(event)]
+  else if (carried.value) carried.value = { tree: carried.value.tree, ...place(event) }
+}
+function lift() {
+  if (lasso.value) {
+    const outline = lasso.value.map((spot) => fromPlan(spot, view.value))
+    lasso.value = null
+    const chosen = lassoed(scene.value, outline)
+    if (chosen.length) emit('choose', chosen)
+  } else if (carried.value) {
     const { tree, ...at } = carried.value
+    carried.value = null
     const { x, y } = fromPlan(at, view.value)
     emit('put', tree, x, y)
-    carried.value = null
-  },
-)
-/** Brought nearer by two fingers or by buttons; a finger that taps picks. */
-const {
-  box,
-  near: nearer,
-  zoom,
-  all,
-  press,
-  slide,
-  lift,
-  leave,
-} = usePart(
-  svg,
-  () => [props.width, props.height],
-  () => held.value !== null || !nearer.value,
-)
-defineExpose({ zoom, all, nearer })
-function grab(event: PointerEvent) {
-  press(event)
-  const tree = props.moving && near(event)
-  if (tree) take(event, tree)
+  }
 }
-function slid(event: PointerEvent) {
-  slide(event)
-  move(event)
-}
-function lifted(event: PointerEvent) {
-  const tapped = lift(event) && !(event.target as Element).closest('a')
-  const tree = tapped && !props.moving ? near(event) : undefined
-  drop()
+const drop = () => (lasso.value = carried.value = null)
+function touch(event: MouseEvent) {
+  if (props.moving || (event.target as Element).closest('a')) return
+  const label = onLabel(place(event))
+  if (label)
+    return emit(
+      'choose',
+      label.row.at.map((n) => scene.value.trees[n]!),
+    )
+  if (layer.value === 'block' && !props.choosing) return void nearTo(event)
+  const tree = near(event)
   if (tree) emit('pick', tree)
 }
-function left(event: PointerEvent) {
-  leave(event)
-  drop()
+/** From far, a touch brings the block near that it was on. */
+function nearTo(event: MouseEvent) {
+  const { x, y } = fromPlan(place(event), view.value)
+  const on = scene.value.blocks.find(
+    ({ box }) => x >= box[0] && x <= box[2] && y >= box[1] && y <= box[3],
+  )
+  if (on) showBox(on.box)
+}
+function showBox([west, south, east, north]: readonly [number, number, number, number]) {
+  const { x, y } = toPlan({ x: (west + east) / 2, y: (south + north) / 2 }, whole.value)
+  const room = Math.min(
+    props.width / ((east - west + 12) * whole.value.scale),
+    props.height / ((north - south + 24) * whole.value.scale),
+  )
+  show(x, y, Math.max(1, room))
 }
 function open(event: MouseEvent) {
   const tree = near(event)
   if (tree) emit('open', tree)
 }
+/** Brings a tree into view where it is not. */
+watch(picked, (now, before) => {
+  if (!now || (before && now.x === before.x && now.y === before.y)) return
+  const out = now.x < 0 || now.y < 0 || now.x > props.width || now.y > props.height
+  const tree = scene.value.trees.find((t) => t.id === props.selected)
+  if (!out || !tree || !nearer.value) return
+  const at = toPlan(tree, whole.value)
+  show(at.x, at.y, part.value.k)
+})
+defineExpose({ zoom, pan, all, nearer, view, layer })
 </script>
 
 <template>
-  <svg
-    ref="svg"
-    :viewBox="box"
-    class="block w-full h-auto cursor-pointer select-none"
+  <div
+    ref="frame"
+    class="frame"
+    :style="{ width: `${width}px`, height: `${height}px` }"
     role="group"
-    :aria-label="`Plan of ${trees.length} trees; find them by name above or in the list beside`"
-    :class="[moving || nearer ? 'touch-none' : 'touch-pan-y', { '!cursor-move': moving }]"
+    :aria-label="`Plan of ${scene.trees.length} trees; find them by name above or in the list beside`"
+    :class="[
+      moving || choosing || nearer ? 'touch-none' : 'touch-pan-y',
+      { '!cursor-move': moving, '!cursor-crosshair': choosing },
+    ]"
+    :data-near="part.k.toFixed(3)"
+    :data-layer="layer"
+    :data-lit="lit ? scene.trees.filter((t) => lit!.has(t.id)).length : undefined"
+    @click="touch"
     @dblclick="open"
-    @pointerdown="grab"
-    @pointermove="slid"
-    @pointerup="lifted"
-    @pointercancel="left"
+    @pointerdown="press"
+    @pointermove="slide"
+    @pointerup="lift"
+    @pointercancel="drop"
   >
-    <circle
-      v-if="carried"
-      :cx="carried.x"
-      :cy="carried.y"
-      r="12"
-      fill="none"
-      stroke="var(--frost)"
-      stroke-width="3"
-    />
-    <path
-      v-for="(d, i) in terraces"
-      :key="i"
-      :d="d"
-      fill="none"
-      stroke="var(--rule)"
-      :stroke-width="i % 3 === 1 ? 2.5 : 1.2"
-    />
-    <g v-for="line in lines" :key="line.row.id">
-      <template v-if="line.row.kind === 'hedgerow'">
-        <path
-          :d="line.path"
-          fill="none"
-          stroke="var(--ink)"
-          :stroke-width="line.width + 3"
-          stroke-linecap="round"
-          stroke-linejoin="round"
-        />
-        <path
-          :d="line.path"
-          fill="none"
-          stroke="var(--sheet)"
-          :stroke-width="line.width"
-          stroke-linecap="round"
-          stroke-linejoin="round"
-        />
-      </template>
-      <path v-else :d="line.path" fill="none" stroke="var(--rule)" stroke-width="1" />
-    </g>
-    <text
-      v-for="n in numbers"
-      :key="`n${n.id}`"
-      :x="n.x"
-      :y="n.y"
-      text-anchor="end"
-      :font-size="NUMBER"
-      style="font-weight: 600"
-    >
-      {{ n.n }}
-    </text>
-    <g
-      v-for="d in drawn"
-      :key="d.tree.id"
-      :opacity="lit && !lit.has(d.tree.id) ? 0.22 : undefined"
-      :data-lit="lit?.has(d.tree.id) || undefined"
-    >
-      <template v-if="d.hedge">
-        <circle
-          :cx="d.x"
-          :cy="d.y"
-          :r="Math.max(2.4, d.r * 0.36)"
-          :fill="fillOf(d.tree)"
-          stroke="var(--ink)"
-          stroke-width="1"
-        />
-      </template>
-      <template v-else>
-        <rect
-          v-if="d.tree.pot_l"
-          :x="d.x - potSize / 2"
-          :y="d.y - potSize / 2"
-          :width="potSize"
-          :height="potSize"
-          rx="1.5"
-          :fill="fillOf(d.tree)"
-          stroke="var(--ink)"
-          stroke-width="1.6"
-        />
-        <template v-else>
-          <circle
-            :cx="d.x"
-            :cy="d.y"
-            :r="d.r"
-            fill="var(--sheet)"
-            stroke="var(--ink)"
-            :stroke-width="d.tree.measured ? 2.2 : 1.1"
-            :stroke-dasharray="d.tree.measured ? undefined : '4 2.5'"
-          />
-          <circle
-            v-if="fills ? fillOf(d.tree) !== 'none' : d.tree.tone !== 'stop'"
-            :cx="d.x"
-            :cy="d.y"
-            :r="Math.max(2.5, d.r * 0.56)"
-            :fill="fillOf(d.tree)"
-            stroke="var(--ink)"
-            stroke-width="1"
-          />
-          <circle v-else-if="!fills" :cx="d.x" :cy="d.y" r="1.6" fill="var(--ink)" />
-        </template>
-      </template>
-    </g>
-    <path
-      v-for="(g, i) in gaps"
-      :key="`g${i}`"
-      :d="`M${toPlan(g, view).x - 4} ${toPlan(g, view).y - 4}l8 8m0 -8l-8 8`"
-      stroke="var(--ink)"
-      stroke-width="1.6"
-    />
-    <g v-for="c in cold" :key="c.id">
+    <canvas ref="canvas" class="sheet" aria-hidden="true" />
+    <svg class="sheet" :viewBox="`0 0 ${width} ${height}`" aria-hidden="true">
       <path
+        v-for="c in cold"
+        :key="c.id"
         :d="c.d"
         fill="none"
         stroke="var(--frost)"
@@ -317,33 +289,11 @@ function open(event: MouseEvent) {
         stroke-dasharray="1 5"
         stroke-linecap="round"
       />
-      <text :x="c.x" :y="c.y" font-size="15" style="fill: var(--frost); font-weight: 600">
-        cold air lies here,
-        {{ units === 'metric' ? `${c.off} °C` : `${(Number(c.off) * 1.8).toFixed(1)} °F` }} under
-        the station
+      <text v-for="c in coldSaid" :key="`t${c.id}`" :x="c.x" :y="c.y" font-size="15" class="cold">
+        {{ c.says }}
       </text>
-    </g>
-    <a
-      v-for="p in plates"
-      :key="p.block.id"
-      :href="`/block/${p.block.id}`"
-      :aria-label="`Block ${p.block.name}`"
-      :transform="`translate(${p.x} ${p.y - 22})`"
-      @click.prevent.stop="$emit('block', p.block.id)"
-    >
-      <rect
-        :width="p.block.name.length * 9.4 + 34"
-        height="25"
-        rx="7"
-        fill="var(--sheet)"
-        stroke="var(--ink)"
-        stroke-width="2"
-      />
-      <circle cx="13" cy="12.5" r="4" fill="var(--paper)" stroke="var(--ink)" stroke-width="2" />
-      <text x="24" y="18.5" font-size="17" style="font-weight: 600">{{ p.block.name }}</text>
-    </a>
-    <g v-if="picked">
       <circle
+        v-if="picked"
         :cx="picked.x"
         :cy="picked.y"
         :r="Math.max(picked.r, 8) + 5"
@@ -351,7 +301,70 @@ function open(event: MouseEvent) {
         stroke="var(--tape)"
         stroke-width="3"
       />
-    </g>
-    <PlanScale :x="width - 190" :y="height - 22" :view="view" :units="units" />
-  </svg>
+      <circle
+        v-if="carried"
+        :cx="carried.x"
+        :cy="carried.y"
+        r="12"
+        fill="none"
+        stroke="var(--frost)"
+        stroke-width="3"
+      />
+      <polygon
+        v-if="lasso"
+        :points="lasso.map((p) => `${p.x},${p.y}`).join(' ')"
+        fill="var(--tape)"
+        fill-opacity="0.08"
+        stroke="var(--tape)"
+        stroke-width="2.5"
+        stroke-linejoin="round"
+      />
+      <PlanScale :x="width - 190" :y="height - 22" :view="view" :units="units" />
+    </svg>
+    <a
+      v-for="p in plates"
+      :key="p.block.id"
+      :href="`/block/${p.block.id}`"
+      :aria-label="`Block ${p.block.name}`"
+      class="plate board"
+      :style="{ transform: `translate(${p.x}px, ${p.y}px)` }"
+      @click.prevent.stop="$emit('block', p.block.id)"
+      >{{ p.block.name }}</a
+    >
+  </div>
 </template>
+
+<style scoped>
+.frame {
+  position: relative;
+  overflow: hidden;
+  cursor: pointer;
+  user-select: none;
+  max-width: 100%;
+}
+.sheet {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  pointer-events: none;
+}
+.cold {
+  fill: var(--frost);
+  font-weight: 600;
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 5px;
+  stroke-linejoin: round;
+}
+.board {
+  position: absolute;
+  left: 0;
+  top: 0;
+  min-height: 27px;
+  padding: 0 10px 0 8px;
+  font-size: 17px;
+  line-height: 1;
+  white-space: nowrap;
+}
+</style>

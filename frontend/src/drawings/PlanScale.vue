@@ -13,6 +13,7 @@ const barWords = computed(() =>
 
 <template>
   <g :transform="`translate(${x} ${y})`" aria-hidden="true">
+    <rect x="-8" y="-24" width="184" height="44" rx="6" fill="var(--paper)" />
     <rect
       :width="bar * view.scale"
       height="8"

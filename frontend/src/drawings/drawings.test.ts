@@ -182,20 +182,16 @@ describe('the plan', () => {
       { ...tree, id: '2', name: 'Baixo 4·2', x: 4, y: 0, measured: false },
     ],
   } as unknown as Grove
-  it('draws crowns to scale, sketched ones broken, a cross for a dead tree, the cold air', () => {
+  it('names its blocks, says the cold air, and takes a touch for the tree under it', async () => {
     const wrapper = mount(GrovePlan, {
       props: { grove, siteId: 's', width: 868, height: 720, selected: '1', units: 'metric' },
     })
-    const rings = wrapper
-      .findAll('circle')
-      .filter(
-        (c) =>
-          c.attributes('stroke-width') === '2.2' || c.attributes('stroke-dasharray') === '4 2.5',
-      )
-    expect(rings).toHaveLength(2)
-    const [a, b] = rings.map((r) => Number(r.attributes('cx')))
-    expect(Number(rings[0]!.attributes('r')) / (b! - a!)).toBeCloseTo(1.5 / 4)
     expect(wrapper.text()).toContain('cold air lies here, 1.5 °C under the station')
-    expect(wrapper.html()).toContain('l8 8m0 -8l-8 8')
+    expect(wrapper.get('a').attributes('href')).toBe('/block/b')
+    const ring = wrapper.get('circle[stroke="var(--tape)"]').attributes()
+    const frame = wrapper.element as HTMLElement
+    frame.getBoundingClientRect = () => new DOMRect(0, 0, 868, 720)
+    await wrapper.trigger('click', { clientX: Number(ring.cx) + 3, clientY: Number(ring.cy) })
+    expect(wrapper.emitted('pick')![0]).toMatchObject([{ id: '1' }])
   })
 })

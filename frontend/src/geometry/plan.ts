@@ -12,7 +12,12 @@ export interface PlanView {
 }
 
 /** The view that fits all spots [m] into a box [px] with a margin [m] around; north is up. */
-export function fitPlan(spots: Spot[], width: number, height: number, margin: number): PlanView {
+export function fitPlan(
+  spots: readonly Spot[],
+  width: number,
+  height: number,
+  margin: number,
+): PlanView {
   if (spots.length === 0) return { scale: 10, dx: width / 2, dy: height / 2 }
   const xs = spots.map((s) => s.x)
   const ys = spots.map((s) => s.y)

@@ -4,12 +4,13 @@ import { api, heed, sentence } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { useGrove } from '@/composables/useGrove'
 import { useSettings } from '@/composables/useSettings'
+import ManyTrees from '@/controls/trees/ManyTrees.vue'
 import TreeTable from '@/controls/trees/TreeTable.vue'
 import GrovePlan from '@/drawings/GrovePlan.vue'
 import ToneMark from '@/drawings/ToneMark.vue'
 import { dayWords } from '@/geometry/day'
 import { lengthWords } from '@/geometry/measure'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useQuery } from '@tanstack/vue-query'
 import { useRoute, useRouter } from 'vue-router'
 import { useKeys } from '@/composables/useKeys'
@@ -21,7 +22,7 @@ const { data: grove, error, isPending } = useGrove()
 const { units } = useSettings()
 const router = useRouter()
 const site = ref('')
-const picked = ref<GroveTree | null>(null)
+const picked = shallowRef<GroveTree | null>(null)
 watch(
   grove,
   (g) => {
@@ -55,8 +56,28 @@ const { data: lit } = useQuery({
 })
 const lights = computed(() => (looked.value && lit.value ? new Set(lit.value.trees) : undefined))
 const moving = ref(false)
+const choosing = ref(false)
+/** Trees that a line went round, or of a row: one thing is done to all. */
+const chosen = shallowRef<GroveTree[]>([])
+function choose(trees: GroveTree[]) {
+  chosen.value = trees
+  choosing.value = false
+}
+const chosenIn = computed(() => {
+  const [first, last] = [chosen.value[0], chosen.value.at(-1)]
+  return first && last && first !== last ? `${first.name} to ${last.name}` : (first?.name ?? '')
+})
+const pale = computed(() =>
+  chosen.value.length ? new Set(chosen.value.map((t) => t.id)) : lights.value,
+)
 const narrow = useNarrow()
-const { width: wide } = useWindowSize()
+const { width: wide, height: high } = useWindowSize()
+const SIDE_PX = 412
+const HEAD_PX = 48
+/** The room beside the list, px. */
+const roomy = computed(
+  () => [Math.max(300, wide.value - SIDE_PX), Math.max(300, high.value - HEAD_PX)] as const,
+)
 const plan = ref<InstanceType<typeof GrovePlan>>()
 const { act, trouble: moveTrouble } = useAct()
 /** Puts a tree where it stands [m]. */
@@ -88,6 +109,21 @@ useKeys([
     shown: '←',
   },
   { keys: ['Enter'], says: 'open the tree', run: () => picked.value && open(picked.value) },
+  { keys: ['+', '='], says: 'nearer', run: () => plan.value?.zoom(1.6), shown: '+' },
+  { keys: ['-'], says: 'further', run: () => plan.value?.zoom(1 / 1.6), shown: '−' },
+  { keys: ['0'], says: 'the whole plan', run: () => plan.value?.all() },
+  ...(
+    [
+      ['h', 1, 0, 'move the plan left'],
+      ['l', -1, 0, 'right'],
+      ['k', 0, 1, 'up'],
+      ['j', 0, -1, 'down'],
+    ] as const
+  ).map(([key, x, y, says]) => ({
+    keys: [key],
+    says,
+    run: () => plan.value?.pan(x * 120, y * 120),
+  })),
 ])
 </script>
 
@@ -121,41 +157,63 @@ useKeys([
         ref="plan"
         :grove="grove"
         :site-id="site"
-        :width="narrow ? wide : 868"
-        :height="narrow ? Math.round(wide * 1.15) : 720"
+        :width="narrow ? wide : roomy[0]"
+        :height="narrow ? Math.round(wide * 1.15) : roomy[1]"
         :selected="picked?.id ?? null"
         :units="units"
         :moving="moving"
-        :lit="lights"
+        :choosing="choosing"
+        :wheel="!narrow"
+        :lit="pale"
         @pick="picked = $event"
+        @choose="choose"
         @open="open"
         @put="put"
         @block="router.push(`/block/${$event}`)"
       />
       <div class="moves no-print">
-        <RouterLink class="btn btn-small" to="/grove?view=list">As a list</RouterLink>
-        <button type="button" class="turn" aria-label="Nearer" @click="plan?.zoom(1.6)">+</button>
-        <button
-          type="button"
-          class="turn"
-          aria-label="The whole plan"
-          :disabled="!plan?.nearer"
-          @click="plan?.all()"
-        >
-          −
-        </button>
-        <button
-          type="button"
-          class="btn btn-small"
-          :aria-pressed="moving"
-          @click="moving = !moving"
-        >
-          {{ moving ? 'Done moving' : 'Move trees' }}
-        </button>
-        <p v-if="moving" class="text-note">
+        <div class="flex flex-wrap gap-1.5 justify-end">
+          <RouterLink class="btn btn-small" to="/grove?view=list">As a list</RouterLink>
+          <button
+            type="button"
+            class="btn btn-small"
+            :aria-pressed="choosing"
+            @click="((choosing = !choosing), (moving = false))"
+          >
+            {{ choosing ? 'Done choosing' : 'Choose trees' }}
+          </button>
+          <button
+            type="button"
+            class="btn btn-small"
+            :aria-pressed="moving"
+            @click="((moving = !moving), (choosing = false))"
+          >
+            {{ moving ? 'Done moving' : 'Move trees' }}
+          </button>
+          <button type="button" class="turn" aria-label="Nearer" @click="plan?.zoom(1.6)">+</button>
+          <button
+            type="button"
+            class="turn"
+            aria-label="Further"
+            :disabled="!plan?.nearer"
+            @click="plan?.zoom(1 / 1.6)"
+          >
+            −
+          </button>
+          <button
+            type="button"
+            class="btn btn-small"
+            :disabled="!plan?.nearer"
+            @click="plan?.all()"
+          >
+            The whole plan
+          </button>
+        </div>
+        <p v-if="choosing" class="hint">Draw a line round them, or touch the number of a row.</p>
+        <p v-if="moving" class="hint">
           Drag a tree to where it stands, or pick it and use shift and the arrow keys.
         </p>
-        <p v-if="moveTrouble" class="wrong" role="alert">{{ moveTrouble }}</p>
+        <p v-if="moveTrouble" class="hint wrong" role="alert">{{ moveTrouble }}</p>
       </div>
       <p class="legend" aria-hidden="true">
         <span
@@ -179,6 +237,14 @@ useKeys([
       </p>
     </section>
     <aside class="side">
+      <section v-if="chosen.length" class="chosen" data-test="chosen" aria-live="polite">
+        <p class="flex items-center gap-3">
+          <b class="text-head">{{ chosen.length }} {{ chosen.length === 1 ? 'tree' : 'trees' }}</b>
+          <span class="text-note">{{ chosenIn }}</span>
+          <button type="button" class="link ml-auto" @click="chosen = []">Leave them</button>
+        </p>
+        <ManyTrees :trees="chosen" @done="chosen = []" />
+      </section>
       <div v-if="picked" class="border-b-2 border-ink pb-3 mb-1" aria-live="polite">
         <div class="flex items-center gap-3">
           <span class="plate text-head">{{ picked.name }}</span>
@@ -207,8 +273,8 @@ useKeys([
       </p>
       <h1 class="text-title">What each needs next</h1>
       <p class="text-note text-ink2">
-        {{ dayWords(grove.day) }}, {{ siteTrees.length }} trees. Pick one in the plan, or find it by
-        name<span class="hidden sm:inline">: <kbd>/</kbd></span
+        {{ dayWords(grove.day) }}, {{ siteTrees.length.toLocaleString('en') }} trees. Pick one in
+        the plan, or find it by name<span class="hidden sm:inline">: <kbd>/</kbd></span
         >.
       </p>
       <NeedsList :grove="grove" :site-id="site" :lit="lights" @open="open" />
@@ -225,9 +291,6 @@ useKeys([
 .draw {
   position: relative;
   overflow: hidden;
-}
-.draw :deep(svg.cursor-pointer) {
-  height: calc(100dvh - var(--head));
 }
 .sites {
   position: absolute;
@@ -254,10 +317,19 @@ useKeys([
   justify-items: end;
   z-index: 1;
 }
+.hint {
+  background: var(--paper);
+  padding: 2px 8px;
+  border-radius: 6px;
+  font-size: var(--text-note);
+}
 .legend {
   position: absolute;
-  left: 24px;
-  bottom: 8px;
+  left: 16px;
+  bottom: 6px;
+  padding: 2px 8px;
+  border-radius: 6px;
+  background: var(--paper);
   display: flex;
   gap: 16px;
   flex-wrap: wrap;
@@ -268,6 +340,12 @@ useKeys([
   border-left: var(--line) solid var(--ink);
   padding: 16px 22px;
   overflow-y: auto;
+}
+.chosen {
+  border: var(--line) solid var(--tape);
+  border-radius: 10px;
+  padding: 8px 12px 10px;
+  margin-bottom: 10px;
 }
 .found {
   display: flex;
@@ -281,9 +359,6 @@ useKeys([
 @media (max-width: 900px) {
   .page {
     grid-template-columns: 1fr;
-    height: auto;
-  }
-  .draw :deep(svg.cursor-pointer) {
     height: auto;
   }
   .side {

@@ -5,6 +5,7 @@
  */
 import { api, heed, type Grove } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
+import type { Ink } from '@/drawings/plan/ink'
 import GrovePlan from '@/drawings/GrovePlan.vue'
 import { dayWords } from '@/geometry/day'
 import { warmthWords } from '@/geometry/warmth'
@@ -28,12 +29,12 @@ const { data } = useQuery({
 const picked = ref('')
 const place = computed(() => data.value?.places.find((p) => p.tree_id === picked.value))
 /** Fills by class: the worse, the darker. */
-const FILLS: Record<FrostClass, string> = {
-  F6: 'var(--ink)',
-  F5: 'var(--ink)',
-  F4: 'url(#dead)',
-  F3: 'url(#tone-wait)',
-  F2: 'url(#tone-wait)',
+const FILLS: Record<FrostClass, Ink> = {
+  F6: 'dark',
+  F5: 'dark',
+  F4: 'dead',
+  F3: 'wait',
+  F2: 'wait',
   F1: 'none',
   F0: 'none',
 }

@@ -2,11 +2,14 @@
 /** What trees need next, like needs together, in walking order. */
 import type { Grove, GroveTree } from '@/api/client'
 import ToneMark from '@/drawings/ToneMark.vue'
-import { computed } from 'vue'
+import { computed, reactive } from 'vue'
 
 const props = defineProps<{ grove: Grove; siteId: string; lit?: Set<string> }>()
 defineEmits<{ open: [tree: GroveTree] }>()
 
+/** Groups whose trees are named, and how many at most. */
+const open = reactive(new Set<string>())
+const FEW = 120
 /** Like needs side by side, in walking order: block, row, tree. */
 const needs = computed(() => {
   const g = props.grove
@@ -81,17 +84,28 @@ function rowsWords(rows: Set<number>) {
           :to="`/row/${n.trees[0]!.row_id}/walk`"
           >Walk the row</RouterLink
         >
-        <details v-if="n.trees.length > 6" class="text-note">
+        <details
+          v-if="n.trees.length > 6"
+          class="text-note"
+          @toggle="
+            ($event.target as HTMLDetailsElement).open ? open.add(n.key) : open.delete(n.key)
+          "
+        >
           <summary>{{ n.trees.length }} trees</summary>
-          <button
-            v-for="t in n.trees"
-            :key="t.id"
-            type="button"
-            class="link mr-3 min-h-6"
-            @click="$emit('open', t)"
-          >
-            {{ t.name }}
-          </button>
+          <template v-if="open.has(n.key)">
+            <button
+              v-for="t in n.trees.slice(0, FEW)"
+              :key="t.id"
+              type="button"
+              class="link mr-3 min-h-6"
+              @click="$emit('open', t)"
+            >
+              {{ t.name }}
+            </button>
+            <RouterLink v-if="n.trees.length > FEW" class="link" to="/grove?view=list"
+              >and {{ n.trees.length - FEW }} more, in the list</RouterLink
+            >
+          </template>
         </details>
       </div>
       <span class="tag text-lead">{{ n.trees.length }}</span>

@@ -1,0 +1,61 @@
+"""Rows as they stand, without what makes them rows that can be changed: read by the thousand, kept
+while nothing changes, and never saved.
+"""
+
+from __future__ import annotations
+
+from collections import namedtuple
+from collections.abc import Iterator, Sequence
+from functools import lru_cache
+from typing import Any, TypeVar
+
+from sqlalchemy import ColumnElement, Select, select
+from sqlmodel import Session, SQLModel
+
+T = TypeVar("T", bound=SQLModel)
+
+
+@lru_cache(maxsize=64)
+def light_of(table: type[SQLModel]) -> Any:
+    """The kind of tuple that a table's rows are read as: its columns by name, and what it says of
+    itself.
+    """
+    columns = [c.name for c in columns_of(table)]
+    base = namedtuple(f"{table.__name__}Light", columns)  # type: ignore[misc]
+    said = {k: v for k, v in vars(table).items() if isinstance(v, property)}
+    return type(base.__name__, (base,), {"__slots__": (), **said})
+
+
+def columns_of(table: type[SQLModel]) -> list[ColumnElement[Any]]:
+    """Every column of a table, to be selected."""
+    return list(table.__table__.c)  # type: ignore[attr-defined]
+
+
+def lights(
+    session: Session, table: type[T], *where: ColumnElement[bool], order: Sequence[Any] = ()
+) -> list[T]:
+    """Rows of a table, read only."""
+    query = select(*columns_of(table)).where(*where).order_by(*order)
+    return [row for (row,) in many(session, query, table)]
+
+
+def many(
+    session: Session, query: Select[Any], *tables: type[SQLModel]
+) -> Iterator[tuple[Any, ...]]:
+    """Rows of several tables that a query put side by side, each as its own; what more the query
+    asked for stands behind them. A row whose first column is nothing is None.
+    """
+    makers = [light_of(t)._make for t in tables]
+    spans, at = [], 0
+    for table in tables:
+        width = len(columns_of(table))
+        spans.append((at, at + width))
+        at += width
+    session.flush()
+    for row in session.connection().execute(query):
+        values = tuple(row)
+        found = [
+            None if values[a] is None else make(values[a:b])
+            for make, (a, b) in zip(makers, spans, strict=True)
+        ]
+        yield (*found, *values[at:])
