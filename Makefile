@@ -10,10 +10,11 @@ PORT ?= 8420
 FRONT := $(shell find frontend/src frontend/public -type f 2>/dev/null) frontend/index.html frontend/vite.config.ts frontend/vite.sw.config.ts frontend/compress.ts frontend/prose.ts frontend/fonts.ts frontend/package.json docs/guide.md
 BROWSER := $(STAMPS)/browser
 
-.PHONY: help setup demo test hard bench almanacs count road screens types check-py check-web test-web clean
+.PHONY: help setup demo demo-large test hard bench almanacs count road screens types check-py check-web test-web clean
 
 help:
 	@echo "make demo     start Billhook with its demo holding on http://127.0.0.1:$(PORT)/"
+	@echo "make demo-large   the same with ten thousand trees"
 	@echo "make test     run every check and test"
 	@echo "make setup    environment and build only; then .venv/bin/billhook serve"
 	@echo "make hard     kill it two hundred times and look whether anything is lost"
@@ -59,6 +60,9 @@ setup: $(STAMPS)/python $(STAMPS)/compiled $(STAMPS)/front
 demo: setup
 	@.venv/bin/billhook demo --data demo-data --port $(PORT)
 
+demo-large: setup
+	@.venv/bin/billhook demo --large --data demo-large-data --port $(PORT)
+
 check-py: $(STAMPS)/python
 	.venv/bin/ruff check billhook tests tools
 	.venv/bin/ruff format --check billhook tests tools
@@ -90,6 +94,7 @@ hard: setup
 
 bench: setup
 	$(PY) tools/bench.py
+	$(PY) tools/bench_large.py
 
 almanacs: $(STAMPS)/python
 	@$(PY) tools/almanacs.py
@@ -104,4 +109,4 @@ screens: setup $(BROWSER)
 	$(PY) tools/screens.py
 
 clean:
-	rm -rf .venv .tools .stamps frontend/node_modules billhook/web/static demo-data
+	rm -rf .venv .tools .stamps frontend/node_modules billhook/web/static demo-data demo-large-data

@@ -9,6 +9,7 @@ import logging
 import signal
 import sys
 import threading
+from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
@@ -32,7 +33,12 @@ def main(argv: list[str] | None = None) -> int:
         ("demo", "serve the demo holding"),
         ("migrate", "bring the database up to date"),
     ):
-        _common(commands.add_parser(name, help=about), base, name)
+        one = commands.add_parser(name, help=about)
+        _common(one, base, name)
+        if name == "demo":
+            one.add_argument(
+                "--large", type=int, nargs="?", const=10, default=0, help=HELP["large"]
+            )
     backup = commands.add_parser(
         "backup", help="write database and files into one archive, while running"
     )
@@ -84,6 +90,7 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
         certificate=given.certificate,
         key=given.key,
         names=(*base.names, *(given.names or ())),
+        large=getattr(given, "large", 0),
     )
     if given.command == "backup":
         from .services.holding.archive import back_up
@@ -113,9 +120,19 @@ def _work_on(settings: Settings, command: str) -> None:
 
         if not (settings.data / DONE).exists():
             print("Making the demo holding; this takes a few seconds, once.", flush=True)
-        build_demo(settings)
+        build_demo(settings, _told(settings.large))
         settings = on_its_day(settings)
     serve(settings)
+
+
+def _told(blocks: int) -> Callable[[int], None]:
+    """Tells how many blocks of the large demo stand."""
+
+    def tell(done: int) -> None:
+        if blocks:
+            print(f"{done * 1000:,} of {blocks * 1000:,} trees stand", flush=True)
+
+    return tell
 
 
 def serve(settings: Settings) -> None:

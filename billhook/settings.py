@@ -21,6 +21,7 @@ HELP = {
         "A further name by which browsers reach Billhook, such as grove.lan; may be given "
         "several times (BILLHOOK_NAMES, with commas)."
     ),
+    "large": "The large demo: so many blocks of a thousand trees, ten if no number is given.",
     "key": "Private key of the certificate (PEM; BILLHOOK_KEY).",
     "today": "Fix today's date, for demonstrations and pictures, as YYYY-MM-DD (BILLHOOK_TODAY).",
 }
@@ -31,7 +32,8 @@ class Settings:
     """data: folder of the holding. host, port: where to listen. fixed_today: a date in place of the
     clock's. demo: the invented holding, the only one that listens to simulated weather.
     certificate, key: files for a secure page; both or neither. names: by which it is reached
-    besides loopback and the address served.
+    besides loopback and the address served. large: blocks of a thousand trees that the demo has, 0
+    for the usual one.
     """
 
     data: Path = Path("data")
@@ -42,6 +44,7 @@ class Settings:
     certificate: Path | None = None
     key: Path | None = None
     names: tuple[str, ...] = ()
+    large: int = 0
 
     @property
     def secure(self) -> bool:

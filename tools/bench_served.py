@@ -41,7 +41,10 @@ def served(settings: Settings) -> None:
     ask(f"{url}/api/grove")
     say("the grove, first asked", (time.perf_counter() - start) * 1000, "ms", 1000)
     told = json.loads(ask(f"{url}/api/grove"))["trees"]
-    trees = [{"id": i, "name": n} for i, n in zip(told["id"], told["name"], strict=True)]
+    trees = [
+        {"id": i, "name": n, "measured": m}
+        for i, n, m in zip(told["id"], told["name"], told["measured"], strict=True)
+    ]
     say("the fortnight's list", median_ms(lambda: ask(f"{url}/api/today"), 3), "ms")
     say("the calendar feed", median_ms(lambda: ask(f"{url}/api/calendar.ics"), 3), "ms")
     start = time.perf_counter()

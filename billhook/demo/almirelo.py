@@ -42,7 +42,7 @@ class Almirelo:
     """
 
     def __init__(self, at: Workplace) -> None:
-        self.at, self.today = at, at.today()
+        self.at, self.today, self.steps = at, at.today(), len(self.STEPS)
         self.rng = np.random.default_rng(_SEED)
         self._count = 0
 

@@ -7,9 +7,10 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
-from ..services.workplace import open_workplace
+from ..services.workplace import Workplace, open_workplace
 from ..settings import Settings
 from .almirelo import Almirelo
+from .large import Large
 
 PUT_ON = "demo.day"  # the day it was put on from within
 DONE = "demo.done"  # a finished demo's mark, with the day it was made for
@@ -25,9 +26,14 @@ def build_demo(settings: Settings, stepped: Callable[[int], None] = lambda _: No
     for old in settings.data.glob("billhook.sqlite*") if settings.data.exists() else []:
         old.unlink()
     at = open_workplace(replace(settings, demo=True))
-    Almirelo(at).build(stepped)
+    in_the_making(at).build(stepped)
     at.store.close()
     Path(done).write_text(at.today().isoformat())
+
+
+def in_the_making(at: Workplace) -> Almirelo | Large:
+    """The usual demo, or the large one where its blocks are named."""
+    return Large(at, at.settings.large) if at.settings.large else Almirelo(at)
 
 
 def on_its_day(settings: Settings) -> Settings:

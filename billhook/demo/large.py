@@ -7,8 +7,6 @@ from __future__ import annotations
 import datetime as dt
 import uuid
 from collections.abc import Callable
-from dataclasses import replace
-from pathlib import Path
 
 from ..core.errors import BillhookError
 from ..formats.tree_csv import write_trees
@@ -16,19 +14,16 @@ from ..services.book import harvests
 from ..services.holding import people, setting_up, tree_lists
 from ..services.season import settle
 from ..services.tree import observing
-from ..services.workplace import Workplace, open_workplace
-from ..settings import Settings
+from ..services.workplace import Workplace
 from ..store import places
 from ..store.tables import Block, Row
-from ..store.trees import tree_records
 from .almirelo import HELPERS, TMAX, TMIN
-from .build import DONE
 from .layout import Terrace, tree_lines
 
 NAME = "Almirelo Grande"
 ROWS, PER_ROW = 25, 40
-BLOCKS = 10
 _ACROSS = 4  # blocks side by side
+_A_LIST = 10  # blocks in one list of trees
 _SEED = 19
 _MAKER = uuid.UUID("0e3c8a52-0b0e-4a7b-9b6e-1f6a2f7f4a10")
 # kind, cultivar, rootstock, height, spread, trunk, wanted height, month and day of the last pick
@@ -41,40 +36,34 @@ _PLANTINGS = (
 )
 
 
-def build_large(
-    settings: Settings,
-    blocks: int = BLOCKS,
-    stepped: Callable[[int, int], None] = lambda _done, _of: None,
-) -> None:
-    """Make it in an empty data folder, a thousand trees a block; a half-made one is made anew.
-    stepped: told how many blocks stand, and of how many.
-    """
-    done = settings.data / DONE
-    if done.exists():
-        return
-    for old in settings.data.glob("billhook.sqlite*") if settings.data.exists() else []:
-        old.unlink()
-    at = open_workplace(replace(settings, demo=True))
-    Large(at).build(blocks, stepped)
-    at.store.close()
-    Path(done).write_text(at.today().isoformat())
-
-
 class Large:
-    """One such grove in the making."""
+    """One such grove in the making, a thousand trees a block."""
 
-    def __init__(self, at: Workplace) -> None:
-        self.at, self.today = at, at.today()
+    def __init__(self, at: Workplace, blocks: int) -> None:
+        self.at, self.today, self.steps = at, at.today(), blocks
 
-    def build(self, blocks: int, stepped: Callable[[int, int], None]) -> None:
-        """Blocks one after the other, then the helpers."""
+    def build(self, stepped: Callable[[int], None] = lambda _: None) -> None:
+        """Blocks one after the other, then the helpers. stepped: told how many blocks stand."""
         low, high = TMIN, TMAX
         place = (NAME, NAME, 36.8, "mediterranean-coast", low, high, "02-12", "12-10")
         site = setting_up.set_up(self.at, *place, longitude=-3.5, elevation_m=90)
-        for nth in range(blocks):
-            self._block(site.id, nth)
-            stepped(nth + 1, blocks)
+        for first in range(0, self.steps, _A_LIST):
+            here = range(first, min(first + _A_LIST, self.steps))
+            self._plant(site.id, [self._terrace(nth) for nth in here])
+            for nth in here:
+                self._block(site.id, nth)
+                stepped(nth + 1)
         self._helpers()
+
+    def _plant(self, site_id: str, terraces: list[Terrace]) -> None:
+        lines = (
+            line
+            for nth, terrace in enumerate(terraces)
+            for line in tree_lines((terrace,), self.today.year, _SEED + nth)
+        )
+        made = tree_lists.import_trees(self.at, site_id, write_trees(lines), save=True)
+        if made.problems:
+            raise BillhookError(f"the demo's own list is wrong: {made.problems[0]}")
 
     def _terrace(self, nth: int) -> Terrace:
         kind, cultivar, stock, height, spread, trunk, *_ = _PLANTINGS[nth % len(_PLANTINGS)]
@@ -89,22 +78,19 @@ class Large:
 
     def _block(self, site_id: str, nth: int) -> None:
         terrace = self._terrace(nth)
-        text = write_trees(tree_lines((terrace,), self.today.year, _SEED + nth))
-        made = tree_lists.import_trees(self.at, site_id, text, save=True)
-        if made.problems:
-            raise BillhookError(f"the demo's own list is wrong: {made.problems[0]}")
         with self.at.store.reading() as session:
             block = places.block_named(session, site_id, terrace.block)
             assert block is not None
             rows = [r for r in places.rows(session) if r.block_id == block.id]
-            trees = {
-                r.id: [t.tree.id for t in tree_records(session, row_id=r.id)] for r in rows[::5]
-            }
+            every_fifth: dict[str, list[str]] = {r.id: [] for r in rows[::5]}
+            for tree in self.at.standing(session).within(block.id):
+                if tree.row.id in every_fifth:
+                    every_fifth[tree.row.id].append(tree.tree.id)
         *_, wanted, _picked, _kg = _PLANTINGS[nth % len(_PLANTINGS)]
         offset = -0.5 * (nth % 3)
         setting_up.describe_block(self.at, block.id, wanted, offset, nth % 3 == 2)
         self._picked(block, rows, nth)
-        self._cut(trees)
+        self._cut(every_fifth)
 
     def _picked(self, block: Block, rows: list[Row], nth: int) -> None:
         *_, last, kg = _PLANTINGS[nth % len(_PLANTINGS)]

@@ -14,8 +14,7 @@ from pathlib import Path
 from ..core.errors import invalid
 from ..services.workplace import Workplace
 from ..store.database import Store
-from .almirelo import Almirelo
-from .build import PUT_ON, build_demo
+from .build import PUT_ON, build_demo, in_the_making
 
 _log = logging.getLogger("billhook")
 _FOLDER = "moving"
@@ -59,7 +58,7 @@ class Mover:
         with self._lock:
             if self.going and not self.going.failed:
                 raise invalid("/day", "the demo is under way to another day already")
-            self.going = Going(day, 0, len(Almirelo.STEPS))
+            self.going = Going(day, 0, in_the_making(self.at).steps)
         threading.Thread(target=self._run, args=(day,), daemon=True).start()
 
     def _run(self, day: dt.date) -> None:
@@ -71,7 +70,7 @@ class Mover:
             self.going = None
         except Exception:  # the demo stays as it was, and says so
             _log.exception("the demo cannot be put on %s", day)
-            self.going = Going(day, 0, len(Almirelo.STEPS), failed=True)
+            self.going = Going(day, 0, in_the_making(self.at).steps, failed=True)
         finally:
             shutil.rmtree(folder, ignore_errors=True)
 

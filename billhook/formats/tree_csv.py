@@ -6,7 +6,7 @@ from __future__ import annotations
 
 import csv
 import io
-from collections.abc import Iterable, Sequence
+from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass, fields
 from typing import Any
 
@@ -64,16 +64,18 @@ _RANGES = {
     "x": (-1e5, 1e5),
     "y": (-1e5, 1e5),
 }
-MAX_LINES = 20_000
+MAX_LINES = 200_001
 
 
-def read_trees(text: str, know: Knowledge) -> tuple[list[TreeLine], list[LineProblem]]:
+def read_trees(
+    text: str, know: Knowledge, told: Callable[[int], None] = lambda _line: None
+) -> tuple[list[TreeLine], list[LineProblem]]:
     """Trees and problems of a CSV text; separated by comma, semicolon or tab. Any problem means
-    that nothing should be imported.
+    that nothing should be imported. told: how many lines are read.
     """
     reader = reader_of(text)
     try:
-        return _read(reader, know)
+        return _read(reader, know, told)
     except csv.Error as error:
         return [], [LineProblem(max(1, reader.line_num), "", f"cannot be read as CSV: {error}")]
 
@@ -95,7 +97,9 @@ def _head_problems(names: Sequence[str]) -> list[LineProblem]:
     ]
 
 
-def _read(reader: Any, know: Knowledge) -> tuple[list[TreeLine], list[LineProblem]]:
+def _read(
+    reader: Any, know: Knowledge, told: Callable[[int], None]
+) -> tuple[list[TreeLine], list[LineProblem]]:
     names = [n.strip().lower() for n in next(reader, [])]
     problems = _head_problems(names)
     if problems:
@@ -105,8 +109,12 @@ def _read(reader: Any, know: Knowledge) -> tuple[list[TreeLine], list[LineProble
     spots: dict[tuple[float, float], int] = {}
     for row in reader:
         line = reader.line_num
+        if line % 200 == 0:
+            told(line)
         if line > MAX_LINES:
-            problems.append(LineProblem(line, "", f"more than {MAX_LINES} lines; split the list"))
+            problems.append(
+                LineProblem(line, "", f"more than {MAX_LINES - 1:,} lines; split the list")
+            )
             break
         cells = {name: cell.strip() for name, cell in zip(names, row, strict=False)}
         if not any(cells.values()):

@@ -75,7 +75,9 @@ class Workplace:
         by what was changed. What a writer sees is kept for nobody else.
         """
         if "act" in session.info:
-            return standing(session, self._standing)
+            with self.store.reading() as beside:
+                before = self.standing(beside)
+            return standing(session, before)
         with self._looking:
             self._standing = standing(session, self._standing)
             return self._standing

@@ -6,6 +6,7 @@ from __future__ import annotations
 
 import datetime as dt
 import sqlite3
+import threading
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from pathlib import Path
@@ -19,6 +20,7 @@ from . import acts, changes
 from .upgrade import bring_up_to_date
 
 _BUSY_MS = 15_000
+_BUSY = "Somebody else is writing just now. Nothing of yours is lost: try again."
 
 
 class StaleVersion(BillhookError):
@@ -44,6 +46,7 @@ class Store:
         path.parent.mkdir(parents=True, exist_ok=True)
         self.path = path
         self.today = today
+        self._turn = threading.Lock()
         self.engine = _engine(path, keeps=True)
         # what only reads has nothing to keep, and opens sooner
         self._reader = _engine(path, keeps=False).execution_options(billhook_begin="BEGIN")
@@ -62,6 +65,9 @@ class Store:
         long.
         """
         act = acts.going_on()
+        # within one program in turn: waiting for the file, whoever came late might come first
+        if not self._turn.acquire(timeout=_BUSY_MS / 1000):
+            raise Busy(_BUSY)
         try:
             with Session(self.engine, expire_on_commit=False) as session, session.begin():
                 before = _changes(session)
@@ -77,10 +83,10 @@ class Store:
                     seq = 0
         except OperationalError as error:
             if "locked" in str(error.orig):
-                raise Busy(
-                    "Somebody else is writing just now. Nothing of yours is lost: try again."
-                ) from error
+                raise Busy(_BUSY) from error
             raise
+        finally:
+            self._turn.release()
         act.seq = act.seq or seq or None
 
     def migrate(self) -> None:

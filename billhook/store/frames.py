@@ -202,8 +202,20 @@ def first_rows(
     """The first frame of a new stem, its limbs and its size as rows, for putting down many at
     once.
     """
-    row = _frame_row(tree_id, stem_id, frame, date, origin, None, None)
-    return row.model_dump(), _limb_rows(row.id, frame, set()), size_row(row.id, size_of(frame))
+    frame_id = new_id()
+    row = {
+        "id": frame_id,
+        "tree_id": tree_id,
+        "stem_id": stem_id,
+        "seq": 1,
+        "date": date,
+        "origin": origin,
+        "previous_id": None,
+        "union_m": frame.union_m,
+        "trunk_mm": frame.trunk.diameter_mm,
+        "trunk_m": frame.trunk.height_m,
+    }
+    return row, _limb_rows(frame_id, frame, set()), size_row(frame_id, size_of(frame))
 
 
 def add_frame(

@@ -94,11 +94,11 @@ def places(session: Session) -> list[Place]:
     return list(session.exec(select(Place).order_by(col(Place.row_id), col(Place.n))).all())
 
 
-def spots(session: Session) -> list[tuple[str, tuple[str, float, float]]]:
-    """Id of every place, with its row and spot [m], in walking order within its row."""
-    columns = (Place.id, Place.row_id, Place.x, Place.y)
+def spots(session: Session) -> list[tuple[str, int, tuple[str, float, float]]]:
+    """Id and number of every place, with its row and spot [m], in walking order within its row."""
+    columns = (Place.id, Place.n, Place.row_id, Place.x, Place.y)
     query = plain_select(*columns).order_by(col(Place.row_id), col(Place.n))  # type: ignore[call-overload]
-    return [(i, (row, x, y)) for i, row, x, y in session.connection().execute(query)]
+    return [(i, n, (row, x, y)) for i, n, row, x, y in session.connection().execute(query)]
 
 
 def ground_mark(session: Session) -> tuple[int, ...]:

@@ -10,6 +10,7 @@ from __future__ import annotations
 
 import datetime as dt
 import json
+import re
 from collections import defaultdict
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
@@ -32,6 +33,8 @@ Dates = Mapping[str, Mapping[str, list[dt.date]]]
 # what a change of these moves is known tree by tree; of the others all is read anew
 _GROUND = frozenset({"holding", "site", "block", "row", "aim"})
 _PARTS = ("tree", "stem", "graft", "place")
+_OF_RECORDS = {"by_tree", "words"}  # what holds as long as the records do
+_BETWEEN = re.compile(r"[\s·]+")
 _MANY = 500  # more trees than this are quicker read with all the others
 
 
@@ -59,6 +62,11 @@ class Standing:
     def by_tree(self) -> Mapping[str, TreeRecord]:
         """Standing trees by id."""
         return {r.tree.id: r for r in self.records}
+
+    @cached_property
+    def words(self) -> tuple[tuple[str, ...], ...]:
+        """The words of each tree's name, in lower case, in the order of the records."""
+        return tuple(tuple(_BETWEEN.split(r.name.lower())) for r in self.records)
 
     def size(self, record: TreeRecord) -> Size | None:
         """What a tree's newest frame measures; None where it has none."""
@@ -137,7 +145,11 @@ def standing(session: Session, before: Standing | None) -> Standing:
     parts: dict[str, Any] = {}
     for change in _CHANGES:
         parts |= change(session, before, found) or {}
-    return replace(before, mark=mark, **parts)
+    now = replace(before, mark=mark, **parts)
+    if "records" not in parts:
+        for known in _OF_RECORDS & vars(before).keys():
+            vars(now)[known] = vars(before)[known]
+    return now
 
 
 def whole(session: Session, mark: int = 0) -> Standing:

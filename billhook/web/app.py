@@ -63,10 +63,12 @@ def create_app(at: Workplace) -> OpenAPI:
             at.gate.leave()
 
     @app.before_request
-    def _room_for_photos() -> None:
-        # so that a photo over its own limit is refused by name, and not cut off
+    def _room() -> None:
+        # so that what is over its own limit is refused by name, and not cut off
         if request.path.startswith("/api/photos/"):
             request.max_content_length = 2 * photos.most_bytes(at)
+        elif request.path == "/api/trees/import":
+            request.max_content_length = 32 * 1024 * 1024
 
     @app.before_request
     def _readable_json() -> None:

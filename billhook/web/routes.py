@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from . import progress
 from .book import acts, logbook, look_back, photos
 from .calc import counting as calc_counting
 from .calc import crew as calc_crew
@@ -53,6 +54,7 @@ BLUEPRINTS = tuple(
         people,
         place,
         planting,
+        progress,
         towns,
         tree_lists,
         observing,

@@ -29,6 +29,7 @@ const help = ref(false)
 /** These come after the first page stands. */
 const KeysHelp = defineAsyncComponent(() => import('@/controls/KeysHelp.vue'))
 const OddEntries = defineAsyncComponent(() => import('@/controls/OddEntries.vue'))
+const LongWork = defineAsyncComponent(() => import('@/controls/LongWork.vue'))
 const find = ref<{ open: () => void }>()
 
 useKeys([
@@ -62,6 +63,7 @@ useKeys([
     /></RouterView>
   </main>
   <UndoLine />
+  <LongWork />
   <KeysHelp v-if="help" v-model="help" />
 </template>
 

@@ -43,7 +43,7 @@ WITHOUT: dict[str, str] = {
     "POST /api/demo": "puts the demo on another day; put back on the day before by the same"
 }
 ODD = "0dd00000-0000-4000-8000-000000000000"
-_APART = ("act", "change", "takenback", "alembic_version", "sqlite_sequence")
+_APART = ("act", "change", "takenback", "framesize", "alembic_version", "sqlite_sequence")
 
 
 def standing(served: Served) -> dict[str, set[str]]:

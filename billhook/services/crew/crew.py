@@ -23,7 +23,9 @@ from ...core.words.prices import NO_CROP, crop_words
 from ...core.words.units import Units
 from ...core.words.values import Saying, say
 from ...store import people
+from .. import progress
 from ..holding.people import usual_skills
+from ..progress import long_work
 from ..season.ahead import Ahead
 from ..workplace import Workplace
 from .jobs import Gathered, by_block, gather
@@ -70,12 +72,19 @@ def crew_weeks(
     """The work of the next weeks, by helper. Raises: InvalidInput for other than 4 to 12 weeks."""
     if not 4 <= n <= 12:
         raise invalid("/weeks", "must be between 4 and 12")
+    with long_work(at, "weeks"):
+        return _weeks(at, day, n, units, seconds)
+
+
+def _weeks(at: Workplace, day: dt.date, n: int, units: Units, seconds: float) -> CrewWeeks:
     know, weeks = at.know, weeks_from(at.know, day, n)
+    progress.part(say("weeks-gathering"))
     with at.store.reading() as session:
         jobs = gather(Ahead(at, session, day, weeks[-1].last, units), weeks)
         helpers, names = _helpers(know, session, weeks)
     if len(jobs) * n * max(1, len(helpers)) > MOST:
         jobs = by_block(know, weeks, jobs)
+    progress.part(say("weeks-placing"))
     crew = Crew(weeks, helpers, tuple(g.job for g in jobs), know.number("crew/move"))
     crew = _of_their_own(crew, jobs)
     crew, made = (crew, plan(crew, seconds)) if helpers else _spread(know, crew, seconds)

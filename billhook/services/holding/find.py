@@ -5,6 +5,7 @@ plantings are ("lemons in pots", "keitt").
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 
 from sqlmodel import Session
 
@@ -32,10 +33,11 @@ def find(at: Workplace, text: str, most: int = 2000) -> list[TreeRecord]:
     if not words and not asked:
         return []
     with at.store.reading() as session:
+        held = at.standing(session)
         found = [
             r
-            for r in at.standing(session).records
-            if not words or any(_is(r, g) for g in groups) or _named(r, words)
+            for r, named in zip(held.records, held.words, strict=True)
+            if not words or _named(named, words) or any(_is(r, g) for g in groups)
         ]
         for state in asked:
             standing = _standing(at, session, state, found)
@@ -56,10 +58,14 @@ def _states(text: str) -> tuple[str, list[str]]:
     return " ".join(text.split()), asked
 
 
-def _named(record: TreeRecord, words: list[str]) -> bool:
+def _named(parts: Sequence[str], words: list[str]) -> bool:
     """Whether every word is in its name."""
-    parts = re.split(r"[\s·]+", record.name.lower())
-    return all(any(p == w or (p.startswith(w) and not w.isdigit()) for p in parts) for w in words)
+    for word in words:
+        if word not in parts and (
+            word.isdigit() or not any(part.startswith(word) for part in parts)
+        ):
+            return False
+    return True
 
 
 def _standing(at: Workplace, session: Session, state: str, records: list[TreeRecord]) -> set[str]:

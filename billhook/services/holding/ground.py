@@ -51,7 +51,7 @@ def ground_of(session: Session, site_id: str) -> Ground:
     found = Ground()
     blocks = {b.id: b.name for b in places.blocks(session) if b.site_id == site_id}
     lines = {r.id: (blocks[r.block_id], r.n) for r in places.rows(session) if r.block_id in blocks}
-    for place in places.places(session):
-        if place.row_id in lines:
-            found.put(lines[place.row_id], place.n, place.id, place.x, place.y)
+    for place_id, n, (row_id, x, y) in places.spots(session):
+        if row_id in lines:
+            found.put(lines[row_id], n, place_id, x, y)
     return found

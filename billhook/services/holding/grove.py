@@ -54,7 +54,7 @@ def grove(at: Workplace, day: dt.date) -> GroveView:
         desk = SeasonDesk(session, at, day)
         found = trees_with_needs(desk, desk.held.records)
         standing = {t.record.place.id for t in found}
-        empty = [spot for place_id, spot in places.spots(session) if place_id not in standing]
+        empty = [spot for place_id, _, spot in places.spots(session) if place_id not in standing]
         return GroveView(
             places.holding(session),
             day,

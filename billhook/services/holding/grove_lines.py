@@ -16,7 +16,7 @@ from ...store.acts import new_id
 from ..workplace import Workplace
 from .grove import GroveTree, GroveView, grove
 
-_KEPT = 6
+_KEPT = 24
 
 
 class Kind(NamedTuple):
@@ -73,12 +73,14 @@ def grove_lines(at: Workplace, day: dt.date, since: str | None = None) -> Groves
         mark = _mark(at, kept, day)
         now = kept.states.get(mark)
         if now is None:
-            view = grove(at, day)
-            now = Groves(mark, view, [_line(at, t) for t in view.trees])
+            now = Groves(mark, view := grove(at, day), _lines(at, view, kept))
             kept.states[mark] = now
             while len(kept.states) > _KEPT:
                 kept.states.popitem(last=False)
         before = kept.states.get(since or "")
+        for known in (since or "", mark):
+            if known in kept.states:
+                kept.states.move_to_end(known)
     return now if before is None else _differing(before, now)
 
 
@@ -86,6 +88,15 @@ def _mark(at: Workplace, kept: _Kept, day: dt.date) -> str:
     with at.store.reading() as session:
         changes = at.standing(session).mark
     return f"{kept.run}.{changes}.{at.weather_changes}.{day.isoformat()}"
+
+
+def _lines(at: Workplace, view: GroveView, kept: _Kept) -> list[Line]:
+    """One a tree; those that did not change are the same as in the state before."""
+    fresh = [_line(at, t) for t in view.trees]
+    last = next(reversed(kept.states.values()), None)
+    if last is None or len(last.lines) != len(fresh):
+        return fresh
+    return [a if a == b else b for a, b in zip(last.lines, fresh, strict=True)]
 
 
 def _line(at: Workplace, found: GroveTree) -> Line:

@@ -12,11 +12,14 @@ from sqlmodel import Session, SQLModel
 
 from ...core.days import planted_problem
 from ...core.frame.model import Frame
+from ...core.words.values import say
 from ...formats.tree_csv import LineProblem, TreeLine, read_trees, write_trees
 from ...store import frames, places
 from ...store.acts import new_id
 from ...store.tables import Block, FrameRow, FrameSize, Graft, LimbRow, Place, Row, Stem, Tree
 from ...store.trees import tree_records
+from .. import progress
+from ..progress import long_work
 from ..tree.framing import sketched_frame
 from ..tree.sizes import sizes_of_all
 from ..workplace import Workplace
@@ -60,7 +63,18 @@ class _Rows:
 
 def import_trees(at: Workplace, site_id: str, text: str, save: bool) -> Imported:
     """Read a list of trees; save it whole, or not at all. Raises: NotFound for an unknown site."""
-    lines, problems = read_trees(text, at.know)
+    with long_work(at, "import"):
+        made = _import(at, site_id, text, save)
+        if made.problems:
+            progress.came_to(say("import-wrong", n=len(made.problems)))
+        else:
+            progress.came_to(say("import-made" if made.saved else "import-good", n=made.trees))
+        return made
+
+
+def _import(at: Workplace, site_id: str, text: str, save: bool) -> Imported:
+    progress.part(say("import-reading"), text.count("\n"))
+    lines, problems = read_trees(text, at.know, progress.step)
     problems += [
         LineProblem(i + 2, "planted_year", wrong)
         for i, t in enumerate(lines)
@@ -71,21 +85,27 @@ def import_trees(at: Workplace, site_id: str, text: str, save: bool) -> Imported
     sketches = {} if problems or not save else _sketches(at, lines)
     with at.store.reading() as session:
         places.site(session, site_id)
-        problems += _taken(session, site_id, lines)
+        problems += _taken(at, session, site_id, lines)
         ready = _rows(at, session, site_id, lines, sketches) if save and not problems else None
     if ready is not None:
         with at.store.writing() as session:
             if places.ground_mark(session) != ready.ground:
                 # somebody planted in between; worked out anew, while nobody else can
-                problems += _taken(session, site_id, lines)
+                problems += _taken(at, session, site_id, lines)
                 ready = _rows(at, session, site_id, lines, sketches)
             if not problems:
                 _put_down(session, ready)
     return Imported(len(lines), len({t.block for t in lines}), problems, save and not problems)
 
 
-def _taken(session: Session, site_id: str, lines: list[TreeLine]) -> list[LineProblem]:
-    standing = {(r.block.name, r.row.n, r.place.n) for r in tree_records(session, site_id=site_id)}
+def _taken(
+    at: Workplace, session: Session, site_id: str, lines: list[TreeLine]
+) -> list[LineProblem]:
+    standing = {
+        (r.block.name, r.row.n, r.place.n)
+        for r in at.standing(session).records
+        if r.site.id == site_id
+    }
     return [
         LineProblem(i + 2, "place", f"on {t.block} {t.row}·{t.place} a tree stands already")
         for i, t in enumerate(lines)
@@ -107,7 +127,7 @@ def _sketches(at: Workplace, lines: list[TreeLine]) -> dict[int, Frame]:
             t.trunk_mm,
             t.union_m,
         )
-        for i, t in enumerate(lines)
+        for i, t in progress.through(list(enumerate(lines)), say("import-drawing"))
         if t.height_m and t.spread_m and t.trunk_mm
     }
 
@@ -121,6 +141,9 @@ def _rows(
     blocks = {b.name: b.id for b in places.blocks(session) if b.site_id == site_id}
     names = {v: k for k, v in blocks.items()}
     rows = {(names[r.block_id], r.n): r.id for r in places.rows(session) if r.block_id in names}
+    usual = Tree(place_id="", species="", planted_year=0).model_dump(
+        exclude={"id", "place_id", "species", "planted_year", "pot_l"}
+    )
     for i, line in enumerate(lines):
         if line.block not in blocks:
             blocks[line.block] = made.add(
@@ -132,13 +155,8 @@ def _rows(
         place_id = ground.places[where].get(line.place) or _place(
             at, made, ground, rows[where], line
         )
-        tree = Tree(
-            place_id=place_id,
-            species=line.species,
-            planted_year=line.planted_year,
-            pot_l=line.pot_l,
-        )
-        tree_id = made.add(Tree, **tree.model_dump(exclude={"id"}))
+        of_line = {k: getattr(line, k) for k in ("species", "planted_year", "pot_l")}
+        tree_id = made.add(Tree, **usual, **of_line, place_id=place_id)
         stem_id = made.add(
             Stem, tree_id=tree_id, rootstock=line.rootstock, union_m=line.union_m, union_mark=None
         )
@@ -166,13 +184,14 @@ def _place(at: Workplace, made: _Rows, ground: Ground, row_id: str, line: TreeLi
 
 def _put_down(session: Session, made: _Rows) -> None:
     """Everything at once, straight through the driver: while it goes on, others wait."""
+    progress.part(say("import-keeping"))
     for table in (t for t in _ORDER if t in made.rows):
         columns = list(made.rows[table][0])
         names, marks = ", ".join(columns), ", ".join("?" * len(columns))
-        values = [
-            tuple(v.isoformat() if isinstance(v, dt.date) else v for v in row.values())
-            for row in made.rows[table]
-        ]
+        dated = [c for c in columns if isinstance(made.rows[table][0][c], dt.date)]
+        for row in made.rows[table] if dated else ():
+            row.update({c: row[c].isoformat() for c in dated})
+        values = [tuple(row.values()) for row in made.rows[table]]
         session.connection().exec_driver_sql(
             f'INSERT INTO "{table.__tablename__}" ({names}) VALUES ({marks})', values
         )

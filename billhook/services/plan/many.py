@@ -13,6 +13,8 @@ from ...core.words.values import Saying, say
 from ...store import plans
 from ...store.trees import TreeRecord, tree_record
 from ...store.work_tables import Plan
+from .. import progress
+from ..progress import long_work
 from ..tree.sizes import sizes_of
 from ..workplace import Workplace
 from .counted import RecipeView, recipe_for
@@ -77,14 +79,22 @@ def make_sheets(
 
     Raises: NotFound; InvalidInput for a goal that is none.
     """
-    today = day or at.today()
+    with long_work(at, "sheets"):
+        found = _make(at, request_id, tree_ids, goal, day or at.today())
+        progress.came_to(say("sheets-made", n=len(found.made)))
+        return found
+
+
+def _make(
+    at: Workplace, request_id: str, tree_ids: Sequence[str], goal: str | None, today: dt.date
+) -> Sheets:
     alone = goal in at.know.rows("goals") and at.know.number(f"goals/{goal}/alone")
     refuse({"/goal": "is planned tree by tree" if alone else None})
     planned: list[tuple[TreeRecord, PlanView]] = []
     made: list[Made] = []
     to_count: list[ToCount] = []
     without: list[Without] = []
-    for tree_id in dict.fromkeys(tree_ids):
+    for tree_id in progress.through(list(dict.fromkeys(tree_ids)), say("sheets-planning")):
         with at.store.reading() as session:
             record = tree_record(session, tree_id)
             known = session.get(Plan, sheet_id_of(request_id, tree_id))

@@ -90,7 +90,7 @@ def done(
         for tree_id in tree_ids:
             entry_id = str(uuid.uuid5(uuid.UUID(request_id), tree_id))
             if session.get(LogEntry, entry_id) is None:
-                record = tree_record(session, tree_id)
+                record = desk.held.by_tree.get(tree_id) or tree_record(session, tree_id)
                 entry = LogEntry(
                     id=entry_id,
                     tree_id=tree_id,

@@ -13,7 +13,7 @@ class ImportIn(Written):
     """A list of trees as CSV text; ``save`` false only checks it."""
 
     site_id: Text
-    text: Annotated[str, Field(min_length=1, max_length=4_000_000)]
+    text: Annotated[str, Field(min_length=1, max_length=24_000_000)]
     save: bool = False
 
 

@@ -453,6 +453,23 @@ export interface paths {
         patch: operations["holding_planting_patch_row_rows__id__patch"];
         trace?: never;
     };
+    "/api/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Long work that is going on, and what came to its end within the last hour. */
+        get: operations["progress_get_progress_progress_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places": {
         parameters: {
             query?: never;
@@ -4012,6 +4029,38 @@ export interface components {
             spacing_m?: number | null;
             /** Bearing Deg */
             bearing_deg?: number | null;
+        };
+        /**
+         * ProgressOut
+         * @description Long work that is going on, or came to its end within the last hour.
+         */
+        ProgressOut: {
+            /** Works */
+            works: components["schemas"]["LongOut"][];
+        };
+        /**
+         * LongOut
+         * @description ``done`` of ``of`` steps of what ``says`` names; ``of`` is 0 where nobody knows how many.
+         *     ``came_to``: what it came to.
+         */
+        LongOut: {
+            /** Id */
+            id: string;
+            /** Kind */
+            kind: string;
+            /** Says */
+            says: string;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "going" | "done" | "failed";
+            /** Done */
+            done: number;
+            /** Of */
+            of: number;
+            /** Came To */
+            came_to: string | null;
         };
         /**
          * TownsOut
@@ -14019,6 +14068,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CalledOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    progress_get_progress_progress_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgressOut"];
                 };
             };
             /** @description Not readable as JSON */

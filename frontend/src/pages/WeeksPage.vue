@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Who does what in which of the weeks ahead, what does not fit, and what leaving it costs. */
 import { api, heed, sentence } from '@/api/client'
+import { longWork } from '@/composables/useLong'
 import { useSettings } from '@/composables/useSettings'
 import SaidText from '@/controls/SaidText.vue'
 import { dayWords } from '@/geometry/day'
@@ -14,7 +15,9 @@ const weeks = useSessionStorage('billhook-weeks', 6)
 const { data, error, isPending } = useQuery({
   queryKey: ['crew', weeks, units],
   queryFn: () =>
-    heed(api.GET('/api/crew', { params: { query: { weeks: weeks.value, units: units.value } } })),
+    longWork(() =>
+      heed(api.GET('/api/crew', { params: { query: { weeks: weeks.value, units: units.value } } })),
+    ),
   placeholderData: keepPreviousData,
 })
 const job = computed(() => new Map(data.value?.jobs.map((j) => [j.id, j]) ?? []))

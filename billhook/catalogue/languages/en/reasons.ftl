@@ -486,3 +486,27 @@ crew-more = One more hour brings most with { $who } in the week of { $day }.
 crew-later-same = Waiting loses nothing.
 crew-later-costs = Done afterwards it costs about { $crops } more.
 crew-later-closed = Afterwards it is not open again within a year.
+work-begins = It begins.
+import-reading = Reading the list
+import-drawing = Drawing an outline of each tree
+import-keeping = Putting the trees down
+import-wrong = { $n ->
+    [one] One thing on the list is to be put right; nothing was saved.
+   *[other] { $n } things on the list are to be put right; nothing was saved.
+}
+import-good = { $n ->
+    [one] The list is in order: one tree.
+   *[other] The list is in order: { $n } trees.
+}
+import-made = { $n ->
+    [one] One tree stands there now.
+   *[other] { $n } trees stand there now.
+}
+sheets-planning = Planning the cuts of each tree
+sheets-made = { $n ->
+    [0] No sheet was made.
+    [one] One sheet was made.
+   *[other] { $n } sheets were made.
+}
+weeks-gathering = Gathering the work of the weeks
+weeks-placing = Sharing it out

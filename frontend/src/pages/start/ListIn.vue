@@ -3,6 +3,7 @@
 import PickOne from '@/controls/PickOne.vue'
 import { useAct } from '@/composables/useAct'
 import { api, heed, type Grove, type Schemas } from '@/api/client'
+import { longWork } from '@/composables/useLong'
 import { useSettings } from '@/composables/useSettings'
 import { ref } from 'vue'
 
@@ -18,8 +19,10 @@ async function file(event: Event) {
 }
 async function send(save: boolean) {
   await act(async () => {
-    result.value = await heed(
-      api.POST('/api/trees/import', { body: { site_id: site.value, text: text.value, save } }),
+    result.value = await longWork(() =>
+      heed(
+        api.POST('/api/trees/import', { body: { site_id: site.value, text: text.value, save } }),
+      ),
     )
     if (result.value.saved) {
       text.value = ''
