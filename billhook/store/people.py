@@ -6,6 +6,7 @@ from collections.abc import Iterable
 
 from sqlmodel import Session, col, select
 
+from .crew import forget_person
 from .database import NotFound
 from .people_tables import Assignment, Person
 
@@ -30,6 +31,7 @@ def save_person(session: Session, row: Person) -> None:
 
 def remove_person(session: Session, row: Person) -> None:
     """Take one off the list; whose rows they were is nobody's then."""
+    forget_person(session, row.id)
     for one in session.exec(select(Assignment).where(Assignment.person_id == row.id)).all():
         session.delete(one)
     session.flush()

@@ -11,7 +11,8 @@ from .acts import new_id
 class Person(SQLModel, table=True):
     """Somebody who works on the holding. reach_m, pole_m: how high by hand and with a pole;
     carries_kg: what they may carry; hours_week: hours of a week for the trees; None where nobody
-    said. skills: what they may do besides, apart; None: all but the machine.
+    said. skills: what they may do besides, apart; None: all but the machine. pace: usual minutes of
+    work done in one of theirs.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -21,6 +22,7 @@ class Person(SQLModel, table=True):
     carries_kg: float | None = None
     hours_week: float | None = None
     skills: str | None = None
+    pace: float | None = None
 
 
 class Assignment(SQLModel, table=True):

@@ -24,7 +24,7 @@ _TYPED = frozenset(
 
 # asked by POST because the question is long, or answered by what is seen at once
 _ASKS = re.compile(
-    r"/api/(stances/effect|trees/[^/]+/(preview|shoot|plan|recipe|count|schools|envelope|grown)"
+    r"/api/(stances/effect|crew/try|trees/[^/]+/(preview|shoot|plan|recipe|count|schools|envelope|grown)"
     r"|blocks/[^/]+/(section|schools|hedging-round)|walks/[^/]+/(answers|finish)|trees/[^/]+/walks)"
 )
 

@@ -16,7 +16,7 @@ from .calc import pot as calc_pot
 from .calc import season as calc_season
 from .calc import shoot as calc_shoot
 from .calc import trace as calc_trace
-from .crew import crew
+from .crew import changes, crew
 from .frost import site as frost_site
 from .frost import tree as frost_tree
 from .heights import aims as heights_aims
@@ -84,6 +84,7 @@ BLUEPRINTS = tuple(
         logbook,
         look_back,
         photos,
+        changes,
         crew,
         calc_frame,
         calc_frost,

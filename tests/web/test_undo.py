@@ -26,6 +26,7 @@ ASKS = {
     "POST /api/climates/nearest",
     "POST /api/plantings/understand",
     "POST /api/stances/effect",
+    "POST /api/crew/try",
     "POST /api/trees/{id}/preview",
     "POST /api/trees/{id}/shoot",
     "POST /api/trees/{id}/plan",
@@ -175,8 +176,23 @@ def the_holding(do: Writer) -> None:
     do.one(f"PATCH {do.block}", {"version": 0, "name": "Cimo", "note": "by the road"})
     do.usual(f"PUT /api/people/{ID}")
     do.usual("PUT /api/assignments", person_id=ID)
+    the_weeks(do)
     do.one(f"DELETE /api/people/{ID}", {})
     do.one(f"PATCH /api/rows/{do.served.row_id}", {"name": "the wall", "spacing_m": 5})
+
+
+def the_weeks(do: Writer) -> None:
+    do.usual(f"PUT /api/crew/away/{ID}")
+    do.one(f"DELETE /api/crew/away/{ID}", {})
+    hours = {"hours_week": 20, "skills": ["saw", "ladder"]}
+    do.usual(f"PUT /api/people/{ID}", **hours)
+    do.usual("POST /api/crew/kept", id=new_id())
+    found = do.served.client.get("/api/crew").get_json()
+    job = next(j for j in found["jobs"] if any(c is not None for c in j["crops"]))
+    week = next(i for i, c in enumerate(job["crops"]) if c is not None)
+    fix = {"person_id": ID, "day": found["weeks"][week]["from"]}
+    do.one(f"PUT /api/crew/fixes/{job['id']}", fix)
+    do.one(f"DELETE /api/crew/fixes/{job['id']}", {})
 
 
 def a_tree_and_its_record(do: Writer) -> None:

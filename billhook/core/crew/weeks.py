@@ -5,6 +5,7 @@ waiting.
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Iterable
 from dataclasses import dataclass
 
 import numpy as np
@@ -28,10 +29,16 @@ def weeks_from(know: Knowledge, day: dt.date, n: int) -> tuple[Week, ...]:
     return (Week(first, ends), *later)
 
 
-def part_of(know: Knowledge, week: Week) -> float:
-    """How much of a whole week's workdays it has."""
-    workdays = know.number("crew/workdays")
-    return max(0.0, workdays - week.first.weekday()) / workdays
+def part_of(know: Knowledge, week: Week, away: Iterable[tuple[dt.date, dt.date]] = ()) -> float:
+    """How much of a whole week's workdays it has. away: days off, first and last of each span."""
+    workdays = int(know.number("crew/workdays"))
+    spans = tuple(away)
+    there = [
+        day
+        for day in (week.first + i * _DAY for i in range((week.last - week.first).days + 1))
+        if day.weekday() < workdays and not any(a <= day <= b for a, b in spans)
+    ]
+    return len(there) / workdays
 
 
 @dataclass(frozen=True)

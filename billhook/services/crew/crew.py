@@ -8,27 +8,28 @@ from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from typing import get_args
 
-from sqlmodel import Session
-
 from ...core.crew.check import MOST
 from ...core.crew.cost import left_of, own_minutes
 from ...core.crew.model import Crew, CrewPlan, Helper, Piece, Skill, Week
 from ...core.crew.more import Hour, one_more_hour
 from ...core.crew.plan import plan
 from ...core.crew.served import first_come
-from ...core.crew.weeks import part_of, weeks_from
+from ...core.crew.weeks import weeks_from
 from ...core.errors import invalid
 from ...core.known import Knowledge
 from ...core.words.prices import NO_CROP, crop_words
 from ...core.words.units import Units
 from ...core.words.values import Saying, say
-from ...store import people
+from ...store import crew as store
+from ...store.crew_tables import CrewFix, CrewKept
 from .. import progress
-from ..holding.people import usual_skills
 from ..progress import long_work
 from ..season.ahead import Ahead
 from ..workplace import Workplace
+from .away import DaysOff, days_off
+from .hands import as_they_are, helpers_of, with_fixes
 from .jobs import Gathered, by_block, gather
+from .moved import Moved, moved_since, near_kept
 
 ANYBODY = "anybody"
 _ALL: frozenset[str] = frozenset(get_args(Skill))
@@ -51,6 +52,8 @@ class Share:
 class CrewWeeks:
     """names: of helpers by id; spent: own minutes of each helper in each week. served: the same
     work first come, first served. known: somebody's hours are known. says: what it comes to.
+    fixed: jobs that somebody fixed. kept_on: the day the last plan was kept, and moved: what lies
+    elsewhere than in it. off: days off.
     """
 
     day: dt.date
@@ -64,46 +67,85 @@ class CrewWeeks:
     planned: Share
     served: Share
     says: tuple[Saying, ...]
+    fixed: frozenset[str] = frozenset()
+    kept_on: dt.date | None = None
+    moved: tuple[Moved, ...] = ()
+    off: tuple[DaysOff, ...] = ()
 
 
 def crew_weeks(
     at: Workplace, day: dt.date, n: int = 6, units: Units = "metric", seconds: float = 2.5
 ) -> CrewWeeks:
     """The work of the next weeks, by helper. Raises: InvalidInput for other than 4 to 12 weeks."""
-    if not 4 <= n <= 12:
-        raise invalid("/weeks", "must be between 4 and 12")
     with long_work(at, "weeks"):
         return _weeks(at, day, n, units, seconds)
 
 
-def _weeks(at: Workplace, day: dt.date, n: int, units: Units, seconds: float) -> CrewWeeks:
+@dataclass(frozen=True)
+class Found:
+    """What is to be planned: jobs of the weeks and who may do them. helpers: as they were said;
+    names: of helpers by id. kept:
+    the plan that was kept last.
+    """
+
+    day: dt.date
+    crew: Crew
+    helpers: tuple[Helper, ...]
+    jobs: list[Gathered]
+    names: dict[str, str]
+    fixes: dict[str, CrewFix]
+    kept: CrewKept | None
+    off: list[DaysOff]
+
+
+def found_work(
+    at: Workplace, day: dt.date, n: int, units: Units = "metric", but: str | None = None
+) -> Found:
+    """The work of the weeks, with what is fixed of it but for one job. Raises: InvalidInput for
+    other than 4 to 12 weeks.
+    """
+    if not 4 <= n <= 12:
+        raise invalid("/weeks", "must be between 4 and 12")
     know, weeks = at.know, weeks_from(at.know, day, n)
     progress.part(say("weeks-gathering"))
     with at.store.reading() as session:
         jobs = gather(Ahead(at, session, day, weeks[-1].last, units), weeks)
-        helpers, names = _helpers(know, session, weeks)
+        helpers, who = helpers_of(know, session, weeks)
+        fixes, kept, off = store.fixes(session), store.kept(session), days_off(session, day)
     if len(jobs) * n * max(1, len(helpers)) > MOST:
         jobs = by_block(know, weeks, jobs)
-    progress.part(say("weeks-placing"))
     crew = Crew(weeks, helpers, tuple(g.job for g in jobs), know.number("crew/move"))
-    crew = _of_their_own(crew, jobs)
+    crew = with_fixes(as_they_are(crew, jobs, who), {k: f for k, f in fixes.items() if k != but})
+    crew = near_kept(crew, kept, know.number("crew/keep"))
+    return Found(day, crew, helpers, jobs, {i: p.name for i, p in who.items()}, fixes, kept, off)
+
+
+def _weeks(at: Workplace, day: dt.date, n: int, units: Units, seconds: float) -> CrewWeeks:
+    found = found_work(at, day, n, units)
+    crew, jobs, know = found.crew, found.jobs, at.know
+    helpers = crew.helpers
+    progress.part(say("weeks-placing"))
     crew, made = (crew, plan(crew, seconds)) if helpers else _spread(know, crew, seconds)
-    planned, served = (_share(crew, jobs, w) for w in (made.work, tuple(first_come(crew))))
+    planned, served = (share_of(crew, jobs, w) for w in (made.work, tuple(first_come(crew))))
     more = one_more_hour(crew, made, seconds) if helpers else None
-    spent = own_minutes(crew, made.work)
-    says = tuple(_says(weeks, names, planned, served, more)) if helpers else ()
+    moved = moved_since(found.kept, day, crew, jobs, made.work, found.fixes) if helpers else ()
+    says = tuple(_says(crew.weeks, found.names, planned, served, more)) if helpers else ()
     return CrewWeeks(
         day,
-        weeks,
-        helpers or crew.helpers,
-        names,
+        crew.weeks,
+        found.helpers or crew.helpers,
+        found.names,
         bool(helpers),
         tuple(jobs),
         made,
-        spent,
+        own_minutes(crew, made.work),
         planned,
         served,
         says,
+        frozenset(found.fixes),
+        found.kept.made_on if found.kept else None,
+        tuple(moved),
+        tuple(found.off),
     )
 
 
@@ -138,35 +180,7 @@ def _says(
         yield say("crew-more", who=names[more.helper], day=weeks[more.week].first)
 
 
-def _of_their_own(crew: Crew, jobs: list[Gathered]) -> Crew:
-    """What stands in somebody's rows is theirs, where they have hours: a skill nobody else has."""
-    there = {h.id for h in crew.helpers}
-    helpers = (replace(h, skills=h.skills | {h.id}) for h in crew.helpers)
-    own = (
-        replace(g.job, skills=g.job.skills | {g.whose}) if g.whose in there and g.whose else g.job
-        for g in jobs
-    )
-    return replace(crew, helpers=tuple(helpers), jobs=tuple(own))
-
-
-def _helpers(
-    know: Knowledge, session: Session, weeks: tuple[Week, ...]
-) -> tuple[tuple[Helper, ...], dict[str, str]]:
-    """Those whose hours are known; of the first week, what is left of it."""
-    there = [p for p in people.people(session) if p.hours_week]
-    usual = frozenset(usual_skills(know))
-    helpers = tuple(
-        Helper(
-            p.id,
-            tuple(math.floor((p.hours_week or 0.0) * 60 * part_of(know, w)) for w in weeks),
-            usual if p.skills is None else frozenset(p.skills.split()),
-        )
-        for p in there
-    )
-    return helpers, {p.id: p.name for p in there}
-
-
-def _share(crew: Crew, jobs: list[Gathered], work: tuple[Piece, ...]) -> Share:
+def share_of(crew: Crew, jobs: list[Gathered], work: tuple[Piece, ...]) -> Share:
     by_id = {g.job.id: g for g in jobs}
     left = left_of(crew, work)
     return Share(

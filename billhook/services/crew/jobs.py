@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-import hashlib
 import math
+import uuid
+from collections import Counter
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -18,12 +19,15 @@ from ...core.words.values import Saying, say
 from ..season.ahead import Ahead
 from ..season.item import Item
 
+_NAMES = uuid.UUID("b0f4d9f2-0f6e-4f0e-8a1c-3c6a7d0a5e21")
+
 
 @dataclass(frozen=True)
 class Gathered:
     """A piece of the season's work as a job. free: it takes no live canopy of the year.
     whose: the id of whose trees they are. days, share: the price of each day, and the share that
-    may go of each tree."""
+    may go of each tree. tall_m: its highest tree where a ladder is asked for.
+    """
 
     job: Job
     item: Item
@@ -32,6 +36,7 @@ class Gathered:
     whose: str | None
     days: Days
     share: float
+    tall_m: float | None = None
 
     def crops(self, week: int, minutes: int) -> float:
         """Crops lost by so many minutes of it in a week."""
@@ -69,7 +74,23 @@ def gather(ahead: Ahead, weeks: tuple[Week, ...]) -> list[Gathered]:
     """What is due or open within the weeks; what is late comes first."""
     view = ahead.view()
     items = [i for i in (*view.late, *view.items) if i.minutes > 0]
-    return [_gathered(ahead, weeks, item) for item in items]
+    return _told_apart([_gathered(ahead, weeks, item) for item in items])
+
+
+def _told_apart(jobs: list[Gathered]) -> list[Gathered]:
+    """Jobs whose ids stay the same from day to day: by what is done where; like ones are
+    numbered.
+    """
+    met: Counter[str] = Counter()
+    apart = []
+    for g in jobs:
+        item = g.item
+        alone = item.task.id if item.task else item.plan_id or item.found or ""
+        what = f"{item.kind}|{item.work}|{g.job.place}|{alone}|{g.whose or ''}"
+        met[what] += 1
+        name = str(uuid.uuid5(_NAMES, f"{what}|{met[what]}"))
+        apart.append(replace(g, job=replace(g.job, id=name)))
+    return apart
 
 
 def by_block(know: Knowledge, weeks: tuple[Week, ...], jobs: list[Gathered]) -> list[Gathered]:
@@ -79,7 +100,7 @@ def by_block(know: Knowledge, weeks: tuple[Week, ...], jobs: list[Gathered]) -> 
         days = (g.days.first, g.days.prices.tobytes())
         key = (g.item.block, g.item.kind, g.item.work, g.item.says, g.whose, g.job.skills, days)
         alike.setdefault(key, []).append(g)
-    return [_together(know, weeks, rows) for rows in alike.values()]
+    return _told_apart([_together(know, weeks, rows) for rows in alike.values()])
 
 
 def _together(know: Knowledge, weeks: tuple[Week, ...], rows: list[Gathered]) -> Gathered:
@@ -101,7 +122,9 @@ def _gathered(ahead: Ahead, weeks: tuple[Week, ...], item: Item) -> Gathered:
     job = Job("", "", 0, (), _skills(ahead, item, ahead.at.know))
     nothing = Weighed((), None, 0.0, (), 0.0)
     whose = ahead.helpers.id_of(item.trees[0])
-    asked = Gathered(job, item, nothing, free, whose, days, 0.0 if free else share)
+    tall = max((ahead.sized[r.tree.id].height_m or 0.0 for r in item.trees), default=0.0)
+    climbed = tall if "ladder" in job.skills else None
+    asked = Gathered(job, item, nothing, free, whose, days, 0.0 if free else share, climbed)
     return _weighed(ahead.at.know, weeks, asked)
 
 
@@ -111,7 +134,6 @@ def _weighed(know: Knowledge, weeks: tuple[Week, ...], g: Gathered) -> Gathered:
     found = weigh(know, weeks, g.days, g.share * len(item.trees), minutes / 60)
     job = replace(
         g.job,
-        id=hashlib.sha256(item.key.encode()).hexdigest()[:12],
         place=item.trees[0].block.id if len(item.rows) > 1 else item.trees[0].row.id,
         minutes=minutes,
         prices=found.prices,

@@ -33,6 +33,7 @@ class PersonView:
     carries_kg: float | None
     hours_week: float | None
     skills: tuple[str, ...] | None
+    pace: float | None
     scope_ids: tuple[str, ...]
 
 
@@ -47,7 +48,15 @@ def _view(row: Person, given: Mapping[str, str]) -> PersonView:
     own = tuple(scope for scope, who in given.items() if who == row.id)
     skills = None if row.skills is None else tuple(row.skills.split())
     return PersonView(
-        row.id, row.name, row.reach_m, row.pole_m, row.carries_kg, row.hours_week, skills, own
+        row.id,
+        row.name,
+        row.reach_m,
+        row.pole_m,
+        row.carries_kg,
+        row.hours_week,
+        skills,
+        row.pace,
+        own,
     )
 
 
@@ -82,10 +91,12 @@ def put_person(
     carries_kg: float | None = None,
     hours_week: float | None = None,
     skills: Iterable[str] | None = None,
+    pace: float | None = None,
 ) -> PersonView:
     """Put somebody on the list, or change what is known of them [m, kg, hours]. skills: what
-    they may do besides, None where nobody said. Raises: InvalidInput where the name is taken, the
-    pole reaches less far than the hand, or a skill is none.
+    they may do besides, None where nobody said. pace: usual minutes of work done in one of theirs.
+    Raises: InvalidInput where the name is taken, the pole reaches less far than the hand, or a
+    skill is none.
     """
     name = name.strip()
     with at.store.writing() as session:
@@ -107,6 +118,7 @@ def put_person(
             carries_kg=carries_kg,
             hours_week=hours_week,
             skills=None if skills is None else " ".join(sorted(set(skills))),
+            pace=pace,
         )
         kept.save_person(session, row)
         session.flush()

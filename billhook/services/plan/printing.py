@@ -67,7 +67,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
         )
     if not open_:
         raise invalid("", "no cut sheet is open in this row")
-    phrases = _phrases(code)
+    phrases = phrases_of(code)
     sheets_ = [printed(at, p.id, code, units) for p in open_]
     views = [sheets.sheet(at, p.id, units) for p in open_]
     minutes = [v.minutes for v in views]
@@ -98,7 +98,7 @@ def row_pdf(at: Workplace, row_id: str, paper: Paper, code: str, units: Units) -
     return write_round(first, sheets_, paper)
 
 
-def _phrases(code: str) -> Phrases:
+def phrases_of(code: str) -> Phrases:
     """Raises: InvalidInput for a language that is not there."""
     known = [found.code for found in languages()]
     if code not in known:
@@ -108,7 +108,7 @@ def _phrases(code: str) -> Phrases:
 
 def printed(at: Workplace, plan_id: str, code: str, units: Units) -> PrintedSheet:
     """What a sheet says in a language. Raises: NotFound."""
-    phrases, view = _phrases(code), sheets.sheet(at, plan_id, units)
+    phrases, view = phrases_of(code), sheets.sheet(at, plan_id, units)
     frame, words = view.frame.frame, phrases.say
     tools = list(dict.fromkeys(words(f"tool-{x.advice.tool_id}") for x in view.lines))
     return PrintedSheet(

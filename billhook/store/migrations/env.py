@@ -4,6 +4,7 @@ from alembic import context
 from sqlmodel import SQLModel
 
 from billhook.store import (
+    crew_tables,
     frost_tables,
     people_tables,
     picture_tables,
@@ -13,7 +14,15 @@ from billhook.store import (
 )
 
 # reading a module registers its tables with SQLModel's metadata
-TABLES = (frost_tables, people_tables, picture_tables, tables, walk_tables, work_tables)
+TABLES = (
+    crew_tables,
+    frost_tables,
+    people_tables,
+    picture_tables,
+    tables,
+    walk_tables,
+    work_tables,
+)
 
 engine = context.config.attributes["engine"]
 with engine.connect() as connection:

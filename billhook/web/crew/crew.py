@@ -14,6 +14,7 @@ from ..answers import body as answer
 from ..answers import here
 from ..models.base import IdPath
 from ..models.crew import CrewQuery, CrewWeeksOut
+from .changes import moved
 
 routes = APIBlueprint("crew_crew", __name__, url_prefix="/api")
 
@@ -43,11 +44,12 @@ def get_crew(query: CrewQuery) -> dict[str, Any]:
     found = service.crew_weeks(at, at.today(), query.weeks, query.units)
     weeks = range(len(found.weeks))
     jobs = {g.job.id: g for g in found.jobs}
+    skills = at.know.rows("crew-skills")
     helpers = [
         {
             "id": h.id,
             "name": found.names.get(h.id, ""),
-            "skills": sorted(h.skills),
+            "skills": [s for s in skills if s in h.skills],
             "minutes": [round(m) for m in h.minutes],
             "spent": [round(found.spent.get((h.id, w), 0.0)) for w in weeks],
         }
@@ -68,6 +70,10 @@ def get_crew(query: CrewQuery) -> dict[str, Any]:
             "planned": found.planned,
             "served": found.served,
             "says": found.says,
+            "fixed": sorted(found.fixed),
+            "kept_on": found.kept_on,
+            "moved": [moved(m) for m in found.moved],
+            "off": found.off,
             "gap": found.plan.gap,
             "seconds": found.plan.seconds,
         },

@@ -7,8 +7,9 @@ from typing import Annotated
 from pydantic import BeforeValidator, Field
 
 from ...core.crew.model import Skill
-from .base import Answer, Asked, IsoDate, Said, Units, whole
+from .base import Answer, Asked, IsoDate, Said, Units, Uuid, Written, whole
 from .calc.crew import CrewPieceOut, UnplacedOut
+from .sheets import PrintQuery
 
 
 class CrewQuery(Asked):
@@ -69,9 +70,104 @@ class ShareOut(Answer):
     left_crops: float
 
 
+class PlacedOut(Answer):
+    """A helper, and the Monday of a week."""
+
+    helper: str
+    week: IsoDate
+
+
+class MovedOut(Answer):
+    """Work that lies elsewhere than it did: where it was and is, and why."""
+
+    job: str
+    block: str
+    rows: list[int]
+    says: Said
+    was: list[PlacedOut]
+    now: list[PlacedOut]
+    why: str
+
+
+class DaysOffOut(Answer):
+    """Days off, both included; ``name`` is null for everybody's."""
+
+    id: str
+    person_id: str | None
+    name: str | None
+    first: IsoDate
+    last: IsoDate
+    why: str
+
+
+class DaysOffListOut(Answer):
+    """Days off that are not over, the earliest first."""
+
+    off: list[DaysOffOut]
+
+
+class WeekPrintQuery(PrintQuery):
+    """Which week, by its number from 0."""
+
+    week: Annotated[int, BeforeValidator(whole), Field(ge=0, le=11)] = 0
+
+
+class AwayIn(Written):
+    """Days off of somebody; of everybody, for rain, where ``person_id`` is null."""
+
+    person_id: Uuid | None
+    first: IsoDate
+    last: IsoDate
+    why: Annotated[str, Field(max_length=120)] = ""
+
+
+class FixIn(Written):
+    """Somebody does the work in the week that holds a day."""
+
+    person_id: Uuid
+    day: IsoDate
+
+
+class FixedOut(Answer):
+    """Which work."""
+
+    job: str
+
+
+class TryIn(Asked):
+    """Work that would be moved to a helper, in the week that holds a day."""
+
+    job: Uuid
+    person_id: Uuid
+    day: IsoDate
+    weeks: Annotated[int, Field(ge=4, le=12)] = 6
+    units: Units = "metric"
+
+
+class TriedOut(Answer):
+    """What a move would come to; ``crops``: lost beyond the plan as it is."""
+
+    crops: float
+    says: list[Said]
+    moved: list[MovedOut]
+
+
+class KeptIn(Written):
+    """The plan of so many weeks is kept."""
+
+    weeks: Annotated[int, Field(ge=4, le=12)] = 6
+
+
+class KeptOut(Answer):
+    """The day it was kept."""
+
+    kept_on: IsoDate
+
+
 class CrewWeeksOut(Answer):
     """``known``: somebody's hours are known; else the work is spread evenly. ``served``: the same
-    work first come, first served; ``says``: what it comes to.
+    work first come, first served; ``says``: what it comes to. ``fixed``: jobs that somebody fixed;
+    ``moved``: what lies elsewhere than in the plan kept on ``kept_on``; ``off``: days off.
     """
 
     day: IsoDate
@@ -84,5 +180,9 @@ class CrewWeeksOut(Answer):
     planned: ShareOut
     served: ShareOut
     says: list[Said]
+    fixed: list[str]
+    kept_on: IsoDate | None
+    moved: list[MovedOut]
+    off: list[DaysOffOut]
     gap: float
     seconds: float

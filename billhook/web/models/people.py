@@ -14,7 +14,8 @@ Name = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max
 
 class PersonIn(Written):
     """Somebody: the name; how high they reach by hand and with a pole; what they may carry;
-    ``hours_week``: for the trees; ``skills``: what they may do besides, null: all but the machine.
+    ``hours_week``: for the trees; ``skills``: what they may do besides, null: all but the machine;
+    ``pace``: usual minutes of work done in one of theirs.
     """
 
     name: Name
@@ -23,6 +24,7 @@ class PersonIn(Written):
     carries_kg: Annotated[Number, Field(ge=1, le=60)] | None = None
     hours_week: Annotated[Number, Field(ge=0, le=80)] | None = None
     skills: Annotated[list[Skill], Field(max_length=3)] | None = None
+    pace: Annotated[Number, Field(ge=0.3, le=2)] | None = None
 
 
 class PersonOut(Answer):
@@ -35,6 +37,7 @@ class PersonOut(Answer):
     carries_kg: float | None
     hours_week: float | None
     skills: list[Skill] | None
+    pace: float | None
     scope_ids: list[str]
 
 

@@ -121,7 +121,7 @@ def get_sheet(path: IdPath, query: DayQuery) -> dict[str, Any]:
     return _sheet(sheets.sheet(here(), path.id, query.units))
 
 
-def _printed(query: PrintQuery) -> tuple[Paper, str, Units]:
+def printed_as(query: PrintQuery) -> tuple[Paper, str, Units]:
     """Paper, language and units: where feet are spoken, paper is Letter."""
     units = query.units or units_of(here())
     return query.paper or ("letter" if units == "us" else "a4"), query.language, units
@@ -132,7 +132,7 @@ def get_sheet_pdf(path: IdPath, query: PrintQuery) -> Response:
     """A cut sheet as PDF, in the helper's language."""
     from ...services.plan import printing
 
-    made = printing.sheet_pdf(here(), path.id, *_printed(query))
+    made = printing.sheet_pdf(here(), path.id, *printed_as(query))
     return Response(
         made,
         mimetype="application/pdf",
@@ -145,7 +145,7 @@ def get_row_pdf(path: IdPath, query: PrintQuery) -> Response:
     """Every open sheet of a row in walking order, as one PDF with the list of the round."""
     from ...services.plan import printing
 
-    made = printing.row_pdf(here(), path.id, *_printed(query))
+    made = printing.row_pdf(here(), path.id, *printed_as(query))
     return Response(
         made,
         mimetype="application/pdf",

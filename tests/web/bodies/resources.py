@@ -33,6 +33,15 @@ def resources(
             "pole_m": 3.6,
             "carries_kg": 15,
         },
+        f"PUT /api/crew/away/{ID}": {
+            "person_id": None,
+            "first": "2027-04-01",
+            "last": "2027-04-03",
+            "why": "rain",
+        },
+        f"PUT /api/crew/fixes/{ID}": {"person_id": ID, "day": "2027-04-01"},
+        "POST /api/crew/try": {"job": ID, "person_id": ID, "day": "2027-04-01", "weeks": 6},
+        "POST /api/crew/kept": {"weeks": 6},
         "PUT /api/assignments": {"scope": "block", "scope_ids": [block_id], "person_id": None},
         f"POST {tree}/recipe": {"goal": "tidy", "day": "2026-11-25"},
         f"POST {tree}/count": {

@@ -510,3 +510,15 @@ sheets-made = { $n ->
 }
 weeks-gathering = Gathering the work of the weeks
 weeks-placing = Sharing it out
+moved-slipped = It was planned for a week that is over, and is not done.
+moved-away = There are fewer hours in that week than when the plan was kept.
+moved-closed = That week is closed to it now.
+moved-fixed = It is fixed there by hand.
+moved-room = It makes room for other work.
+moved-new = It was not known when the plan was kept.
+moved-gone = It is done, or no longer wanted.
+moved-left = It no longer fits.
+move-costs = It costs { $crops } of one tree more.
+move-saves = It saves { $crops } of one tree.
+move-same = It costs no crop.
+move-leaves = { $hours } h of other work no longer fit.
