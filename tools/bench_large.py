@@ -19,6 +19,7 @@ import threading
 import time
 import urllib.request
 import uuid
+from contextlib import closing
 from pathlib import Path
 
 import waitress
@@ -41,8 +42,8 @@ LEFT JOIN graft g ON g.stem_id = s.id LEFT JOIN frame f ON f.stem_id = s.id"""
 
 def bare_ms(database: Path) -> float:
     """A bare read of a row a tree, dumped as JSON [ms]."""
-    connection = sqlite3.connect(database)
-    return median_ms(lambda: json.dumps(connection.execute(_BARE).fetchall()), 7)
+    with closing(sqlite3.connect(database)) as connection:
+        return median_ms(lambda: json.dumps(connection.execute(_BARE).fetchall()), 7)
 
 
 def get(url: str, **headers: str) -> tuple[int, bytes]:

@@ -14,6 +14,7 @@ from ...core.crew.model import Crew, CrewPlan, Helper, Piece, Skill, Week
 from ...core.crew.more import Hour, one_more_hour
 from ...core.crew.plan import plan
 from ...core.crew.served import first_come
+from ...core.crew.stay import plan_near
 from ...core.crew.weeks import weeks_from
 from ...core.errors import invalid
 from ...core.known import Knowledge
@@ -29,7 +30,7 @@ from ..workplace import Workplace
 from .away import DaysOff, days_off
 from .hands import as_they_are, helpers_of, with_fixes
 from .jobs import Gathered, by_block, gather
-from .moved import Moved, moved_since, near_kept
+from .moved import Moved, agreed_in, moved_since
 
 ANYBODY = "anybody"
 _ALL: frozenset[str] = frozenset(get_args(Skill))
@@ -116,7 +117,6 @@ def found_work(
         jobs = by_block(know, weeks, jobs)
     crew = Crew(weeks, helpers, tuple(g.job for g in jobs), know.number("crew/move"))
     crew = with_fixes(as_they_are(crew, jobs, who), {k: f for k, f in fixes.items() if k != but})
-    crew = near_kept(crew, kept, know.number("crew/keep"))
     return Found(day, crew, helpers, jobs, {i: p.name for i, p in who.items()}, fixes, kept, off)
 
 
@@ -125,7 +125,11 @@ def _weeks(at: Workplace, day: dt.date, n: int, units: Units, seconds: float) ->
     crew, jobs, know = found.crew, found.jobs, at.know
     helpers = crew.helpers
     progress.part(say("weeks-placing"))
-    crew, made = (crew, plan(crew, seconds)) if helpers else _spread(know, crew, seconds)
+    agreed = agreed_in(found.kept, crew.weeks) if found.kept else []
+    if helpers:
+        made = plan_near(crew, agreed, know.number("crew/keep"), seconds)
+    else:
+        crew, made = _spread(know, crew, seconds)
     planned, served = (share_of(crew, jobs, w) for w in (made.work, tuple(first_come(crew))))
     more = one_more_hour(crew, made, seconds) if helpers else None
     moved = moved_since(found.kept, day, crew, jobs, made.work, found.fixes) if helpers else ()

@@ -6,7 +6,8 @@ import datetime as dt
 from dataclasses import dataclass
 
 from ...catalogue.wording import said
-from ...core.crew.plan import plan
+from ...core.crew.model import Piece
+from ...core.crew.stay import plan_near
 from ...core.errors import invalid
 from ...core.words.prices import NO_CROP, crop_words
 from ...core.words.units import Units
@@ -18,7 +19,7 @@ from ...store.database import NotFound
 from ..workplace import Workplace
 from .crew import Found, crew_weeks, found_work, share_of
 from .hands import fixed_to, week_of
-from .moved import Moved, differing, places_of
+from .moved import Moved, agreed_in, differing, places_of
 
 _SECONDS = 1.5
 
@@ -42,10 +43,13 @@ def try_move(
     """
     found = found_work(at, at.today(), n, units, job)
     week = _may(at, found, job, person_id, day)
-    present = plan(found.crew, _SECONDS)
+    agreed = agreed_in(found.kept, found.crew.weeks) if found.kept else []
+    keep = at.know.number("crew/keep")
+    present = plan_near(found.crew, agreed, keep, _SECONDS)
     asked = next(j for j in found.crew.jobs if j.id == job)
     crew = fixed_to(found.crew, asked, person_id, week)
-    other = plan(crew, _SECONDS)
+    others = [p for p in present.work if p.job != job]
+    other = plan_near(crew, [Piece(week, person_id, job, asked.minutes), *others], keep, _SECONDS)
     before, after = (share_of(found.crew, found.jobs, p.work) for p in (present, other))
     crops = after.crops + after.left_crops - before.crops - before.left_crops
     was, now = (places_of(crew.weeks, p.work) for p in (present, other))

@@ -44,8 +44,8 @@ def helpers_of(
 
 
 def as_they_are(crew: Crew, jobs: list[Gathered], who: Mapping[str, Person]) -> Crew:
-    """What stands in somebody's rows is theirs, and what somebody reaches from the ground, by hand or
-    with a pole, asks them for no ladder. Both are skills of their own.
+    """What stands in somebody's rows is theirs, and what somebody reaches from the ground, by hand
+    or with a pole, asks them for no ladder. Both are skills of their own.
     """
     there = {h.id for h in crew.helpers}
     own = {h.id: set(h.skills) | {h.id} for h in crew.helpers}

@@ -1,12 +1,10 @@
-"""What lies elsewhere than in the plan that was kept, and why; and a plan that moves no more than
-it must.
-"""
+"""What lies elsewhere than in the plan that was kept, and why."""
 
 from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from typing import Literal
 
 from ...core.crew.model import Crew, Piece, Week
@@ -39,28 +37,15 @@ def _monday(day: dt.date) -> dt.date:
     return day - dt.timedelta(days=day.weekday())
 
 
-def near_kept(crew: Crew, kept: CrewKept | None, keep: float) -> Crew:
-    """With every week but the kept one dearer by so much [hours an hour]: what was agreed stays
-    unless moving it saves more.
-    """
-    if kept is None:
-        return crew
-    of: dict[str, set[dt.date]] = {}
+def agreed_in(kept: CrewKept, weeks: tuple[Week, ...]) -> list[Piece]:
+    """Pieces of the plan that was kept, in the weeks of now."""
+    numbers = {_monday(w.first): i for i, w in enumerate(weeks)}
+    found = []
     for piece in kept.work:
-        of.setdefault(piece["job"], set()).add(_monday(dt.date.fromisoformat(piece["first"])))
-    jobs = (
-        replace(
-            job,
-            prices=tuple(
-                p if p is None or _monday(w.first) in of[job.id] else p + keep
-                for p, w in zip(job.prices, crew.weeks, strict=True)
-            ),
-        )
-        if job.id in of
-        else job
-        for job in crew.jobs
-    )
-    return replace(crew, jobs=tuple(jobs))
+        week = numbers.get(_monday(dt.date.fromisoformat(piece["first"])))
+        if week is not None:
+            found.append(Piece(week, piece["helper"], piece["job"], piece["minutes"]))
+    return found
 
 
 def places_of(weeks: tuple[Week, ...], work: Iterable[Piece]) -> dict[str, set[Place]]:

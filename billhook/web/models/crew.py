@@ -86,7 +86,7 @@ class MovedOut(Answer):
     says: Said
     was: list[PlacedOut]
     now: list[PlacedOut]
-    why: str
+    why: Said
 
 
 class DaysOffOut(Answer):

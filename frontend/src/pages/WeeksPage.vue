@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Who does what in which of the weeks ahead, what does not fit, and what leaving it costs. */
 import { api, heed, sentence } from '@/api/client'
+import { useAct } from '@/composables/useAct'
 import { longWork } from '@/composables/useLong'
 import { useSettings } from '@/composables/useSettings'
 import SaidText from '@/controls/SaidText.vue'
@@ -8,7 +9,10 @@ import { dayWords } from '@/geometry/day'
 import { rowsWords } from '@/geometry/rows'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { useSessionStorage } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import DaysOff from './weeks/DaysOff.vue'
+import MovedList from './weeks/MovedList.vue'
+import MovePiece from './weeks/MovePiece.vue'
 
 const { units } = useSettings()
 const weeks = useSessionStorage('billhook-weeks', 6)
@@ -27,6 +31,7 @@ const hours = (minutes: number) => `${Math.round(minutes / 6) / 10}`
 const where = (block: string, rows: number[]) => `${block} ${rowsWords(rows)}`
 interface Line {
   id: string
+  jobs: string[]
   block: string
   says: string
   free: boolean
@@ -43,7 +48,8 @@ function lines(pieces: Piece[]): Line[] {
     if (!of) continue
     const id = `${of.block}|${of.says}`
     const { block, says, free, row_id: rowId } = of
-    const at = found.get(id) ?? { id, block, says, free, rowId, rows: [], minutes: 0 }
+    const at = found.get(id) ?? { id, jobs: [], block, says, free, rowId, rows: [], minutes: 0 }
+    at.jobs.push(piece.job)
     at.rows = [...new Set([...at.rows, ...of.rows])].sort((a, b) => a - b)
     at.minutes += piece.minutes
     found.set(id, at)
@@ -67,6 +73,21 @@ const left = computed(() =>
 const widest = computed(() => Math.max(1, ...(data.value?.helpers.flatMap((h) => h.minutes) ?? [])))
 const width = (minutes: number) =>
   minutes ? `${Math.max(2, (100 * minutes) / widest.value)}%` : '0'
+const { act, busy, trouble } = useAct()
+const keep = () =>
+  act(() => heed(api.POST('/api/crew/kept', { body: { weeks: weeks.value } })), ['crew'])
+/** Work that is dragged, the cell it is over, and where it is to go. */
+const inHand = ref<string[]>([])
+const over = ref('')
+const moving = ref<{ jobs: string[]; helper?: string; week?: number } | null>(null)
+const move = (jobs: string[]) => (moving.value = { jobs })
+/** Those of them that are still there. */
+const taken = computed(() => (moving.value?.jobs ?? []).flatMap((id) => job.value.get(id) ?? []))
+function drop(helper: string, week: number) {
+  over.value = ''
+  if (inHand.value.length) moving.value = { jobs: inHand.value, helper, week }
+  inHand.value = []
+}
 const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
 </script>
 
@@ -91,6 +112,15 @@ const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
           {{ n }} weeks
         </button>
         <RouterLink class="btn btn-small" to="/people">People</RouterLink>
+        <button
+          v-if="data?.known && data.jobs.length"
+          type="button"
+          class="btn btn-small btn-go"
+          :disabled="busy"
+          @click="keep"
+        >
+          Keep this plan
+        </button>
       </div>
     </header>
     <p v-if="isPending" class="py-6">Sharing out the weeks …</p>
@@ -104,6 +134,21 @@ const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
       <p v-else class="py-2 text-note max-w-[80ch]">
         The cheapest days first, and few moves between rows. {{ data.says.join(' ') }}
       </p>
+      <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+      <DaysOff v-if="data.known" :off="data.off" :helpers="data.helpers" />
+      <section v-if="data.kept_on" class="py-2" aria-label="Since the plan was kept">
+        <p v-if="!data.moved.length" class="text-note" data-test="as-kept">
+          All lies as it was kept on {{ dayWords(data.kept_on) }}.
+        </p>
+        <details v-else open>
+          <summary class="min-h-8">
+            {{ data.moved.length }}
+            {{ data.moved.length === 1 ? 'job lies' : 'jobs lie' }} elsewhere than in the plan kept
+            on {{ dayWords(data.kept_on) }}
+          </summary>
+          <MovedList :moved="data.moved" :helpers="data.helpers" />
+        </details>
+      </section>
       <section
         v-for="h in data.helpers"
         :key="h.id"
@@ -126,16 +171,49 @@ const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
           >
         </div>
         <ol class="weeks">
-          <li v-for="(w, i) in data.weeks" :key="w.from" class="week">
-            <h3 class="tag">{{ dayWords(w.from) }} to {{ dayWords(w.to) }}</h3>
+          <li
+            v-for="(w, i) in data.weeks"
+            :key="w.from"
+            class="week"
+            :class="{ over: over === `${h.id} ${i}` }"
+            @dragover.prevent="over = `${h.id} ${i}`"
+            @dragleave="over = ''"
+            @drop.prevent="drop(h.id, i)"
+          >
+            <h3 class="tag">
+              {{ dayWords(w.from) }} to {{ dayWords(w.to) }}
+              <a
+                v-if="data.known && h.spent[i]"
+                class="link text-note font-normal no-print"
+                :href="`/api/people/${h.id}/week.pdf?week=${i}`"
+                target="_blank"
+                :aria-label="`Print ${h.name}, week of ${dayWords(w.from)}`"
+                >Print</a
+              >
+            </h3>
             <ul>
-              <li v-for="p in cells.get(`${h.id} ${i}`) ?? []" :key="p.id" class="piece">
+              <li
+                v-for="p in cells.get(`${h.id} ${i}`) ?? []"
+                :key="p.id"
+                class="piece"
+                :draggable="data.known"
+                @dragstart="inHand = p.jobs"
+              >
                 <RouterLink :to="`/row/${p.rowId}`" class="on">
                   <b>{{ where(p.block, p.rows) }}</b> {{ p.says }}
                 </RouterLink>
                 <span class="line">
                   <i :class="{ free: p.free }" :style="{ width: width(p.minutes) }" />
                   <span class="num">{{ time(p.minutes) }}</span>
+                  <button
+                    v-if="data.known"
+                    type="button"
+                    class="link text-note min-h-6 no-print"
+                    :aria-label="`Move ${where(p.block, p.rows)}, ${p.says}`"
+                    @click="move(p.jobs)"
+                  >
+                    {{ p.jobs.some((id) => data!.fixed.includes(id)) ? 'fixed' : 'move' }}
+                  </button>
                 </span>
               </li>
             </ul>
@@ -163,6 +241,15 @@ const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
           </li>
         </ul>
       </section>
+      <MovePiece
+        v-if="moving && taken.length"
+        :key="moving.jobs.join()"
+        :weeks="data"
+        :jobs="taken"
+        :helper="moving.helper"
+        :week="moving.week"
+        @done="moving = null"
+      />
       <p class="flex gap-5 pt-4 text-note" aria-hidden="true">
         <span class="line"><i class="key" /> live wood</span>
         <span class="line"><i class="key free" /> takes no canopy</span>
@@ -189,6 +276,12 @@ const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
   padding-left: 8px;
   display: grid;
   grid-template-rows: auto 1fr auto;
+}
+.over {
+  background: var(--leaf-soft);
+}
+.piece[draggable='true'] {
+  cursor: grab;
 }
 .piece {
   padding: 5px 0;

@@ -26,6 +26,13 @@ const noWeek = computed(() => hours.value.trim() !== '' && week.value === null)
 const { skills: known } = usePeople()
 const usual = known.value.filter((s) => s.usual).map((s) => s.id)
 const skills = ref(props.person?.skills ?? usual)
+/** Usual minutes of work done in one of theirs. */
+const PACES = [
+  [0.7, 'slower than usual'],
+  [1, 'as usual'],
+  [1.3, 'quicker than usual'],
+] as const
+const pace = ref<number | null>(props.person?.pace ?? null)
 const kg = computed(() => parseWeight(carries.value, units.value))
 const unread = computed(() => carries.value.trim() !== '' && kg.value === null)
 const sizes = ref<HTMLFormElement>()
@@ -42,6 +49,7 @@ async function keep() {
     carries_kg: kg.value,
     hours_week: week.value,
     skills: skills.value,
+    pace: pace.value,
   }
   const params = { path: { id: props.id } }
   if (await act(() => heed(api.PUT('/api/people/{id}', { params, body })))) emit('kept')
@@ -105,6 +113,21 @@ async function keep() {
       </p>
     </div>
     <fieldset class="sm:col-span-3">
+      <legend class="label">Works</legend>
+      <div class="flex flex-wrap gap-2">
+        <button
+          v-for="[of, says] in PACES"
+          :key="of"
+          type="button"
+          class="btn btn-small"
+          :aria-pressed="(pace ?? 1) === of"
+          @click="pace = of"
+        >
+          {{ says }}
+        </button>
+      </div>
+    </fieldset>
+    <fieldset class="sm:col-span-4">
       <legend class="label">May</legend>
       <div class="flex flex-wrap gap-x-5">
         <label v-for="s in known" :key="s.id" class="flex items-center gap-2 min-h-touch">
