@@ -6,10 +6,11 @@ from __future__ import annotations
 
 import pytest
 
+from ..places import new_id
 from .conftest import resize
 from .hand import Hand
 from .test_access import findings
-from .test_main_job import ask
+from .test_main_job import ask, send
 
 pytestmark = pytest.mark.ui
 
@@ -40,4 +41,35 @@ def test_the_weeks_are_spread_and_then_shared_out(browser, demo):
     assert findings(browser) == []
     wide = browser.execute_script("return document.documentElement.scrollWidth")
     assert wide <= 390
+    assert hand.errors() == []
+
+
+def test_the_weeks_are_kept_moved_by_hand_and_planned_anew_round_rain(browser, own_demo):
+    hand = Hand(browser, own_demo.url)
+    resize(browser, 1280, 800)
+    for name, hours in (("First helper", 14), ("Second helper", 10)):
+        body = {"name": name, "hours_week": hours, "skills": ["saw", "ladder"]}
+        send(own_demo, f"/api/people/{new_id()}", body, "PUT")
+    hand.open("/weeks")
+    hand.click("Keep this plan")
+    hand.until(lambda: hand.all('[data-test="as-kept"]'))
+    hand.touch(".piece button")
+    names = [b.text for b in hand.all('[role="dialog"] [aria-label="Who"] button')]
+    assert names == ["First helper", "Second helper"]
+    other = '[role="dialog"] [aria-label="Who"] button[aria-pressed="false"]'
+    hand.touch(other)
+    hand.until(lambda: hand.one('[data-test="tried"]').text not in ("", "Trying it …"))
+    assert "crop" in hand.one('[data-test="tried"]').text
+    assert findings(browser) == []
+    hand.click("Fix it there")
+    hand.until(lambda: any(b.text == "fixed" for b in hand.all(".piece button")))
+    hand.click("Rain or days off")
+    hand.type("From", "29 Mar 2027")
+    hand.type("To, both included", "2 Apr 2027")
+    hand.click("Note it")
+    hand.until(lambda: hand.all('[data-test="off"]'))
+    hand.sees("elsewhere than in the plan kept on 24 Mar")
+    assert hand.all('[data-test="moved"]')
+    week = ask(own_demo, "/api/crew")["helpers"][0]["minutes"]
+    assert week[1] == 0
     assert hand.errors() == []

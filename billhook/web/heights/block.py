@@ -8,7 +8,7 @@ from flask_openapi.blueprint import APIBlueprint
 
 from ...core.heights.section import Profile
 from ...services.heights import block as service
-from ...services.heights import rotations, section
+from ...services.heights import rotations, sample, section
 from ..answers import body as answer
 from ..answers import here
 from ..models.base import IdPath
@@ -16,6 +16,8 @@ from ..models.block_heights import (
     BlockHeightsOut,
     HedgingIn,
     RoundOut,
+    SampleOut,
+    SampleQuery,
     SchoolsIn,
     SchoolsOut,
     SectionAskIn,
@@ -39,6 +41,12 @@ def _own(body: SchoolsIn) -> dict[str, Any]:
         "swing": body.swing,
         "late_years": body.late_years,
     }
+
+
+@routes.get("/blocks/<id>/sample", responses={200: SampleOut})
+def get_sample(path: IdPath, query: SampleQuery) -> dict[str, Any]:
+    """Which trees of a block to measure, spread over sizes and rows, and what that tells."""
+    return answer(SampleOut, sample.sample(here(), path.id, query.n, query.units))
 
 
 @routes.get("/blocks/<id>/heights", responses={200: BlockHeightsOut})

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from typing import Annotated
 
-from pydantic import Field
+from pydantic import BeforeValidator, Field
 
-from .base import Answer, Asked, Counted, IsoDate, Key, Metres, Number, Units
+from .base import Answer, Asked, Counted, IsoDate, Key, Metres, Number, Said, Units, whole
 from .calc.heights import Bearing, ObstacleIn, SectionIn, TradeRuleOut, WallCostOut, WallSunOut
 from .rotations import RotationOut
 from .shared import ReasonOut
@@ -183,3 +183,27 @@ class RoundOut(Answer):
     years: list[RoundYearOut]
     every: int
     reasons: list[ReasonOut]
+
+
+class SampleQuery(Asked):
+    """How many trees, and the units of sentences."""
+
+    n: Annotated[int, BeforeValidator(whole), Field(ge=1, le=40)] = 5
+    units: Units = "metric"
+
+
+class SampledOut(Answer):
+    """A tree that is to be measured, or is."""
+
+    id: str
+    name: str
+    row_id: str
+    measured: bool
+
+
+class SampleOut(Answer):
+    """Trees of a block in walking order, of so many; ``says``: what they tell of its means."""
+
+    trees: list[SampledOut]
+    of: int
+    says: list[Said]

@@ -1532,6 +1532,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blocks/{id}/sample": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which trees of a block to measure, spread over sizes and rows, and what that tells. */
+        get: operations["heights_block_get_sample_blocks__id__sample_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blocks/{id}/heights": {
         parameters: {
             query?: never;
@@ -7642,6 +7659,32 @@ export interface components {
             tree_ids: string[];
             /** Height M */
             height_m: number;
+        };
+        /**
+         * SampleOut
+         * @description Trees of a block in walking order, of so many; ``says``: what they tell of its means.
+         */
+        SampleOut: {
+            /** Trees */
+            trees: components["schemas"]["SampledOut"][];
+            /** Of */
+            of: number;
+            /** Says */
+            says: string[];
+        };
+        /**
+         * SampledOut
+         * @description A tree that is to be measured, or is.
+         */
+        SampledOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Row Id */
+            row_id: string;
+            /** Measured */
+            measured: boolean;
         };
         /**
          * BlockHeightsOut
@@ -19673,6 +19716,85 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ManyAimsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    heights_block_get_sample_blocks__id__sample_get: {
+        parameters: {
+            query?: {
+                n?: number;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SampleOut"];
                 };
             };
             /** @description Not readable as JSON */

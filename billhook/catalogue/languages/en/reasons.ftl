@@ -522,3 +522,6 @@ move-costs = It costs { $crops } of one tree more.
 move-saves = It saves { $crops } of one tree.
 move-same = It costs no crop.
 move-leaves = { $hours } h of other work no longer fit.
+sample-told = Mean { $what } so far { $mean }; from these trees it is known to ± { $about } in nine cases of ten, with one more to ± { $more }.
+sample-share = Mean { $what }: from these trees known to ± { $about } of itself in nine cases of ten, with one more to ± { $more }.
+sample-all = Mean { $what }: known without error, since every tree is measured.

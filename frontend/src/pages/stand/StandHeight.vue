@@ -7,6 +7,7 @@ import type { Grove, GroveTree } from '@/api/client'
 import { useAim } from '@/composables/useAim'
 import AimPanel from '@/controls/AimPanel.vue'
 import { computed } from 'vue'
+import SampleTrees from './SampleTrees.vue'
 import BlockHeights from '../heights/BlockHeights.vue'
 
 const props = defineProps<{
@@ -29,6 +30,7 @@ const { isFetched } = useAim(computed(() => first.value?.id ?? ''))
       :height="first.height_m"
       :scope="of"
     />
+    <SampleTrees v-if="of === 'block' && trees.length > 5" :block-id="block.id" />
     <BlockHeights v-if="block.in_rows" :block-id="block.id" :row-id="rowId" />
   </div>
 </template>
