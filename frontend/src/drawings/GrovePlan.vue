@@ -327,6 +327,7 @@ defineExpose({ zoom, pan, all, nearer, view, layer })
       :href="`/block/${p.block.id}`"
       :aria-label="`Block ${p.block.name}`"
       class="plate board"
+      :class="{ 'pointer-events-none': choosing || moving }"
       :style="{ transform: `translate(${p.x}px, ${p.y}px)` }"
       @click.prevent.stop="$emit('block', p.block.id)"
       >{{ p.block.name }}</a

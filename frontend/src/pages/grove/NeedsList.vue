@@ -2,6 +2,7 @@
 /** What trees need next, like needs together, in walking order. */
 import type { Grove, GroveTree } from '@/api/client'
 import ToneMark from '@/drawings/ToneMark.vue'
+import { rowsWords } from '@/geometry/rows'
 import { computed, reactive } from 'vue'
 
 const props = defineProps<{ grove: Grove; siteId: string; lit?: Set<string> }>()
@@ -46,15 +47,12 @@ const needs = computed(() => {
   }
   const order = { go: 0, light: 1, wait: 2, stop: 3 }
   return [...groups.values()].sort(
-    (a, b) => order[a.tone] - order[b.tone] || a.block.localeCompare(b.block),
+    (a, b) =>
+      order[a.tone] - order[b.tone] || a.block.localeCompare(b.block, undefined, { numeric: true }),
   )
 })
-function rowsWords(rows: Set<number>) {
-  const list = [...rows].sort((a, b) => a - b)
-  const run = list.length > 2 && list.at(-1)! - list[0]! === list.length - 1
-  const which = run ? `${list[0]}–${list.at(-1)}` : list.join(', ')
-  return `${list.length > 1 ? 'rows' : 'row'} ${which}`
-}
+const which = (rows: Set<number>) =>
+  `${rows.size > 1 ? 'rows' : 'row'} ${rowsWords([...rows].sort((a, b) => a - b))}`
 </script>
 
 <template>
@@ -64,7 +62,7 @@ function rowsWords(rows: Set<number>) {
       <div class="min-w-0">
         <h2 class="text-lead">
           <RouterLink class="link" :to="`/block/${n.key.split('/')[0]}`">{{ n.block }}</RouterLink>,
-          {{ rowsWords(n.rows) }}
+          {{ which(n.rows) }}
         </h2>
         <p class="text-note text-ink2">{{ n.text }}</p>
         <p v-if="n.trees.length <= 6" class="text-note">
