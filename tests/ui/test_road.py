@@ -316,7 +316,7 @@ def test_the_plan_is_read_and_brought_nearer_on_a_phone(browser, demo):
     hand = Hand(browser, demo.url)
     resize(browser, 390, 844)
     hand.open("/grove")
-    plan = '[aria-label^="Plan of"]'
+    plan = "[data-layer]"
     hand.one(plan)
     small = """return [...document.querySelectorAll(arguments[0] + ' text')]
         .map(t => t.getBoundingClientRect().height).filter(h => h < 12)"""
