@@ -50,12 +50,15 @@ class Days:
     first: dt.date
     prices: npt.NDArray[np.float64]
 
-    def least(self, first: dt.date, last: dt.date | None) -> float | None:
-        """The price of the cheapest day of a span, both inclusive; None where all are closed."""
+    def least(self, first: dt.date, last: dt.date | None, workdays: int = 7) -> float | None:
+        """The price of the cheapest workday of a span, both inclusive; None where all are closed.
+        workdays: of a week, from Monday on.
+        """
         start = max(0, (first - self.first).days)
         end = None if last is None else max(0, (last - self.first).days + 1)
         span = self.prices[start:end]
-        open_ = span[~np.isnan(span)]
+        weekday = (self.first.weekday() + start + np.arange(len(span))) % 7
+        open_ = span[~np.isnan(span) & (weekday < workdays)]
         return float(open_.min()) if len(open_) else None
 
 
@@ -79,7 +82,8 @@ def weigh(
     """What work weighs in each week. canopy: what is taken, in whole canopies of a tree: shares
     times trees. hours: of the work, above 0.
     """
-    crops = tuple(_crops(days.least(w.first, w.last), canopy) for w in weeks)
+    workdays = int(know.number("crew/workdays"))
+    crops = tuple(_crops(days.least(w.first, w.last, workdays), canopy) for w in weeks)
     later = _crops(days.least(weeks[-1].last + _DAY, None), canopy)
     worth = know.number("crew/crop-hours") / hours
     since = next((i for i, c in enumerate(crops) if c is not None), 0)

@@ -55,6 +55,18 @@ def test_a_week_weighs_the_crop_of_its_cheapest_day_and_the_waiting():
     assert found.later is None
 
 
+def test_a_week_that_opens_on_its_saturday_is_closed():
+    spans = weeks(2)
+    prices = np.full(40, np.nan)
+    saturday = 5 - spans[0].first.weekday()
+    prices[saturday : saturday + 2] = 0.2
+    found = weigh(KNOW, spans, Days(spans[0].first, prices), 1.0, 2.0)
+    assert found.crops == (None, None)
+    prices[saturday + 2] = 0.3
+    found = weigh(KNOW, spans, Days(spans[0].first, prices), 1.0, 2.0)
+    assert found.crops == (None, pytest.approx(0.3))
+
+
 def test_what_is_dearer_afterwards_is_left_last():
     same, dear, gone = (weighs({0: 0.1, 5: later}) for later in (0.1, 1.0, None))
     assert same.leave_price < dear.leave_price <= gone.leave_price
