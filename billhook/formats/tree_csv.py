@@ -51,7 +51,7 @@ COLUMNS = [f.name for f in fields(TreeLine)]
 # a place on the ground is in metres by its bare name
 _SPOT = {"x_ft": ("x", M_PER_FOOT), "y_ft": ("y", M_PER_FOOT)}
 _FEET = {column_in(c, "us")[0]: (c, column_in(c, "us")[1]) for c in COLUMNS} | _SPOT
-_NEEDED = ("block", "row", "place", "species", "planted_year")
+NEEDED = ("block", "row", "place", "species", "planted_year")
 _RANGES = {
     "row": (1, 999),
     "place": (1, 9999),
@@ -88,7 +88,7 @@ def _head_problems(names: Sequence[str]) -> list[LineProblem]:
             for n in names
             if n not in COLUMNS and n not in _FEET
         ),
-        *(LineProblem(1, n, f"the column {n!r} is missing") for n in _NEEDED if n not in names),
+        *(LineProblem(1, n, f"the column {n!r} is missing") for n in NEEDED if n not in names),
         *(
             LineProblem(1, n, f"the column {n!r} says again what another one says")
             for nth, n in enumerate(names)
@@ -119,7 +119,7 @@ def _read(
         cells = {name: cell.strip() for name, cell in zip(names, row, strict=False)}
         if not any(cells.values()):
             continue
-        values, wrong = _line(cells, line, know)
+        values, wrong = read_cells(cells, line, know)
         problems += wrong
         if wrong:
             continue
@@ -144,15 +144,16 @@ def _read(
     return ([] if problems else found), problems
 
 
-def _line(
+def read_cells(
     cells: dict[str, str], line: int, know: Knowledge
 ) -> tuple[dict[str, object], list[LineProblem]]:
+    """Values of one tree by column, and what is wrong with it."""
     values: dict[str, object] = {}
     wrong: list[LineProblem] = []
     for named, cell in cells.items():
         column, factor = (named, 1.0) if named in COLUMNS else _FEET[named]
         if not cell:
-            if column in _NEEDED:
+            if column in NEEDED:
                 wrong.append(LineProblem(line, column, f"{column} is missing"))
             continue
         if column in _RANGES:

@@ -26,6 +26,13 @@ _ERRORS = {
     "422": "Some entries cannot be used",
 }
 
+_KINDS = {
+    "geojson": "application/geo+json",
+    "ics": "text/calendar",
+    "jpg": "image/jpeg",
+    "pdf": "application/pdf",
+}
+
 
 def create_app(at: Workplace) -> OpenAPI:
     """A Flask application on a workplace; nothing happens at import."""
@@ -67,7 +74,7 @@ def create_app(at: Workplace) -> OpenAPI:
         # so that what is over its own limit is refused by name, and not cut off
         if request.path.startswith("/api/photos/"):
             request.max_content_length = 2 * photos.most_bytes(at)
-        elif request.path == "/api/trees/import":
+        elif request.path in ("/api/trees/import", "/api/trees/geojson"):
             request.max_content_length = 32 * 1024 * 1024
 
     @app.before_request
@@ -109,9 +116,7 @@ def api_description(app: OpenAPI) -> dict[str, Any]:
                 )
             responses = operation.setdefault("responses", {})
             if not any(status.startswith("2") for status in responses):
-                kind = {"ics": "text/calendar", "jpg": "image/jpeg", "pdf": "application/pdf"}.get(
-                    path.rsplit(".", 1)[-1], "text/csv"
-                )
+                kind = _KINDS.get(path.rsplit(".", 1)[-1], "text/csv")
                 responses["200"] = {
                     "description": "A list",
                     "content": {kind: {"schema": {"type": "string"}}},

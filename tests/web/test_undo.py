@@ -169,6 +169,7 @@ def the_holding(do: Writer) -> None:
     do.usual("PUT /api/weather/scenario")
     do.served.at.settings = replace(do.served.at.settings, demo=False)
     do.usual("POST /api/trees/import", save=True)
+    do.usual("POST /api/trees/geojson", save=True)
     young = {"pot_l": None, "under_cover": False, "planted_year": 2026}
     made = do.usual("POST /api/plantings", **young)
     do.planted, do.young_block = made["tree_ids"], made["block_id"]

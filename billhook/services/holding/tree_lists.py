@@ -5,6 +5,7 @@ makes them wait.
 from __future__ import annotations
 
 import datetime as dt
+from collections.abc import Callable
 from dataclasses import dataclass, field
 from typing import Any
 
@@ -82,16 +83,30 @@ def _import(at: Workplace, site_id: str, text: str, save: bool) -> Imported:
     ]
     if not problems and not lines:
         problems = [LineProblem(1, "", "the list holds no tree")]
+    return plant_lines(at, site_id, lines, problems, save)
+
+
+def plant_lines(
+    at: Workplace,
+    site_id: str,
+    lines: list[TreeLine],
+    problems: list[LineProblem],
+    save: bool,
+    nth: Callable[[int], int] = lambda i: i + 2,
+) -> Imported:
+    """Put trees that were read down, all or none. problems: what is wrong with them already; nth:
+    the line of a tree in what was read. Raises: NotFound for an unknown site.
+    """
     sketches = {} if problems or not save else _sketches(at, lines)
     with at.store.reading() as session:
         places.site(session, site_id)
-        problems += _taken(at, session, site_id, lines)
+        problems += _taken(at, session, site_id, lines, nth)
         ready = _rows(at, session, site_id, lines, sketches) if save and not problems else None
     if ready is not None:
         with at.store.writing() as session:
             if places.ground_mark(session) != ready.ground:
                 # somebody planted in between; worked out anew, while nobody else can
-                problems += _taken(at, session, site_id, lines)
+                problems += _taken(at, session, site_id, lines, nth)
                 ready = _rows(at, session, site_id, lines, sketches)
             if not problems:
                 _put_down(session, ready)
@@ -99,7 +114,7 @@ def _import(at: Workplace, site_id: str, text: str, save: bool) -> Imported:
 
 
 def _taken(
-    at: Workplace, session: Session, site_id: str, lines: list[TreeLine]
+    at: Workplace, session: Session, site_id: str, lines: list[TreeLine], nth: Callable[[int], int]
 ) -> list[LineProblem]:
     standing = {
         (r.block.name, r.row.n, r.place.n)
@@ -107,7 +122,7 @@ def _taken(
         if r.site.id == site_id
     }
     return [
-        LineProblem(i + 2, "place", f"on {t.block} {t.row}·{t.place} a tree stands already")
+        LineProblem(nth(i), "place", f"on {t.block} {t.row}·{t.place} a tree stands already")
         for i, t in enumerate(lines)
         if (t.block, t.row, t.place) in standing
     ]

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 /** Everything that is not of every day: places, frost, heights of rows, data, help, units, colours. */
 import DemoDay from './place/DemoDay.vue'
+import { useGrove } from '@/composables/useGrove'
 import { THEMES, useSettings } from '@/composables/useSettings'
+import { computed } from 'vue'
 
 const { units, theme, setUnits } = useSettings()
 const UNITS = [
@@ -44,10 +46,15 @@ const parts = [
     ],
   },
 ]
-const files = [
+const { data: grove } = useGrove()
+const files = computed(() => [
   { href: '/api/trees.csv', name: 'Trees as CSV' },
   { href: '/api/log.csv', name: 'Log as CSV' },
-]
+  ...(grove.value?.sites ?? []).map((s) => ({
+    href: `/api/sites/${s.id}/grove.geojson`,
+    name: `${s.name} as GeoJSON`,
+  })),
+])
 </script>
 
 <template>

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 from typing import Any
 
 TOUCHED: dict[str, Any] = {
@@ -112,3 +113,21 @@ QUICK_ID = "6f2b3f0e-5a52-4c59-9a39-0d6a4c1f0b1b"
 SIDE_ID = "51de51de-0000-4000-8000-0000000000a2"
 MANY_ID = "0c0ffee0-0000-4000-8000-0000000000a1"
 ID = "6f2b3f0e-5a52-4c59-9a39-0d6a4c1f0b1a"
+SURVEY = json.dumps(
+    {
+        "type": "FeatureCollection",
+        "features": [
+            {
+                "type": "Feature",
+                "geometry": {"type": "Point", "coordinates": [-3.0001, 36.8001]},
+                "properties": {
+                    "block": "Surveyed",
+                    "row": 1,
+                    "place": 1,
+                    "species": "lemon",
+                    "planted_year": 2015,
+                },
+            }
+        ],
+    }
+)

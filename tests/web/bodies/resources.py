@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import Any
 
-from .parts import CUTS, FRAME, ID, MANY_ID, QUICK_ID, SIDE_ID, TMAX, TMIN, TOUCHED
+from .parts import CUTS, FRAME, ID, MANY_ID, QUICK_ID, SIDE_ID, SURVEY, TMAX, TMIN, TOUCHED
 
 
 def resources(
@@ -74,6 +74,7 @@ def resources(
             "under_cover": True,
             "spacing_m": 4,
         },
+        "POST /api/trees/geojson": {"site_id": site_id, "text": SURVEY, "save": False},
         "POST /api/trees/import": {
             "site_id": site_id,
             "text": "block,row,place,species,planted_year\nA,1,1,mango,2016\n",

@@ -83,3 +83,4 @@ act-delete-crew-away = Days off taken back
 act-put-crew-fixes = Work fixed to a week
 act-delete-crew-fixes = Work no longer fixed to a week
 act-post-crew-kept = Plan of the weeks kept
+act-post-trees-geojson = Surveyed blocks with { $of } taken in

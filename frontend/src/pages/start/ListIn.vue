@@ -5,13 +5,15 @@ import { useAct } from '@/composables/useAct'
 import { api, heed, type Grove, type Schemas } from '@/api/client'
 import { longWork } from '@/composables/useLong'
 import { useSettings } from '@/composables/useSettings'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 
 const { units } = useSettings()
 const props = defineProps<{ grove: Grove }>()
 const text = ref('')
 const site = ref(props.grove.sites[0]?.id ?? '')
 const result = ref<Schemas['ImportOut'] | null>(null)
+/** A file of surveyed blocks and trees, and not a list. */
+const surveyed = computed(() => /^\s*\{/.test(text.value))
 const { act, trouble, busy } = useAct()
 async function file(event: Event) {
   const picked = (event.target as HTMLInputElement).files?.[0]
@@ -21,7 +23,9 @@ async function send(save: boolean) {
   await act(async () => {
     result.value = await longWork(() =>
       heed(
-        api.POST('/api/trees/import', { body: { site_id: site.value, text: text.value, save } }),
+        api.POST(surveyed.value ? '/api/trees/geojson' : '/api/trees/import', {
+          body: { site_id: site.value, text: text.value, save },
+        }),
       ),
     )
     if (result.value.saved) {
@@ -33,7 +37,7 @@ async function send(save: boolean) {
 
 <template>
   <section aria-label="A list of trees">
-    <h2 class="text-part">Or a list, as CSV</h2>
+    <h2 class="text-part">Or a list, as CSV or GeoJSON</h2>
     <p class="text-note text-ink2">
       Columns: block, row, place, species, planted_year; and if known cultivar, rootstock,
       {{
@@ -41,6 +45,11 @@ async function send(save: boolean) {
           ? 'pot_gal, union_ft, height_ft, spread_ft, trunk_in, x_ft, y_ft. In metres they end in _m, _mm and _l.'
           : 'pot_l, union_m, height_m, spread_m, trunk_mm, x, y. In feet they end in _ft, _in and _gal.'
       }}
+    </p>
+    <p class="text-note text-ink2">
+      GeoJSON of a survey: points are trees with these columns as properties; outlines are blocks,
+      their rows counted out by row_spacing_m, spacing_m and, if the longest side does not say it,
+      bearing_deg.
     </p>
     <label class="label mt-2" for="list">Paste the list</label>
     <textarea
@@ -53,7 +62,11 @@ async function send(save: boolean) {
     <div class="flex flex-wrap gap-2 mt-2 items-center">
       <label class="btn btn-small"
         >Pick a file
-        <input type="file" accept=".csv,text/csv,text/plain" class="sr-only" @change="file"
+        <input
+          type="file"
+          accept=".csv,.geojson,.json,text/csv,text/plain,application/geo+json"
+          class="sr-only"
+          @change="file"
       /></label>
       <label class="sr-only" for="list-site">Place</label>
       <PickOne
@@ -98,7 +111,8 @@ async function send(save: boolean) {
         </p>
         <ul class="list-disc pl-5">
           <li v-for="(p, i) in result.problems.slice(0, 30)" :key="i">
-            line {{ p.line }}<template v-if="p.column">, {{ p.column }}</template
+            {{ surveyed ? 'feature' : 'line' }} {{ p.line
+            }}<template v-if="p.column">, {{ p.column }}</template
             >: {{ p.message }}
           </li>
         </ul>
