@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Finds a tree by its name, row or kind, by keyboard. */
 import { useGrove } from '@/composables/useGrove'
-import { nameMatches } from '@/geometry/plan'
+import { nameMatches, nameWords } from '@/geometry/plan'
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -26,12 +26,17 @@ const { data: said } = useQuery({
   queryFn: () => heed(api.GET('/api/find', { params: { query: { q: asked.value } } })),
   enabled: computed(() => asked.value.length > 2),
 })
+/** Made ready once, and not at each letter. */
+const words = computed(() =>
+  (data.value?.trees ?? []).map((t) => nameWords(`${t.name} ${t.kind_name}`)),
+)
 const found = computed(() => {
   if (!typed.value.trim()) return []
   const trees = data.value?.trees ?? []
-  const named = trees.filter((t) => nameMatches(typed.value, `${t.name} ${t.kind_name}`))
-  const ids = asked.value.length > 2 ? new Set(said.value?.trees ?? []) : new Set<string>()
-  return [...named, ...trees.filter((t) => ids.has(t.id) && !named.includes(t))]
+  const named = trees.filter((_, n) => nameMatches(typed.value, words.value[n]!))
+  const ids = new Set(asked.value.length > 2 ? said.value?.trees : [])
+  for (const tree of named) ids.delete(tree.id)
+  return ids.size ? [...named, ...trees.filter((t) => ids.has(t.id))] : named
 })
 const LISTED = 40
 /** Lights all that was found in the plan. */

@@ -70,14 +70,16 @@ export function plainName(text: string): string {
     .trim()
 }
 
-/** True if every word typed begins a word of the name. */
-export function nameMatches(typed: string, name: string): boolean {
-  const words = plainName(name).split(' ')
+/** The words of a name, as they are looked for. */
+export const nameWords = (name: string) => plainName(name).split(' ')
+
+/** True if every word typed begins a word of the name, in the same order; numbers are meant whole. */
+export function nameMatches(typed: string, name: string | string[]): boolean {
+  const words = typeof name === 'string' ? nameWords(name) : name
   let at = 0
-  for (const part of plainName(typed).split(' ')) {
-    const found = words.findIndex(
-      (w, i) => i >= at && (/^\d+$/.test(part) ? w === part : w.startsWith(part)),
-    )
+  for (const part of nameWords(typed)) {
+    const number = /^\d+$/.test(part)
+    const found = words.findIndex((w, i) => i >= at && (number ? w === part : w.startsWith(part)))
     if (found < 0) return false
     at = found + 1
   }
