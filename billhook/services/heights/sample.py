@@ -91,5 +91,10 @@ def _sentence(what: str, tells: Told, way: Callable[[float], Saying] | None) -> 
         about, more = Share(tells.within), Share(tells.with_one_more)
         return say("sample-share", what=what, about=about, more=more)
     mean = tells.mean
-    around = {"about": way(tells.within * mean), "more": way(tells.with_one_more * mean)}
-    return say("sample-told", what=what, mean=way(mean), **around)
+    return say(
+        "sample-told",
+        what=what,
+        mean=way(mean),
+        about=way(tells.within * mean),
+        more=way(tells.with_one_more * mean),
+    )
