@@ -79,6 +79,19 @@ def tree_records(
     ]
 
 
+def several(session: Session, tree_ids: Sequence[str]) -> list[TreeRecord]:
+    """Trees whether standing or not, in the order asked for. Raises: NotFound."""
+    known, found = aims(session), dict[str, TreeRecord]()
+    for some in (tree_ids[n : n + 500] for n in range(0, len(tree_ids), 500)):
+        query = _joined(joined_select(Tree, Stem, Graft, Place, Row, Block, Site))
+        for row in session.execute(query.where(col(Tree.id).in_(some))).all():
+            found.setdefault(row[0].id, _record(known, *row))
+    for tree_id in tree_ids:
+        if tree_id not in found:
+            raise NotFound(f"there is no tree {tree_id}")
+    return [found[i] for i in tree_ids]
+
+
 def light_records(session: Session, tree_ids: Sequence[str] | None = None) -> list[TreeRecord]:
     """Standing trees in walking order, all or these, to be read and never saved. Rows, blocks and
     sites are one for all their trees.

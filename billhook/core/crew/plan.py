@@ -11,6 +11,7 @@ from .cost import cost_of
 from .model import Crew, CrewPlan, Piece
 from .pieces import filled, pieces_of, why_left
 from .programme import Programme, Solution, programme, relaxed, solve
+from .served import first_come
 
 WHOLE_UP_TO = 500
 """Jobs times weeks times helpers up to which the whole programme is solved to the best."""
@@ -38,7 +39,9 @@ def plan(crew: Crew, seconds: float = 5.0) -> CrewPlan:
         found, bound = _whole(p, seconds)
     else:
         found, bound = _restricted(p, seconds, begun)
-    plans = [filled(crew, pieces_of(crew, p, x)) for x in found] or [[]]
+    plans = [filled(crew, pieces_of(crew, p, x)) for x in found]
+    # where the time was too short for any, better than nothing
+    plans += [[], filled(crew, first_come(crew))]
     work = min(plans, key=lambda w: cost_of(crew, w))
     return _answer(crew, work, bound, time.perf_counter() - begun)
 

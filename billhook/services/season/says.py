@@ -21,6 +21,7 @@ from ...store.trees import (
     observation,
     save_observations,
     save_trees,
+    several,
     tree_record,
     tree_records,
 )
@@ -118,9 +119,7 @@ def take_back(at: Workplace, saying: str, ids: Sequence[str]) -> int:
     refuse({"/saying": None if saying in SAYINGS else f"must be one of {', '.join(SAYINGS)}"})
     with at.store.writing() as session:
         if saying in _COVER:
-            return len(
-                _cover(session, [tree_record(session, i) for i in ids], not _COVER[saying][0])
-            )
+            return len(_cover(session, several(session, ids), not _COVER[saying][0]))
         for said in [observation(session, i) for i in ids]:
             save_observations(
                 session,
@@ -139,7 +138,7 @@ def take_back(at: Workplace, saying: str, ids: Sequence[str]) -> int:
 def _records(
     session: Session, tree_ids: Sequence[str], scope: str | None, scope_id: str
 ) -> list[TreeRecord]:
-    found = [tree_record(session, i) for i in tree_ids]
+    found = several(session, tree_ids)
     if scope == "tree":
         found.append(tree_record(session, scope_id))
     elif scope == "row":

@@ -14,6 +14,7 @@ from hypothesis import strategies as st
 from billhook.core.crew.cost import cost_of, left_of
 from billhook.core.crew.model import Crew, Helper, Job
 from billhook.core.crew.plan import plan
+from billhook.core.crew.served import first_come
 from billhook.core.errors import InvalidInput
 
 from .crews import broken, cheapest, grove_crew, weeks
@@ -78,6 +79,14 @@ def test_a_grove_for_twelve_weeks_comes_within_a_twentieth_of_the_bound(load):
     found = plan(crew)
     assert broken(crew, found.work) == []
     assert found.gap <= 0.05
+
+
+def test_in_no_time_at_all_it_is_no_worse_than_first_come_first_served():
+    crew = grove_crew(200, 6, 3, 1.1, seed=5)
+    found = plan(crew, seconds=1e-3)
+    assert broken(crew, found.work) == []
+    assert found.cost <= cost_of(crew, first_come(crew)) + COST
+    assert found.work
 
 
 def one(**job) -> Crew:
