@@ -48,8 +48,7 @@ async function send(save: boolean) {
     </p>
     <p class="text-note text-ink2">
       GeoJSON of a survey: points are trees with these columns as properties; outlines are blocks,
-      their rows counted out by row_spacing_m, spacing_m and, if the longest side does not say it,
-      bearing_deg.
+      their rows counted out by their spacing and bearing, as the guide says.
     </p>
     <label class="label mt-2" for="list">Paste the list</label>
     <textarea
