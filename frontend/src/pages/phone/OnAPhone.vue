@@ -12,13 +12,14 @@ const QUIET = 4
 </script>
 
 <template>
-  <section v-if="data" aria-label="Open it on a phone">
+  <!-- its room is kept while the answer is on its way -->
+  <section aria-label="Open it on a phone" class="min-h-[calc(2lh+3.5rem)]">
     <h2 class="text-part border-b-2 border-ink">Open it on a phone</h2>
-    <p v-if="!data.url" class="py-2">
+    <p v-if="data && !data.url" class="py-2">
       Billhook listens to this machine alone. Started with <code>--host 0.0.0.0</code> it can be
       opened from a phone on the same network; the guide says how.
     </p>
-    <div v-else class="flex flex-wrap gap-5 items-center py-3">
+    <div v-else-if="data" class="flex flex-wrap gap-5 items-center py-3">
       <svg
         v-if="data.qr"
         class="w-44 h-44 bg-white"
