@@ -8,7 +8,6 @@ from collections.abc import Sequence
 
 from sqlmodel import Session, col, select
 
-from .acts import arrival
 from .database import NotFound
 from .tables import PutOff, Task
 from .work_tables import CutCount, LogEntry
@@ -73,11 +72,6 @@ def task(session: Session, task_id: str) -> Task:
     if found is None:
         raise NotFound(f"there is no task {task_id}")
     return found
-
-
-def put_offs(session: Session) -> list[PutOff]:
-    """Seasonal work that was put off, the newest last."""
-    return list(session.exec(select(PutOff).order_by(*arrival(PutOff))).all())
 
 
 def save_entries(session: Session, *rows: LogEntry) -> None:
