@@ -98,7 +98,9 @@ class Left:
 
 @dataclass(frozen=True)
 class CrewPlan:
-    """bound: no plan costs less. gap: how far the cost lies above it, of the cost."""
+    """bound: no plan costs less. gap: how far the cost lies above it, of the cost. wants: the
+    helper and week, from 0, where one minute more would be worth most; None where none is.
+    """
 
     work: tuple[Piece, ...]
     unplaced: tuple[Left, ...]
@@ -106,3 +108,4 @@ class CrewPlan:
     bound: float
     gap: float
     seconds: float
+    wants: tuple[str, int] | None = None

@@ -4,11 +4,10 @@ from __future__ import annotations
 
 from dataclasses import dataclass, replace
 
-import numpy as np
-
 from .model import Crew, CrewPlan
-from .plan import plan
-from .programme import a_minute_more, programme, relaxed
+from .plan import plan_beside
+
+_LEAST = 1e-6
 
 
 @dataclass(frozen=True)
@@ -24,14 +23,16 @@ def one_more_hour(crew: Crew, now: CrewPlan, seconds: float = 5.0) -> Hour | Non
     """The hour that brings most: of the helper and week whose hours the relaxation wants most,
     solved again with 60 minutes more. None where no hour brings anything.
     """
-    if not now.unplaced or not crew.helpers:
+    if not now.unplaced or now.wants is None:
         return None
-    p = programme(crew)
-    if not len(p.job):
-        return None
-    best = int(np.argmin(a_minute_more(crew, p, relaxed(p))))
-    helper, week = crew.helpers[best // len(crew.weeks)], best % len(crew.weeks)
-    minutes = tuple(m + 60 if w == week else m for w, m in enumerate(helper.minutes))
-    helpers = tuple(replace(h, minutes=minutes) if h is helper else h for h in crew.helpers)
-    saves = now.cost - plan(replace(crew, helpers=helpers), seconds).cost
-    return Hour(helper.id, week, saves) if saves > 1e-6 else None
+    helper, week = now.wants
+
+    def more(minutes: tuple[float, ...]) -> tuple[float, ...]:
+        return tuple(m + 60 if w == week else m for w, m in enumerate(minutes))
+
+    helpers = tuple(
+        replace(h, minutes=more(h.minutes)) if h.id == helper else h for h in crew.helpers
+    )
+    then = plan_beside(replace(crew, helpers=helpers), now, helper, week, seconds)
+    saves = now.cost - then.cost
+    return Hour(helper, week, saves) if saves > _LEAST else None

@@ -67,6 +67,18 @@ class Programme:
         """Minutes of each column of work, of a solution."""
         return np.asarray(x[: len(self.job)] * self.scale)
 
+    def visited(self, crew: Crew) -> list[tuple[str, str, int]]:
+        """Place, helper and week of each visit."""
+        _, firsts = np.unique(self.visit, return_index=True)
+        return [
+            (
+                crew.jobs[int(self.job[i])].place,
+                crew.helpers[int(self.helper[i])].id,
+                int(self.week[i]),
+            )
+            for i in firsts
+        ]
+
 
 @dataclass(frozen=True)
 class Solution:

@@ -56,7 +56,8 @@ def plan_near(crew: Crew, agreed: Iterable[Piece], keep: float, seconds: float =
         return free
     took = time.perf_counter() - begun
     gap = (cost - free.bound) / cost if cost > 0 else 0.0
-    return CrewPlan(tuple(work), tuple(why_left(crew, work)), cost, free.bound, gap, took)
+    unplaced = tuple(why_left(crew, work))
+    return CrewPlan(tuple(work), unplaced, cost, free.bound, gap, took, free.wants)
 
 
 def _without(crew: Crew, kept: Iterable[Piece]) -> Crew:
