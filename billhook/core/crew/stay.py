@@ -49,6 +49,8 @@ def plan_near(crew: Crew, agreed: Iterable[Piece], keep: float, seconds: float =
     begun = time.perf_counter()
     free = plan(crew, seconds)
     kept = stayed(crew, agreed)
+    if not kept:
+        return free
     rest = plan(_without(crew, kept), max(0.5, seconds - free.seconds)).work
     work = _together([*kept, *rest])
     cost = cost_of(crew, work)
