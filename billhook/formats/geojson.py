@@ -15,7 +15,6 @@ from .tree_csv import COLUMNS, MAX_LINES, NEEDED, LineProblem, TreeLine, read_ce
 
 _DIGITS = 7  # a centimetre on the ground
 _SPACING = ("row_spacing_m", "spacing_m", "bearing_deg")
-_LEAST, _MOST = 0.3, 60.0
 
 
 @dataclass(frozen=True)
@@ -160,7 +159,8 @@ def _block(
     if "species" not in cells:
         read.problems.append(LineProblem(n, "species", "species is missing"))
         return
-    apart, step = (_number(read, n, given, name, _LEAST, _MOST) for name in _SPACING[:2])
+    least, most = (know.number(f"planting/spacing-{end}") for end in ("least", "most"))
+    apart, step = (_number(read, n, given, name, least, most) for name in _SPACING[:2])
     bearing = (
         longest_side_deg(corners)
         if given.get(_SPACING[2]) is None

@@ -26,6 +26,7 @@ from .heights import tree as heights_tree
 from .heights import ways as heights_ways
 from .holding import (
     address,
+    blocks,
     catalogue,
     demo,
     grove,
@@ -46,6 +47,7 @@ BLUEPRINTS = tuple(
     module.routes
     for module in (
         address,
+        blocks,
         catalogue,
         demo,
         grove,

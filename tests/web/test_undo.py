@@ -32,6 +32,8 @@ ASKS = {
     "POST /api/trees/{id}/plan",
     "POST /api/trees/{id}/recipe",
     "POST /api/trees/{id}/count",
+    "POST /api/blocks/count-out",
+    "POST /api/blocks/{id}/lie",
     "POST /api/blocks/{id}/section",
     "POST /api/blocks/{id}/schools",
     "POST /api/blocks/{id}/hedging-round",
@@ -170,10 +172,12 @@ def the_holding(do: Writer) -> None:
     do.served.at.settings = replace(do.served.at.settings, demo=False)
     do.usual("POST /api/trees/import", save=True)
     do.usual("POST /api/trees/geojson", save=True)
+    do.usual("POST /api/blocks")
     young = {"pot_l": None, "under_cover": False, "planted_year": 2026}
     made = do.usual("POST /api/plantings", **young)
     do.planted, do.young_block = made["tree_ids"], made["block_id"]
     do.usual(f"PUT {do.block}")
+    do.usual(f"PUT {do.block}/lie")
     do.one(f"PATCH {do.block}", {"version": 0, "name": "Cimo", "note": "by the road"})
     do.usual(f"PUT /api/people/{ID}")
     do.usual("PUT /api/assignments", person_id=ID)

@@ -2,16 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterator
 from itertools import groupby
 from typing import Any
 
 import numpy as np
-from scipy.spatial import ConvexHull, QhullError
 
 from ...core.days import planted_problem
 from ...core.errors import invalid
 from ...core.ground import Spot, inside, on_earth
+from ...core.lie import hull
 from ...core.words.values import say
 from ...formats.geojson import Read, read_geojson, write_geojson
 from ...formats.tree_csv import LineProblem
@@ -23,8 +23,6 @@ from ..progress import long_work
 from ..tree.sizes import Sizes, sizes_by
 from ..workplace import Workplace
 from .tree_lists import Imported, plant_lines
-
-_EDGE = 2.0  # metres round the trees of a block that was never drawn
 
 
 def _corner(site: Site) -> Spot:
@@ -44,16 +42,18 @@ def export_geojson(at: Workplace, site_id: str) -> str:
     corner = _corner(site)
     records = [r for r in held.records if r.site.id == site_id]
     sizes = {r.tree.id: sizes_by(held.size(r), held.seen.get(r.tree.id, {})) for r in records}
-    return write_geojson(_features(records, corner, sizes))
+    edge = at.know.number("planting/edge")
+    return write_geojson(_features(records, corner, sizes, edge))
 
 
 def _features(
-    records: list[TreeRecord], corner: Spot, sizes: dict[str, Sizes]
+    records: list[TreeRecord], corner: Spot, sizes: dict[str, Sizes], edge: float
 ) -> Iterator[dict[str, Any]]:
     for _, of_block in groupby(records, key=lambda r: r.block.id):
         trees = list(of_block)
         block = trees[0].block
-        ring = [list(on_earth(p, corner)) for p in _hull(trees)]
+        around = hull([(r.place.x, r.place.y) for r in trees], edge)
+        ring = [list(on_earth(p, corner)) for p in [*around, around[0]]]
         about = {"kind": "block", "name": block.name, "block": block.name, "trees": len(trees)}
         yield _feature(block.id, "Polygon", [ring], about)
         for _, of_row in groupby(trees, key=lambda r: r.row.id):
@@ -88,23 +88,6 @@ def _of_tree(r: TreeRecord, size: Sizes) -> dict[str, Any]:
         "spread_m": size.spread_m,
         "trunk_mm": size.trunk_mm,
     }
-
-
-def _hull(trees: Iterable[TreeRecord]) -> list[Spot]:
-    """The outline round trees, against the clock and closed."""
-    spots = np.array(
-        [
-            (r.place.x + dx, r.place.y + dy)
-            for r in trees
-            for dx in (-_EDGE, _EDGE)
-            for dy in (-_EDGE, _EDGE)
-        ]
-    )
-    try:
-        ring = [(float(x), float(y)) for x, y in spots[ConvexHull(spots).vertices]]
-    except QhullError:  # all on one line
-        ring = [(float(x), float(y)) for x, y in spots[:4]]
-    return [*ring, ring[0]]
 
 
 def import_geojson(at: Workplace, site_id: str, text: str, save: bool) -> Imported:

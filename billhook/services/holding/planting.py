@@ -105,7 +105,7 @@ def plant(
     many new rows. row: its number or what it is called. Raises: InvalidInput by field, NotFound.
     """
     like = like or Like()
-    _check_kind(at, species, cultivar, rootstock, planted_year)
+    check_kind(at, species, cultivar, rootstock, planted_year)
     refuse(size_problems(at.know, like.height_m, like.spread_m, like.trunk_mm))
     if rows > count:
         raise invalid("/rows", "more rows than trees")
@@ -133,9 +133,10 @@ def plant(
         return Planted(block.id, made.id, ids)
 
 
-def _check_kind(
+def check_kind(
     at: Workplace, species: str, cultivar: str | None, rootstock: str | None, planted_year: int
 ) -> None:
+    """Raises: InvalidInput for what the catalogue does not hold, or a year that cannot be."""
     know = at.know
     of_kind = cultivar in know.rows("cultivars") and (
         know.text(f"cultivars/{cultivar}/species") == species

@@ -113,33 +113,6 @@ def set_out(at: Workplace, row_id: str, spacing_m: float, bearing_deg: float | N
         return row
 
 
-def turn_block(at: Workplace, block_id: str, bearing_deg: float) -> None:
-    """Turn a block about its first place so that its first row runs toward a bearing [degrees from
-    north]. Raises: NotFound; InvalidInput where no row of it has two places.
-    """
-    with at.store.writing() as session:
-        places.block(session, block_id)
-        rows = sorted((r for r in places.rows(session) if r.block_id == block_id), key=_nth)
-        mine = {r.id: [p for p in places.places(session) if p.row_id == r.id] for r in rows}
-        line = next((sorted(mine[r.id], key=_nth) for r in rows if len(mine[r.id]) > 1), None)
-        if line is None:
-            raise invalid("/bearing_deg", "no row of it has two trees yet")
-        first = line[0]
-        now = atan2(line[-1].x - first.x, line[-1].y - first.y)
-        turn = now - radians(bearing_deg)  # clockwise bearings turn against the usual angle
-        c, s = cos(turn), sin(turn)
-        x0, y0 = first.x, first.y
-        for place in (p for of_row in mine.values() for p in of_row):
-            east, north = place.x - x0, place.y - y0
-            place.x = round(x0 + east * c - north * s, 2)
-            place.y = round(y0 + east * s + north * c, 2)
-            save_places(session, place)
-
-
-def _nth(one: Row | Place) -> int:
-    return one.n
-
-
 def note_on(at: Workplace, scope: Literal["row", "block"], scope_id: str, note: str) -> None:
     """What is worth knowing of a row or block. Raises: NotFound."""
     with at.store.writing() as session:

@@ -6,8 +6,9 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ...core.lie import Lie
 from ...core.season.normals import Normals
-from ...services.holding import planting, setting_up
+from ...services.holding import blocks, planting, setting_up
 from ...services.tree import put_right
 from ...services.tree.framing import apply_row_mean
 from ..answers import body as answer
@@ -163,6 +164,7 @@ def patch_block(path: IdPath, body: CalledIn) -> dict[str, Any]:
     if body.note is not None:
         put_right.note_on(here(), "block", path.id, body.note)
     if body.bearing_deg is not None:
-        put_right.turn_block(here(), path.id, body.bearing_deg)
+        turned = Lie(body.bearing_deg, None, None)
+        blocks.lay_block(here(), path.id, 0.0, 0.0, turned, save=True)
     block = put_right.call_block(here(), path.id, body.version or 0, body.name)
     return answer(CalledOut, {"id": block.id, "called": block.name})

@@ -21,6 +21,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blocks/count-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Rows and trees that an outline holds; nothing is saved. */
+        post: operations["holding_blocks_post_count_out_blocks_count_out_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Plant a block that was drawn. */
+        post: operations["holding_blocks_post_block_blocks_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/lie": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How a block lies. */
+        get: operations["holding_blocks_get_lie_blocks__id__lie_get"];
+        /** Move, turn or spread out a block. */
+        put: operations["holding_blocks_put_lie_blocks__id__lie_put"];
+        /** How a block would lie; nothing is saved. */
+        post: operations["holding_blocks_post_lie_blocks__id__lie_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -3107,6 +3160,151 @@ export interface components {
             side: number;
             /** Path */
             path: string;
+        };
+        /**
+         * CountedOutOut
+         * @description Spots [m] of each row, the first row and its first place being 1.
+         */
+        CountedOutOut: {
+            /** Rows */
+            rows: [
+                number,
+                number
+            ][][];
+            /** Bearing Deg */
+            bearing_deg: number;
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * OutlineIn
+         * @description A target shape laid over a tree.
+         */
+        OutlineIn: {
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
+            /**
+             * Skirt M
+             * @default 0
+             */
+            skirt_m: number;
+            /**
+             * Lean Deg
+             * @default 0
+             */
+            lean_deg: number;
+            /**
+             * Row Bearing Deg
+             * @default 0
+             */
+            row_bearing_deg: number;
+            /**
+             * Draw In M
+             * @default 0
+             */
+            draw_in_m: number;
+            /**
+             * Draw In Deg
+             * @default 0
+             */
+            draw_in_deg: number;
+        };
+        /**
+         * DrawnOut
+         * @description How many trees stand there now.
+         */
+        DrawnOut: {
+            /** Trees */
+            trees: number;
+        };
+        /**
+         * DrawnIn
+         * @description A block that was drawn, with what is planted in it. skipped: row and place of spots that stay
+         *     empty.
+         */
+        DrawnIn: {
+            /** Id */
+            id?: string | null;
+            /** Site Id */
+            site_id: string;
+            /** Corners */
+            corners: number[][];
+            /** Row Spacing M */
+            row_spacing_m: number;
+            /** Spacing M */
+            spacing_m: number;
+            /** Bearing Deg */
+            bearing_deg?: number | null;
+            /** Block */
+            block: string;
+            /** Species */
+            species: string;
+            /** Planted Year */
+            planted_year: number;
+            /** Cultivar */
+            cultivar?: string | null;
+            /** Rootstock */
+            rootstock?: string | null;
+            /**
+             * Skipped
+             * @default []
+             */
+            skipped: number[][];
+        };
+        /**
+         * LieOut
+         * @description How a block lies: which way its rows run, how far apart, null where too little stands there
+         *     to tell; its outline and the spots of its trees [m].
+         */
+        LieOut: {
+            /** Bearing Deg */
+            bearing_deg: number | null;
+            /** Row Spacing M */
+            row_spacing_m: number | null;
+            /** Spacing M */
+            spacing_m: number | null;
+            /** Outline */
+            outline: [
+                number,
+                number
+            ][];
+            /** Spots */
+            spots: [
+                number,
+                number
+            ][];
+        };
+        /**
+         * LieIn
+         * @description A block moved by so many metres, and turned or spread out about its first tree; null leaves
+         *     what is.
+         */
+        LieIn: {
+            /** Id */
+            id?: string | null;
+            /**
+             * East M
+             * @default 0
+             */
+            east_m: number;
+            /**
+             * North M
+             * @default 0
+             */
+            north_m: number;
+            /** Bearing Deg */
+            bearing_deg?: number | null;
+            /** Row Spacing M */
+            row_spacing_m?: number | null;
+            /** Spacing M */
+            spacing_m?: number | null;
         };
         /**
          * CatalogueOut
@@ -10681,46 +10879,6 @@ export interface components {
             outline: components["schemas"]["OutlineIn"];
         };
         /**
-         * OutlineIn
-         * @description A target shape laid over a tree.
-         */
-        OutlineIn: {
-            /**
-             * Shape
-             * @enum {string}
-             */
-            shape: "wall" | "round" | "pyramid" | "globe";
-            /** Top M */
-            top_m: number;
-            /** Half M */
-            half_m: number;
-            /**
-             * Skirt M
-             * @default 0
-             */
-            skirt_m: number;
-            /**
-             * Lean Deg
-             * @default 0
-             */
-            lean_deg: number;
-            /**
-             * Row Bearing Deg
-             * @default 0
-             */
-            row_bearing_deg: number;
-            /**
-             * Draw In M
-             * @default 0
-             */
-            draw_in_m: number;
-            /**
-             * Draw In Deg
-             * @default 0
-             */
-            draw_in_deg: number;
-        };
-        /**
          * WhichLimbIn
          * @description A frame; ``seasons``: since each limb's hard cut.
          */
@@ -12135,6 +12293,410 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AddressOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_blocks_post_count_out_blocks_count_out_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutlineIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CountedOutOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_blocks_post_block_blocks_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DrawnIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawnOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_blocks_get_lie_blocks__id__lie_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LieOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_blocks_put_lie_blocks__id__lie_put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LieIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LieOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_blocks_post_lie_blocks__id__lie_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LieIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LieOut"];
                 };
             };
             /** @description Not readable as JSON */

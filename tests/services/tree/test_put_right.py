@@ -10,8 +10,10 @@ import pytest
 from PIL import Image
 
 from billhook.core.errors import InvalidInput
+from billhook.core.lie import Lie
 from billhook.services.book import logbook, photos
 from billhook.services.holding import planting
+from billhook.services.holding.blocks import lay_block
 from billhook.services.holding.grove import grove
 from billhook.services.tree import put_right, records, views
 from billhook.services.tree.views import tree_view
@@ -114,7 +116,7 @@ def test_a_block_is_turned_about_its_first_tree(garden):
     with at.store.reading() as session:
         block = tree_record(session, garden.tree_ids[0]).block.id
         before = [(r.place.x, r.place.y) for r in tree_records(session, block_id=block)]
-    put_right.turn_block(at, block, 0)
+    lay_block(at, block, 0, 0, Lie(0, None, None), save=True)
     with at.store.reading() as session:
         after = [(r.place.x, r.place.y) for r in tree_records(session, block_id=block)]
     assert after[0] == before[0]

@@ -6,6 +6,13 @@ from typing import Any
 
 from .parts import CUTS, FRAME, ID, MANY_ID, QUICK_ID, SIDE_ID, SURVEY, TMAX, TMIN, TOUCHED
 
+OUTLINE: dict[str, Any] = {
+    "corners": [[5000, 5000], [5060, 5000], [5060, 5030], [5000, 5030]],
+    "row_spacing_m": 6,
+    "spacing_m": 4,
+    "bearing_deg": 90,
+}
+
 
 def resources(
     tree_id: str, frame_id: str, site_id: str, block_id: str
@@ -156,6 +163,25 @@ def resources(
             "count": 3,
         },
         "PUT /api/weather/scenario": {"scenario": "frost"},
+        "POST /api/blocks/count-out": OUTLINE | {"site_id": site_id},
+        "POST /api/blocks": OUTLINE
+        | {
+            "site_id": site_id,
+            "block": "Drawn",
+            "species": "avocado",
+            "planted_year": 2020,
+            "cultivar": "hass",
+            "rootstock": None,
+            "skipped": [[1, 2]],
+        },
+        f"POST /api/blocks/{block_id}/lie": {"east_m": 1000},
+        f"PUT /api/blocks/{block_id}/lie": {
+            "east_m": 1000,
+            "north_m": 1000,
+            "bearing_deg": 20,
+            "row_spacing_m": 7,
+            "spacing_m": 5,
+        },
         f"POST /api/blocks/{block_id}/observations": {
             "kind": "flush_start",
             "value": "2027-03-20",
