@@ -4,8 +4,10 @@ while nothing changes, and never saved.
 
 from __future__ import annotations
 
+import gc
 from collections import namedtuple
 from collections.abc import Iterator, Sequence
+from contextlib import contextmanager
 from functools import lru_cache
 from typing import Any, TypeVar
 
@@ -13,6 +15,21 @@ from sqlalchemy import ColumnElement, Select, select
 from sqlmodel import Session, SQLModel
 
 T = TypeVar("T", bound=SQLModel)
+_AT_ONCE = 5000
+
+
+@contextmanager
+def unswept() -> Iterator[None]:
+    """While very many rows are made that all stay, none of them is looked through for what could be
+    thrown away; that takes as long as reading them.
+    """
+    on = gc.isenabled()
+    gc.disable()
+    try:
+        yield
+    finally:
+        if on:
+            gc.enable()
 
 
 @lru_cache(maxsize=64)
@@ -36,7 +53,8 @@ def lights(
 ) -> list[T]:
     """Rows of a table, read only."""
     query = select(*columns_of(table)).where(*where).order_by(*order)
-    return [row for (row,) in many(session, query, table)]
+    session.flush()
+    return list(map(light_of(table)._make, session.connection().execute(query).all()))
 
 
 def many(
@@ -52,10 +70,11 @@ def many(
         spans.append((at, at + width))
         at += width
     session.flush()
-    for row in session.connection().execute(query):
-        values = tuple(row)
-        found = [
-            None if values[a] is None else make(values[a:b])
-            for make, (a, b) in zip(makers, spans, strict=True)
-        ]
-        yield (*found, *values[at:])
+    for rows in session.connection().execute(query).partitions(_AT_ONCE):
+        for row in rows:
+            values = tuple(row)
+            found = [
+                None if values[a] is None else make(values[a:b])
+                for make, (a, b) in zip(makers, spans, strict=True)
+            ]
+            yield (*found, *values[at:])

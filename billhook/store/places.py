@@ -98,7 +98,7 @@ def spots(session: Session) -> list[tuple[str, int, tuple[str, float, float]]]:
     """Id and number of every place, with its row and spot [m], in walking order within its row."""
     columns = (Place.id, Place.n, Place.row_id, Place.x, Place.y)
     query = plain_select(*columns).order_by(col(Place.row_id), col(Place.n))  # type: ignore[call-overload]
-    return [(i, n, (row, x, y)) for i, n, row, x, y in session.connection().execute(query)]
+    return [(i, n, (row, x, y)) for i, n, row, x, y in session.connection().execute(query).all()]
 
 
 def ground_mark(session: Session) -> tuple[int, ...]:

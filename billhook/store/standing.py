@@ -24,9 +24,9 @@ from ..core.frame.whole import Size
 from ..core.season.seen import OBSERVABLE
 from . import frames, stances
 from .acts import arrival
-from .lights import lights
+from .lights import lights, unswept
 from .tables import FrameRow, Graft, Observation, PutOff, Stem, Task, Tree
-from .trees import TreeRecord, dates_of, in_force, light_records, written
+from .trees import TreeRecord, dates_of, in_force, light_records, walked, written
 from .work_tables import LogEntry, Plan
 
 Dates = Mapping[str, Mapping[str, list[dt.date]]]
@@ -154,6 +154,11 @@ def standing(session: Session, before: Standing | None) -> Standing:
 
 def whole(session: Session, mark: int = 0) -> Standing:
     """Everything, read anew."""
+    with unswept():
+        return _whole(session, mark)
+
+
+def _whole(session: Session, mark: int) -> Standing:
     seen = written(session)
     now = {row.stem_id: row for row in _newest(session)}
     return Standing(
@@ -191,8 +196,11 @@ def _log(entries: Iterable[LogEntry]) -> dict[str, tuple[LogEntry, ...]]:
 def _newest(session: Session, stem_ids: Sequence[str] | None = None) -> list[FrameRow]:
     """The newest frame of each stem, or of these."""
     where = [] if stem_ids is None else [col(FrameRow.stem_id).in_(stem_ids)]
-    order = (col(FrameRow.stem_id), col(FrameRow.seq))
-    newest = {r.stem_id: r for r in lights(session, FrameRow, *where, order=order)}
+    newest: dict[str, FrameRow] = {}
+    for row in lights(session, FrameRow, *where):
+        before = newest.get(row.stem_id)
+        if before is None or before.seq < row.seq:
+            newest[row.stem_id] = row
     return list(newest.values())
 
 
@@ -262,11 +270,7 @@ def _records(session: Session, before: Standing, found: _Touched) -> dict[str, A
         return {"records": tuple(light_records(session))}
     fresh = light_records(session, list(ids))
     kept = [r for r in before.records if r.tree.id not in ids]
-    return {"records": tuple(sorted([*kept, *fresh], key=_walked))}
-
-
-def _walked(record: TreeRecord) -> tuple[Any, ...]:
-    return record.site.name, record.block.name, record.row.n, record.place.n
+    return {"records": tuple(sorted([*kept, *fresh], key=walked))}
 
 
 def _observed(session: Session, before: Standing, found: _Touched) -> dict[str, Any] | None:

@@ -96,21 +96,41 @@ def light_records(session: Session, tree_ids: Sequence[str] | None = None) -> li
     """Standing trees in walking order, all or these, to be read and never saved. Rows, blocks and
     sites are one for all their trees.
     """
-    wide = (Tree, Stem, Graft, Place)
-    query = _joined(joined_select(*(c for t in wide for c in columns_of(t)), col(Row.id)))
-    query = query.where(col(Tree.removed_on).is_(None))
-    if tree_ids is not None:
-        query = query.where(col(Tree.id).in_(tree_ids))
     known = aims(session)
     rows = {r.id: r for r in lights(session, Row)}
     blocks = {b.id: b for b in lights(session, Block)}
     sites = {x.id: x for x in lights(session, Site)}
     found = []
-    for t, s, g, p, row_id in many(session, query, *wide):
-        row = rows[row_id]
+    for t, s, g, p in _all_parts(session) if tree_ids is None else _parts(session, tree_ids):
+        row = rows[p.row_id]
         block = blocks[row.block_id]
         found.append(_record(known, t, s, g, p, row, block, sites[block.site_id]))
-    return found
+    return sorted(found, key=walked)
+
+
+def walked(record: TreeRecord) -> tuple[str, str, int, int]:
+    """Where it comes when the holding is walked: by site, block, row and place."""
+    return record.site.name, record.block.name, record.row.n, record.place.n
+
+
+_Parts = tuple[Tree, Stem, Graft | None, Place]
+_STANDS = col(Tree.removed_on).is_(None)
+
+
+def _parts(session: Session, tree_ids: Sequence[str]) -> Iterator[_Parts]:
+    wide = (Tree, Stem, Graft, Place)
+    query = _joined(joined_select(*(c for t in wide for c in columns_of(t))))
+    yield from many(session, query.where(_STANDS, col(Tree.id).in_(tree_ids)), *wide)
+
+
+def _all_parts(session: Session) -> Iterator[_Parts]:
+    """Of every standing tree: for so many, tables read from end to end are quicker than a join."""
+    places = {p.id: p for p in lights(session, Place)}
+    stems = {s.tree_id: s for s in lights(session, Stem)}
+    grafts = {g.stem_id: g for g in lights(session, Graft, col(Graft.mark) == "")}
+    for tree in lights(session, Tree, _STANDS):
+        stem = stems[tree.id]
+        yield tree, stem, grafts.get(stem.id), places[tree.place_id]
 
 
 def _joined(query: Any) -> Any:

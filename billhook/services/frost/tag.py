@@ -25,7 +25,7 @@ def frost_tag(desk: SeasonDesk, records: Sequence[TreeRecord]) -> FrostTag:
     that lost leaf or wood, and that nobody has looked at since.
     """
     cold = desk.at.know.number("frost/cold-from")
-    out = [r for r in records if not r.tree.under_cover]
+    out = {r.row.id: r for r in records if not r.tree.under_cover}.values()
     nights = [
         (f.tmin, f.date, r.block.name, r.row.id)
         for r in out

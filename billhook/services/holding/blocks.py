@@ -13,19 +13,21 @@ from ...core.lie import Lie, hull, lie_of, moved
 from ...formats.tree_csv import MAX_LINES, TreeLine
 from ...store import places
 from ..workplace import Workplace
-from .planting import check_kind
+from .ground import ROW_GAP
+from .planting import check_kind, usual_step
 from .tree_lists import Imported, plant_lines
 
 
 @dataclass(frozen=True)
 class Outline:
     """A block as it is drawn: its corners [m east and north of the site's corner]. Rows run to a
-    bearing [degrees from north]; along the longest side where none is given.
+    bearing [degrees from north]; along the longest side where none is given. Trees stand as their
+    kind does usually where no spacing is given.
     """
 
     corners: tuple[Spot, ...]
-    row_spacing_m: float
-    spacing_m: float
+    row_spacing_m: float | None = None
+    spacing_m: float | None = None
     bearing_deg: float | None = None
 
 
@@ -34,11 +36,15 @@ class CountedOut:
     """Spots of each row, the first row being 1 and the first place in it 1."""
 
     rows: list[list[Spot]]
+    row_spacing_m: float
+    spacing_m: float
     bearing_deg: float
     trees: int
 
 
-def count_out(at: Workplace, site_id: str, outline: Outline) -> CountedOut:
+def count_out(
+    at: Workplace, site_id: str, outline: Outline, species: str | None = None
+) -> CountedOut:
     """Rows and trees of an outline. Raises: NotFound; InvalidInput for one that crosses itself,
     lies over trees that stand, or holds none or too many.
     """
@@ -48,9 +54,9 @@ def count_out(at: Workplace, site_id: str, outline: Outline) -> CountedOut:
     corners = outline.corners
     if crosses_itself(corners):
         raise invalid("/corners", "its outline crosses itself")
-    _refuse_spacing(at, outline.row_spacing_m, outline.spacing_m)
+    apart, step = _spacing(at, outline, species)
     area = abs(sum(ax * by - bx * ay for (ax, ay), (bx, by) in _sides(corners))) / 2
-    if area / (outline.row_spacing_m * outline.spacing_m) > MAX_LINES:
+    if area / (apart * step) > MAX_LINES:
         raise invalid("/corners", f"more than {MAX_LINES - 1:,} trees")
     there = [r for r in held.records if r.site.id == site_id]
     over = inside([(r.place.x, r.place.y) for r in there], corners)
@@ -61,10 +67,22 @@ def count_out(at: Workplace, site_id: str, outline: Outline) -> CountedOut:
         raise invalid("/corners", f"{stand} within it already: {first}{' and others' * (n > 1)}")
     bearing = outline.bearing_deg
     bearing = longest_side_deg(corners) if bearing is None else bearing
-    rows = rows_within(corners, outline.row_spacing_m, outline.spacing_m, bearing)
+    rows = rows_within(corners, apart, step, bearing)
     if not rows:
         raise invalid("/corners", "no row fits into it")
-    return CountedOut(rows, bearing, sum(len(row) for row in rows))
+    return CountedOut(rows, apart, step, bearing, sum(len(row) for row in rows))
+
+
+def _spacing(at: Workplace, outline: Outline, species: str | None) -> tuple[float, float]:
+    """Between rows and between trees in them [m]. Raises: InvalidInput by field."""
+    apart, step = outline.row_spacing_m, outline.spacing_m
+    _refuse_spacing(at, apart, step)
+    if step is None:
+        if species is None:
+            raise invalid("/spacing_m", "say how far apart they stand, or of which kind they are")
+        check_kind(at, species, None, None, at.today().year)
+        step = usual_step(at, species)
+    return apart or step * ROW_GAP, step
 
 
 def _sides(corners: Sequence[Spot]) -> Iterable[tuple[Spot, Spot]]:
@@ -104,7 +122,7 @@ def draw_block(
     NotFound; InvalidInput by field.
     """
     check_kind(at, kind.species, kind.cultivar, kind.rootstock, kind.planted_year)
-    counted = count_out(at, site_id, outline)
+    counted = count_out(at, site_id, outline, kind.species)
     with at.store.reading() as session:
         if places.block_named(session, site_id, name):
             raise invalid("/block", f"there is a block called {name} already")

@@ -9,7 +9,8 @@ from sqlmodel import Session
 from ...store import places
 
 _BLOCK_GAP = 2.2  # distance to the next block laid out by default, as a multiple of the spacing
-_ROW_GAP = 1.2
+ROW_GAP = 1.2
+"""Distance between rows where nobody says, as a multiple of the spacing in them."""
 Line = tuple[str, int]
 """A row by the name of its block and its number."""
 
@@ -42,7 +43,7 @@ class Ground:
         if self._lowest is None:
             return 0.0, 0.0
         if line[0] in self._blocks:
-            return 0.0, self._lowest - (apart or step * _ROW_GAP)
+            return 0.0, self._lowest - (apart or step * ROW_GAP)
         return 0.0, self._lowest - step * _BLOCK_GAP
 
 

@@ -10,6 +10,7 @@ from dataclasses import dataclass
 from ...core.frame.whole import Size
 from ...core.season.next_need import CANNOT_TELL, Need, main_work, next_need
 from ...store import places
+from ...store.lights import unswept
 from ...store.tables import Block, FrameRow, Holding, Row, Site
 from ...store.trees import TreeRecord
 from ..frost.tag import FrostTag, frost_tag
@@ -50,7 +51,7 @@ class GroveView:
 
 def grove(at: Workplace, day: dt.date) -> GroveView:
     """Every block, row and standing tree, with its next need."""
-    with at.store.reading() as session:
+    with at.store.reading() as session, unswept():
         desk = SeasonDesk(session, at, day)
         found = trees_with_needs(desk, desk.held.records)
         standing = {t.record.place.id for t in found}

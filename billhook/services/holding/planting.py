@@ -158,6 +158,11 @@ def _step(at: Workplace, species: str, pot_l: float | None, like: Like) -> float
         return at.know.number("planting/close")
     if pot_l:
         return at.know.number("planting/pots-apart")
+    return usual_step(at, species)
+
+
+def usual_step(at: Workplace, species: str) -> float:
+    """How far apart trees of a kind stand in a row where nobody says [m]: they touch."""
     return sum(at.know.numbers(f"species/{species}/spread")) / 2
 
 

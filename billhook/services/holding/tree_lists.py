@@ -25,6 +25,7 @@ from ..tree.framing import sketched_frame
 from ..tree.sizes import sizes_of_all
 from ..workplace import Workplace
 from .ground import Ground, ground_of
+from .planting import usual_step
 
 _ORDER: tuple[type[SQLModel], ...] = (
     Block,
@@ -191,7 +192,7 @@ def _place(at: Workplace, made: _Rows, ground: Ground, row_id: str, line: TreeLi
     where = (line.block, line.row)
     x, y = line.x, line.y
     if x is None or y is None:
-        x, y = ground.next(where, sum(at.know.numbers(f"species/{line.species}/spread")) / 2)
+        x, y = ground.next(where, usual_step(at, line.species))
     place_id = made.add(Place, row_id=row_id, n=line.place, x=x, y=y)
     ground.put(where, line.place, place_id, x, y)
     return place_id

@@ -29,7 +29,8 @@ def _lying(found: blocks.Lying) -> dict[str, Any]:
 @routes.post("/blocks/count-out", responses={200: CountedOutOut})
 def post_count_out(body: OutlineIn) -> dict[str, Any]:
     """Rows and trees that an outline holds; nothing is saved."""
-    return answer(CountedOutOut, blocks.count_out(here(), body.site_id, _outline(body)))
+    found = blocks.count_out(here(), body.site_id, _outline(body), body.species)
+    return answer(CountedOutOut, found)
 
 
 @routes.post("/blocks", responses={201: DrawnOut})

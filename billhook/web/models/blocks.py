@@ -17,20 +17,24 @@ Nth = Annotated[Counted, Field(ge=1, le=99_999)]
 
 class OutlineIn(Asked):
     """Corners of a block [m east and north of the site's corner], and how its rows are counted out;
-    along its longest side where no bearing is given.
+    along its longest side where no bearing is given, as far apart as its kind stands usually where
+    no spacing is.
     """
 
     site_id: Text
     corners: Annotated[list[Corner], Field(min_length=3, max_length=200)]
-    row_spacing_m: Spacing
-    spacing_m: Spacing
+    row_spacing_m: Spacing | None = None
+    spacing_m: Spacing | None = None
     bearing_deg: Bearing | None = None
+    species: Annotated[str, Field(max_length=60)] | None = None
 
 
 class CountedOutOut(Answer):
     """Spots [m] of each row, the first row and its first place being 1."""
 
     rows: list[list[tuple[float, float]]]
+    row_spacing_m: float
+    spacing_m: float
     bearing_deg: float
     trees: int
 

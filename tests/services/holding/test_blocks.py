@@ -16,18 +16,13 @@ FIELD = Outline(FAR, 6.0, 4.0)
 AVOCADO = Kind("avocado", 2020, "hass")
 
 
-def site_of(at):
-    with at.store.reading() as session:
-        return places.sites(session)[0].id
-
-
 def block_of(at, name):
     with at.store.reading() as session:
         return next(b.id for b in places.blocks(session) if b.name == name)
 
 
 def test_a_block_is_drawn_with_places_left_empty(garden):
-    at, site = garden.at, site_of(garden.at)
+    at, site = garden.at, garden.site.id
     counted = count_out(at, site, FIELD)
     assert (len(counted.rows), counted.trees, counted.bearing_deg) == (5, 75, 90)
     made = draw_block(at, site, "New field", FIELD, AVOCADO, frozenset({(1, 2), (5, 15)}))
@@ -44,6 +39,17 @@ def test_a_block_is_drawn_with_places_left_empty(garden):
     }
 
 
+def test_trees_stand_as_their_kind_does_where_nobody_says(garden):
+    at, site = garden.at, garden.site.id
+    bare = Outline(FAR)
+    counted = count_out(at, site, bare, "avocado")
+    low, high = at.know.numbers("species/avocado/spread")
+    assert counted.spacing_m == (low + high) / 2
+    assert counted.row_spacing_m > counted.spacing_m
+    assert "how far apart" in refused("/spacing_m", lambda: count_out(at, site, bare))
+    assert "catalogue" in refused("/species", lambda: count_out(at, site, bare, "fir"))
+
+
 def refused(field, call):
     with pytest.raises(InvalidInput) as error:
         call()
@@ -52,7 +58,7 @@ def refused(field, call):
 
 
 def test_what_cannot_be_drawn_is_said_and_nothing_is_planted(garden):
-    at, site = garden.at, site_of(garden.at)
+    at, site = garden.at, garden.site.id
     with at.store.reading() as session:
         before = len(tree_records(session))
     bow = Outline((FAR[0], FAR[2], FAR[1], FAR[3]), 6, 4)
@@ -82,7 +88,7 @@ def garden_block(at):
 
 def test_a_block_is_moved_turned_and_spread_out(garden):
     at = garden.at
-    draw_block(at, site_of(garden.at), "New field", FIELD, AVOCADO)
+    draw_block(at, garden.site.id, "New field", FIELD, AVOCADO)
     block = block_of(at, "New field")
     assert lying(at, block).lie == Lie(90, 6, 4)
     tried = lay_block(at, block, 100, 0, Lie(0, 7, 5), save=False)
@@ -97,7 +103,7 @@ def test_a_block_is_moved_turned_and_spread_out(garden):
 
 def test_a_block_is_not_laid_over_another(garden):
     at = garden.at
-    draw_block(at, site_of(garden.at), "New field", FIELD, AVOCADO)
+    draw_block(at, garden.site.id, "New field", FIELD, AVOCADO)
     block = block_of(at, "New field")
     before = lying(at, block)
     onto = garden_spot(at)
@@ -118,7 +124,7 @@ def garden_spot(at):
 def test_a_single_tree_has_no_way_to_turn(garden):
     at = garden.at
     small = Outline(((500.0, 500.0), (505.0, 500.0), (505.0, 505.0), (500.0, 505.0)), 5, 5)
-    draw_block(at, site_of(garden.at), "One", small, AVOCADO)
+    draw_block(at, garden.site.id, "One", small, AVOCADO)
     block = block_of(at, "One")
     says = refused(
         "/bearing_deg", lambda: blocks.lay_block(at, block, 0, 0, Lie(20, None, None), True)

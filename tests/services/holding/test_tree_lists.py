@@ -68,7 +68,7 @@ def test_others_write_while_a_long_list_comes_in(garden):
     stop.set()
     writer.join()
     assert made.saved
-    assert len(waited) > 5
+    assert len(waited) > 2
     assert max(waited) < 10
     with at.store.reading() as session:
         assert len(tree_records(session)) == 1006
