@@ -11,12 +11,12 @@ from ...services.holding import blocks
 from ..answers import body as answer
 from ..answers import here
 from ..models.base import IdPath
-from ..models.blocks import CountedOutOut, DrawnIn, DrawnOut, LieIn, LieOut, OutlineIn
+from ..models.blocks import BlockOutlineIn, CountedOutOut, DrawnIn, DrawnOut, LieIn, LieOut
 
 routes = APIBlueprint("holding_blocks", __name__, url_prefix="/api")
 
 
-def _outline(body: OutlineIn) -> blocks.Outline:
+def _outline(body: BlockOutlineIn) -> blocks.Outline:
     corners = tuple((x, y) for x, y in body.corners)
     return blocks.Outline(corners, body.row_spacing_m, body.spacing_m, body.bearing_deg)
 
@@ -27,7 +27,7 @@ def _lying(found: blocks.Lying) -> dict[str, Any]:
 
 
 @routes.post("/blocks/count-out", responses={200: CountedOutOut})
-def post_count_out(body: OutlineIn) -> dict[str, Any]:
+def post_count_out(body: BlockOutlineIn) -> dict[str, Any]:
     """Rows and trees that an outline holds; nothing is saved."""
     found = blocks.count_out(here(), body.site_id, _outline(body), body.species)
     return answer(CountedOutOut, found)

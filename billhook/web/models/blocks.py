@@ -15,7 +15,7 @@ Corner = Annotated[list[Metres], Field(min_length=2, max_length=2)]
 Nth = Annotated[Counted, Field(ge=1, le=99_999)]
 
 
-class OutlineIn(Asked):
+class BlockOutlineIn(Asked):
     """Corners of a block [m east and north of the site's corner], and how its rows are counted out;
     along its longest side where no bearing is given, as far apart as its kind stands usually where
     no spacing is.
@@ -39,7 +39,7 @@ class CountedOutOut(Answer):
     trees: int
 
 
-class DrawnIn(OutlineIn, Written):
+class DrawnIn(BlockOutlineIn, Written):
     """A block that was drawn, with what is planted in it. skipped: row and place of spots that stay
     empty.
     """

@@ -3171,50 +3171,34 @@ export interface components {
                 number,
                 number
             ][][];
+            /** Row Spacing M */
+            row_spacing_m: number;
+            /** Spacing M */
+            spacing_m: number;
             /** Bearing Deg */
             bearing_deg: number;
             /** Trees */
             trees: number;
         };
         /**
-         * OutlineIn
-         * @description A target shape laid over a tree.
+         * BlockOutlineIn
+         * @description Corners of a block [m east and north of the site's corner], and how its rows are counted out;
+         *     along its longest side where no bearing is given, as far apart as its kind stands usually where
+         *     no spacing is.
          */
-        OutlineIn: {
-            /**
-             * Shape
-             * @enum {string}
-             */
-            shape: "wall" | "round" | "pyramid" | "globe";
-            /** Top M */
-            top_m: number;
-            /** Half M */
-            half_m: number;
-            /**
-             * Skirt M
-             * @default 0
-             */
-            skirt_m: number;
-            /**
-             * Lean Deg
-             * @default 0
-             */
-            lean_deg: number;
-            /**
-             * Row Bearing Deg
-             * @default 0
-             */
-            row_bearing_deg: number;
-            /**
-             * Draw In M
-             * @default 0
-             */
-            draw_in_m: number;
-            /**
-             * Draw In Deg
-             * @default 0
-             */
-            draw_in_deg: number;
+        BlockOutlineIn: {
+            /** Site Id */
+            site_id: string;
+            /** Corners */
+            corners: number[][];
+            /** Row Spacing M */
+            row_spacing_m?: number | null;
+            /** Spacing M */
+            spacing_m?: number | null;
+            /** Bearing Deg */
+            bearing_deg?: number | null;
+            /** Species */
+            species?: string | null;
         };
         /**
          * DrawnOut
@@ -3237,15 +3221,15 @@ export interface components {
             /** Corners */
             corners: number[][];
             /** Row Spacing M */
-            row_spacing_m: number;
+            row_spacing_m?: number | null;
             /** Spacing M */
-            spacing_m: number;
+            spacing_m?: number | null;
             /** Bearing Deg */
             bearing_deg?: number | null;
-            /** Block */
-            block: string;
             /** Species */
             species: string;
+            /** Block */
+            block: string;
             /** Planted Year */
             planted_year: number;
             /** Cultivar */
@@ -10879,6 +10863,46 @@ export interface components {
             outline: components["schemas"]["OutlineIn"];
         };
         /**
+         * OutlineIn
+         * @description A target shape laid over a tree.
+         */
+        OutlineIn: {
+            /**
+             * Shape
+             * @enum {string}
+             */
+            shape: "wall" | "round" | "pyramid" | "globe";
+            /** Top M */
+            top_m: number;
+            /** Half M */
+            half_m: number;
+            /**
+             * Skirt M
+             * @default 0
+             */
+            skirt_m: number;
+            /**
+             * Lean Deg
+             * @default 0
+             */
+            lean_deg: number;
+            /**
+             * Row Bearing Deg
+             * @default 0
+             */
+            row_bearing_deg: number;
+            /**
+             * Draw In M
+             * @default 0
+             */
+            draw_in_m: number;
+            /**
+             * Draw In Deg
+             * @default 0
+             */
+            draw_in_deg: number;
+        };
+        /**
          * WhichLimbIn
          * @description A frame; ``seasons``: since each limb's hard cut.
          */
@@ -12363,7 +12387,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OutlineIn"];
+                "application/json": components["schemas"]["BlockOutlineIn"];
             };
         };
         responses: {

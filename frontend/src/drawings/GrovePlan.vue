@@ -5,13 +5,17 @@
  */
 import type { Grove, GroveTree } from '@/api/client'
 import { fitPlan, fromPlan, toPlan, type PlanView, type Spot } from '@/geometry/plan'
-import { apart, layerAt, lassoed, sceneOf } from '@/geometry/scene'
+import { inside, layerAt, lassoed, sceneOf } from '@/geometry/scene'
 import { useDevicePixelRatio, useEventListener } from '@vueuse/core'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import PlanScale from './PlanScale.vue'
 import { bandsOf, drawPlan, type RowLabel } from './plan/draw'
+import BlockDraft from './plan/BlockDraft.vue'
+import type { Draft } from './plan/draft'
 import { paintsOf, type Ink, type Paints } from './plan/ink'
+import { useCarry, type Carried } from './plan/useCarry'
 import { useNear } from './plan/useNear'
+import { usePlates } from './plan/usePlates'
 
 const props = defineProps<{
   grove: Grove
@@ -30,6 +34,8 @@ const props = defineProps<{
   choosing?: boolean
   /** A bare wheel brings it nearer. */
   wheel?: boolean
+  /** A block that is being drawn or moved. */
+  draft?: Draft | null
 }>()
 const emit = defineEmits<{
   block: [id: string]
@@ -39,6 +45,14 @@ const emit = defineEmits<{
   put: [tree: GroveTree, x: number, y: number]
   /** Trees that a line went round, or of a row whose number was touched. */
   choose: [trees: GroveTree[]]
+  /** While a block is drawn: a touch [m], with how near counts as on it [m]. */
+  spot: [at: Spot, reach: number]
+  /** A corner was dragged to a place [m], or pressed along by a key. */
+  corner: [nth: number, to: Spot]
+  nudge: [nth: number, east: number, north: number]
+  takeOut: [nth: number]
+  /** The block was carried on [m]. */
+  shift: [east: number, north: number]
 }>()
 
 const scene = computed(() => sceneOf(props.grove, props.siteId))
@@ -52,14 +66,12 @@ const whole = computed<PlanView>(() => {
 })
 const frame = ref<HTMLElement>()
 const canvas = ref<HTMLCanvasElement>()
-/** What a pointer carries: a tree to its place, or a line round trees. */
-const carried = shallowRef<{ tree: GroveTree; x: number; y: number } | null>(null)
-const lasso = shallowRef<Spot[] | null>(null)
 const { part, nearer, zoom, pan, all, show } = useNear(
   frame,
   () => [props.width, props.height] as const,
-  (event) => props.choosing || (props.moving && !!near(event as MouseEvent)),
+  (event) => !!taken(event as MouseEvent),
   () => !!props.wheel,
+  () => !!props.draft,
 )
 const view = computed<PlanView>(() => ({
   scale: whole.value.scale * part.value.k,
@@ -73,54 +85,11 @@ const inkOf = (tree: GroveTree): Ink =>
 
 const bands = computed(() => bandsOf(scene.value, inkOf, props.lit))
 
-/** A name plate over each block, as far as they do not stand on one another. */
-const plates = computed(() => {
-  const wanted = scene.value.blocks.map(({ block, rows, box }) => {
-    const first = rows.flatMap((row) => row.at.slice(0, 1)).map((n) => scene.value.trees[n]!)
-    const high = first.reduce((a, b) => (b.y > a.y ? b : a), first[0]!)
-    const at = toPlan({ x: high.x, y: box[3] }, view.value)
-    const w = block.name.length * 9.4 + 34
-    const x = Math.min(Math.max(6, at.x - 26), Math.max(6, props.width - w - 6))
-    return { block, x, y: Math.max(2, at.y - 34), w, h: 27 }
-  })
-  const [w, h] = [props.width, props.height]
-  const seen = wanted.filter(({ block }) => {
-    const [west, south, east, north] = scene.value.blocks.find((b) => b.block === block)!.box
-    const a = toPlan({ x: west, y: north }, view.value)
-    const b = toPlan({ x: east, y: south }, view.value)
-    return a.x < w && a.y < h && b.x > 0 && b.y > 0
-  })
-  return apart(seen)
-})
-const cold = computed(() =>
-  scene.value.blocks
-    .filter(({ block }) => block.frost_pocket)
-    .map(({ block, box }) => {
-      const a = toPlan({ x: box[0], y: box[1] }, view.value)
-      const b = toPlan({ x: box[2], y: box[1] }, view.value)
-      const low = a.y - 2
-      const off = Math.abs(block.offset_c)
-      const says =
-        props.units === 'metric' ? `${off.toFixed(1)} °C` : `${(off * 1.8).toFixed(1)} °F`
-      return {
-        id: block.id,
-        from: a.x,
-        to: b.x,
-        d: `M${a.x - 18} ${low}Q${(a.x + b.x) / 2} ${low - 60} ${b.x + 18} ${low - 4}`,
-        x: Math.max(8, Math.min(a.x + 20, props.width - 300)),
-        y: low > props.height ? -1 : Math.min(low + 30, props.height - 44),
-        w: 290,
-        h: 18,
-        says: `cold air lies here, ${says} under the station`,
-      }
-    }),
-)
-/** Said where its line is seen. */
-const coldSaid = computed(() =>
-  apart(
-    cold.value.filter(({ y, from, to }) => y > 70 && from < props.width - 90 && to > 90),
-    plates.value,
-  ),
+const { plates, cold, coldSaid } = usePlates(
+  scene,
+  view,
+  () => [props.width, props.height] as const,
+  () => props.units,
 )
 const picked = computed(() => {
   const tree = scene.value.trees.find((t) => t.id === props.selected)
@@ -178,6 +147,8 @@ function place(event: MouseEvent | TouchEvent): Spot {
   }
 }
 const REACH = 24
+/** How near a touch comes to a place that it leaves empty, px. */
+const NEAR_SPOT = 14
 function near(event: MouseEvent | TouchEvent) {
   const { x, y } = fromPlan(place(event), view.value)
   const most = Math.max(REACH / view.value.scale, scene.value.crown / 2)
@@ -186,33 +157,53 @@ function near(event: MouseEvent | TouchEvent) {
 const onLabel = ({ x, y }: Spot) =>
   labels.find((l) => x > l.x - 8 && x < l.x + l.w + 8 && y > l.y - 5 && y < l.y + l.h + 5)
 
-function press(event: PointerEvent) {
-  if (props.choosing) lasso.value = [place(event)]
-  else if (props.moving) {
-    const tree = near(event)
-    if (tree) carried.value = { tree, ...place(event) }
+/** What a pointer takes up where it is. */
+function taken(event: MouseEvent): Carried | null {
+  const at = place(event)
+  if (props.choosing) return { what: 'line', spots: [at] }
+  if (props.draft) {
+    const corner = (event.target as Element).getAttribute('data-corner')
+    if (corner !== null) return { what: 'corner', nth: Number(corner), at, from: at }
+    const on = props.draft.corners.length > 2
+    return on && inside(fromPlan(at, view.value), props.draft.corners)
+      ? { what: 'block', at, from: at }
+      : null
   }
-  if (lasso.value || carried.value) frame.value!.setPointerCapture?.(event.pointerId)
+  const tree = props.moving ? near(event) : undefined
+  return tree ? { what: 'tree', tree, at } : null
 }
-function slide(event: PointerEvent) {
-  if (lasso.value) lasso.value = [...lasso.value, place(event)]
-  else if (carried.value) carried.value = { tree: carried.value.tree, ...place(event) }
-}
-function lift() {
-  if (lasso.value) {
-    const outline = lasso.value.map((spot) => fromPlan(spot, view.value))
-    lasso.value = null
-    const chosen = lassoed(scene.value, outline)
-    if (chosen.length) emit('choose', chosen)
-  } else if (carried.value) {
-    const { tree, ...at } = carried.value
-    carried.value = null
-    const { x, y } = fromPlan(at, view.value)
-    emit('put', tree, x, y)
-  }
-}
-const drop = () => (lasso.value = carried.value = null)
+const { carried, press, slide, lift, drop, moved } = useCarry(
+  () => frame.value,
+  place,
+  taken,
+  (now, before) => {
+    if (now.what === 'corner') emit('corner', now.nth, fromPlan(now.at, view.value))
+    else if (now.what === 'block' && before.what === 'block') {
+      const [a, b] = [fromPlan(before.at, view.value), fromPlan(now.at, view.value)]
+      emit('shift', b.x - a.x, b.y - a.y)
+    }
+  },
+  (now) => {
+    if (now.what === 'tree') {
+      const { x, y } = fromPlan(now.at, view.value)
+      emit('put', now.tree, x, y)
+    } else if (now.what === 'line') {
+      const chosen = lassoed(
+        scene.value,
+        now.spots.map((spot) => fromPlan(spot, view.value)),
+      )
+      if (chosen.length) emit('choose', chosen)
+    }
+  },
+)
+const lasso = computed(() => (carried.value?.what === 'line' ? carried.value.spots : null))
+const tree = computed(() => (carried.value?.what === 'tree' ? carried.value.at : null))
 function touch(event: MouseEvent) {
+  if (props.draft) {
+    const { x, y } = fromPlan(place(event), view.value)
+    if (!moved()) emit('spot', { x, y }, NEAR_SPOT / view.value.scale)
+    return
+  }
   if (props.moving || (event.target as Element).closest('a')) return
   const label = onLabel(place(event))
   if (label)
@@ -264,8 +255,8 @@ defineExpose({ zoom, pan, all, nearer, view, layer })
     role="group"
     :aria-label="`Plan of ${scene.trees.length} trees; find them by name above or in the list beside`"
     :class="[
-      moving || choosing || nearer ? 'touch-none' : 'touch-pan-y',
-      { '!cursor-move': moving, '!cursor-crosshair': choosing },
+      moving || choosing || draft || nearer ? 'touch-none' : 'touch-pan-y',
+      { '!cursor-move': moving, '!cursor-crosshair': choosing || draft?.drawn },
     ]"
     :data-near="part.k.toFixed(3)"
     :data-layer="layer"
@@ -302,9 +293,9 @@ defineExpose({ zoom, pan, all, nearer, view, layer })
         stroke-width="3"
       />
       <circle
-        v-if="carried"
-        :cx="carried.x"
-        :cy="carried.y"
+        v-if="tree"
+        :cx="tree.x"
+        :cy="tree.y"
         r="12"
         fill="none"
         stroke="var(--frost)"
@@ -321,13 +312,28 @@ defineExpose({ zoom, pan, all, nearer, view, layer })
       />
       <PlanScale :x="width - 190" :y="height - 22" :view="view" :units="units" />
     </svg>
+    <svg
+      v-if="draft"
+      class="sheet"
+      :viewBox="`0 0 ${width} ${height}`"
+      role="group"
+      aria-label="The block on the plan"
+    >
+      <BlockDraft
+        :draft="draft"
+        :view="view"
+        :units="units"
+        @nudge="(n, east, north) => $emit('nudge', n, east, north)"
+        @take-out="$emit('takeOut', $event)"
+      />
+    </svg>
     <a
       v-for="p in plates"
       :key="p.block.id"
       :href="`/block/${p.block.id}`"
       :aria-label="`Block ${p.block.name}`"
       class="plate board"
-      :class="{ 'pointer-events-none': choosing || moving }"
+      :class="{ 'pointer-events-none': choosing || moving || draft }"
       :style="{ transform: `translate(${p.x}px, ${p.y}px)` }"
       @click.prevent.stop="$emit('block', p.block.id)"
       >{{ p.block.name }}</a

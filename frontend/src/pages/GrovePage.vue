@@ -7,16 +7,20 @@ import { useSettings } from '@/composables/useSettings'
 import ManyTrees from '@/controls/trees/ManyTrees.vue'
 import TreeTable from '@/controls/trees/TreeTable.vue'
 import GrovePlan from '@/drawings/GrovePlan.vue'
-import ToneMark from '@/drawings/ToneMark.vue'
 import { dayWords } from '@/geometry/day'
-import { lengthWords } from '@/geometry/measure'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useQuery } from '@tanstack/vue-query'
 import { useRoute, useRouter } from 'vue-router'
 import { useKeys } from '@/composables/useKeys'
 import { useNarrow } from '@/composables/useNarrow'
 import { useWindowSize } from '@vueuse/core'
+import DrawBlock from './grove/DrawBlock.vue'
+import MoveBlock from './grove/MoveBlock.vue'
 import NeedsList from './grove/NeedsList.vue'
+import PickedTree from './grove/PickedTree.vue'
+import PlanLegend from './grove/PlanLegend.vue'
+import PlanTools, { type PlanMode } from './grove/PlanTools.vue'
+import { useDraft } from './grove/useDraft'
 
 const { data: grove, error, isPending } = useGrove()
 const { units } = useSettings()
@@ -55,13 +59,18 @@ const { data: lit } = useQuery({
   enabled: computed(() => !!looked.value),
 })
 const lights = computed(() => (looked.value && lit.value ? new Set(lit.value.trees) : undefined))
-const moving = ref(false)
-const choosing = ref(false)
+/** What pointers do on the plan beside picking a tree. */
+const mode = ref<PlanMode | null>(null)
+const drafting = useDraft()
+function turnTo(to: PlanMode | null) {
+  mode.value = mode.value === to ? null : to
+  drafting.begin(mode.value === 'draw' ? 'drawn' : null)
+}
 /** Trees that a line went round, or of a row: one thing is done to all. */
 const chosen = shallowRef<GroveTree[]>([])
 function choose(trees: GroveTree[]) {
   chosen.value = trees
-  choosing.value = false
+  mode.value = null
 }
 const chosenIn = computed(() => {
   const [first, last] = [chosen.value[0], chosen.value.at(-1)]
@@ -89,8 +98,13 @@ const put = (tree: GroveTree, x_m: number, y_m: number) =>
   })
 const STEP = 0.5
 function shove(event: KeyboardEvent, east: number, north: number) {
+  if (!event.shiftKey) return false
+  if (drafting.what.value) {
+    drafting.shift(east * STEP, north * STEP)
+    return true
+  }
   const tree = siteTrees.value.find((t) => t.id === picked.value?.id)
-  if (!moving.value || !event.shiftKey || !tree) return false
+  if (mode.value !== 'move' || !tree) return false
   void put(tree, tree.x + east * STEP, tree.y + north * STEP)
   return true
 }
@@ -161,82 +175,51 @@ useKeys([
         :height="narrow ? Math.round(wide * 1.15) : roomy[1]"
         :selected="picked?.id ?? null"
         :units="units"
-        :moving="moving"
-        :choosing="choosing"
+        :moving="mode === 'move'"
+        :choosing="mode === 'choose'"
+        :draft="drafting.draft.value"
         :wheel="!narrow"
         :lit="pale"
         @pick="picked = $event"
         @choose="choose"
         @open="open"
         @put="put"
+        @spot="drafting.touch"
+        @corner="drafting.corner"
+        @nudge="
+          (n, east, north) => {
+            const from = drafting.corners.value[n]!
+            drafting.corner(n, { x: from.x + east, y: from.y + north })
+          }
+        "
+        @take-out="drafting.takeOut"
+        @shift="drafting.shift"
         @block="router.push(`/block/${$event}`)"
       />
-      <div class="moves no-print">
-        <div class="flex flex-wrap gap-1.5 justify-end">
-          <RouterLink class="btn btn-small" to="/grove?view=list">As a list</RouterLink>
-          <button
-            type="button"
-            class="btn btn-small"
-            :aria-pressed="choosing"
-            @click="((choosing = !choosing), (moving = false))"
-          >
-            {{ choosing ? 'Done choosing' : 'Choose trees' }}
-          </button>
-          <button
-            type="button"
-            class="btn btn-small"
-            :aria-pressed="moving"
-            @click="((moving = !moving), (choosing = false))"
-          >
-            {{ moving ? 'Done moving' : 'Move trees' }}
-          </button>
-          <button type="button" class="turn" aria-label="Nearer" @click="plan?.zoom(1.6)">+</button>
-          <button
-            type="button"
-            class="turn"
-            aria-label="Further"
-            :disabled="!plan?.nearer"
-            @click="plan?.zoom(1 / 1.6)"
-          >
-            −
-          </button>
-          <button
-            type="button"
-            class="btn btn-small"
-            :disabled="!plan?.nearer"
-            @click="plan?.all()"
-          >
-            The whole plan
-          </button>
-        </div>
-        <p v-if="choosing" class="hint">Draw a line round them, or touch the number of a row.</p>
-        <p v-if="moving" class="hint">
-          Drag a tree to where it stands, or pick it and use shift and the arrow keys.
-        </p>
-        <p v-if="moveTrouble" class="hint wrong" role="alert">{{ moveTrouble }}</p>
-      </div>
-      <p class="legend" aria-hidden="true">
-        <span
-          v-for="t in ['go', 'light', 'wait', 'stop'] as const"
-          :key="t"
-          class="inline-flex items-center gap-1.5"
-          ><ToneMark :tone="t" small /> {{ t }}</span
-        >
-        <span class="inline-flex items-center gap-1.5"
-          ><svg width="18" height="18">
-            <circle cx="9" cy="9" r="7" fill="none" stroke="var(--ink)" stroke-width="2.2" />
-          </svg>
-          measured</span
-        >
-        <span class="inline-flex items-center gap-1.5"
-          ><svg width="18" height="18">
-            <circle cx="9" cy="9" r="7" fill="none" stroke="var(--ink)" stroke-dasharray="4 2.5" />
-          </svg>
-          sketched</span
-        >
-      </p>
+      <PlanTools
+        :mode="mode"
+        :whole="!plan?.nearer && !drafting.draft.value"
+        :trouble="moveTrouble"
+        @turn="turnTo"
+        @zoom="plan?.zoom($event)"
+        @all="plan?.all()"
+      />
+      <PlanLegend />
     </section>
-    <aside class="side">
+    <aside v-if="mode === 'draw'" class="side">
+      <DrawBlock
+        :key="site"
+        :grove="grove"
+        :site-id="site"
+        :trees="siteTrees"
+        :drafting="drafting"
+        @done="turnTo(null)"
+      />
+    </aside>
+    <aside v-else-if="mode === 'move'" class="side">
+      <MoveBlock :key="site" :grove="grove" :site-id="site" :drafting="drafting" />
+    </aside>
+    <aside v-else class="side">
       <section v-if="chosen.length" class="chosen" data-test="chosen" aria-live="polite">
         <p class="flex items-center gap-3">
           <b class="text-head">{{ chosen.length }} {{ chosen.length === 1 ? 'tree' : 'trees' }}</b>
@@ -245,25 +228,7 @@ useKeys([
         </p>
         <ManyTrees :trees="chosen" @done="chosen = []" />
       </section>
-      <div v-if="picked" class="border-b-2 border-ink pb-3 mb-1" aria-live="polite">
-        <div class="flex items-center gap-3">
-          <span class="plate text-head">{{ picked.name }}</span>
-          <p class="text-note text-ink2 leading-tight">
-            {{ picked.kind_name }}, planted {{ picked.planted_year }}<br /><template
-              v-if="picked.height_m"
-              >{{ lengthWords(picked.height_m, units) }} tall,
-              {{ lengthWords(picked.spread_m!, units) }} across,
-              {{ picked.measured ? 'measured' : 'sketched' }}</template
-            ><template v-else>not measured yet</template>
-          </p>
-        </div>
-        <p class="mt-2 flex gap-3 items-center">
-          <ToneMark :tone="picked.tone" small /> {{ picked.need }}
-        </p>
-        <button type="button" class="btn btn-go w-full mt-3" @click="open(picked)">
-          Open {{ picked.name }}
-        </button>
-      </div>
+      <PickedTree v-if="picked" :tree="picked" @open="open(picked)" />
       <p v-if="lights" class="found" role="status" data-test="found">
         <span
           >“{{ looked }}”: {{ lights.size }} {{ lights.size === 1 ? 'tree' : 'trees' }}, lit in the
@@ -308,33 +273,6 @@ useKeys([
   background: var(--ink);
   color: var(--paper);
 }
-.moves {
-  position: absolute;
-  right: 14px;
-  top: 8px;
-  display: grid;
-  gap: 4px;
-  justify-items: end;
-  z-index: 1;
-}
-.hint {
-  background: var(--paper);
-  padding: 2px 8px;
-  border-radius: 6px;
-  font-size: var(--text-note);
-}
-.legend {
-  position: absolute;
-  left: 16px;
-  bottom: 6px;
-  padding: 2px 8px;
-  border-radius: 6px;
-  background: var(--paper);
-  display: flex;
-  gap: 16px;
-  flex-wrap: wrap;
-  font: 500 15px var(--font-tag);
-}
 .side {
   background: var(--sheet);
   border-left: var(--line) solid var(--ink);
@@ -368,16 +306,6 @@ useKeys([
   .sites {
     position: static;
     padding: 8px 12px 0;
-  }
-  .moves {
-    position: static;
-    display: flex;
-    flex-wrap: wrap;
-    padding: 8px 12px 0;
-  }
-  .legend {
-    position: static;
-    padding: 0 12px 10px;
   }
 }
 </style>

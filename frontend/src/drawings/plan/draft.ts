@@ -25,7 +25,8 @@ function farFromSide(p: Spot, a: Spot, b: Spot): number {
 export function withCorner(corners: Spot[], spot: Spot): Spot[] {
   if (corners.length < 3) return [...corners, spot]
   const off = corners.map((a, i) => farFromSide(spot, a, corners[(i + 1) % corners.length]!))
-  return corners.toSpliced(off.indexOf(Math.min(...off)) + 1, 0, spot)
+  const at = off.indexOf(Math.min(...off)) + 1
+  return [...corners.slice(0, at), spot, ...corners.slice(at)]
 }
 
 /** The number of the spot within reach [m] of a touch inside the outline; -1 for none. */

@@ -21,7 +21,7 @@ export function useCarry(
   frame: () => HTMLElement | undefined,
   at: (event: MouseEvent) => Spot,
   takes: (event: PointerEvent) => Carried | null,
-  along: (carried: Carried) => void,
+  along: (now: Carried, before: Carried) => void,
   down: (carried: Carried) => void,
 ) {
   const carried = shallowRef<Carried | null>(null)
@@ -42,7 +42,7 @@ export function useCarry(
       carried.value = { ...now, at: spot }
     }
     went = true
-    along(carried.value)
+    along(carried.value, now)
   }
   function lift() {
     const now = carried.value

@@ -4,26 +4,28 @@ import { zoom as zooming, zoomIdentity, type D3ZoomEvent, type ZoomTransform } f
 import { computed, onMounted, onUnmounted, shallowRef, watch, type Ref } from 'vue'
 
 const MOST = 400
+/** How far away it may be taken while there is free ground to be seen. */
+const FAR = 0.1
 
 /**
  * size: of the plan, px. held: whether a pointer holds something else there, so that it does not
- * move the plan. wheel: whether a bare wheel brings it nearer; else it scrolls the page.
+ * move the plan. free: the ground round the whole is of use too. wheel: whether a bare wheel brings it nearer; else it scrolls the page.
  */
 export function useNear(
   on: Ref<HTMLElement | undefined>,
   size: () => readonly [number, number],
   held: (event: Event) => boolean,
   wheel: () => boolean,
+  free: () => boolean = () => false,
 ) {
   const part = shallowRef<ZoomTransform>(zoomIdentity)
   const nearer = computed(() => part.value.k > 1.001)
   const does = zooming<HTMLElement, unknown>()
-    .scaleExtent([1, MOST])
     .filter((event: MouseEvent & TouchEvent) => {
       if (event.type === 'wheel') return wheel() || event.ctrlKey
       if (event.button || held(event)) return false
       // one finger scrolls the page while the whole plan is seen
-      return !event.touches || event.touches.length > 1 || nearer.value
+      return !event.touches || event.touches.length > 1 || nearer.value || free()
     })
     .on('zoom', (event: D3ZoomEvent<HTMLElement, unknown>) => (part.value = event.transform))
   const at = () => select(on.value!)
@@ -33,9 +35,10 @@ export function useNear(
       [0, 0],
       [w, h],
     ])
-    does.translateExtent([
-      [0, 0],
-      [w, h],
+    const beyond = free() ? Infinity : 0
+    does.scaleExtent([free() ? FAR : 1, MOST]).translateExtent([
+      [-beyond, -beyond],
+      [w + beyond, h + beyond],
     ])
   }
   onMounted(() => {
@@ -46,6 +49,10 @@ export function useNear(
   watch(size, () => {
     bound()
     if (on.value) does.transform(at(), zoomIdentity)
+  })
+  watch(free, (now) => {
+    bound()
+    if (!now && on.value && part.value.k < 1) does.transform(at(), zoomIdentity)
   })
   const zoom = (by: number) => does.scaleBy(at(), by)
   const pan = (x: number, y: number) => does.translateBy(at(), x / part.value.k, y / part.value.k)

@@ -1,10 +1,5 @@
 /** A block that is being drawn or moved on the plan of the grove. */
-import {
-  shifted,
-  spotAt,
-  withCorner,
-  type Draft,
-} from '@/drawings/plan/draft'
+import { shifted, spotAt, withCorner, type Draft } from '@/drawings/plan/draft'
 import type { Spot } from '@/geometry/plan'
 import { computed, ref, shallowRef } from 'vue'
 
@@ -48,12 +43,27 @@ export function useDraft() {
     if (!now.delete(nth)) now.add(nth)
     empty.value = now
   }
-  const corner = (nth: number, spot: Spot) => outlined(corners.value.with(nth, spot))
-  const takeOut = (nth: number) => outlined(corners.value.toSpliced(nth, 1))
+  const corner = (nth: number, spot: Spot) =>
+    outlined(corners.value.map((c, i) => (i === nth ? spot : c)))
+  const takeOut = (nth: number) => outlined(corners.value.filter((_, i) => i !== nth))
   function shift(east: number, north: number) {
     by.value = { x: by.value.x + east, y: by.value.y + north }
     lay(shifted(corners.value, east, north), shifted(spots.value, east, north))
   }
-  return { draft, corners, spots, empty, what, by, begin, lay, outlined, touch, corner, takeOut, shift }
+  return {
+    draft,
+    corners,
+    spots,
+    empty,
+    what,
+    by,
+    begin,
+    lay,
+    outlined,
+    touch,
+    corner,
+    takeOut,
+    shift,
+  }
 }
 export type Drafting = ReturnType<typeof useDraft>

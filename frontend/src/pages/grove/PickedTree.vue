@@ -1,0 +1,30 @@
+<script setup lang="ts">
+/** The tree that is picked in the plan: what it is, and what it needs. */
+import type { GroveTree } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import ToneMark from '@/drawings/ToneMark.vue'
+import { lengthWords } from '@/geometry/measure'
+
+defineProps<{ tree: GroveTree }>()
+defineEmits<{ open: [] }>()
+const { units } = useSettings()
+</script>
+
+<template>
+  <div class="border-b-2 border-ink pb-3 mb-1" aria-live="polite">
+    <div class="flex items-center gap-3">
+      <span class="plate text-head">{{ tree.name }}</span>
+      <p class="text-note text-ink2 leading-tight">
+        {{ tree.kind_name }}, planted {{ tree.planted_year }}<br /><template v-if="tree.height_m"
+          >{{ lengthWords(tree.height_m, units) }} tall,
+          {{ lengthWords(tree.spread_m!, units) }} across,
+          {{ tree.measured ? 'measured' : 'sketched' }}</template
+        ><template v-else>not measured yet</template>
+      </p>
+    </div>
+    <p class="mt-2 flex gap-3 items-center"><ToneMark :tone="tree.tone" small /> {{ tree.need }}</p>
+    <button type="button" class="btn btn-go w-full mt-3" @click="$emit('open')">
+      Open {{ tree.name }}
+    </button>
+  </div>
+</template>
