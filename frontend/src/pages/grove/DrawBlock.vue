@@ -60,7 +60,9 @@ const { data: counted, error } = useQuery({
   queryKey: ['count-out', asked],
   queryFn: () => heed(api.POST('/api/blocks/count-out', { body: asked.value })),
   enabled: () =>
-    !planted.value && asked.value.corners.length > 2 && !!(asked.value.spacing_m || said.species),
+    !planted.value &&
+    asked.value.corners.length > 2 &&
+    !!(asked.value.spacing_m || asked.value.species),
   retry: false,
 })
 /** Row and place of each spot, in the order they are drawn. */
