@@ -39,7 +39,7 @@ from .holding import (
     tree_lists,
 )
 from .plan import counted, cutting, proposals, sheets
-from .season import almanac, calendar, says, stances, today, weather
+from .season import almanac, calendar, months, says, stances, today, weather
 from .tree import observing, tracing, trees
 from .walk import rows, shoots, walks
 
@@ -64,6 +64,7 @@ BLUEPRINTS = tuple(
         tracing,
         almanac,
         calendar,
+        months,
         says,
         stances,
         today,

@@ -27,6 +27,7 @@ export const router = createRouter({
   routes: [
     { path: '/today', name: 'today', component: () => import('@/pages/TodayPage.vue') },
     { path: '/weeks', name: 'weeks', component: () => import('@/pages/WeeksPage.vue') },
+    { path: '/months', name: 'months', component: () => import('@/pages/MonthsPage.vue') },
     { path: '/grove', name: 'grove', component: () => import('@/pages/GrovePage.vue') },
     { path: '/year', name: 'year', component: () => import('@/pages/YearPage.vue') },
     { path: '/book', name: 'book', component: () => import('@/pages/BookPage.vue') },

@@ -84,6 +84,7 @@ def test_nothing_moves_under_the_eye(browser, demo, width):
         "/phone",
         "/start",
         "/weeks",
+        "/months",
     ]
     block = ask(demo, f"/api/trees/{tree}")["block_id"]
     pages += ["/heights", "/frost", "/known", f"/block/{block}/height", f"/block/{block}/frost"]

@@ -73,3 +73,19 @@ def test_the_weeks_are_kept_moved_by_hand_and_planned_anew_round_rain(browser, o
     week = ask(own_demo, "/api/crew")["helpers"][0]["minutes"]
     assert week[1] == 0
     assert hand.errors() == []
+
+
+def test_the_months_say_their_hours_and_what_they_ask_for(browser, demo):
+    hand = Hand(browser, demo.url)
+    resize(browser, 390, 844)
+    hand.open("/months")
+    hand.sees("What all of it takes")
+    assert len(hand.all("[data-test=month]")) == 12
+    assert findings(browser) == []
+    whole = hand.one("h1 + p").text
+    hand.choose_in(hand.one("#months-block"), "Patamares")
+    hand.until(lambda: hand.one("h1 + p").text != whole)
+    hand.click("pieces of work")
+    hand.sees("Patamares: ")
+    assert "Alto:" not in hand.text()
+    assert hand.errors() == []

@@ -5,7 +5,7 @@ waiting.
 from __future__ import annotations
 
 import datetime as dt
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -54,12 +54,29 @@ class Days:
         """The price of the cheapest workday of a span, both inclusive; None where all are closed.
         workdays: of a week, from Monday on.
         """
+        open_ = self._open(first, last, workdays)
+        return float(open_.min()) if len(open_) else None
+
+    def share_out(
+        self, spans: Sequence[tuple[dt.date, dt.date]], most: float, workdays: int = 7
+    ) -> dict[int, float]:
+        """Parts of a piece of work that is spread over its cheapest days, by the number of their
+        span: evenly over the workdays that cost no more than ``most`` above the cheapest of all.
+        Nothing where all are closed.
+        """
+        open_ = [self._open(first, last, workdays) for first, last in spans]
+        least = min((float(days.min()) for days in open_ if len(days)), default=0.0)
+        good = [int((days <= least + most).sum()) for days in open_]
+        return {n: days / sum(good) for n, days in enumerate(good) if days}
+
+    def _open(self, first: dt.date, last: dt.date | None, workdays: int) -> npt.NDArray[np.float64]:
+        """Prices of the open workdays of a span."""
         start = max(0, (first - self.first).days)
         end = None if last is None else max(0, (last - self.first).days + 1)
         span = self.prices[start:end]
         weekday = (self.first.weekday() + start + np.arange(len(span))) % 7
-        open_ = span[~np.isnan(span) & (weekday < workdays)]
-        return float(open_.min()) if len(open_) else None
+        found: npt.NDArray[np.float64] = span[~np.isnan(span) & (weekday < workdays)]
+        return found
 
 
 @dataclass(frozen=True)

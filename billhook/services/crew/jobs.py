@@ -7,9 +7,6 @@ import uuid
 from collections import Counter
 from dataclasses import dataclass, replace
 
-import numpy as np
-
-from ...core.choice import one_of
 from ...core.crew.model import Job, Left, Week
 from ...core.crew.weeks import Days, Weighed, weigh
 from ...core.known import Knowledge
@@ -18,6 +15,7 @@ from ...core.words.prices import NO_CROP, crop_words
 from ...core.words.values import Saying, say
 from ..season.ahead import Ahead
 from ..season.item import Item
+from ..season.prices import days_of
 
 _NAMES = uuid.UUID("b0f4d9f2-0f6e-4f0e-8a1c-3c6a7d0a5e21")
 
@@ -118,7 +116,7 @@ def _together(know: Knowledge, weeks: tuple[Week, ...], rows: list[Gathered]) ->
 
 def _gathered(ahead: Ahead, weeks: tuple[Week, ...], item: Item) -> Gathered:
     free = item.kind == "come-back" or item.work not in WORKS or item.work in FREE_WORK
-    days, share = _days(ahead, item)
+    days, share = days_of(ahead, item)
     job = Job("", "", 0, (), _skills(ahead, item, ahead.at.know))
     nothing = Weighed((), None, 0.0, (), 0.0)
     whose = ahead.helpers.id_of(item.trees[0])
@@ -140,22 +138,6 @@ def _weighed(know: Knowledge, weeks: tuple[Week, ...], g: Gathered) -> Gathered:
         leave_price=found.leave_price,
     )
     return replace(g, job=job, weighed=found)
-
-
-def _days(ahead: Ahead, item: Item) -> tuple[Days, float]:
-    """The price of each day, and the share that may go."""
-    if item.kind == "come-back" or item.work not in WORKS:
-        due = max(item.last_good or ahead.day, ahead.day)
-        return Days(due, np.zeros((ahead.until - due).days + 1)), 0.0
-    work = one_of(WORKS, item.work)
-    season = ahead.desk.season(item.trees[0], (work,), with_forecast=False)
-    prices = np.full(len(season.prices[work]), np.nan)
-    open_ = [s for s in season.segments if s.status == "go"]
-    for segment in open_:
-        start = max(0, (segment.start - ahead.day).days)
-        end = (segment.end - ahead.day).days + 1
-        prices[start:end] = season.prices[work][start:end]
-    return Days(ahead.day, prices), min((s.max_share for s in open_ if s.max_share), default=0.0)
 
 
 def _skills(ahead: Ahead, item: Item, know: Knowledge) -> frozenset[str]:

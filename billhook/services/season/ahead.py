@@ -22,6 +22,7 @@ from ...core.words.units import share_words
 from ...core.words.values import say
 from ...store import frames
 from ...store.trees import TreeRecord
+from ...store.work_tables import Plan
 from ..plan.works import on_open_sheets
 from .gathering import Gathering
 from .item import Item, TodayView, open_run
@@ -154,7 +155,7 @@ class Ahead(Gathering):
                     alone=plan.id,
                 )
                 item.plan_id = plan.id
-                self._add(record, item)
+                self._add(record, item, minutes=_on_sheet(plan))
 
     def _seen(self, record: TreeRecord) -> None:
         size = self.sizes[record.tree.id]
@@ -363,3 +364,9 @@ class Ahead(Gathering):
         item.instead = can + following
         item.acts = acts_of(now.reasons, opens)
         self._want(item, self.late)
+
+
+def _on_sheet(plan: Plan) -> float | None:
+    """Minutes of a sheet's cuts, as it was made."""
+    minutes = plan.answer.get("minutes")
+    return None if minutes is None else float(minutes) * float(plan.answer.get("pace", 1.0))

@@ -64,6 +64,9 @@ class Gathering:
         return {work: sum(v) / len(v) for work, v in found.items() if len(v) >= 3}
 
     def _minutes(self, record: TreeRecord, work: str) -> float:
+        """By the log of this work where there is enough; else by height, less for a tree that is
+        visited regularly.
+        """
         if work in self.own_minutes:
             return self.own_minutes[work]
         know, height = self.at.know, self.sized[record.tree.id].height_m
@@ -71,10 +74,22 @@ class Gathering:
         if height is not None and work not in ("sucker", "look"):
             tall = height / know.number("today/minutes-tall")
             by_height = max(know.number("today/minutes-least"), tall)
-        return know.number(f"today-minutes/{work}/minutes") * by_height
+        since = self.day - dt.timedelta(days=know.days("today/regular"))
+        logged = self.desk.log(record) if record.tree.id in self.held.log else ()
+        again = any(e.work == work and e.date >= since for e in logged)
+        regular = know.number("renewal/regular") if again and work != "look" else 1.0
+        return know.number(f"today-minutes/{work}/minutes") * by_height * regular
 
-    def _add(self, record: TreeRecord, item: Item, into: dict[str, Item] | None = None) -> None:
-        """Put a tree to the like work of its row, or begin that."""
+    def _add(
+        self,
+        record: TreeRecord,
+        item: Item,
+        into: dict[str, Item] | None = None,
+        minutes: float | None = None,
+    ) -> None:
+        """Put a tree to the like work of its row, or begin that. minutes: on this tree, where its
+        cuts are known.
+        """
         items = self.items if into is None else into
         helper, where = self._where(record, item.kind)
         apart = item.task is not None or items is self.late
@@ -94,7 +109,8 @@ class Gathering:
         if record.row.n not in found.rows:
             found.rows.append(record.row.n)
         found.trees.append(record)
-        found.minutes += self._minutes(record, item.work if item.work in WORKS else "look")
+        usual = item.work if item.work in WORKS else "look"
+        found.minutes += self._minutes(record, usual) if minutes is None else minutes
 
     def _put_off(self, record: TreeRecord, work: str) -> PutOff | None:
         later = self.later.get((record.tree.id, work)) if self.later else None

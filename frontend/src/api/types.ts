@@ -992,6 +992,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Hours by month, and what the work asks for, as it is known today. */
+        get: operations["season_months_get_season_plan_season_plan_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/says": {
         parameters: {
             query?: never;
@@ -5614,6 +5631,91 @@ export interface components {
             kind_name: string;
             /** Trees */
             trees: number;
+        };
+        /**
+         * MonthsOut
+         * @description Twelve months from a day's on, and all of them together; agent: what tools are dipped in.
+         */
+        MonthsOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Months */
+            months: components["schemas"]["MonthOut"][];
+            /** Hours */
+            hours: number;
+            supplies: components["schemas"]["SuppliesOut"];
+            /** Unsized */
+            unsized: number;
+            /** Agent */
+            agent: string;
+            /** Care */
+            care: string;
+        };
+        /**
+         * MonthOut
+         * @description A month's work, and what it asks for. unsized: trees of no known size, left out of clippings
+         *     and cuts.
+         */
+        MonthOut: {
+            /**
+             * First
+             * Format: date
+             */
+            first: string;
+            /**
+             * Last
+             * Format: date
+             */
+            last: string;
+            /** Works */
+            works: components["schemas"]["MonthWorkOut"][];
+            /** Hours */
+            hours: number;
+            supplies: components["schemas"]["SuppliesOut"];
+            /** Unsized */
+            unsized: number;
+        };
+        /**
+         * MonthWorkOut
+         * @description Like work of a block within a month.
+         */
+        MonthWorkOut: {
+            /** Block */
+            block: string;
+            /** Work */
+            work: string;
+            /** Says */
+            says: string;
+            /** Trees */
+            trees: number;
+            /** Hours */
+            hours: number;
+        };
+        /**
+         * SuppliesOut
+         * @description Chips [m3] and the ground they mulch [m2], whitewash and disinfectant ready mixed [l], what
+         *     is bought of it [ml], rags, blades.
+         */
+        SuppliesOut: {
+            /** Chips M3 */
+            chips_m3: number;
+            /** Mulch M2 */
+            mulch_m2: number;
+            /** Whitewash L */
+            whitewash_l: number;
+            /** Disinfectant L */
+            disinfectant_l: number;
+            /** Stock Ml */
+            stock_ml: number;
+            /** Rags */
+            rags: number;
+            /** Saw Blades */
+            saw_blades: number;
+            /** Secateur Blades */
+            secateur_blades: number;
         };
         /**
          * SaidOut
@@ -17342,6 +17444,83 @@ export interface operations {
                 };
                 content: {
                     "text/calendar": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    season_months_get_season_plan_season_plan_get: {
+        parameters: {
+            query?: {
+                block_id?: string | null;
+                units?: "metric" | "us";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MonthsOut"];
                 };
             };
             /** @description Not readable as JSON */

@@ -88,6 +88,7 @@ const print = () => window.print()
             </button>
           </span>
           <RouterLink class="btn btn-small" to="/weeks">By week</RouterLink>
+          <RouterLink class="btn btn-small" to="/months">By month</RouterLink>
           <a class="btn btn-small" href="/api/calendar.ics" download="billhook.ics"
             >Calendar file</a
           >

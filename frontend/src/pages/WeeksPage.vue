@@ -111,6 +111,7 @@ const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
         >
           {{ n }} weeks
         </button>
+        <RouterLink class="btn btn-small" to="/months">By month</RouterLink>
         <RouterLink class="btn btn-small" to="/people">People</RouterLink>
         <button
           v-if="data?.known && data.jobs.length"

@@ -508,6 +508,7 @@ sheets-made = { $n ->
     [one] One sheet was made.
    *[other] { $n } sheets were made.
 }
+season-gathering = Gathering the work of the months
 weeks-gathering = Gathering the work of the weeks
 weeks-placing = Sharing it out
 moved-slipped = It was planned for a week that is over, and is not done.

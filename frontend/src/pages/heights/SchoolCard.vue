@@ -39,6 +39,7 @@ const words = computed(() =>
     })
     .join('; '),
 )
+const sum = (list: number[]) => list.reduce((a, b) => a + b, 0)
 const rows = computed(() =>
   props.school.rows_cut
     .slice(0, 3)
@@ -60,6 +61,10 @@ const rows = computed(() =>
     <b class="tag text-lead block text-left">{{ school.name }}</b>
     <span class="text-ink2 block text-left text-note"
       >crop {{ shareWords(school.mean_crop) }} · {{ Math.round(school.mean_hours) }} h a year</span
+    >
+    <span class="text-ink2 block text-left text-note" data-test="over-years"
+      >in {{ school.hours.length }} years {{ sum(school.crop).toFixed(1) }} crops for
+      {{ Math.round(sum(school.hours)) }} h</span
     >
     <svg :viewBox="`0 0 ${W} ${H}`" class="w-full" role="img" :aria-label="words">
       <line x1="52" :x2="W - 4" y1="94" y2="94" stroke="var(--ink)" stroke-width="1.6" />

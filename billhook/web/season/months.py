@@ -1,0 +1,24 @@
+"""The season by month."""
+
+from __future__ import annotations
+
+from typing import Any
+
+from flask_openapi.blueprint import APIBlueprint
+
+from ...services.season.season_plan import season_plan
+from ..answers import body as answer
+from ..answers import here
+from ..models.months import MonthsOut, MonthsQuery
+
+routes = APIBlueprint("season_months", __name__, url_prefix="/api")
+
+
+@routes.get("/season-plan", responses={200: MonthsOut})
+def get_season_plan(query: MonthsQuery) -> dict[str, Any]:
+    """Hours by month, and what the work asks for, as it is known today."""
+    at = here()
+    found = season_plan(at, at.today(), query.block_id, query.units)
+    row = f"disinfectants/{at.know.text('supplies/agent')}"
+    named = {"agent": at.know.text(f"{row}/name"), "care": at.know.text(f"{row}/care")}
+    return answer(MonthsOut, {**vars(found), **named})
