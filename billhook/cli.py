@@ -32,6 +32,7 @@ def main(argv: list[str] | None = None) -> int:
         ("serve", "serve a holding"),
         ("demo", "serve the demo holding"),
         ("migrate", "bring the database up to date"),
+        ("rebuild", "work out anew what is kept of every tree, and say what differed"),
     ):
         one = commands.add_parser(name, help=about)
         _common(one, base, name)
@@ -114,6 +115,11 @@ def _work_on(settings: Settings, command: str) -> None:
 
         open_workplace(settings).store.close()
         print(f"{settings.database} is up to date")
+        return
+    if command == "rebuild":
+        from .services.holding.rebuilding import rebuild
+
+        print(rebuild(settings))
         return
     if command == "demo":
         from .demo.build import DONE, build_demo, on_its_day

@@ -114,6 +114,8 @@ def test_migrate_backup_and_restore(tmp_path, capsys):
     at = open_workplace(Settings(data=here))
     setting_up.set_up(at, "G", "G", 36.8, "low-desert")
     at.store.close()
+    assert main(["rebuild", "--data", str(here)]) == 0
+    assert "0 frames" in capsys.readouterr().out
     assert main(["backup", str(archive), "--data", str(here)]) == 0
     assert main(["restore", str(archive), "--data", str(there)]) == 0
     assert main(["restore", str(archive), "--data", str(there)]) == 1

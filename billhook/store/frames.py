@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 from typing import Any
 
-from sqlalchemy import func, insert
+from sqlalchemy import delete, func, insert
 from sqlalchemy import select as plain_select
 from sqlmodel import Session, col, select
 
@@ -17,6 +17,7 @@ from ..core.frame.model import FLUSHES, STATES, Frame, Limb, Trunk
 from ..core.frame.whole import Size, size_of
 from .acts import new_id
 from .database import NotFound, StaleVersion
+from .lights import lights
 from .tables import Baseline, FrameRow, FrameSize, LimbRow, Stem
 
 
@@ -139,6 +140,17 @@ def keep_sizes(session: Session, found: dict[str, Size]) -> None:
     rows = [size_row(frame_id, size) for frame_id, size in found.items()]
     if rows:
         session.connection().execute(insert(FrameSize).prefix_with("OR IGNORE"), rows)
+
+
+def forget_sizes(session: Session, frame_ids: Sequence[str]) -> None:
+    """Throw away what is kept of frames; it can be worked out again."""
+    for some in (frame_ids[n : n + 500] for n in range(0, len(frame_ids), 500)):
+        session.connection().execute(delete(FrameSize).where(col(FrameSize.frame_id).in_(some)))
+
+
+def every_row(session: Session) -> list[FrameRow]:
+    """All frames, without their limbs, read only."""
+    return lights(session, FrameRow)
 
 
 def unsized_rows(session: Session, most: int = 500) -> list[FrameRow]:

@@ -18,9 +18,6 @@ from statistics import fmean, stdev
 
 from scipy import stats
 
-SURE = 0.9
-"""How often the block's mean lies within the error."""
-
 
 @dataclass(frozen=True)
 class Candidate:
@@ -82,23 +79,25 @@ def choose(trees: Sequence[Candidate], n: int) -> list[Candidate]:
     return sorted(taken, key=lambda t: (t.row, t.place))
 
 
-def within(cv: float, n: int, of: int) -> float:
-    """Half the width of the interval that holds the mean of ``of`` trees in nine cases of ten, as a
+def within(cv: float, n: int, of: int, sure: float) -> float:
+    """Half the width of the interval that holds the mean of ``of`` trees so often as ``sure``, as a
     share of the mean, from ``n`` of them that spread by ``cv`` (standard deviation by mean). From
     one tree: as from two with all the spread there is.
     """
     if n >= of:
         return 0.0
     few = max(n, 2)
-    t = float(stats.t.ppf((1 + SURE) / 2, few - 1))
+    t = float(stats.t.ppf((1 + sure) / 2, few - 1))
     return t * cv / sqrt(n) * sqrt((of - n) / (of - 1))
 
 
-def told(measured: Sequence[float], usual_cv: float, n: int, of: int) -> Told:
-    """What ``n`` measured trees of ``of`` tell, by the spread of those measured already where they
-    are three or more, else by the usual one.
+def told(
+    measured: Sequence[float], usual_cv: float, n: int, of: int, sure: float, own_from: float
+) -> Told:
+    """What ``n`` measured trees of ``of`` tell, by the spread of those measured already where there
+    are so many as ``own_from``, else by the usual one.
     """
     mean = fmean(measured) if measured else None
-    own = len(measured) >= 3 and mean is not None and mean > 0
+    own = len(measured) >= own_from and mean is not None and mean > 0
     cv = stdev(measured) / mean if own and mean else usual_cv
-    return Told(mean, within(cv, n, of), within(cv, n + 1, of), cv, own)
+    return Told(mean, within(cv, n, of, sure), within(cv, n + 1, of, sure), cv, own)

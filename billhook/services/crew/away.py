@@ -12,8 +12,6 @@ from ...store import crew, people
 from ...store.crew_tables import Away
 from ..workplace import Workplace
 
-_LONGEST = 400  # days; longer than that somebody has left
-
 
 @dataclass(frozen=True)
 class DaysOff:
@@ -43,6 +41,7 @@ def put_away(
     InvalidInput by field.
     """
     over = (last - at.today()).days < 0
+    most = at.know.days("crew/off-most")
     refuse(
         {
             "/last": "lies before the first day"
@@ -50,7 +49,7 @@ def put_away(
             else "is over"
             if over
             else "more than a year: take them off the list of people"
-            if (last - first).days > _LONGEST
+            if (last - first).days > most
             else None
         }
     )

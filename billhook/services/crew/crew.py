@@ -86,7 +86,7 @@ def crew_weeks(
 class Found:
     """What is to be planned: jobs of the weeks and who may do them. helpers: as they were said;
     names: of helpers by id. kept:
-    the plan that was kept last.
+    the plan that was kept last; foreseen: the weather of the next days is known.
     """
 
     day: dt.date
@@ -97,6 +97,7 @@ class Found:
     fixes: dict[str, CrewFix]
     kept: CrewKept | None
     off: list[DaysOff]
+    foreseen: bool
 
 
 def found_work(
@@ -110,14 +111,18 @@ def found_work(
     know, weeks = at.know, weeks_from(at.know, day, n)
     progress.part(say("weeks-gathering"))
     with at.store.reading() as session:
-        jobs = gather(Ahead(at, session, day, weeks[-1].last, units), weeks)
+        ahead = Ahead(at, session, day, weeks[-1].last, units)
+        jobs = gather(ahead, weeks)
+        foreseen = not ahead.records or bool(ahead.desk.forecast(ahead.records[0]))
         helpers, who = helpers_of(know, session, weeks)
         fixes, kept, off = store.fixes(session), store.kept(session), days_off(session, day)
     if len(jobs) * n * max(1, len(helpers)) > MOST:
         jobs = by_block(know, weeks, jobs)
     crew = Crew(weeks, helpers, tuple(g.job for g in jobs), know.number("crew/move"))
     crew = with_fixes(as_they_are(crew, jobs, who), {k: f for k, f in fixes.items() if k != but})
-    return Found(day, crew, helpers, jobs, {i: p.name for i, p in who.items()}, fixes, kept, off)
+    return Found(
+        day, crew, helpers, jobs, {i: p.name for i, p in who.items()}, fixes, kept, off, foreseen
+    )
 
 
 def _weeks(at: Workplace, day: dt.date, n: int, units: Units, seconds: float) -> CrewWeeks:
@@ -134,6 +139,8 @@ def _weeks(at: Workplace, day: dt.date, n: int, units: Units, seconds: float) ->
     more = one_more_hour(crew, made, seconds) if helpers else None
     moved = moved_since(found.kept, day, crew, jobs, made.work, found.fixes) if helpers else ()
     says = tuple(_says(crew.weeks, found.names, planned, served, more)) if helpers else ()
+    if jobs and not found.foreseen:
+        says = (say("no-forecast"), *says)
     return CrewWeeks(
         day,
         crew.weeks,

@@ -74,8 +74,9 @@ def _says(at: Workplace, measured: list[Size], n: int, of: int, units: Units) ->
     trunks = [s.trunk_mm for s in measured]
 
     def tells(kind: str, values: list[float]) -> tuple[str, Told]:
-        row = f"sample-spread/{kind}"
-        return at.know.text(f"{row}/says"), told(values, at.know.number(f"{row}/cv"), n, of)
+        row, number = f"sample-spread/{kind}", at.know.number
+        rests_on = number(f"{row}/cv"), n, of, number("sample/sure"), number("sample/own-from")
+        return at.know.text(f"{row}/says"), told(values, *rests_on)
 
     return [
         _sentence(*tells("height", heights), lambda m: Length(m, units)),

@@ -76,6 +76,20 @@ def skills(know: Knowledge) -> list[SkillView]:
     return [SkillView(r, know.text(f"crew-skills/{r}/says"), r in usual) for r in rows]
 
 
+@dataclass(frozen=True)
+class PaceView:
+    """How quickly somebody works, in words; factor: usual minutes done in one of theirs."""
+
+    factor: float
+    says: str
+
+
+def paces(know: Knowledge) -> list[PaceView]:
+    """All there are, from the slowest on."""
+    rows = [f"crew-paces/{r}" for r in know.rows("crew-paces")]
+    return [PaceView(know.number(f"{r}/factor"), know.text(f"{r}/says")) for r in rows]
+
+
 def usual_skills(know: Knowledge) -> list[str]:
     """Those that are taken to be so where nobody said."""
     rows = know.rows("crew-skills")

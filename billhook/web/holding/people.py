@@ -17,7 +17,8 @@ routes = APIBlueprint("holding_people", __name__, url_prefix="/api")
 
 def _people() -> dict[str, Any]:
     at = here()
-    return answer(PeopleOut, {"people": people.list_people(at), "skills": people.skills(at.know)})
+    said = {"skills": people.skills(at.know), "paces": people.paces(at.know)}
+    return answer(PeopleOut, {"people": people.list_people(at), **said})
 
 
 @routes.get("/people", responses={200: PeopleOut})

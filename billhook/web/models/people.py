@@ -49,11 +49,19 @@ class SkillOut(Answer):
     usual: bool
 
 
+class PaceOut(Answer):
+    """How quickly somebody works; ``factor``: usual minutes done in one of theirs."""
+
+    factor: float
+    says: str
+
+
 class PeopleOut(Answer):
-    """Everybody, by name; ``skills``: what may be said of them."""
+    """Everybody, by name; ``skills``, ``paces``: what may be said of them."""
 
     people: list[PersonOut]
     skills: list[SkillOut]
+    paces: list[PaceOut]
 
 
 class AssignIn(Written):

@@ -3768,13 +3768,25 @@ export interface components {
         };
         /**
          * PeopleOut
-         * @description Everybody, by name; ``skills``: what may be said of them.
+         * @description Everybody, by name; ``skills``, ``paces``: what may be said of them.
          */
         PeopleOut: {
             /** People */
             people: components["schemas"]["PersonOut"][];
             /** Skills */
             skills: components["schemas"]["SkillOut"][];
+            /** Paces */
+            paces: components["schemas"]["PaceOut"][];
+        };
+        /**
+         * PaceOut
+         * @description How quickly somebody works; ``factor``: usual minutes done in one of theirs.
+         */
+        PaceOut: {
+            /** Factor */
+            factor: number;
+            /** Says */
+            says: string;
         };
         /**
          * PersonOut

@@ -14,5 +14,7 @@ export function usePeople() {
     people: computed(() => data.value?.people ?? []),
     /** What not everybody may do, as one says it. */
     skills: computed(() => data.value?.skills ?? []),
+    /** How quickly somebody works, as one says it. */
+    paces: computed(() => data.value?.paces ?? []),
   }
 }

@@ -7,7 +7,9 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from billhook.core.heights.sample import SURE, Candidate, choose, told, within
+from billhook.core.heights.sample import Candidate, choose, told, within
+
+SURE = 0.9
 
 
 def block(rows: int, each: int, seed: int = 1) -> list[Candidate]:
@@ -50,11 +52,13 @@ def test_nobody_measures_nothing():
 
 def test_the_error_is_the_one_of_the_tables():
     # t for nine in ten, 4 and 9 degrees of freedom: 2.132 and 1.833 (Student's t, any table)
-    assert within(0.2, 5, 10**9) == pytest.approx(2.132 * 0.2 / 5**0.5, rel=1e-3)
-    assert within(0.2, 10, 10**9) == pytest.approx(1.833 * 0.2 / 10**0.5, rel=1e-3)
+    assert within(0.2, 5, 10**9, SURE) == pytest.approx(2.132 * 0.2 / 5**0.5, rel=1e-3)
+    assert within(0.2, 10, 10**9, SURE) == pytest.approx(1.833 * 0.2 / 10**0.5, rel=1e-3)
     # every second tree of a small block: the correction takes a root of a half
-    assert within(0.2, 10, 20) == pytest.approx(within(0.2, 10, 10**9) * (10 / 19) ** 0.5, rel=1e-3)
-    assert within(0.2, 20, 20) == 0
+    assert within(0.2, 10, 20, SURE) == pytest.approx(
+        within(0.2, 10, 10**9, SURE) * (10 / 19) ** 0.5, rel=1e-3
+    )
+    assert within(0.2, 20, 20, SURE) == 0
 
 
 def test_the_mean_lies_within_it_about_nine_times_in_ten():
@@ -63,12 +67,15 @@ def test_the_mean_lies_within_it_about_nine_times_in_ten():
     for _ in range(600):
         heights = rng.normal(3, 0.4, 120)
         few = rng.choice(heights, 8, replace=False)
-        tells = told(list(few), 0.5, 8, 120)
+        tells = told(list(few), 0.5, 8, 120, SURE, 3)
         hits += abs(tells.mean - heights.mean()) <= tells.within * tells.mean
     assert hits / 600 == pytest.approx(SURE, abs=0.04)
 
 
 def test_one_more_always_gains_and_own_spread_counts_from_three():
-    assert told([], 0.12, 5, 100).with_one_more < told([], 0.12, 5, 100).within
-    assert (told([2.0, 3.0], 0.12, 5, 100).cv, told([2.0, 3.0], 0.12, 5, 100).own) == (0.12, False)
-    assert told([2.0, 3.0, 4.0], 0.12, 5, 100).cv == pytest.approx(1 / 3)
+    assert told([], 0.12, 5, 100, SURE, 3).with_one_more < told([], 0.12, 5, 100, SURE, 3).within
+    assert (
+        told([2.0, 3.0], 0.12, 5, 100, SURE, 3).cv,
+        told([2.0, 3.0], 0.12, 5, 100, SURE, 3).own,
+    ) == (0.12, False)
+    assert told([2.0, 3.0, 4.0], 0.12, 5, 100, SURE, 3).cv == pytest.approx(1 / 3)

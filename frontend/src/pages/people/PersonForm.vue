@@ -23,15 +23,9 @@ const hours = ref(props.person?.hours_week?.toString() ?? '')
 const week = computed(() => (/^\s*\d+([.,]\d+)?\s*$/.test(hours.value) ? num(hours.value) : null))
 const num = (text: string) => Number(text.trim().replace(',', '.'))
 const noWeek = computed(() => hours.value.trim() !== '' && week.value === null)
-const { skills: known } = usePeople()
+const { skills: known, paces } = usePeople()
 const usual = known.value.filter((s) => s.usual).map((s) => s.id)
 const skills = ref(props.person?.skills ?? usual)
-/** Usual minutes of work done in one of theirs. */
-const PACES = [
-  [0.7, 'slower than usual'],
-  [1, 'as usual'],
-  [1.3, 'quicker than usual'],
-] as const
 const pace = ref<number | null>(props.person?.pace ?? null)
 const kg = computed(() => parseWeight(carries.value, units.value))
 const unread = computed(() => carries.value.trim() !== '' && kg.value === null)
@@ -116,14 +110,14 @@ async function keep() {
       <legend class="label">Works</legend>
       <div class="flex flex-wrap gap-2">
         <button
-          v-for="[of, says] in PACES"
-          :key="of"
+          v-for="p in paces"
+          :key="p.factor"
           type="button"
           class="btn btn-small"
-          :aria-pressed="(pace ?? 1) === of"
-          @click="pace = of"
+          :aria-pressed="(pace ?? 1) === p.factor"
+          @click="pace = p.factor"
         >
-          {{ says }}
+          {{ p.says }}
         </button>
       </div>
     </fieldset>
