@@ -159,8 +159,11 @@ def ask(url: str) -> dict:
 
 
 def take(camera: Camera) -> None:
-    trees = ask(f"{camera.url}/api/grove")["trees"]
+    grove = ask(f"{camera.url}/api/grove")
+    trees = grove["trees"]
     named = dict(zip(trees["name"], trees["id"], strict=True))
+    needs = zip(trees["id"], trees["needs"], strict=True)
+    on_sheets = [i for i, n in needs if grove["needs"][n]["need_kind"] == "sheet"]
     camera.open("/grove")
     camera.press(*[Keys.ARROW_RIGHT] * 2)
     camera.keep("grove")
@@ -168,13 +171,13 @@ def take(camera: Camera) -> None:
     camera.keep("today")
     camera.open(f"/year?tree={named['Baixo 4·7']}")
     camera.keep("year")
-    take_tree(camera, trees, named)
+    take_tree(camera, on_sheets, named)
     under_the_tree(camera, named["Baixo 4·7"])
     take_years(camera, named)
     take_weeks(camera)
 
 
-def take_tree(camera: Camera, trees: list[Any], named: dict[str, str]) -> None:
+def take_tree(camera: Camera, on_sheets: list[str], named: dict[str, str]) -> None:
     tree = named["Baixo 4·7"]
     camera.open(f"/tree/{tree}")
     camera.keep("tree-now")
@@ -183,9 +186,8 @@ def take_tree(camera: Camera, trees: list[Any], named: dict[str, str]) -> None:
     trace(camera, named["Casa 1·1"])
     sheet = next(
         s["id"]
-        for t in trees
-        if t["need_kind"] == "sheet"
-        for s in ask(f"{camera.url}/api/trees/{t['id']}")["sheets"]
+        for tree_id in on_sheets
+        for s in ask(f"{camera.url}/api/trees/{tree_id}")["sheets"]
         if s["state"] == "open"
     )
     camera.open(f"/sheet/{sheet}", 390, 844, theme="sun")
