@@ -12,7 +12,6 @@ import time
 import urllib.request
 import uuid
 from pathlib import Path
-from typing import Any
 
 import waitress
 from selenium import webdriver
