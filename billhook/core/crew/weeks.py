@@ -7,6 +7,7 @@ from __future__ import annotations
 import datetime as dt
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
+from math import ceil
 
 import numpy as np
 import numpy.typing as npt
@@ -57,17 +58,31 @@ class Days:
         open_ = self._open(first, last, workdays)
         return float(open_.min()) if len(open_) else None
 
+    def enough(self, weeks: Sequence[Week], least: float, workdays: int = 7) -> list[bool]:
+        """Which weeks have so many open workdays, or all they have; where none has, those that have
+        one: a day does not hold a week's hours, but better a day than nothing.
+        """
+        found = [len(self._open(w.first, w.last, workdays)) for w in weeks]
+        there = [sum(d < workdays for d in range(w.first.weekday(), 7)) for w in weeks]
+        wide = [n >= min(least, has) > 0 for n, has in zip(found, there, strict=True)]
+        return wide if any(wide) else [n > 0 for n in found]
+
     def share_out(
-        self, spans: Sequence[tuple[dt.date, dt.date]], most: float, workdays: int = 7
+        self, spans: Sequence[tuple[dt.date, dt.date]], most: float, days: int, workdays: int = 7
     ) -> dict[int, float]:
         """Parts of a piece of work that is spread over its cheapest days, by the number of their
-        span: evenly over the workdays that cost no more than ``most`` above the cheapest of all.
-        Nothing where all are closed.
+        span: evenly over the workdays that cost no more than ``most`` above the cheapest of all,
+        and lie within so many ``days`` from the first of these. Nothing where all are closed.
         """
         open_ = [self._open(first, last, workdays) for first, last in spans]
-        least = min((float(days.min()) for days in open_ if len(days)), default=0.0)
-        good = [int((days <= least + most).sum()) for days in open_]
-        return {n: days / sum(good) for n, days in enumerate(good) if days}
+        least = min((float(p.min()) for p in open_ if len(p)), default=0.0)
+        cheap = np.flatnonzero(self.prices <= least + most)
+        near = self.prices[: cheap[0] + days] if len(cheap) else self.prices
+        soon = Days(self.first, near)
+        good = [
+            int((soon._open(first, last, workdays) <= least + most).sum()) for first, last in spans
+        ]
+        return {n: many / sum(good) for n, many in enumerate(good) if many}
 
     def _open(self, first: dt.date, last: dt.date | None, workdays: int) -> npt.NDArray[np.float64]:
         """Prices of the open workdays of a span."""
@@ -100,7 +115,12 @@ def weigh(
     times trees. hours: of the work, above 0.
     """
     workdays = int(know.number("crew/workdays"))
-    crops = tuple(_crops(days.least(w.first, w.last, workdays), canopy) for w in weeks)
+    least = min(know.number("crew/open-days"), ceil(hours / know.number("renewal/crew-hours")))
+    open_ = days.enough(weeks, least, workdays)
+    crops = tuple(
+        _crops(days.least(w.first, w.last, workdays) if enough else None, canopy)
+        for w, enough in zip(weeks, open_, strict=True)
+    )
     later = _crops(days.least(weeks[-1].last + _DAY, None), canopy)
     worth = know.number("crew/crop-hours") / hours
     since = next((i for i, c in enumerate(crops) if c is not None), 0)
@@ -108,9 +128,9 @@ def weigh(
     prices = tuple(
         None if c is None else (c + late * (i - since)) * worth for i, c in enumerate(crops)
     )
-    least = min((c for c in crops if c is not None), default=0.0)
+    cheapest = min((c for c in crops if c is not None), default=0.0)
     after = know.number("crew/never-again") * canopy if later is None else later
-    dearer = max(0.0, after - least)
+    dearer = max(0.0, after - cheapest)
     top = max((p for p in prices if p is not None), default=0.0)
     return Weighed(
         crops, later, dearer, prices, know.number("crew/left-hour") + top + dearer * worth

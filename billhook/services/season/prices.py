@@ -25,6 +25,10 @@ def days_of(ahead: Ahead, item: Item) -> tuple[Days, float]:
         start = max(0, (segment.start - ahead.day).days)
         end = (segment.end - ahead.day).days + 1
         prices[start:end] = season.prices[work][start:end]
+    today = ahead.desk.verdict(item.trees[0], work)
+    if today.status not in ("go", "light") and today.opens is not None:
+        # what the page says waits, a frost that must first be looked up too, waits here
+        prices[: max(0, (today.opens - ahead.day).days)] = np.nan
     if item.kind == "sweep":  # it is one look, before one flush
         prices = within(ahead, item, prices)
     return Days(ahead.day, prices), min((s.max_share for s in open_ if s.max_share), default=0.0)

@@ -11,7 +11,7 @@ from math import ceil
 
 from ...core.aftercare.supplies import Supplies, Taken, supplies_for, taken_of, together
 from ...core.crew.weeks import Days
-from ...core.season.model import FREE_WORK, Event
+from ...core.season.model import Event
 from ...core.words.units import Units
 from ...core.words.values import say
 from .. import progress
@@ -115,13 +115,11 @@ def _shared_out(
     if item.kind == "come-back":  # it has its day
         first = next((n for n, span in enumerate(months) if days.first <= span[1]), None)
         return ({} if first is None else {first: 1.0}), share
-    prices = within(ahead, item, days.prices)
-    if item.work in FREE_WORK and item.kind != "sweep":
-        prices = prices[: know.days("season-plan/free-days")]
-    days = Days(days.first, prices)
+    days = Days(days.first, within(ahead, item, days.prices))
+    even, span = know.number("season-plan/even"), know.days("season-plan/span")
     workdays = int(know.number("crew/workdays"))
-    parts = days.share_out(months, know.number("season-plan/even"), workdays)
-    return parts or days.share_out(months, 0.0), share
+    # what is right on a weekend only is done then
+    return days.share_out(months, even, span, workdays) or days.share_out(months, even, span), share
 
 
 def _month(ahead: Ahead, span: tuple[dt.date, dt.date], parts: list[_Part]) -> Month:
@@ -161,7 +159,7 @@ def _trunk_mm(ahead: Ahead, tree_id: str) -> float | None:
     size = ahead.sized[tree_id]
     if size.trunk_mm is not None or size.height_m is None:
         return size.trunk_mm
-    return size.height_m * 1000 * ahead.at.know.number("stairs/trunk-of-height")
+    return size.height_m * 1000 * ahead.at.know.number("supplies/trunk-of-height")
 
 
 def _burns(ahead: Ahead, item: Item, span: tuple[dt.date, dt.date]) -> bool:

@@ -67,6 +67,24 @@ def test_a_week_that_opens_on_its_saturday_is_closed():
     assert found.crops == (None, pytest.approx(0.3))
 
 
+def test_a_week_that_opens_on_its_friday_waits_for_the_next():
+    spans = weeks_from(KNOW, dt.date(2027, 3, 1), 3)
+    prices = np.full(21, 0.2)
+    prices[:4] = np.nan  # closed until Friday
+    found = weigh(KNOW, spans, Days(spans[0].first, prices), 1.0, 30.0)
+    assert found.crops == (None, pytest.approx(0.2), pytest.approx(0.2))
+    # what is done in a day may have it
+    assert weigh(KNOW, spans, Days(spans[0].first, prices), 1.0, 4.0).crops[0] is not None
+    # the rest of a week that has begun is all there is of it
+    late = weeks_from(KNOW, dt.date(2027, 3, 4), 3)
+    found = weigh(KNOW, late, Days(late[0].first, np.full(18, 0.2)), 1.0, 30.0)
+    assert None not in found.crops
+    # and where only a day is open, that day
+    prices[5:] = np.nan
+    found = weigh(KNOW, spans, Days(spans[0].first, prices), 1.0, 30.0)
+    assert found.crops == (pytest.approx(0.2), None, None)
+
+
 def test_what_is_dearer_afterwards_is_left_last():
     same, dear, gone = (weighs({0: 0.1, 5: later}) for later in (0.1, 1.0, None))
     assert same.leave_price < dear.leave_price <= gone.leave_price
