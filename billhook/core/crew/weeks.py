@@ -115,7 +115,8 @@ def weigh(
     times trees. hours: of the work, above 0.
     """
     workdays = int(know.number("crew/workdays"))
-    least = min(know.number("crew/open-days"), ceil(hours / know.number("renewal/crew-hours")))
+    of_a_day = know.number("crew/day-part") * know.number("renewal/crew-hours")
+    least = min(know.number("crew/open-days"), ceil(hours / of_a_day))
     open_ = days.enough(weeks, least, workdays)
     crops = tuple(
         _crops(days.least(w.first, w.last, workdays) if enough else None, canopy)
