@@ -2,7 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from typing import Literal, get_args
+
+from .season.model import Work
 
 NightTask = Literal[
     "frost-night-test",
@@ -15,6 +18,9 @@ GrowOnTask = Literal["frost-stake", "frost-tie", "frost-thin", "frost-sucker"]
 FrostTask = Literal[NightTask, GrowOnTask, "frost-again", "frost-protect-on", "frost-protect-off"]
 CutTask = Literal["sucker", "wrap", "sprout", "breaks", "trim", "bark", "hard"]
 TaskKind = Literal[FrostTask, CutTask, "stage", "renewal", "walk", "found"]
+
+CUTS_AS: Mapping[str, Work] = {"frost-night-cut": "sanitation", "renewal": "renewal"}
+"""Come-backs that are themselves cuts, by the kind of work they are."""
 
 NIGHT_TASKS: tuple[NightTask, ...] = get_args(NightTask)
 CUT_TASKS: tuple[CutTask, ...] = get_args(CutTask)

@@ -11,6 +11,7 @@ from ...core.crew.model import Job, Left, Week
 from ...core.crew.weeks import Days, Weighed, weigh
 from ...core.known import Knowledge
 from ...core.season.model import FREE_WORK, WORKS
+from ...core.tasks import CUTS_AS
 from ...core.words.prices import NO_CROP, crop_words
 from ...core.words.values import Saying, say
 from ..season.ahead import Ahead
@@ -141,10 +142,13 @@ def _weighed(know: Knowledge, weeks: tuple[Week, ...], g: Gathered) -> Gathered:
 
 
 def _skills(ahead: Ahead, item: Item, know: Knowledge) -> frozenset[str]:
-    if item.kind == "come-back" or item.work not in know.rows("crew-work"):
+    work = item.work
+    if item.kind == "come-back":
+        work = CUTS_AS.get(item.task.kind, "") if item.task else ""
+    if work not in know.rows("crew-work"):
         return frozenset()
-    skills = know.text(f"crew-work/{item.work}/skills").split()
+    skills = know.text(f"crew-work/{work}/skills").split()
     reach = know.number("cuts/reach")
     if any((ahead.sized[r.tree.id].height_m or 0.0) > reach for r in item.trees):
-        skills += know.text(f"crew-work/{item.work}/above").split()
+        skills += know.text(f"crew-work/{work}/above").split()
     return frozenset(skills)

@@ -15,7 +15,7 @@ from ...core.season.forecast import FORECAST_CODES
 from ...core.season.model import WORKS, SeasonAnswer, Segment, Work
 from ...core.season.today import WORK_WORDS, acts_of, priced
 from ...core.season.wanted import Standing, Wanted, wanted
-from ...core.tasks import FROST_TASKS
+from ...core.tasks import CUTS_AS, FROST_TASKS
 from ...core.words.dates import day_words
 from ...core.words.prices import cost_words
 from ...core.words.units import share_words
@@ -129,7 +129,8 @@ class Ahead(Gathering):
                 )
                 item.task = task
                 self._asks(item, task.rule)
-                self._add(record, item)
+                cuts_as = CUTS_AS.get(task.kind)
+                self._add(record, item, minutes=self._minutes(record, cuts_as) if cuts_as else None)
 
     def _asks(self, item: Item, rule: str) -> None:
         """Of a day that rests on how the tree is then: what is asked, and when again."""

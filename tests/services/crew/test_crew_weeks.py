@@ -17,14 +17,16 @@ from billhook.services.crew.calendar import weeks_calendar
 from billhook.services.crew.crew import ANYBODY, crew_weeks
 from billhook.services.crew.jobs import why_left
 from billhook.services.heights import aims
-from billhook.services.holding import people, planting
+from billhook.services.holding import people, planting, setting_up
 from billhook.services.season.desk import SeasonDesk
 from billhook.services.tree import observing
 from billhook.store.database import NotFound
+from billhook.store.logbook import save_tasks
+from billhook.store.tables import Task
 from billhook.store.trees import tree_record
 
 from ...core.crew.crews import broken
-from ...places import TODAY, new_id
+from ...places import TODAY, empty_workplace, new_id
 
 
 def somebody(at, name: str, hours: float | None, *skills: str) -> str:
@@ -140,3 +142,40 @@ def test_a_helpers_weeks_are_a_calendar(tall):
 def test_four_to_twelve_weeks(grove, weeks):
     with pytest.raises(InvalidInput):
         crew_weeks(grove, TODAY, weeks)
+
+
+def test_cutting_dead_wood_after_frost_is_saw_work_and_takes_its_time(grove):
+    tree = grove.low.tree_ids[0]
+    with grove.store.writing() as session:
+        due = TODAY + dt.timedelta(days=10)
+        task = Task(
+            scope_id=tree, kind="frost-night-cut", does="Cut dead wood", due=due, rule="frost/x"
+        )
+        save_tasks(session, task)
+    found = crew_weeks(grove, TODAY, 6)
+    job = next(g for g in found.jobs if g.item.says == "Cut dead wood")
+    assert "saw" in job.job.skills
+    assert job.item.minutes >= grove.know.number("today-minutes/look/minutes")
+
+
+def test_what_the_page_says_waits_for_the_forecast_waits_in_the_weeks_too(tmp_path):
+    """A lime in a place with a last chance of frost, on a day nobody has looked at its forecast."""
+    day = dt.date(2027, 1, 20)
+    at = empty_workplace(tmp_path, day)
+    site = setting_up.set_up(at, "H", "H", 25.5, "humid-peninsula")
+    like = planting.Like(height_m=3.4)
+    made = planting.plant(at, site.id, "Low", 1, 20, "persian-lime", 2018, like=like)
+    aims.say_aims(at, made.tree_ids, 3.0)
+    somebody(at, "Somebody", 20)
+    with at.store.reading() as session:
+        page = SeasonDesk(session, at, day).verdict(
+            tree_record(session, made.tree_ids[0]), "height"
+        )
+    assert page.status == "wait"
+    assert page.opens is not None
+    found = crew_weeks(at, day, 8)
+    jobs = {g.job.id for g in found.jobs if g.item.work == "height"}
+    days = [found.weeks[p.week].last for p in found.plan.work if p.job in jobs]
+    assert days
+    assert min(days) >= page.opens
+    assert found.says[0] == say("no-forecast")
