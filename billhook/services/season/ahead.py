@@ -15,16 +15,14 @@ from ...core.season.forecast import FORECAST_CODES
 from ...core.season.model import WORKS, SeasonAnswer, Segment, Work
 from ...core.season.today import WORK_WORDS, acts_of, priced
 from ...core.season.wanted import Standing, Wanted, wanted
-from ...core.tasks import CUTS_AS, FROST_TASKS
 from ...core.words.dates import day_words
 from ...core.words.prices import cost_words
 from ...core.words.units import share_words
 from ...core.words.values import say
 from ...store import frames
 from ...store.trees import TreeRecord
-from ...store.work_tables import Plan
 from ..plan.works import on_open_sheets
-from .gathering import Gathering
+from .dated import Dated
 from .item import Item, TodayView, open_run
 from .of_tree import on_own_roots
 from .one_pass import pick_and_cut
@@ -32,7 +30,7 @@ from .one_pass import pick_and_cut
 FORTNIGHT = 14
 
 
-class Ahead(Gathering):
+class Ahead(Dated):
     """The work between two days, of one tree or of all."""
 
     def view(self) -> TodayView:
@@ -98,65 +96,6 @@ class Ahead(Gathering):
         """A look that was due on an earlier day."""
         due = item.last_good if item.kind == "come-back" else None
         return due is not None and due < self.day
-
-    def _tasks(self) -> None:
-        by_scope: dict[str, list[TreeRecord]] = {}
-        for record in self.records:
-            by_scope.setdefault(record.tree.id, []).append(record)
-            by_scope.setdefault(record.row.id, []).append(record)
-        for task in self.held.tasks:
-            if task.kind == "found" or task.scope_id not in by_scope or task.due > self.until:
-                continue
-            known = self.at.know.get(task.rule)
-            late = say("task-late") if task.due < self.day else ""
-            put = say("task-put-off", why=task.why_later) if task.why_later else ""
-            reason = Reason(
-                "come-back",
-                say(
-                    "task-due",
-                    due=task.due,
-                    after="frost" if task.kind in FROST_TASKS else "work",
-                    late=late,
-                    put=put,
-                ),
-                date=task.due,
-                catalogue_ids=(known.id,) if known else (),
-            )
-            for record in by_scope[task.scope_id]:
-                work = "renewal" if task.rotation_id else "look"
-                item = self._item(
-                    "come-back", work, task.does, "go", (reason,), None, task.due, alone=task.id
-                )
-                item.task = task
-                self._asks(item, task.rule)
-                cuts_as = CUTS_AS.get(task.kind)
-                self._add(record, item, minutes=self._minutes(record, cuts_as) if cuts_as else None)
-
-    def _asks(self, item: Item, rule: str) -> None:
-        """Of a day that rests on how the tree is then: what is asked, and when again."""
-        row = f"waits-on/{rule.split('/')[1]}" if rule.count("/") == 2 else ""
-        asks = self.at.know.get(f"{row}/asks")
-        if asks is not None:
-            item.asks = str(asks.value)
-            item.ask_again = self.day + dt.timedelta(days=self.at.know.days(f"{row}/again"))
-
-    def _sheets(self) -> None:
-        by_tree = {r.tree.id: r for r in self.records}
-        for plan in self.held.sheets:
-            if (record := by_tree.get(plan.tree_id)) is not None:
-                reason = Reason("open-sheet", say("sheet-open", day=plan.day))
-                item = self._item(
-                    "sheet",
-                    plan.work,
-                    "Finish the open cut sheet",
-                    "go",
-                    (reason,),
-                    None,
-                    None,
-                    alone=plan.id,
-                )
-                item.plan_id = plan.id
-                self._add(record, item, minutes=_on_sheet(plan))
 
     def _seen(self, record: TreeRecord) -> None:
         size = self.sizes[record.tree.id]
@@ -365,9 +304,3 @@ class Ahead(Gathering):
         item.instead = can + following
         item.acts = acts_of(now.reasons, opens)
         self._want(item, self.late)
-
-
-def _on_sheet(plan: Plan) -> float | None:
-    """Minutes of a sheet's cuts, as it was made."""
-    minutes = plan.answer.get("minutes")
-    return None if minutes is None else float(minutes) * float(plan.answer.get("pace", 1.0))
