@@ -127,12 +127,12 @@ def sizes(session: Session, frame_ids: Sequence[str] | None = None) -> dict[str,
     query = plain_select(*columns)
     if frame_ids is not None:
         query = query.where(columns.frame_id.in_(frame_ids))
-    return {row[0]: Size(*row[1:]) for row in session.connection().execute(query)}
+    return {row[0]: Size._make(row[1:]) for row in session.connection().execute(query)}
 
 
 def size_row(frame_id: str, size: Size) -> dict[str, Any]:
     """What a frame measures, as a row."""
-    return {"frame_id": frame_id, **{k: getattr(size, k) for k in Size.__slots__}}
+    return {"frame_id": frame_id, **size._asdict()}
 
 
 def keep_sizes(session: Session, found: dict[str, Size]) -> None:

@@ -4,8 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections.abc import Iterable, Iterator, Mapping, Sequence
-from dataclasses import dataclass
-from typing import Any
+from typing import Any, NamedTuple
 
 from sqlalchemy import func
 from sqlalchemy import select as joined_select
@@ -19,8 +18,7 @@ from .lights import columns_of, lights, many
 from .tables import Aim, Block, Graft, Observation, OwnSpecies, Place, Row, Site, Stem, Tree
 
 
-@dataclass(frozen=True, slots=True)
-class TreeRecord:
+class TreeRecord(NamedTuple):
     """One tree and what it hangs on. cap_m, width_m: how high and wide it is wanted [m], by the
     nearest that says so.
     """

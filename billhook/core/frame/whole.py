@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from typing import NamedTuple
 
 from .geometry import height_m, limb_ends, lowest_tip_m, radius_m
 from .model import Frame, is_sucker
 
 
-@dataclass(frozen=True, slots=True)
-class Size:
+class Size(NamedTuple):
     """What a frame measures as a whole [m, mm], and what can come off it any day: suckers and dead
     limbs. lowest_m: its lowest living tip.
     """

@@ -6,6 +6,7 @@ import datetime as dt
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass
+from typing import NamedTuple
 
 from ...core.frame.whole import Size
 from ...core.season.next_need import CANNOT_TELL, Need, main_work, next_need
@@ -20,8 +21,7 @@ from ..workplace import Workplace
 from .archive import Restored, restored
 
 
-@dataclass(frozen=True)
-class GroveTree:
+class GroveTree(NamedTuple):
     """One tree in plan. ``origin``: measured, sketched, after-plan, or None without a frame."""
 
     record: TreeRecord

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from typing import NamedTuple
 
 from sqlmodel import Session
 
@@ -16,8 +16,7 @@ from ..workplace import Workplace
 _FEW = 400  # more ids than this in one query cost more than reading all
 
 
-@dataclass(frozen=True)
-class Sizes:
+class Sizes(NamedTuple):
     """What is known of a tree's size [m, mm across]; None where nobody said it."""
 
     height_m: float | None
