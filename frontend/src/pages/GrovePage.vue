@@ -217,6 +217,7 @@ useKeys([
       />
     </aside>
     <aside v-else-if="mode === 'move'" class="side">
+      <PickedTree v-if="picked" :tree="picked" @open="open(picked)" />
       <MoveBlock :key="site" :grove="grove" :site-id="site" :drafting="drafting" />
     </aside>
     <aside v-else class="side">
