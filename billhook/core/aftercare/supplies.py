@@ -8,7 +8,7 @@ to the trunk's (see the catalogue's ``counting/kept``), so that
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass, fields
+from dataclasses import dataclass, fields, replace
 from math import ceil, pi
 
 from ..frame.wood import typical_limb_kg, wood_parameters
@@ -103,7 +103,9 @@ def supplies_for(know: Knowledge, taken: Taken, group: str = "other") -> Supplie
     )
 
 
-def together(parts: Iterable[Supplies]) -> Supplies:
-    """The sum of several."""
+def together(know: Knowledge, parts: Iterable[Supplies]) -> Supplies:
+    """The sum of several; rags by all dips together, so that none is begun for every part."""
     all_ = list(parts)
-    return Supplies(*(sum(getattr(s, f.name) for s in all_) for f in fields(Supplies)))
+    found = Supplies(*(sum(getattr(s, f.name) for s in all_) for f in fields(Supplies)))
+    dips = found.disinfectant_l / know.number("disinfectant/per-tool")
+    return replace(found, rags=ceil(round(dips) / know.number("disinfectant/rag-trees")))

@@ -91,13 +91,9 @@ def _sides(corners: Sequence[Spot]) -> Iterable[tuple[Spot, Spot]]:
 
 def _refuse_spacing(at: Workplace, apart: float | None, step: float | None) -> None:
     least, most = (at.know.number(f"planting/spacing-{end}") for end in ("least", "most"))
+    says = f"must be a number between {least:g} and {most:g} m"
     given = {"/row_spacing_m": apart, "/spacing_m": step}
-    refuse(
-        {
-            field: None if value is None or least <= value <= most else f"{least:g} to {most:g} m"
-            for field, value in given.items()
-        }
-    )
+    refuse({f: says for f, x in given.items() if x is not None and not least <= x <= most})
 
 
 @dataclass(frozen=True)
@@ -144,12 +140,15 @@ def draw_block(
     ]
     if not lines:
         raise invalid("/skipped", "every place of it is left empty")
-    return plant_lines(at, site_id, lines, [], save=True)
+    made = plant_lines(at, site_id, lines, [], save=True)
+    if not made.saved:  # somebody drew one of this name meanwhile
+        raise invalid("/block", made.problems[0].message)
+    return made
 
 
 @dataclass(frozen=True)
 class Lying:
-    """How a block lies: its outline, spots of its rows by their number, how many trees."""
+    """How a block lies: its outline, and the spots of its rows by their number."""
 
     lie: Lie
     outline: list[Spot]

@@ -82,7 +82,7 @@ def season_plan(
         day,
         tuple(found),
         sum(m.hours for m in found),
-        together(m.supplies for m in found),
+        together(at.know, (m.supplies for m in found)),
         sum(m.unsized for m in found),
     )
 
@@ -144,7 +144,7 @@ def _month(ahead: Ahead, span: tuple[dt.date, dt.date], parts: list[_Part]) -> M
             for what, same in works.items()
         ),
         sum(p.item.minutes * p.of for p in parts) / 60,
-        together(supplies_for(know, taken, group) for group, taken in by_group.items()),
+        together(know, (supplies_for(know, t, group) for group, t in by_group.items())),
         ceil(sum(t.unsized for t in by_group.values())),
     )
 

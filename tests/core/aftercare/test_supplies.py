@@ -49,7 +49,8 @@ def test_what_cannot_be_told_is_not_made_up(know):
 def test_parts_of_work_ask_for_what_the_whole_does(know):
     whole = taken_of(know, "navel-orange", "height", 150.0, 0.15, sun=True).part(40)
     halves = [supplies_for(know, whole.part(0.5), "citrus")] * 2
-    both, at_once = together(halves), supplies_for(know, whole, "citrus")
+    both, at_once = together(know, halves), supplies_for(know, whole, "citrus")
     for name in ("chips_m3", "mulch_m2", "whitewash_l", "disinfectant_l", "saw_blades"):
         assert getattr(both, name) == pytest.approx(getattr(at_once, name)), name
+    assert both.rags == at_once.rags == 4
     assert at_once.disinfectant_l == pytest.approx(40 * know.number("disinfectant/per-tool"))

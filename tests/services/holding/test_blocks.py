@@ -71,7 +71,10 @@ def test_what_cannot_be_drawn_is_said_and_nothing_is_planted(garden):
     assert "crosses itself" in refused("/corners", drawn(bow))
     assert "stand within it already" in refused("/corners", drawn(Outline(round_all, 6, 4)))
     assert "more than 200,000" in refused("/corners", drawn(Outline(wide, 0.5, 0.5)))
-    assert refused("/row_spacing_m", drawn(Outline(FAR, 0.1, 4))) == "0.3 to 60 m"
+    assert (
+        refused("/row_spacing_m", drawn(Outline(FAR, 0.1, 4)))
+        == "must be a number between 0.3 and 60 m"
+    )
     assert "no row" in refused("/corners", drawn(Outline(FAR[:3], 60, 60)))
     assert "already" in refused("/block", drawn(FIELD, name=garden_block(at)))
     assert "catalogue" in refused("/species", drawn(FIELD, kind=Kind("fir", 2020)))

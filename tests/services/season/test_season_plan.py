@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+import datetime as dt
+
+import numpy as np
 import pytest
 
 from billhook.core.crew.weeks import Days
@@ -36,14 +39,11 @@ def test_a_sweep_lies_before_its_flush_and_what_is_free_is_done_soon(garden):
     swept = [m for m in found.months for w in m.works if w.says.startswith("Look below the union")]
     assert len({m.first for m in swept}) > 1, "each flush has its own"
     dead = [m for m in found.months for w in m.works if w.work == "sanitation"]
+    assert dead
     assert all((m.first - TODAY).days < 60 for m in dead)
 
 
 def test_work_is_spread_over_the_days_that_cost_about_the_least():
-    import datetime as dt
-
-    import numpy as np
-
     first = dt.date(2027, 3, 1)
     prices = np.concatenate([np.full(31, 0.5), np.full(30, 0.11), np.full(31, 0.1)])
     months = [(dt.date(2027, m, 1), dt.date(2027, m, d)) for m, d in ((3, 31), (4, 30), (5, 31))]

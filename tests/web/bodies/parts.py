@@ -5,6 +5,13 @@ from __future__ import annotations
 import json
 from typing import Any
 
+OUTLINE: dict[str, Any] = {
+    "corners": [[5000, 5000], [5060, 5000], [5060, 5030], [5000, 5030]],
+    "row_spacing_m": 6,
+    "spacing_m": 4,
+    "bearing_deg": 90,
+}
+
 TOUCHED: dict[str, Any] = {
     "picture": {
         "width": 400,

@@ -4,14 +4,7 @@ from __future__ import annotations
 
 from typing import Any
 
-from .parts import CUTS, FRAME, ID, MANY_ID, QUICK_ID, SIDE_ID, SURVEY, TMAX, TMIN, TOUCHED
-
-OUTLINE: dict[str, Any] = {
-    "corners": [[5000, 5000], [5060, 5000], [5060, 5030], [5000, 5030]],
-    "row_spacing_m": 6,
-    "spacing_m": 4,
-    "bearing_deg": 90,
-}
+from .parts import CUTS, FRAME, ID, MANY_ID, OUTLINE, QUICK_ID, SIDE_ID, SURVEY, TMAX, TMIN, TOUCHED
 
 
 def resources(
