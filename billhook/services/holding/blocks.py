@@ -13,7 +13,6 @@ from ...core.lie import Lie, hull, lie_of, moved
 from ...formats.tree_csv import MAX_LINES, TreeLine
 from ...store import places
 from ..workplace import Workplace
-from .ground import ROW_GAP
 from .planting import check_kind, usual_step
 from .tree_lists import Imported, plant_lines
 
@@ -82,7 +81,7 @@ def _spacing(at: Workplace, outline: Outline, species: str | None) -> tuple[floa
             raise invalid("/spacing_m", "say how far apart they stand, or of which kind they are")
         check_kind(at, species, None, None, at.today().year)
         step = usual_step(at, species)
-    return apart or step * ROW_GAP, step
+    return apart or step * at.know.number("planting/rows-apart"), step
 
 
 def _sides(corners: Sequence[Spot]) -> Iterable[tuple[Spot, Spot]]:

@@ -6,11 +6,9 @@ from collections import defaultdict
 
 from sqlmodel import Session
 
+from ...core.known import Knowledge
 from ...store import places
 
-_BLOCK_GAP = 2.2  # distance to the next block laid out by default, as a multiple of the spacing
-ROW_GAP = 1.2
-"""Distance between rows where nobody says, as a multiple of the spacing in them."""
 Line = tuple[str, int]
 """A row by the name of its block and its number."""
 
@@ -18,7 +16,9 @@ Line = tuple[str, int]
 class Ground:
     """The site's places, by row [m from its corner]."""
 
-    def __init__(self) -> None:
+    def __init__(self, know: Knowledge) -> None:
+        self._rows_apart = know.number("planting/rows-apart")
+        self._blocks_apart = know.number("planting/blocks-apart")
         self._last: dict[Line, tuple[float, float]] = {}
         self._blocks: set[str] = set()
         self._lowest: float | None = None
@@ -43,13 +43,13 @@ class Ground:
         if self._lowest is None:
             return 0.0, 0.0
         if line[0] in self._blocks:
-            return 0.0, self._lowest - (apart or step * ROW_GAP)
-        return 0.0, self._lowest - step * _BLOCK_GAP
+            return 0.0, self._lowest - (apart or step * self._rows_apart)
+        return 0.0, self._lowest - step * self._blocks_apart
 
 
-def ground_of(session: Session, site_id: str) -> Ground:
+def ground_of(know: Knowledge, session: Session, site_id: str) -> Ground:
     """A site's ground as it is planted."""
-    found = Ground()
+    found = Ground(know)
     blocks = {b.id: b.name for b in places.blocks(session) if b.site_id == site_id}
     lines = {r.id: (blocks[r.block_id], r.n) for r in places.rows(session) if r.block_id in blocks}
     for place_id, n, (row_id, x, y) in places.spots(session):

@@ -18,7 +18,7 @@ from ...store.tables import Block, Graft, Observation, Place, Row, Stem, Tree
 from ...store.trees import save_observations, save_trees, tree_record
 from ..tree import framing
 from ..workplace import Workplace
-from .ground import ground_of
+from .ground import Ground, ground_of
 
 
 def understand(at: Workplace, text: str, day: dt.date | None = None) -> Planting:
@@ -125,7 +125,8 @@ def plant(
             made = made or line
             here = count // rows + (nth < count % rows)
             step = spacing_m or _step(at, species, pot_l, like)
-            places_here = _places(session, site_id, block, line, here, step, row_spacing_m, like)
+            ground = ground_of(at.know, session, site_id)
+            places_here = _places(session, ground, block, line, here, step, row_spacing_m, like)
             ids += [tree_on(session, place) for place in places_here]
         for tree_id in ids:
             _size(at, session, tree_id, like)
@@ -168,7 +169,7 @@ def usual_step(at: Workplace, species: str) -> float:
 
 def _places(
     session: Session,
-    site_id: str,
+    ground: Ground,
     block: Block,
     row: Row,
     count: int,
@@ -177,7 +178,7 @@ def _places(
     like: Like,
 ) -> list[Place]:
     """So many new places at the end of a row."""
-    ground, line = ground_of(session, site_id), (block.name, row.n)
+    line = block.name, row.n
     x0, y = ground.next(line, step, apart)
     first = max(ground.places[line], default=0) + 1
     made = [

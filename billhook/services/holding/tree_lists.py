@@ -153,7 +153,7 @@ def _rows(
 ) -> _Rows:
     """Everything that the list adds, with its ids."""
     made = _Rows(places.ground_mark(session))
-    ground = ground_of(session, site_id)
+    ground = ground_of(at.know, session, site_id)
     blocks = {b.name: b.id for b in places.blocks(session) if b.site_id == site_id}
     names = {v: k for k, v in blocks.items()}
     rows = {(names[r.block_id], r.n): r.id for r in places.rows(session) if r.block_id in names}

@@ -40,7 +40,7 @@ def move_tree(
         block = block_for(session, record.site.id, block_name.strip())
         line = row_for(session, block.id, row, record.row.kind)
         if line.id != record.row.id:
-            ground, where = ground_of(session, record.site.id), (block.name, line.n)
+            ground, where = ground_of(at.know, session, record.site.id), (block.name, line.n)
             step = sum(at.know.numbers(f"species/{record.tree.species}/spread")) / 2
             x, y = ground.next(where, step)
             place = Place(row_id=line.id, n=max(ground.places[where], default=0) + 1, x=x, y=y)

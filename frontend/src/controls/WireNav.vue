@@ -11,7 +11,7 @@ import { useRoute } from 'vue-router'
 const route = useRoute()
 const opened = useHead()
 const places: { to: string; name: string; of: string[] }[] = [
-  { to: '/today', name: 'Today', of: ['today'] },
+  { to: '/today', name: 'Today', of: ['today', 'weeks', 'months'] },
   {
     to: '/grove',
     name: 'Grove',
@@ -22,7 +22,7 @@ const places: { to: string; name: string; of: string[] }[] = [
   {
     to: '/more',
     name: 'More',
-    of: ['more', 'place', 'known', 'frost', 'heights', 'help', 'phone'],
+    of: ['more', 'place', 'known', 'frost', 'heights', 'help', 'phone', 'people'],
   },
 ]
 const at = (place: (typeof places)[number]) =>

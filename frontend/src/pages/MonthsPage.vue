@@ -34,7 +34,7 @@ function asks(s: Schemas['SuppliesOut'], whole: boolean): string[] {
     s.whitewash_l >= LITTLE && `whitewash ${volumeWords(s.whitewash_l, units.value)}`,
     s.disinfectant_l >= LITTLE &&
       `disinfectant ${volumeWords(s.disinfectant_l, units.value)} ready mixed`,
-    s.rags > 0 && `${s.rags} rags`,
+    s.rags > 0 && (s.rags === 1 ? '1 rag' : `${s.rags} rags`),
     s.saw_blades >= LITTLE && `saw blades ${blades(s.saw_blades)}`,
     s.secateur_blades >= LITTLE && `secateur blades ${blades(s.secateur_blades)}`,
     s.chips_m3 >= LITTLE &&

@@ -89,6 +89,7 @@ function drop(helper: string, week: number) {
   inHand.value = []
 }
 const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
+const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(h.spent))))
 </script>
 
 <template>
@@ -96,7 +97,9 @@ const total = (list: number[]) => list.reduce((a, b) => a + b, 0)
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2 border-b-2 border-ink">
       <h1 class="text-title">The weeks ahead</h1>
       <p v-if="data" class="text-ink2">
-        {{ time(data.planned.minutes) }} placed<template v-if="data.planned.left_minutes"
+        {{ time(data.planned.minutes) }} of work placed, {{ time(spent) }} with the way from row to
+        row<template v-if="data.known"> and at each one’s pace</template
+        ><template v-if="data.planned.left_minutes"
           >, {{ time(data.planned.left_minutes) }} that do not fit</template
         >
       </p>
