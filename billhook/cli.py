@@ -73,6 +73,7 @@ def _common(parser: argparse.ArgumentParser, base: Settings, name: str) -> None:
         "--certificate", type=Path, default=base.certificate, help=HELP["certificate"]
     )
     parser.add_argument("--key", type=Path, default=base.key, help=HELP["key"])
+    parser.add_argument("--plain-port", type=int, default=base.plain_port, help=HELP["plain_port"])
     parser.add_argument(
         "--today", type=dt.date.fromisoformat, default=base.fixed_today, help=HELP["today"]
     )
@@ -92,6 +93,7 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
         key=given.key,
         names=(*base.names, *(given.names or ())),
         large=getattr(given, "large", 0),
+        plain_port=given.plain_port,
     )
     if given.command == "backup":
         from .services.holding.archive import back_up
@@ -146,7 +148,7 @@ def serve(settings: Settings) -> None:
     key are given. Raises: BillhookError for one without the other.
     """
     from .services.holding import towns
-    from .services.holding.grove import grove
+    from .services.holding.grove_lines import grove_lines
     from .services.workplace import open_workplace
     from .web.app import create_app
     from .web.listen import listener
@@ -163,16 +165,16 @@ def serve(settings: Settings) -> None:
             from .web.holding.demo import MOVER
 
             app.extensions[MOVER] = Mover(at)
-        server = listener(app, settings)
+        server = listener(app, at)
         try:
-            grove(at, at.today())  # so that the first view finds its answers ready
+            grove_lines(at, at.today())  # so that the first view finds its answers ready
         except Exception:  # a page may fail, the holding opens all the same
             logging.getLogger("billhook").exception("the grove cannot be shown")
         threading.Thread(target=towns.warm, daemon=True).start()
         print(
             (
                 "Billhook is open at "
-                f"{'https' if settings.secure else 'http'}://{settings.host}:{settings.port}/  "
+                f"{'https' if settings.secure else 'http'}://{settings.host}:{server.port}/  "
                 "(stop with Ctrl-C)"
             ),
             flush=True,

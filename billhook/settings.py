@@ -23,6 +23,10 @@ HELP = {
     ),
     "large": "The large demo: so many blocks of a thousand trees, ten if no number is given.",
     "key": "Private key of the certificate (PEM; BILLHOOK_KEY).",
+    "plain_port": (
+        "Port on which plain addresses are led to the secure page, 0 for none "
+        "(BILLHOOK_PLAIN_PORT)."
+    ),
     "today": "Fix today's date, for demonstrations and pictures, as YYYY-MM-DD (BILLHOOK_TODAY).",
 }
 
@@ -32,7 +36,8 @@ class Settings:
     """data: folder of the holding. host, port: where to listen. fixed_today: a date in place of the
     clock's. demo: the invented holding, the only one that listens to simulated weather.
     certificate, key: files for a secure page; both or neither. names: by which it is reached
-    besides loopback and the address served. large: blocks of a thousand trees that the demo has, 0
+    besides loopback and the address served. plain_port: where a plain address is led to the secure
+    page, 0 for nowhere. large: blocks of a thousand trees that the demo has, 0
     for the usual one.
     """
 
@@ -45,6 +50,7 @@ class Settings:
     key: Path | None = None
     names: tuple[str, ...] = ()
     large: int = 0
+    plain_port: int = 80
 
     @property
     def secure(self) -> bool:
@@ -73,4 +79,5 @@ def from_environment() -> Settings:
         certificate=Path(env["BILLHOOK_CERTIFICATE"]) if env.get("BILLHOOK_CERTIFICATE") else None,
         key=Path(env["BILLHOOK_KEY"]) if env.get("BILLHOOK_KEY") else None,
         names=tuple(n.strip() for n in env.get("BILLHOOK_NAMES", "").split(",") if n.strip()),
+        plain_port=int(env.get("BILLHOOK_PLAIN_PORT", base.plain_port)),
     )

@@ -196,6 +196,8 @@ def test_a_page_that_fails_does_not_keep_the_holding_shut(tmp_path, monkeypatch,
     monkeypatch.setattr("billhook.services.holding.grove.grove", lambda *_: 1 / 0)
 
     class Ends:
+        port = 8420
+
         def run(self) -> None:
             raise KeyboardInterrupt
 

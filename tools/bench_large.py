@@ -22,7 +22,6 @@ import uuid
 from contextlib import closing
 from pathlib import Path
 
-import waitress
 from bench_served import ask
 from timing import DAY, median_ms, say
 
@@ -31,6 +30,7 @@ from billhook.services.holding import setting_up, tree_lists
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 from billhook.web.app import create_app
+from billhook.web.listen import listener
 
 _BARE = """
 SELECT t.id, t.species, t.planted_year, t.pot_l, t.name, p.x, p.y, p.n, r.id, r.n, b.name,
@@ -74,9 +74,9 @@ def large(blocks: int) -> None:
 def served(settings: Settings, bare: float) -> None:
     """What is asked over a real port."""
     at = open_workplace(settings)
-    listener = waitress.create_server(create_app(at), host="127.0.0.1", port=0, threads=8)
-    threading.Thread(target=listener.run, daemon=True).start()
-    url = f"http://127.0.0.1:{listener.effective_port}"
+    server = listener(create_app(at), at, 0)
+    threading.Thread(target=server.run, daemon=True).start()
+    url = f"http://127.0.0.1:{server.port}"
     start = time.perf_counter()
     first = ask(f"{url}/api/grove")
     say("the grove, first asked", (time.perf_counter() - start) * 1000, "ms")
@@ -99,7 +99,7 @@ def served(settings: Settings, bare: float) -> None:
     found = median_ms(lambda: ask(f"{url}/api/find?q={urllib.request.quote(name)}"), 7)
     say("a search", found, "ms", 50)
     ten_at_once(url, told["trees"]["id"])
-    listener.close()
+    server.close()
     at.store.close()
 
 

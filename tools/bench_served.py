@@ -13,7 +13,6 @@ import uuid
 from pathlib import Path
 from typing import Any
 
-import waitress
 from timing import DAY, big_frame, median_ms, say
 
 from billhook.services.season.desk import SeasonDesk
@@ -21,6 +20,7 @@ from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 from billhook.store.trees import tree_records
 from billhook.web.app import create_app
+from billhook.web.listen import listener
 
 
 def ask(url: str, body: object | None = None) -> bytes:
@@ -34,9 +34,9 @@ def ask(url: str, body: object | None = None) -> bytes:
 
 def served(settings: Settings) -> None:
     at = open_workplace(settings)
-    listener = waitress.create_server(create_app(at), host="127.0.0.1", port=0, threads=4)
-    threading.Thread(target=listener.run, daemon=True).start()
-    url = f"http://127.0.0.1:{listener.effective_port}"
+    server = listener(create_app(at), at, 0)
+    threading.Thread(target=server.run, daemon=True).start()
+    url = f"http://127.0.0.1:{server.port}"
     start = time.perf_counter()
     ask(f"{url}/api/grove")
     say("the grove, first asked", (time.perf_counter() - start) * 1000, "ms", 1000)

@@ -13,7 +13,6 @@ import urllib.request
 import uuid
 from pathlib import Path
 
-import waitress
 from selenium import webdriver
 from selenium.webdriver.chrome.service import Service
 from selenium.webdriver.common.by import By
@@ -25,6 +24,7 @@ from billhook.demo.picture import SHOTS
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
 from billhook.web.app import create_app
+from billhook.web.listen import listener
 
 DAY = dt.date(2027, 3, 24)
 TARGET = Path(__file__).parents[1] / "docs" / "screenshots"
@@ -256,11 +256,11 @@ def main() -> None:
         settings = Settings(data=Path(folder) / "demo-data", fixed_today=DAY, demo=True)
         build_demo(settings)
         at = open_workplace(settings)
-        listener = waitress.create_server(create_app(at), host="127.0.0.1", port=0, threads=4)
-        threading.Thread(target=listener.run, daemon=True).start()
+        server = listener(create_app(at), at, 0)
+        threading.Thread(target=server.run, daemon=True).start()
         driver = browser(f"{folder}/profile")
         try:
-            take(Camera(driver, f"http://127.0.0.1:{listener.effective_port}"))
+            take(Camera(driver, f"http://127.0.0.1:{server.port}"))
         finally:
             driver.quit()
         at.store.close()

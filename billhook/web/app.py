@@ -11,9 +11,9 @@ from flask_openapi.openapi import OpenAPI
 
 from .. import __version__
 from ..catalogue.wording import FIRST, bundle
-from ..services.book import photos
 from ..services.workplace import Workplace
 from . import acts, door, errors, pages, reading
+from .limits import most_bytes
 from .models.shared import Problem
 from .routes import BLUEPRINTS
 
@@ -51,7 +51,6 @@ def create_app(at: Workplace) -> OpenAPI:
     bundle(FIRST)
     app.openapi_version = "3.1.0"
     app.config["COMPRESS_STREAMS"] = False
-    app.config["MAX_CONTENT_LENGTH"] = 8 * 1024 * 1024
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
@@ -71,11 +70,7 @@ def create_app(at: Workplace) -> OpenAPI:
 
     @app.before_request
     def _room() -> None:
-        # so that what is over its own limit is refused by name, and not cut off
-        if request.path.startswith("/api/photos/"):
-            request.max_content_length = 2 * photos.most_bytes(at)
-        elif request.path in ("/api/trees/import", "/api/trees/geojson"):
-            request.max_content_length = 32 * 1024 * 1024
+        request.max_content_length = most_bytes(at, request.path)
 
     @app.before_request
     def _readable_json() -> None:

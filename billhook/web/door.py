@@ -18,6 +18,32 @@ from ..settings import Settings
 from .acts import SAFE
 from .errors import problem
 
+_USED = ("geolocation", "camera")
+_UNUSED = (
+    "accelerometer",
+    "autoplay",
+    "bluetooth",
+    "browsing-topics",
+    "display-capture",
+    "encrypted-media",
+    "fullscreen",
+    "gyroscope",
+    "hid",
+    "identity-credentials-get",
+    "local-fonts",
+    "magnetometer",
+    "microphone",
+    "midi",
+    "otp-credentials",
+    "payment",
+    "picture-in-picture",
+    "screen-wake-lock",
+    "serial",
+    "storage-access",
+    "usb",
+    "xr-spatial-tracking",
+)
+_ONLY = ", ".join((*(f"{name}=(self)" for name in _USED), *(f"{name}=()" for name in _UNUSED)))
 HEADERS = {
     "Content-Security-Policy": "; ".join(
         (
@@ -27,17 +53,24 @@ HEADERS = {
             "base-uri 'none'",
             "form-action 'self'",
             "frame-ancestors 'none'",
+            "script-src 'self'",
+            "connect-src 'self'",
+            "worker-src 'self'",
+            "manifest-src 'self'",
         )
     ),
+    "Permissions-Policy": _ONLY,
     "X-Content-Type-Options": "nosniff",
     "X-Frame-Options": "DENY",
     "Referrer-Policy": "no-referrer",
     "Cross-Origin-Resource-Policy": "same-origin",
+    "Cross-Origin-Opener-Policy": "same-origin",
 }
+_ONE_DAY = "max-age=86400"
 _ANY = ("0.0.0.0", "::", "")
 
 
-def _host(netloc: str) -> str | None:
+def host_of(netloc: str) -> str | None:
     """The host of ``host:port``, None for what is none."""
     try:
         return (urlsplit(f"//{netloc}").hostname or "").rstrip(".") or None
@@ -71,6 +104,19 @@ def ours(host: str | None, settings: Settings) -> bool:
     return address.is_loopback or (settings.host in _ANY and _of_this_machine(address))
 
 
+def _is_name(host: str | None) -> bool:
+    """Whether a host is a name, and neither an address nor this machine to itself: a browser that
+    holds on to a secure page must not hold on to what others serve at that address.
+    """
+    if host is None or host == "localhost" or host.endswith(".localhost"):
+        return False
+    try:
+        ipaddress.ip_address(host)
+    except ValueError:
+        return True
+    return False
+
+
 def from_another_site() -> bool:
     """Whether a browser says that another site's page asks."""
     if request.headers.get("Sec-Fetch-Site", "none") not in ("same-origin", "none"):
@@ -84,7 +130,7 @@ def register(app: Flask, settings: Settings) -> None:
 
     @app.before_request
     def _shut() -> Response | None:
-        if not ours(_host(request.host), settings):
+        if not ours(host_of(request.host), settings):
             said = (
                 f"Billhook does not answer to the name {request.host!r}. Start it with --name "
                 "to add one."
@@ -98,4 +144,10 @@ def register(app: Flask, settings: Settings) -> None:
     def _say(response: Response) -> Response:
         for name, value in HEADERS.items():
             response.headers.setdefault(name, value)
+        if settings.secure and _is_name(host_of(request.host)):
+            response.headers["Strict-Transport-Security"] = _ONE_DAY
+        if request.path.startswith("/api/"):
+            # what is known of a holding stays in no browser's store, but where it is asked anew
+            kept = "private, no-cache" if response.headers.get("ETag") else "no-store"
+            response.headers["Cache-Control"] = kept
         return response

@@ -13,17 +13,16 @@ from dataclasses import dataclass, field
 from pathlib import Path
 
 import pytest
-import waitress
 from flask import Response
 from flask_openapi.openapi import OpenAPI
 from selenium import webdriver
 from selenium.webdriver.chrome.service import Service
-from waitress.server import MultiSocketServer, TcpWSGIServer
 
 from billhook.demo.build import build_demo
-from billhook.services.workplace import open_workplace
+from billhook.services.workplace import Workplace, open_workplace
 from billhook.settings import Settings
 from billhook.web.app import create_app
+from billhook.web.listen import Listener, listener
 
 DAY = dt.date(2027, 3, 24)
 FLAGS = (
@@ -40,25 +39,21 @@ class Server:
     url: str
     broken: set[str] = field(default_factory=set)
     app: OpenAPI | None = None
+    at: Workplace | None = None
     port: int = 0
-    _listener: MultiSocketServer | TcpWSGIServer | None = None
+    _listener: Listener | None = None
     _thread: threading.Thread | None = None
 
     def back(self) -> None:
         """Listen, again on the same port after having been away."""
-        self._listener = waitress.create_server(
-            self.app, host="127.0.0.1", port=self.port, threads=4
-        )
-        self.port = self._listener.effective_port
-        self._thread = threading.Thread(target=self._listen, daemon=True)
+        self._listener = listener(self.app, self.at, self.port)
+        self.port = self._listener.port
+        self._thread = threading.Thread(target=self._listener.run, daemon=True)
         self._thread.start()
 
     def away(self) -> None:
         """No server answers any more, as where there is no signal."""
-        # kept connections are cut too, as a lost signal does
-        for channel in list(self._listener._map.values()):
-            channel.close()
-        self._listener.task_dispatcher.shutdown()
+        self._listener.close()
         self._thread.join(timeout=5)
 
     @contextlib.contextmanager
@@ -70,11 +65,6 @@ class Server:
                 yield
         finally:
             self.back()
-
-    def _listen(self) -> None:
-        # closing the listener from outside ends its loop with a closed socket
-        with contextlib.suppress(OSError):
-            self._listener.run()
 
 
 def running(settings: Settings) -> Iterator[Server]:
@@ -93,7 +83,7 @@ def running(settings: Settings) -> Iterator[Server]:
             else None
         )
 
-    server.app = app
+    server.app, server.at = app, at
     server.back()
     server.url = f"http://127.0.0.1:{server.port}"
     yield server

@@ -2,16 +2,14 @@
 
 from __future__ import annotations
 
-import contextlib
 import shutil
 import subprocess
 import sys
 import threading
 from pathlib import Path
 
-import waitress
-
 from billhook.web.app import create_app
+from billhook.web.listen import listener
 
 from .conftest import Served
 
@@ -22,19 +20,12 @@ CHECKS = (
 
 
 def test_answers_keep_to_the_description(served: Served):
-    listener = waitress.create_server(create_app(served.at), host="127.0.0.1", port=0, threads=4)
-
-    def listen() -> None:
-        with contextlib.suppress(
-            OSError
-        ):  # closing the listener from outside ends its loop with a closed socket
-            listener.run()
-
-    threading.Thread(target=listen, daemon=True).start()
+    server = listener(create_app(served.at), served.at, 0)
+    threading.Thread(target=server.run, daemon=True).start()
     command = [
         shutil.which("schemathesis", path=str(Path(sys.executable).parent)),
         "run",
-        f"http://127.0.0.1:{listener.effective_port}/api/openapi.json",
+        f"http://127.0.0.1:{server.port}/api/openapi.json",
         "--checks",
         CHECKS,
         "--phases",
@@ -46,5 +37,5 @@ def test_answers_keep_to_the_description(served: Served):
         "1",
     ]
     done = subprocess.run(command, capture_output=True, text=True, timeout=300, check=False)
-    listener.close()
+    server.close()
     assert done.returncode == 0, done.stdout[-6000:]

@@ -92,14 +92,27 @@ def _mark(at: Workplace, kept: _Kept, day: dt.date) -> str:
 
 def _lines(at: Workplace, view: GroveView, kept: _Kept) -> list[Line]:
     """One a tree; those that did not change are the same as in the state before."""
-    fresh = [_line(at, t) for t in view.trees]
+    kinds = _Kinds(at)
+    fresh = [_line(kinds, t) for t in view.trees]
     last = next(reversed(kept.states.values()), None)
     if last is None or len(last.lines) != len(fresh):
         return fresh
     return [a if a == b else b for a, b in zip(last.lines, fresh, strict=True)]
 
 
-def _line(at: Workplace, found: GroveTree) -> Line:
+class _Kinds(dict[tuple[str, str | None], Kind]):
+    """A kind by species and cultivar, named once for all trees of it."""
+
+    def __init__(self, at: Workplace) -> None:
+        super().__init__()
+        self._know = at.know
+
+    def __missing__(self, key: tuple[str, str | None]) -> Kind:
+        self[key] = Kind(*key, kind_called(self._know, *key))
+        return self[key]
+
+
+def _line(kinds: _Kinds, found: GroveTree) -> Line:
     record, size = found.record, found.size
     tree = record.tree
     return Line(
@@ -108,7 +121,7 @@ def _line(at: Workplace, found: GroveTree) -> Line:
         record.row.id,
         round(record.place.x, 2),
         round(record.place.y, 2),
-        Kind(tree.species, record.cultivar, kind_called(at.know, tree.species, record.cultivar)),
+        kinds[tree.species, record.cultivar],
         tree.pot_l,
         tree.planted_year,
         None if size.height_m is None else round(size.height_m, 2),

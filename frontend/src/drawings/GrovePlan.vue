@@ -15,7 +15,7 @@ import type { Draft } from './plan/draft'
 import { paintsOf, type Ink, type Paints } from './plan/ink'
 import { useCarry, type Carried } from './plan/useCarry'
 import { useNear } from './plan/useNear'
-import { usePlates } from './plan/usePlates'
+import { LETTER_HIGH, usePlates } from './plan/usePlates'
 
 const props = defineProps<{
   grove: Grove
@@ -280,7 +280,7 @@ defineExpose({ zoom, pan, all, nearer, view, layer })
         stroke-dasharray="1 5"
         stroke-linecap="round"
       />
-      <text v-for="c in coldSaid" :key="`t${c.id}`" :x="c.x" :y="c.y" font-size="15" class="cold">
+      <text v-for="c in coldSaid" :key="`t${c.id}`" :x="c.x" :y="c.y + LETTER_HIGH" font-size="15" class="cold">
         {{ c.says }}
       </text>
       <circle

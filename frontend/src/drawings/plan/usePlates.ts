@@ -4,8 +4,13 @@ import { apart, type Scene } from '@/geometry/scene'
 import { computed, type ComputedRef } from 'vue'
 
 const LETTER_PX = 9.4
-/** How far a line of cold air dips under its block, px. */
-const DIP = 60
+/** How far a line of cold air rises into its block, px; over a small one by its width. */
+const RISE = 60
+const RISE_OF_WIDTH = 0.35
+/** A block drawn narrower bears the line alone, px. */
+const SAID_FROM = 110
+/** Height of what is written, px. */
+export const LETTER_HIGH = 15
 
 export function usePlates(
   scene: ComputedRef<Scene>,
@@ -40,15 +45,16 @@ export function usePlates(
         const a = toPlan({ x: box[0], y: box[1] }, view.value)
         const b = toPlan({ x: box[2], y: box[1] }, view.value)
         const low = a.y - 2
+        const rise = Math.min(RISE, RISE_OF_WIDTH * (b.x - a.x))
         const off = Math.abs(block.offset_c)
         const says = units() === 'metric' ? `${off.toFixed(1)} °C` : `${(off * 1.8).toFixed(1)} °F`
         return {
           id: block.id,
           from: a.x,
           to: b.x,
-          d: `M${a.x - 18} ${low}Q${(a.x + b.x) / 2} ${low - DIP} ${b.x + 18} ${low - 4}`,
+          d: `M${a.x - 18} ${low}Q${(a.x + b.x) / 2} ${low - rise} ${b.x + 18} ${low - 4}`,
           x: Math.max(8, Math.min(a.x + 20, width - 300)),
-          y: low > height ? -1 : Math.min(low + 30, height - 44),
+          y: low > height ? -1 : Math.min(low + 30, height - 44) - LETTER_HIGH,
           w: 290,
           h: 18,
           says: `cold air lies here, ${says} under the station`,
@@ -58,7 +64,7 @@ export function usePlates(
   /** Said where its line is seen. */
   const coldSaid = computed(() =>
     apart(
-      cold.value.filter(({ y, from, to }) => y > 70 && from < size()[0] - 90 && to > 90),
+      cold.value.filter(({ y, from, to }) => to - from >= SAID_FROM && y > 55 && from < size()[0] - 90 && to > 90),
       plates.value,
     ),
   )
