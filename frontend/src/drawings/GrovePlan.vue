@@ -280,7 +280,14 @@ defineExpose({ zoom, pan, all, nearer, view, layer })
         stroke-dasharray="1 5"
         stroke-linecap="round"
       />
-      <text v-for="c in coldSaid" :key="`t${c.id}`" :x="c.x" :y="c.y + LETTER_HIGH" font-size="15" class="cold">
+      <text
+        v-for="c in coldSaid"
+        :key="`t${c.id}`"
+        :x="c.x"
+        :y="c.y + LETTER_HIGH"
+        font-size="15"
+        class="cold"
+      >
         {{ c.says }}
       </text>
       <circle

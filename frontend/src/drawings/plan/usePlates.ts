@@ -64,7 +64,9 @@ export function usePlates(
   /** Said where its line is seen. */
   const coldSaid = computed(() =>
     apart(
-      cold.value.filter(({ y, from, to }) => to - from >= SAID_FROM && y > 55 && from < size()[0] - 90 && to > 90),
+      cold.value.filter(
+        ({ y, from, to }) => to - from >= SAID_FROM && y > 55 && from < size()[0] - 90 && to > 90,
+      ),
       plates.value,
     ),
   )
