@@ -34,7 +34,7 @@ $(STAMPS)/python: requirements-dev.txt pyproject.toml | $(UV)
 	test -x .venv/bin/python || $(UV) venv --quiet --python $(PYTHON) .venv
 	$(UV) pip sync --quiet --compile-bytecode --require-hashes -p .venv requirements-dev.txt
 	echo "$(CURDIR)" > "$$($(PY) -c 'import site; print(site.getsitepackages()[0])')/billhook.pth"
-	printf '#!/bin/sh\nexec "%s/.venv/bin/python" -m billhook.cli "$$@"\n' "$(CURDIR)" > .venv/bin/billhook
+	printf '#!/bin/sh\nexec "%s/.venv/bin/python" -P -m billhook.cli "$$@"\n' "$(CURDIR)" > .venv/bin/billhook
 	chmod +x .venv/bin/billhook
 	touch $@
 

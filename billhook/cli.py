@@ -6,9 +6,8 @@ import argparse
 import datetime as dt
 import json
 import logging
-import signal
+import os
 import sys
-import threading
 from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
@@ -44,13 +43,14 @@ def main(argv: list[str] | None = None) -> int:
         "backup", help="write database and files into one archive, while running"
     )
     restore = commands.add_parser(
-        "restore", help="check an archive and put it into an empty data folder"
+        "restore", help="check an archive and put it in the place of the data folder, which is kept"
     )
     for sub in (backup, restore):
         sub.add_argument("file", type=Path)
         _common(sub, base, "")
     commands.add_parser("openapi", help="print the description of the API")
     given = parser.parse_args(argv)
+    os.umask(0o077)  # what is written down is its owner's alone
     logging.basicConfig(level=logging.WARNING, format="%(message)s", stream=sys.stderr)
     try:
         return _run(given, base)
@@ -74,6 +74,7 @@ def _common(parser: argparse.ArgumentParser, base: Settings, name: str) -> None:
     )
     parser.add_argument("--key", type=Path, default=base.key, help=HELP["key"])
     parser.add_argument("--plain-port", type=int, default=base.plain_port, help=HELP["plain_port"])
+    parser.add_argument("--backups", type=Path, default=base.backups, help=HELP["backups"])
     parser.add_argument(
         "--today", type=dt.date.fromisoformat, default=base.fixed_today, help=HELP["today"]
     )
@@ -94,20 +95,27 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
         names=(*base.names, *(given.names or ())),
         large=getattr(given, "large", 0),
         plain_port=given.plain_port,
+        backups=given.backups,
     )
     if given.command == "backup":
-        from .services.holding.archive import back_up
+        from .services.backups.archive import back_up
 
         print(back_up(settings, given.file))
     elif given.command == "restore":
-        from .services.holding.archive import restore
-
-        restore(settings, given.file)
-        print(f"restored into {settings.data}")
+        _restore(settings, given.file)
     else:
         with held(settings.data / "billhook.lock"):
             _work_on(settings, given.command)
     return 0
+
+
+def _restore(settings: Settings, source: Path) -> None:
+    from .services.backups.restoring import restore
+
+    with held(settings.data / "billhook.lock"):
+        kept = restore(settings, source)
+    was = f"; what stood there is kept in {kept}" if kept else ""
+    print(f"restored into {settings.data}{was}")
 
 
 def _work_on(settings: Settings, command: str) -> None:
@@ -130,6 +138,8 @@ def _work_on(settings: Settings, command: str) -> None:
             print("Making the demo holding; this takes a few seconds, once.", flush=True)
         build_demo(settings, _told(settings.large))
         settings = on_its_day(settings)
+    from .serving import serve
+
     serve(settings)
 
 
@@ -141,52 +151,6 @@ def _told(blocks: int) -> Callable[[int], None]:
             print(f"{done * 1000:,} of {blocks * 1000:,} trees stand", flush=True)
 
     return tell
-
-
-def serve(settings: Settings) -> None:
-    """Serve until interrupted; loopback unless told otherwise, over TLS where a certificate and its
-    key are given. Raises: BillhookError for one without the other.
-    """
-    from .services.holding import towns
-    from .services.holding.grove_lines import grove_lines
-    from .services.workplace import open_workplace
-    from .web.app import create_app
-    from .web.listen import listener
-
-    def _stop(*_: object) -> None:
-        raise KeyboardInterrupt
-
-    signal.signal(signal.SIGTERM, _stop)
-    at = open_workplace(settings)
-    try:
-        app = create_app(at)
-        if settings.demo:
-            from .demo.moving import Mover
-            from .web.holding.demo import MOVER
-
-            app.extensions[MOVER] = Mover(at)
-        server = listener(app, at)
-        try:
-            grove_lines(at, at.today())  # so that the first view finds its answers ready
-        except Exception:  # a page may fail, the holding opens all the same
-            logging.getLogger("billhook").exception("the grove cannot be shown")
-        threading.Thread(target=towns.warm, daemon=True).start()
-        print(
-            (
-                "Billhook is open at "
-                f"{'https' if settings.secure else 'http'}://{settings.host}:{server.port}/  "
-                "(stop with Ctrl-C)"
-            ),
-            flush=True,
-        )
-        try:
-            server.run()
-        except KeyboardInterrupt:
-            pass
-        finally:
-            server.close()
-    finally:
-        at.store.close()
 
 
 def _print_openapi() -> int:

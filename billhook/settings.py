@@ -27,6 +27,10 @@ HELP = {
         "Port on which plain addresses are led to the secure page, 0 for none "
         "(BILLHOOK_PLAIN_PORT)."
     ),
+    "backups": (
+        "Folder for a backup every day, such as one on another disk; beside the data folder unless "
+        "told otherwise (BILLHOOK_BACKUPS)."
+    ),
     "today": "Fix today's date, for demonstrations and pictures, as YYYY-MM-DD (BILLHOOK_TODAY).",
 }
 
@@ -37,8 +41,8 @@ class Settings:
     clock's. demo: the invented holding, the only one that listens to simulated weather.
     certificate, key: files for a secure page; both or neither. names: by which it is reached
     besides loopback and the address served. plain_port: where a plain address is led to the secure
-    page, 0 for nowhere. large: blocks of a thousand trees that the demo has, 0
-    for the usual one.
+    page, 0 for nowhere. backups: the folder of daily backups, where it is not beside the data.
+    large: blocks of a thousand trees that the demo has, 0 for the usual one.
     """
 
     data: Path = Path("data")
@@ -51,6 +55,7 @@ class Settings:
     names: tuple[str, ...] = ()
     large: int = 0
     plain_port: int = 80
+    backups: Path | None = None
 
     @property
     def secure(self) -> bool:
@@ -61,6 +66,12 @@ class Settings:
     def database(self) -> Path:
         """The SQLite file."""
         return self.data / "billhook.sqlite"
+
+    @property
+    def backups_folder(self) -> Path:
+        """Where the daily backups lie."""
+        data = self.data.absolute()
+        return self.backups or data.with_name(f"{data.name}-backups")
 
     def today(self) -> dt.date:
         """Today, or the fixed date."""
@@ -79,5 +90,6 @@ def from_environment() -> Settings:
         certificate=Path(env["BILLHOOK_CERTIFICATE"]) if env.get("BILLHOOK_CERTIFICATE") else None,
         key=Path(env["BILLHOOK_KEY"]) if env.get("BILLHOOK_KEY") else None,
         names=tuple(n.strip() for n in env.get("BILLHOOK_NAMES", "").split(",") if n.strip()),
+        backups=Path(env["BILLHOOK_BACKUPS"]) if env.get("BILLHOOK_BACKUPS") else None,
         plain_port=int(env.get("BILLHOOK_PLAIN_PORT", base.plain_port)),
     )

@@ -118,8 +118,14 @@ def test_migrate_backup_and_restore(tmp_path, capsys):
     assert "0 frames" in capsys.readouterr().out
     assert main(["backup", str(archive), "--data", str(here)]) == 0
     assert main(["restore", str(archive), "--data", str(there)]) == 0
-    assert main(["restore", str(archive), "--data", str(there)]) == 1
-    assert "holds a database already" in capsys.readouterr().err
+    capsys.readouterr()
+    assert main(["restore", str(archive), "--data", str(there)]) == 0
+    kept = Path(capsys.readouterr().out.strip().rsplit(" ", 1)[-1])
+    assert (kept / "billhook.sqlite").exists()
+    assert kept.parent == tmp_path
+    # nothing on this machine but its owner reads it
+    assert (there.stat().st_mode & 0o777, archive.stat().st_mode & 0o777) == (0o700, 0o600)
+    assert (there / "billhook.sqlite").stat().st_mode & 0o777 == 0o600
     assert main(["backup", str(archive), "--data", str(tmp_path / "nowhere")]) == 1
 
 
@@ -193,10 +199,10 @@ def test_names_are_given_on_the_command_line_or_in_the_environment(monkeypatch):
 
 
 def test_a_page_that_fails_does_not_keep_the_holding_shut(tmp_path, monkeypatch, capsys):
-    monkeypatch.setattr("billhook.services.holding.grove.grove", lambda *_: 1 / 0)
+    monkeypatch.setattr("billhook.serving.grove_lines", lambda *_: 1 / 0)
 
     class Ends:
-        port = 8420
+        port, leads_from = 8420, None
 
         def run(self) -> None:
             raise KeyboardInterrupt
@@ -204,6 +210,6 @@ def test_a_page_that_fails_does_not_keep_the_holding_shut(tmp_path, monkeypatch,
         def close(self) -> None:
             pass
 
-    monkeypatch.setattr("billhook.web.listen.listener", lambda *_: Ends())
+    monkeypatch.setattr("billhook.serving.listener", lambda *_: Ends())
     assert main(["serve", "--data", str(tmp_path / "data")]) == 0
     assert "Billhook is open at" in capsys.readouterr().out

@@ -17,6 +17,7 @@ from sqlmodel import Session, create_engine
 
 from ..core.errors import BillhookError
 from . import acts, changes
+from .full import on_disk
 from .upgrade import bring_up_to_date
 
 _BUSY_MS = 15_000
@@ -69,7 +70,11 @@ class Store:
         if not self._turn.acquire(timeout=_BUSY_MS / 1000):
             raise Busy(_BUSY)
         try:
-            with Session(self.engine, expire_on_commit=False) as session, session.begin():
+            with (
+                on_disk(),
+                Session(self.engine, expire_on_commit=False) as session,
+                session.begin(),
+            ):
                 before = _changes(session)
                 seq = acts.enter(session, act, self.today())
                 fresh = _changes(session) > before
@@ -115,7 +120,7 @@ def _engine(path: Path, keeps: bool) -> Engine:
             "journal_mode=WAL",
             "foreign_keys=ON",
             f"busy_timeout={_BUSY_MS}",
-            "synchronous=NORMAL",
+            "synchronous=FULL" if keeps else "synchronous=NORMAL",
         ):
             connection.execute(f"PRAGMA {pragma}")
         if keeps:

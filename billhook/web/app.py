@@ -23,6 +23,7 @@ _ERRORS = {
     "503": "Others are writing; try again",
     "404": "Not found",
     "409": "Changed by someone else",
+    "507": "The disk takes nothing",
     "422": "Some entries cannot be used",
 }
 

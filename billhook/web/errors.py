@@ -14,6 +14,7 @@ from ..services.book.taking_back import NotKept, StandsOnIt
 from ..services.holding.identity import OtherHolding
 from ..store.acts import DoneAlready
 from ..store.database import Busy, NotFound, StaleVersion
+from ..store.full import CannotWrite
 from .models.acts import ActSaidOut
 
 _log = logging.getLogger("billhook")
@@ -182,6 +183,10 @@ def _register_failures(app: Flask) -> None:
         answer = problem(503, "Busy.", str(error))
         answer.headers["Retry-After"] = "3"
         return answer
+
+    @app.errorhandler(CannotWrite)
+    def _full(error: CannotWrite) -> Response:
+        return problem(507, "Not written.", str(error))
 
     @app.errorhandler(HTTPException)
     def _http(error: HTTPException) -> Response:

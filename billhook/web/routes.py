@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from . import progress
+from .backups import daily
 from .book import acts, logbook, look_back, photos
 from .calc import counting as calc_counting
 from .calc import crew as calc_crew
@@ -47,6 +48,7 @@ BLUEPRINTS = tuple(
     module.routes
     for module in (
         address,
+        daily,
         blocks,
         catalogue,
         demo,

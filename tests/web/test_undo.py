@@ -43,7 +43,8 @@ ASKS = {
 }
 # Writes without an undo, and why; at most six.
 WITHOUT: dict[str, str] = {
-    "POST /api/demo": "puts the demo on another day; put back on the day before by the same"
+    "POST /api/demo": "puts the demo on another day; put back on the day before by the same",
+    "POST /api/backups": "keeps a copy more; nothing of the holding changes",
 }
 ODD = "0dd00000-0000-4000-8000-000000000000"
 _APART = ("act", "change", "takenback", "framesize", "alembic_version", "sqlite_sequence")

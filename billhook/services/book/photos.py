@@ -7,9 +7,11 @@ from __future__ import annotations
 import datetime as dt
 import hashlib
 import io
+import os
 import threading
 import uuid
 import warnings
+from contextlib import suppress
 from dataclasses import dataclass
 from pathlib import Path
 
@@ -21,6 +23,7 @@ from ...core.errors import invalid, refuse
 from ...store import photos as store
 from ...store import places
 from ...store.database import NotFound
+from ...store.full import on_disk
 from ...store.photos import save_photo
 from ...store.picture_tables import Photo
 from ...store.trees import tree_record
@@ -108,10 +111,28 @@ def keep(
 
 
 def _put_file(place: Path, content: bytes) -> None:
-    place.parent.mkdir(parents=True, exist_ok=True)
     part = place.with_name(f"{place.stem}.{uuid.uuid4().hex}.part")
-    part.write_bytes(content)
-    part.replace(place)
+    with on_disk():
+        try:
+            place.parent.mkdir(parents=True, exist_ok=True)
+            with part.open("wb") as sink:
+                sink.write(content)
+                sink.flush()
+                os.fsync(sink.fileno())
+            part.replace(place)
+        except OSError:
+            with suppress(OSError):
+                part.unlink(missing_ok=True)
+            raise
+
+
+def sweep(at: Workplace) -> None:
+    """Take away halves of photos that a program which was stopped left behind. Only for the one
+    that holds the folder, before it listens.
+    """
+    for part in (at.settings.data / "files").rglob("*.part"):
+        with suppress(OSError):
+            part.unlink()
 
 
 def path_of(at: Workplace, digest: str) -> Path:
@@ -164,6 +185,7 @@ def _plain_jpeg(content: bytes, side_px: int, most_megapixels: float) -> tuple[b
             "/photo", "is not a picture that can be read; take it as JPEG or PNG"
         ) from error
     out = io.BytesIO()
+    upright.info = {}  # also what somebody wrote into it as a comment
     upright.save(out, "JPEG", quality=_QUALITY)
     return out.getvalue(), upright.width, upright.height
 

@@ -14,11 +14,11 @@ from ...store import places
 from ...store.lights import unswept
 from ...store.tables import Block, FrameRow, Holding, Row, Site
 from ...store.trees import TreeRecord
+from ..backups.restoring import Restored, restored
 from ..frost.tag import FrostTag, frost_tag
 from ..season.desk import SeasonDesk
 from ..tree.sizes import Sizes, sizes_by
 from ..workplace import Workplace
-from .archive import Restored, restored
 
 
 class GroveTree(NamedTuple):

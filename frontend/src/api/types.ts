@@ -21,6 +21,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The backups that are made every day by themselves, and how the last one went. */
+        get: operations["backups_daily_get_backups_backups_get"];
+        put?: never;
+        /** Make one now and check it by opening it. */
+        post: operations["backups_daily_post_backups_backups_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blocks/count-out": {
         parameters: {
             query?: never;
@@ -3177,6 +3195,34 @@ export interface components {
             side: number;
             /** Path */
             path: string;
+        };
+        /**
+         * BackupsOut
+         * @description Those that are kept, the newest first; ``well``: the last one is there and not old; ``says``:
+         *     how it stands. ``folder``: where they lie, on the computer that runs Billhook.
+         */
+        BackupsOut: {
+            /** Well */
+            well: boolean;
+            /** Says */
+            says: string;
+            /** Folder */
+            folder: string;
+            /** Kept */
+            kept: components["schemas"]["BackupOut"][];
+        };
+        /**
+         * BackupOut
+         * @description One that is kept: its day and size [bytes].
+         */
+        BackupOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Size */
+            size: number;
         };
         /**
          * CountedOutOut
@@ -12487,6 +12533,184 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    backups_daily_get_backups_backups_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    backups_daily_post_backups_backups_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_blocks_post_count_out_blocks_count_out_post: {
@@ -12561,6 +12785,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12649,6 +12882,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_blocks_get_lie_blocks__id__lie_get: {
@@ -12718,6 +12960,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12808,6 +13059,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_blocks_post_lie_blocks__id__lie_post: {
@@ -12891,6 +13151,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_catalogue_get_catalogue_catalogue_get: {
@@ -12960,6 +13229,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13041,6 +13319,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_catalogue_get_languages_languages_get: {
@@ -13115,6 +13402,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_demo_get_demo_demo_get: {
@@ -13182,6 +13478,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13270,6 +13575,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_grove_get_grove_grove_get: {
@@ -13341,6 +13655,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13424,6 +13747,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_odd_get_odd_get: {
@@ -13491,6 +13823,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13581,6 +13922,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_own_species_post_species_species_post: {
@@ -13662,6 +14012,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_people_get_people_people_get: {
@@ -13729,6 +14088,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13819,6 +14187,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_people_delete_person_people__id__delete: {
@@ -13891,6 +14268,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13979,6 +14365,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_place_get_site_sites__id__get: {
@@ -14048,6 +14443,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14138,6 +14542,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_place_get_dangers_dangers_get: {
@@ -14205,6 +14618,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14295,6 +14717,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_place_get_days_sites__id__days_csv_get: {
@@ -14371,6 +14802,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_planting_get_climates_climates_get: {
@@ -14440,6 +14880,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14528,6 +14977,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_planting_post_site_sites_post: {
@@ -14602,6 +15060,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14690,6 +15157,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_planting_post_understand_plantings_understand_post: {
@@ -14771,6 +15247,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_planting_post_planting_plantings_post: {
@@ -14845,6 +15330,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14935,6 +15429,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_planting_patch_block_blocks__id__patch: {
@@ -15018,6 +15521,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_planting_post_mean_rows__id__mean_post: {
@@ -15090,6 +15602,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15180,6 +15701,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     progress_get_progress_progress_get: {
@@ -15247,6 +15777,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15323,6 +15862,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15407,6 +15955,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_towns_get_zone_zone_get: {
@@ -15476,6 +16033,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15564,6 +16130,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_tree_lists_post_geojson_trees_geojson_post: {
@@ -15638,6 +16213,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15721,6 +16305,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     holding_tree_lists_get_trees_csv_trees_csv_get: {
@@ -15788,6 +16381,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15878,6 +16480,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_observing_post_side_trees__id__sides_post: {
@@ -15954,6 +16565,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16044,6 +16664,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_trees_get_tree__id__get: {
@@ -16116,6 +16745,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16206,6 +16844,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_trees_get_needs__id__needs_get: {
@@ -16278,6 +16925,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16368,6 +17024,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_trees_post_move__id__move_post: {
@@ -16444,6 +17109,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16534,6 +17208,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_trees_put_spot__id__spot_put: {
@@ -16610,6 +17293,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16700,6 +17392,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_trees_delete_graft__id__grafts__graft__delete: {
@@ -16773,6 +17474,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16863,6 +17573,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_trees_post_stands__id__stands_post: {
@@ -16939,6 +17658,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17029,6 +17757,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_trees_post_sketch__id__sketch_post: {
@@ -17105,6 +17842,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17195,6 +17941,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_tracing_post_trace__id__traces_post: {
@@ -17278,6 +18033,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     tree_tracing_get_trace__id__trace_get: {
@@ -17347,6 +18111,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17436,6 +18209,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_calendar_get_calendar_calendar_ics_get: {
@@ -17505,6 +18287,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17582,6 +18373,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17670,6 +18470,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_says_post_take_back_take_back_post: {
@@ -17751,6 +18560,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_stances_get_stances_stances_get: {
@@ -17821,6 +18639,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17909,6 +18736,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_stances_post_effect_stances_effect_post: {
@@ -17990,6 +18826,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_today_get_today_today_get: {
@@ -18062,6 +18907,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18150,6 +19004,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_today_post_let_go_today_let_go_post: {
@@ -18224,6 +19087,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18312,6 +19184,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     season_weather_get_weather_sites__id__weather_get: {
@@ -18381,6 +19262,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18462,6 +19352,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18552,6 +19451,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walk_rows_post_quick_many_walks_quick_post: {
@@ -18633,6 +19541,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walk_rows_get_row_rows__id__walk_get: {
@@ -18702,6 +19619,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18792,6 +19718,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walk_walks_post_walk_trees__id__walks_post: {
@@ -18875,6 +19810,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walk_walks_get_form_trees__id__walk_form_get: {
@@ -18951,6 +19895,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walk_walks_get_walk_walks__id__get: {
@@ -19020,6 +19973,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19110,6 +20072,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walk_walks_post_answer_walks__id__answers_post: {
@@ -19193,6 +20164,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     walk_walks_post_finish_walks__id__finish_post: {
@@ -19265,6 +20245,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19355,6 +20344,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     plan_cutting_post_preview__id__preview_post: {
@@ -19431,6 +20429,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19521,6 +20528,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     plan_proposals_post_plan__id__plan_post: {
@@ -19597,6 +20613,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19687,6 +20712,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     plan_counted_post_count__id__count_post: {
@@ -19763,6 +20797,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19853,6 +20896,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     plan_sheets_get_goals_goals_get: {
@@ -19920,6 +20972,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20008,6 +21069,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     plan_sheets_get_sheet_sheets__id__get: {
@@ -20080,6 +21150,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20167,6 +21246,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     plan_sheets_get_row_pdf_rows__id__sheets_pdf_get: {
@@ -20240,6 +21328,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20334,6 +21431,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     plan_sheets_post_cut_sheets__id__cuts_post: {
@@ -20413,6 +21519,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20503,6 +21618,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_aims_get_aim_trees__id__aim_get: {
@@ -20572,6 +21696,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20662,6 +21795,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_aims_put_aims_aims_put: {
@@ -20736,6 +21878,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20822,6 +21973,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_block_get_heights_blocks__id__heights_get: {
@@ -20891,6 +22051,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20981,6 +22150,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_block_post_schools_blocks__id__schools_post: {
@@ -21057,6 +22235,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21147,6 +22334,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_rotations_get_rotations_rotations_get: {
@@ -21217,6 +22413,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21298,6 +22503,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21388,6 +22602,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_tree_post_tree_schools_trees__id__schools_post: {
@@ -21471,6 +22694,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_tree_get_which_limb_trees__id__which_limb_get: {
@@ -21540,6 +22772,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21630,6 +22871,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_tree_post_grown_trees__id__grown_post: {
@@ -21706,6 +22956,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21792,6 +23051,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     heights_ways_get_ways_ways_get: {
@@ -21859,6 +23127,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21935,6 +23212,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22025,6 +23311,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_site_get_before_sites__id__before_cold_get: {
@@ -22094,6 +23389,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22184,6 +23488,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_site_post_block_cut_test_sites__id__cut_test_post: {
@@ -22267,6 +23580,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_site_get_hurt_sites__id__hurt_get: {
@@ -22336,6 +23658,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22419,6 +23750,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_site_get_recovery_blocks__id__recovery_get: {
@@ -22495,6 +23835,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_tree_get_after_frost__id__after_frost_get: {
@@ -22564,6 +23913,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22654,6 +24012,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_tree_post_look__id__looks_post: {
@@ -22730,6 +24097,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22820,6 +24196,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_tree_get_stages__id__frost_cuts_get: {
@@ -22891,6 +24276,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22981,6 +24375,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_tree_get_grow_on__id__grow_on_get: {
@@ -23052,6 +24455,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23142,6 +24554,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     frost_tree_post_new_shoot__id__new_shoots_post: {
@@ -23225,6 +24646,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     book_acts_get_acts_acts_get: {
@@ -23292,6 +24722,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23382,6 +24821,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     book_logbook_get_log_log_get: {
@@ -23463,6 +24911,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     book_logbook_get_log_csv_log_csv_get: {
@@ -23537,6 +24994,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23627,6 +25093,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     book_logbook_put_task_tasks__id__put: {
@@ -23710,6 +25185,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     book_look_back_get_look_back_trees__id__look_back_get: {
@@ -23786,6 +25270,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     book_look_back_get_block_back_blocks__id__look_back_get: {
@@ -23855,6 +25348,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23943,6 +25445,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     book_look_back_post_regrowth_trees__id__regrowth_post: {
@@ -24019,6 +25530,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24111,6 +25631,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     book_photos_get_photos_photos_get: {
@@ -24188,6 +25717,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     book_photos_get_photo_photos__id__jpg_get: {
@@ -24257,6 +25795,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24347,6 +25894,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     crew_changes_delete_away_crew_away__id__delete: {
@@ -24419,6 +25975,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24500,6 +26065,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24590,6 +26164,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     crew_changes_delete_fix_crew_fixes__id__delete: {
@@ -24662,6 +26245,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24750,6 +26342,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     crew_changes_get_week_pdf_people__id__week_pdf_get: {
@@ -24824,6 +26425,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24908,6 +26518,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     crew_crew_get_weeks_calendar_people__id__weeks_ics_get: {
@@ -24977,6 +26596,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25062,6 +26690,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_frost_post_damage_frost_damage_post: {
@@ -25133,6 +26770,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25218,6 +26864,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_frost_post_stem_round_stem_round_post: {
@@ -25289,6 +26944,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25374,6 +27038,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_frost_post_cut_test_cut_test_post: {
@@ -25445,6 +27118,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25530,6 +27212,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_frost_post_recovery_recovery_post: {
@@ -25601,6 +27292,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25686,6 +27386,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_fruit_crop_load__crop_load_post: {
@@ -25757,6 +27466,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25842,6 +27560,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_heights_post_renewal_renewal_post: {
@@ -25913,6 +27640,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25998,6 +27734,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_heights_post_envelope_envelope_post: {
@@ -26069,6 +27814,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26154,6 +27908,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_heights_post_bark_sun_bark_sun_post: {
@@ -26225,6 +27988,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26310,6 +28082,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_counting_cut_count_cut_count_post: {
@@ -26381,6 +28162,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26466,6 +28256,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_counting_get_stairs_stairs_post: {
@@ -26537,6 +28336,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26622,6 +28430,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_crew_crew_crew_post: {
@@ -26693,6 +28510,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26778,6 +28604,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_plan_limb_limb_post: {
@@ -26849,6 +28684,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26934,6 +28778,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_plan_clippings_clippings_post: {
@@ -27005,6 +28858,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27090,6 +28952,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_plan_disinfectant_disinfectant_post: {
@@ -27161,6 +29032,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27246,6 +29126,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_plan_technique_technique_post: {
@@ -27317,6 +29206,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27402,6 +29300,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_pot_pot_pot_post: {
@@ -27473,6 +29380,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27558,6 +29474,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_season_heat_units_heat_units_post: {
@@ -27629,6 +29554,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27714,6 +29648,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_season_season__season_post: {
@@ -27785,6 +29728,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27870,6 +29822,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     calc_trace_post_trace_trace_post: {
@@ -27941,6 +29902,15 @@ export interface operations {
             };
             /** @description Others are writing; try again */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
                 headers: {
                     [name: string]: unknown;
                 };

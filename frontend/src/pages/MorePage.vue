@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Everything that is not of every day: places, frost, heights of rows, data, help, units, colours. */
+import BackupsPart from './more/BackupsPart.vue'
 import DemoDay from './place/DemoDay.vue'
 import { useGrove } from '@/composables/useGrove'
 import { THEMES, useSettings } from '@/composables/useSettings'
@@ -104,6 +105,7 @@ const files = computed(() => [
         </button>
       </div>
     </section>
+    <BackupsPart />
     <DemoDay />
     <section aria-label="Data out">
       <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Data out</h2>

@@ -14,7 +14,7 @@ from PIL import Image
 from billhook.core.errors import InvalidInput
 from billhook.services.book import logbook, photos
 from billhook.services.book.photos import Whose
-from billhook.services.holding import archive
+from billhook.services.backups import archive, restoring
 from billhook.services.tree.views import tree_view
 from billhook.settings import Settings
 from billhook.store.database import NotFound
@@ -67,7 +67,7 @@ def test_a_backup_takes_photos_along(garden, tmp_path):
     photo = photos.keep(garden.at, new_id(), Whose(garden.tree_ids[0]), "before", TODAY, picture())
     archive.back_up(garden.at.settings, tmp_path / "all.zip")
     there = Settings(data=tmp_path / "there")
-    archive.restore(there, tmp_path / "all.zip")
+    restoring.restore(there, tmp_path / "all.zip")
     assert (there.data / "files" / "photos" / f"{photo.digest}.jpg").read_bytes() == photos.file_of(
         garden.at, photo.id
     ).read_bytes()

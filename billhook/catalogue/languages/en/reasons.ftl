@@ -526,3 +526,11 @@ move-leaves = { $hours } h of other work no longer fit.
 sample-told = Mean { $what } so far { $mean }; from these trees it is known to ± { $about } in nine cases of ten, with one more to ± { $more }.
 sample-share = Mean { $what }: from these trees known to ± { $about } of itself in nine cases of ten, with one more to ± { $more }.
 sample-all = Mean { $what }: known without error, since every tree is measured.
+backup-none = There is no backup yet; the first is made within ten minutes of starting.
+backup-failed = The last backup could not be made: { $why }.
+backup-late = The last backup is { $days } days old. One is made every day while Billhook runs.
+backup-there = The last backup is of { $day }.
+backup-opened = The last backup is of { $day }. It was opened and is whole: { $trees ->
+    [one] one tree.
+   *[other] { $trees } trees.
+}

@@ -3,19 +3,25 @@
 from __future__ import annotations
 
 import datetime as dt
+import errno
 import hashlib
 import json
+import shutil
 import sqlite3
 import threading
+import warnings
 import zipfile
 from contextlib import closing
 from dataclasses import replace
 
 import pytest
 
+from billhook.services.backups import archive
+from billhook.services.backups.archive import BadArchive, back_up
+from billhook.services.backups.checking import check
+from billhook.services.backups.restoring import restore, restored
 from billhook.services.book import logbook
 from billhook.services.holding import setting_up
-from billhook.services.holding.archive import BadArchive, back_up, restore, restored
 from billhook.services.holding.grove import grove
 from billhook.services.workplace import open_workplace
 from billhook.settings import Settings
@@ -59,10 +65,8 @@ def test_files_travel_with_the_database(garden, tmp_path):
     assert (elsewhere.data / "files" / "ab" / "photo.jpg").read_bytes() == b"not really a picture"
 
 
-def test_nothing_is_written_over_or_half_restored(garden, tmp_path):
+def test_nothing_is_half_restored(garden, tmp_path):
     target = back_up(garden.at.settings, tmp_path / "grove.zip")
-    with pytest.raises(BadArchive, match="holds a database already"):
-        restore(garden.at.settings, target)
     broken = tmp_path / "broken.zip"
     with zipfile.ZipFile(target) as good, zipfile.ZipFile(broken, "w") as bad:
         for name in good.namelist():
@@ -116,12 +120,30 @@ def spoiled(at, tmp_path, sql: str) -> bytes:
     return copy.read_bytes()
 
 
+def added(target, into, name: str):
+    """The same archive with one file more."""
+    shutil.copy(target, into)
+    with warnings.catch_warnings(action="ignore"), zipfile.ZipFile(into, "a") as more:
+        more.writestr(name, "x")
+    return into
+
+
+def deep(into):
+    """An archive whose list is nested beyond reading."""
+    with zipfile.ZipFile(into, "w") as made:
+        made.writestr("manifest.json", "[" * 200_000)
+    return into
+
+
 def test_what_could_not_be_opened_is_refused_and_nothing_is_written(garden, tmp_path):
     target = back_up(garden.at.settings, tmp_path / "grove.zip")
     elsewhere = replace(garden.at.settings, data=tmp_path / "elsewhere")
     newer = spoiled(garden.at, tmp_path, "UPDATE alembic_version SET version_num = '9999'")
     loose = spoiled(garden.at, tmp_path, "UPDATE tree SET place_id = 'nowhere'")
     foreign = spoiled(garden.at, tmp_path, "DROP TABLE alembic_version")
+    sly = spoiled(garden.at, tmp_path, "CREATE TRIGGER t AFTER INSERT ON tree BEGIN SELECT 1; END")
+    view = spoiled(garden.at, tmp_path, "CREATE VIEW v AS SELECT 1")
+    less = spoiled(garden.at, tmp_path, "DROP TABLE harvest")
     drops = {"files": {}}
     cases = [
         (repacked(target, tmp_path / "a.zip", newer), "newer Billhook"),
@@ -135,10 +157,16 @@ def test_what_could_not_be_opened_is_refused_and_nothing_is_written(garden, tmp_
             "not a Billhook archive",
         ),
         (tmp_path / "missing.zip", "there is no file"),
+        (repacked(target, tmp_path / "h.zip", sly), "holds a trigger"),
+        (repacked(target, tmp_path / "i.zip", view), "holds a view"),
+        (repacked(target, tmp_path / "j.zip", less), "lacks .* of harvest"),
+        (added(target, tmp_path / "k.zip", "files/../../x"), "does not name"),
+        (added(target, tmp_path / "l.zip", "billhook.sqlite"), "two files of one name"),
+        (deep(tmp_path / "m.zip"), "not a Billhook archive"),
     ]
-    for archive, why in cases:
+    for source, why in cases:
         with pytest.raises(BadArchive, match=why) as refused:
-            restore(elsewhere, archive)
+            restore(elsewhere, source)
         assert "\n" not in str(refused.value)
         assert not elsewhere.data.exists() or not list(elsewhere.data.iterdir())
     assert [p.name for p in tmp_path.iterdir() if p.name.startswith(".restoring")] == []
@@ -171,3 +199,98 @@ def test_a_device_can_notice_that_an_older_state_was_put_back(garden, tmp_path):
     found = restored(again)
     assert found is not None
     assert before <= found.as_of <= found.at
+
+
+def test_what_stood_there_is_kept_and_a_refused_archive_changes_nothing(garden, tmp_path):
+    kept_before = {p.name for p in tmp_path.iterdir()}
+    target = back_up(garden.at.settings, tmp_path / "grove.zip")
+    data = tmp_path / "holding"
+    shutil.copytree(garden.at.settings.data, data)
+    settings = Settings(data=data)
+    (data / "note.txt").write_text("mine")
+    was = sorted(p.name for p in data.iterdir())
+    with pytest.raises(BadArchive):
+        restore(settings, deep(tmp_path / "deep.zip"))
+    assert sorted(p.name for p in data.iterdir()) == was
+    kept = restore(settings, target)
+    assert kept is not None
+    assert (kept / "note.txt").read_text() == "mine"
+    assert not (data / "note.txt").exists()
+    assert restored(settings) is not None
+    # nothing else is left lying about
+    assert {p.name for p in tmp_path.iterdir()} - kept_before == {
+        "grove.zip",
+        "deep.zip",
+        "holding",
+        kept.name,
+    }
+    again = restore(settings, target)
+    assert again not in (None, kept)
+
+
+def test_an_archive_that_swells_is_refused_before_it_is_unpacked(garden, tmp_path, monkeypatch):
+    target = back_up(garden.at.settings, tmp_path / "grove.zip")
+    bomb = tmp_path / "bomb.zip"
+    content = bytes(80 * 1024 * 1024)
+    with zipfile.ZipFile(target) as good, zipfile.ZipFile(bomb, "w", zipfile.ZIP_DEFLATED) as made:
+        listed = json.loads(good.read("manifest.json"))
+        listed["files"]["files/photos/a.jpg"] = hashlib.sha256(content).hexdigest()
+        made.writestr("manifest.json", json.dumps(listed))
+        made.writestr("billhook.sqlite", good.read("billhook.sqlite"))
+        made.writestr("files/photos/a.jpg", content)
+    assert bomb.stat().st_size < 2 * 1024 * 1024
+    settings = Settings(data=tmp_path / "there")
+    with pytest.raises(BadArchive, match="larger than Billhook keeps any"):
+        restore(settings, bomb)
+    tight = shutil._ntuple_diskusage(10**9, 10**9, 1000)
+    monkeypatch.setattr("billhook.services.backups.checking.shutil.disk_usage", lambda _: tight)
+    with pytest.raises(BadArchive, match="that are free"):
+        restore(settings, target)
+    assert not settings.data.exists()
+
+
+def test_a_backup_bears_with_what_vanishes_and_leaves_nothing_where_the_disk_is_full(
+    garden, tmp_path, monkeypatch
+):
+    photos = garden.at.settings.data / "files" / "photos"
+    photos.mkdir(parents=True)
+    (photos / "half.1.part").write_bytes(b"half")
+    (photos / "gone.jpg").write_bytes(b"whole")
+    seen = archive._contents
+
+    def vanishing(database, data):
+        for path, name in seen(database, data):
+            if path.name == "gone.jpg":
+                path.unlink()
+            yield path, name
+
+    monkeypatch.setattr(archive, "_contents", vanishing)
+    target = back_up(garden.at.settings, tmp_path / "grove.zip")
+    with zipfile.ZipFile(target) as made:
+        assert made.namelist() == ["billhook.sqlite", "manifest.json"]
+
+    def full(*_):
+        raise OSError(errno.ENOSPC, "No space left on device")
+
+    monkeypatch.setattr(archive, "_add", full)
+    folder = tmp_path / "full"
+    with pytest.raises(BadArchive, match="No space left"):
+        back_up(garden.at.settings, folder / "x.zip")
+    assert list(folder.iterdir()) == []
+
+
+def test_a_disk_that_can_only_be_read_is_rescued_with_what_was_written_last(
+    garden, tmp_path, monkeypatch
+):
+    data = tmp_path / "lost"
+    shutil.copytree(garden.at.settings.data, data)  # with what stands in the journal alone
+    online = archive._online
+
+    def cannot(source, copy):
+        if "mode=ro" in source:
+            raise sqlite3.OperationalError("attempt to write a readonly database")
+        online(source, copy)
+
+    monkeypatch.setattr(archive, "_online", cannot)
+    target = back_up(Settings(data=data), tmp_path / "rescued.zip")
+    assert check(target).trees == len(grove(garden.at, TODAY).trees)

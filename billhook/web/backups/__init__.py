@@ -1,0 +1,1 @@
+"""Backups and what leaves the holding as a whole."""

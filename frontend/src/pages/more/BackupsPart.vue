@@ -1,0 +1,45 @@
+<script setup lang="ts">
+/** The backups that are made by themselves: the last one, where they lie, and one now. */
+import { api, heed } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { dayWords } from '@/geometry/day'
+import { useQuery } from '@tanstack/vue-query'
+
+const { data } = useQuery({
+  queryKey: ['backups'],
+  queryFn: () => heed(api.GET('/api/backups')),
+})
+const { act, busy, trouble } = useAct()
+const now = () => act(() => heed(api.POST('/api/backups')), ['backups'])
+const MB = 1e6
+const size = (bytes: number) => `${(bytes / MB).toFixed(1)} MB`
+</script>
+
+<template>
+  <section v-if="data" aria-label="Backups" data-test="backups">
+    <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Backups</h2>
+    <p :class="data.well ? 'text-ink2' : 'keep'" role="status">{{ data.says }}</p>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <p class="flex flex-wrap items-baseline gap-3 mt-2">
+      <button type="button" class="btn" :disabled="busy" @click="now">
+        {{ busy ? 'Backing up …' : 'Back up now' }}
+      </button>
+      <span class="text-ink2">
+        In <code class="break-all">{{ data.folder }}</code> on the computer that runs Billhook.
+      </span>
+    </p>
+    <details v-if="data.kept.length" class="mt-2">
+      <summary class="tag">
+        {{ data.kept.length === 1 ? 'One is kept' : `${data.kept.length} are kept` }}
+      </summary>
+      <ul class="num">
+        <li v-for="b in data.kept" :key="b.day">{{ dayWords(b.day) }}, {{ size(b.size) }}</li>
+      </ul>
+      <p class="text-ink2">
+        The newest seven, one of each of four weeks and one of each of twelve months. To put one
+        back, stop Billhook there and run <code>billhook restore</code> with the file; what stood
+        there is kept.
+      </p>
+    </details>
+  </section>
+</template>
