@@ -12,9 +12,9 @@ import pytest
 from PIL import Image
 
 from billhook.core.errors import InvalidInput
+from billhook.services.backups import archive, restoring
 from billhook.services.book import logbook, photos
 from billhook.services.book.photos import Whose
-from billhook.services.backups import archive, restoring
 from billhook.services.tree.views import tree_view
 from billhook.settings import Settings
 from billhook.store.database import NotFound
