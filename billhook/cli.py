@@ -31,6 +31,8 @@ def main(argv: list[str] | None = None) -> int:
         ("serve", "serve a holding"),
         ("demo", "serve the demo holding"),
         ("migrate", "bring the database up to date"),
+        ("certificate", "make a certificate for phones on the network, and use it from then on"),
+        ("owner", "let an owner in, the first or one who lost the PIN, while it runs or not"),
         ("rebuild", "work out anew what is kept of every tree, and say what differed"),
     ):
         one = commands.add_parser(name, help=about)
@@ -101,12 +103,37 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
         from .services.backups.archive import back_up
 
         print(back_up(settings, given.file))
+    elif given.command == "certificate":
+        _certificate(settings)
+    elif given.command == "owner":
+        _owner(settings)
     elif given.command == "restore":
         _restore(settings, given.file)
     else:
         with held(settings.data / "billhook.lock"):
             _work_on(settings, given.command)
     return 0
+
+
+def _certificate(settings: Settings) -> None:
+    from .services.door import certificate
+
+    names = certificate.make(settings)
+    print(
+        f"A certificate for {', '.join(names)} lies in {certificate.folder_of(settings)}. Start "
+        "Billhook with --host 0.0.0.0; it is used by itself. More, On this phone, shows how a "
+        "phone learns to trust it."
+    )
+
+
+def _owner(settings: Settings) -> None:
+    from .services.door.signing import Signing
+    from .store.door import Door
+    from .web.door.owner import owner_words
+
+    signing = Signing(Door(settings.data))
+    print(owner_words(signing, settings))
+    signing.close()
 
 
 def _restore(settings: Settings, source: Path) -> None:

@@ -5,9 +5,14 @@ from __future__ import annotations
 import logging
 import signal
 import threading
+from dataclasses import replace
+
+from flask import Flask
 
 from .services.backups.daily import Daily
 from .services.book import photos
+from .services.door import certificate
+from .services.door.signing import Signing, required
 from .services.holding import towns
 from .services.holding.grove_lines import grove_lines
 from .services.workplace import Workplace, open_workplace
@@ -15,6 +20,8 @@ from .settings import Settings
 from .store.private import private
 from .web.app import create_app
 from .web.backups.daily import DAILY
+from .web.door.owner import owner_words
+from .web.door.signing import SIGNING
 from .web.listen import Listener, listener
 
 _log = logging.getLogger("billhook")
@@ -30,6 +37,7 @@ def serve(settings: Settings) -> None:
 
     signal.signal(signal.SIGTERM, _stop)
     private(settings.data)
+    settings = _own_certificate(settings)
     at = open_workplace(settings)
     try:
         photos.sweep(at)
@@ -45,6 +53,21 @@ def serve(settings: Settings) -> None:
             daily.stop()
     finally:
         at.store.close()
+
+
+def _own_certificate(settings: Settings) -> Settings:
+    """With the holding's own certificate, renewed if it ends before long, where it listens to the
+    network and no other is given.
+    """
+    if settings.certificate is not None or not required(settings):
+        return settings
+    try:
+        if certificate.renewed(settings):
+            print("The certificate was renewed.", flush=True)
+    except certificate.NoCertificate as error:
+        _log.warning("billhook: %s", error)
+    own = certificate.with_own(settings)
+    return replace(settings, certificate=own[0], key=own[1]) if own else settings
 
 
 def _listening(at: Workplace, daily: Daily) -> Listener:
@@ -67,6 +90,24 @@ def _listening(at: Workplace, daily: Daily) -> Listener:
         f"Billhook is open at {scheme}://{at.settings.host}:{server.port}/  (stop with Ctrl-C)",
         flush=True,
     )
+    _say_who_comes_in(at, app)
     if server.leads_from:
         print(f"Plain addresses on port {server.leads_from} lead there.", flush=True)
     return server
+
+
+def _say_who_comes_in(at: Workplace, app: Flask) -> None:
+    """Where it listens to more than this machine: how the first owner comes in, and that others do
+    only over a secure page.
+    """
+    if not required(at.settings):
+        return
+    if not at.settings.secure:
+        print(
+            "It listens to the network without a certificate: nobody can sign in from another "
+            "device. Make one with: billhook certificate",
+            flush=True,
+        )
+    signing: Signing = app.extensions[SIGNING]
+    if not signing.owned():
+        print(owner_words(signing, at.settings), flush=True)

@@ -21,8 +21,8 @@ def qr_code(text: str) -> QrCode:
     """The smallest code that holds a text, with a quarter of it corrected. Raises: ValueError for
     one too long.
     """
-    if len(text.encode()) > 300:
-        raise ValueError("a text of more than 300 bytes is no address")
+    if len(text.encode()) > 400:
+        raise ValueError("a text of more than 400 bytes is no address")
     code = QRCode(None, QRErrorCorrectLevel.Q)
     code.addData(QR8bitByte(text))
     code.make()

@@ -23,13 +23,16 @@ from ..catalogue.wording import said
 from ..core.errors import BillhookError, refuse
 from ..services.book import taking_back
 from ..services.holding.identity import of_this_holding
-from ..store.acts import ID_TAKEN, Doing, doing, not_before
+from ..store.acts import ID_TAKEN, Doing, doing, new_id, not_before
 from .answers import here
+from .door.names import SAFE
+from .door.rights import NO_ACTS
+from .door.signing import who_asks
 
 _log = logging.getLogger("billhook")
 ACT, DEVICE, HOLDING = "Billhook-Act", "Billhook-Device", "Billhook-Holding"
-SAFE = ("GET", "HEAD", "OPTIONS")
 _UUID = re.compile(r"[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}")
+_BESIDE = ("/api/calc/", "/api/demo", *(f"/api/{x}" for x in NO_ACTS))
 _KEPT, _LOCKS = 256, 64
 PARAMETER = {
     "name": ACT,
@@ -87,11 +90,7 @@ def _given_id() -> str | None:
 def _writes() -> bool:
     """Whether a request changes what is kept; calculators do not."""
     path = request.path
-    return (
-        request.method not in SAFE
-        and path.startswith("/api/")
-        and not path.startswith(("/api/calc/", "/api/demo"))
-    )
+    return request.method not in SAFE and path.startswith("/api/") and not path.startswith(_BESIDE)
 
 
 def _words(act: Doing, response: Response) -> dict[str, str]:
@@ -112,13 +111,18 @@ def register(app: Flask) -> None:
 
     @app.before_request
     def _begin() -> Response | None:
-        act_id = _given_id() if _writes() else None
+        who = who_asks()
+        # where one signs in, who wrote it is kept of everything
+        act_id = (_given_id() or (new_id() if who else None)) if _writes() else None
         if act_id is None:
             return None
         g.act_stack = ExitStack()
         g.act_stack.enter_context(answers.going(act_id))
         act = Doing(
-            act_id, f"{request.method} {request.path}"[:200], request.headers.get(DEVICE, "")[:60]
+            act_id,
+            f"{request.method} {request.path}"[:200],
+            request.headers.get(DEVICE, "")[:60],
+            who.name if who else "",
         )
         known = answers.find(act_id)
         if known is not None:

@@ -12,14 +12,17 @@ from flask_openapi.openapi import OpenAPI
 from .. import __version__
 from ..catalogue.wording import FIRST, bundle
 from ..services.workplace import Workplace
-from . import acts, door, errors, pages, reading
+from . import acts, errors, pages, reading
+from .door import names, signing
 from .limits import most_bytes
 from .models.shared import Problem
 from .routes import BLUEPRINTS
 
 _ERRORS = {
     "400": "Not readable as JSON",
-    "403": "Not a name or a page of Billhook's",
+    "401": "Nobody is signed in",
+    "403": "Not a name or a page of Billhook's, or not for this person",
+    "429": "Too many wrong PINs",
     "503": "Others are writing; try again",
     "404": "Not found",
     "409": "Changed by someone else",
@@ -55,7 +58,8 @@ def create_app(at: Workplace) -> OpenAPI:
     app.extensions["billhook"] = at
     Compress(app)
     errors.register(app)
-    door.register(app, at.settings)
+    names.register(app, at.settings)
+    signing.register(app, at.settings)
     for blueprint in BLUEPRINTS:
         app.register_api(blueprint)
 
@@ -87,6 +91,7 @@ def create_app(at: Workplace) -> OpenAPI:
     reading.register(app, at)
     acts.register(app)
     app.add_url_rule("/api/openapi.json", "openapi", lambda: jsonify(api_description(app)))
+    app.add_url_rule("/authority.pem", "authority", pages.authority)
     app.add_url_rule("/assets/<path:name>", "assets", pages.asset)
     app.add_url_rule("/", "page", pages.page)
     app.add_url_rule("/<path:name>", "file", pages.page)
@@ -106,7 +111,7 @@ def api_description(app: OpenAPI) -> dict[str, Any]:
     document["components"]["parameters"] = {"Act": acts.PARAMETER}
     for path, operations in document["paths"].items():
         for method, operation in operations.items():
-            if method.upper() not in acts.SAFE and not path.startswith("/api/calc/"):
+            if method.upper() not in names.SAFE and not path.startswith("/api/calc/"):
                 operation.setdefault("parameters", []).append(
                     {"$ref": "#/components/parameters/Act"}
                 )

@@ -11,6 +11,7 @@ from werkzeug.exceptions import HTTPException
 
 from ..core.errors import BillhookError, FieldProblem, InvalidInput, UnknownKnowledge
 from ..services.book.taking_back import NotKept, StandsOnIt
+from ..services.door.signing import LastOwner
 from ..services.holding.identity import OtherHolding
 from ..store.acts import DoneAlready
 from ..store.database import Busy, NotFound, StaleVersion
@@ -169,6 +170,10 @@ def _register_conflicts(app: Flask) -> None:
     @app.errorhandler(OtherHolding)
     def _elsewhere(error: OtherHolding) -> Response:
         return problem(409, "That belongs to another holding.", str(error))
+
+    @app.errorhandler(LastOwner)
+    def _last(error: LastOwner) -> Response:
+        return problem(409, "The last owner stays.", str(error))
 
     @app.errorhandler(NotKept)
     def _not_kept(error: NotKept) -> Response:

@@ -25,11 +25,13 @@ from ..core.errors import BillhookError
 from ..services.workplace import Workplace
 from ..settings import Settings
 from .bridge import Bridge, Refused, Wsgi, say, send_whole
-from .door import host_of, ours
+from .door.names import host_of, ours
 from .limits import most_bytes
 
 _THREADS = 8
 _BACKLOG = 256
+_TRUSTED_FIRST = "/authority.pem"
+"""A phone takes it before it trusts the secure page."""
 _FAREWELL_SECONDS = 1.0
 
 
@@ -125,7 +127,7 @@ class Leading:
     async def __call__(
         self, scope: Scope, receive: ASGIReceiveCallable, send: ASGISendCallable
     ) -> None:
-        if scope["type"] != "http" or scope["scheme"] != "http":
+        if scope["type"] != "http" or scope["scheme"] != "http" or scope["path"] == _TRUSTED_FIRST:
             await self._app(scope, receive, send)
             return
         name = host_of(dict(scope["headers"]).get(b"host", b"").decode("latin-1"))

@@ -9,6 +9,9 @@ from pathlib import Path
 
 from flask import Response, abort, request, send_from_directory
 
+from ..services.door.certificate import AUTHORITY, folder_of
+from .answers import here
+
 STATIC = Path(__file__).parent / "static"
 _YEAR = 31_536_000
 
@@ -33,6 +36,16 @@ def asset(name: str) -> Response:
     response.cache_control.max_age = _YEAR
     response.cache_control.immutable = True
     return response
+
+
+def authority() -> Response:
+    """The certificate of the holding's own authority, for phones that are to trust it; its key
+    stays on this computer. Raises: 404 where there is none.
+    """
+    folder = folder_of(here().settings).absolute()
+    return send_from_directory(
+        folder, AUTHORITY, mimetype="application/x-x509-ca-cert", download_name="billhook.crt"
+    )
 
 
 def page(name: str = "") -> Response:

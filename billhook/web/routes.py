@@ -18,6 +18,7 @@ from .calc import season as calc_season
 from .calc import shoot as calc_shoot
 from .calc import trace as calc_trace
 from .crew import changes, crew
+from .door import accounts, signing
 from .frost import site as frost_site
 from .frost import tree as frost_tree
 from .heights import aims as heights_aims
@@ -47,6 +48,8 @@ from .walk import rows, shoots, walks
 BLUEPRINTS = tuple(
     module.routes
     for module in (
+        accounts,
+        signing,
         address,
         daily,
         blocks,

@@ -8,6 +8,7 @@ import { useGrove } from '@/composables/useGrove'
 import { heedHome } from '@/field/home'
 import { fullDay, today } from '@/geometry/day'
 import { useKeys } from '@/composables/useKeys'
+import { useSession } from '@/composables/useSession'
 import { useSettings } from '@/composables/useSettings'
 import { defineAsyncComponent, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -24,9 +25,12 @@ watch(
   },
   { immediate: true },
 )
+const { out, heedOut } = useSession()
+heedOut()
 const router = useRouter()
 const help = ref(false)
 /** These come after the first page stands. */
+const SignIn = defineAsyncComponent(() => import('@/pages/SignIn.vue'))
 const KeysHelp = defineAsyncComponent(() => import('@/controls/KeysHelp.vue'))
 const OddEntries = defineAsyncComponent(() => import('@/controls/OddEntries.vue'))
 const LongWork = defineAsyncComponent(() => import('@/controls/LongWork.vue'))
@@ -50,7 +54,7 @@ useKeys([
     >Go to the page</a
   >
   <Patterns />
-  <WireNav><FindHead ref="find" /></WireNav>
+  <WireNav v-if="!out"><FindHead ref="find" /></WireNav>
   <p v-if="grove?.demo" class="demo-line no-print">
     Demo, made up, on {{ fullDay(grove.day) }}.
     <RouterLink class="underline" to="/more">Another day</RouterLink>
@@ -58,7 +62,8 @@ useKeys([
   <FieldState class="no-print" />
   <OddEntries class="no-print" />
   <main id="main" tabindex="-1" class="outline-none">
-    <RouterView v-slot="{ Component, route }"
+    <SignIn v-if="out" />
+    <RouterView v-else v-slot="{ Component, route }"
       ><component :is="Component" :key="String(route.matched[0]?.name)"
     /></RouterView>
   </main>

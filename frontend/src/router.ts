@@ -31,6 +31,7 @@ export const router = createRouter({
     { path: '/grove', name: 'grove', component: () => import('@/pages/GrovePage.vue') },
     { path: '/year', name: 'year', component: () => import('@/pages/YearPage.vue') },
     { path: '/book', name: 'book', component: () => import('@/pages/BookPage.vue') },
+    { path: '/join', name: 'join', component: () => import('@/pages/SignIn.vue') },
     { path: '/people', name: 'people', component: () => import('@/pages/PeoplePage.vue') },
     { path: '/more', name: 'more', component: () => import('@/pages/MorePage.vue') },
     {

@@ -24,5 +24,5 @@ def test_a_code_is_read_as_it_was_meant(text):
 
 
 def test_what_is_no_address_is_refused():
-    with pytest.raises(ValueError, match="300 bytes"):
-        qr_code("x" * 301)
+    with pytest.raises(ValueError, match="400 bytes"):
+        qr_code("x" * 401)

@@ -9,7 +9,7 @@ import pytest
 
 from billhook.settings import Settings
 from billhook.web.app import create_app
-from billhook.web.door import ours
+from billhook.web.door.names import ours
 
 from ..places import TODAY, new_id, trees_of
 from .bodies import FRAME

@@ -12,9 +12,12 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from ...settings import Settings
+from ...store.door import FILE as DOOR
+from ..door.certificate import FOLDER as CERTIFICATES
 from .archive import BadArchive
 from .checking import unpack
 
+_NOT_IN_BACKUPS = (DOOR, CERTIFICATES)
 _RESTORED = "restored.json"
 _AT_FDCWD, _EXCHANGE = -100, 2
 
@@ -40,6 +43,7 @@ def restore(settings: Settings, source: Path) -> Path | None:
         try:
             checked = unpack(source, made)
             _write_down(source, checked.made, made / _RESTORED)
+            _take_along(data, made)
         except BaseException:
             shutil.rmtree(made, ignore_errors=True)
             raise
@@ -71,6 +75,16 @@ def _write_down(source: Path, made: str | None, place: Path) -> None:
     place.write_text(
         json.dumps({"at": now.isoformat(), "as_of": min(as_of, now).isoformat()}), encoding="utf-8"
     )
+
+
+def _take_along(data: Path, made: Path) -> None:
+    """Who may come in, and the certificate, are in no backup: they go on as they are."""
+    for name in _NOT_IN_BACKUPS:
+        here = data / name
+        if here.is_dir():
+            shutil.copytree(here, made / name)
+        elif here.exists():
+            shutil.copy2(here, made / name)
 
 
 def _put_in_place(made: Path, data: Path) -> Path | None:

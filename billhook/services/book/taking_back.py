@@ -69,8 +69,8 @@ def newest(at: Workplace, limit: int = 200) -> list[ActSaid]:
         return [_said(session, a) for a in session.exec(query).all()]
 
 
-def take_back(at: Workplace, act_id: str, also: bool = False) -> TakenBack:
-    """Take an act back; with ``also`` what stands on it too.
+def take_back(at: Workplace, act_id: str, also: bool = False, only: str | None = None) -> TakenBack:
+    """Take an act back; with ``also`` what stands on it too. only: whose acts alone may be.
 
     Raises: NotFound; NotKept; StandsOnIt with the later acts; BillhookError where it was taken
     back before.
@@ -81,6 +81,10 @@ def take_back(at: Workplace, act_id: str, also: bool = False) -> TakenBack:
         try:
             with at.store.writing() as session:
                 acts = _with_what_stands_on_it(session, _act(session, act_id), also)
+                if only is not None and any(a.person != only for a in acts):
+                    raise NotKept(
+                        "Somebody else wrote that: an owner or a manager can take it back."
+                    )
                 seq = int(session.info["act"])
                 found = tuple(_said(session, a) for a in acts)
                 trees = [

@@ -10,6 +10,7 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...formats.qr import qr_code
+from ...services.door.certificate import AUTHORITY, folder_of
 from ...settings import Settings
 from ..answers import body as answer
 from ..answers import here
@@ -23,10 +24,25 @@ _NOWHERE = ("192.0.2.1", 9)  # of a block kept for documentation (RFC 5737): not
 def get_address() -> dict[str, Any]:
     """Where phones open Billhook; null where it listens to this machine alone."""
     settings = here().settings
-    host = _host_on_network(settings)
-    url = f"http{'s' if settings.secure else ''}://{host}:{settings.port}/" if host else None
+    url = url_on_network(settings)
     code = qr_code(url) if url else None
-    return answer(AddressOut, {"url": url, "secure": settings.secure, "qr": code})
+    trust = None
+    if url and settings.secure and (folder_of(settings) / AUTHORITY).exists():
+        at = f"{url}authority.pem"
+        trust = {"url": at, "qr": qr_code(at)}
+    return answer(AddressOut, {"url": url, "secure": settings.secure, "qr": code, "trust": trust})
+
+
+def url_on_network(settings: Settings) -> str | None:
+    """Where phones open Billhook; None where it listens to this machine alone."""
+    host = _host_on_network(settings)
+    return f"http{'s' if settings.secure else ''}://{host}:{settings.port}/" if host else None
+
+
+def own_url(settings: Settings) -> str:
+    """Where Billhook is opened, by phones if they can."""
+    scheme = "https" if settings.secure else "http"
+    return url_on_network(settings) or f"{scheme}://{settings.host}:{settings.port}/"
 
 
 def _host_on_network(settings: Settings) -> str | None:

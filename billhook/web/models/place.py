@@ -108,9 +108,19 @@ class QrOut(Answer):
     path: str
 
 
+class LinkOut(Answer):
+    """An address, also as a code to point a phone at."""
+
+    url: str
+    qr: QrOut
+
+
 class AddressOut(Answer):
-    """Where phones on the network open Billhook; null where it listens to this machine alone."""
+    """Where phones on the network open Billhook; null where it listens to this machine alone.
+    ``trust``: where they take in the certificate of this computer, null where there is none.
+    """
 
     url: str | None
     secure: bool
     qr: QrOut | None
+    trust: LinkOut | None

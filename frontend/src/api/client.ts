@@ -60,6 +60,9 @@ export class Refused extends Error {
   }
 }
 
+/** Said on the window when an answer is refused because nobody is signed in. */
+export const SIGNED_OUT = 'billhook-signed-out'
+
 interface Answer<T> {
   data?: T
   error?: unknown
@@ -79,6 +82,7 @@ export async function heed<T>(asked: Promise<Answer<T>>): Promise<T> {
     throw new Refused(0, 'Billhook does not answer. What you entered is kept here; try again.', {})
   }
   if (answer.data !== undefined) return answer.data
+  if (answer.response.status === 401) window.dispatchEvent(new Event(SIGNED_OUT))
   const problem = (answer.error ?? {}) as {
     title?: string
     detail?: string

@@ -4,6 +4,128 @@
  */
 
 export interface paths {
+    "/api/accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everybody who may come in, with their devices. */
+        get: operations["door_accounts_get_accounts_accounts_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invites": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Let somebody in once, within ten minutes: anew, or with a new PIN. */
+        post: operations["door_accounts_post_invite_invites_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/accounts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Somebody may do more, or less; the last owner stays one. */
+        put: operations["door_accounts_put_account_accounts__id__put"];
+        post?: never;
+        /** Somebody may come in no more; what they did stays in the Book. */
+        delete: operations["door_accounts_delete_account_accounts__id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Sign a device out that was lost: one's own, or as owner anybody's. */
+        delete: operations["door_accounts_delete_device_devices__id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/heard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What happened at the door, the newest first. */
+        get: operations["door_accounts_get_heard_heard_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether one signs in here, and who is signed in. */
+        get: operations["door_signing_get_session_session_get"];
+        put?: never;
+        /** Sign in by name and PIN; after some wrong ones none is looked at for a while. */
+        post: operations["door_signing_post_session_session_post"];
+        /** Sign this device out; what it keeps unsent stays there for its person. */
+        delete: operations["door_signing_delete_session_session_delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Come in by an invitation, with a PIN of one's own. */
+        post: operations["door_signing_post_join_join_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/address": {
         parameters: {
             query?: never;
@@ -2190,7 +2312,10 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Take a write back; refused with what stands on it (409), unless that is to go with it. */
+        /**
+         * Take a write back; refused with what stands on it (409), unless that is to go with it. A
+         * @description helper takes back what they wrote themselves.
+         */
         post: operations["book_acts_post_undo_acts__id__undo_post"];
         delete?: never;
         options?: never;
@@ -3175,15 +3300,72 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         /**
-         * AddressOut
-         * @description Where phones on the network open Billhook; null where it listens to this machine alone.
+         * AccountsOut
+         * @description Everybody who may come in.
          */
-        AddressOut: {
+        AccountsOut: {
+            /** Accounts */
+            accounts: components["schemas"]["AccountLineOut"][];
+            /** Roles */
+            roles: components["schemas"]["RoleSaidOut"][];
+        };
+        /**
+         * AccountLineOut
+         * @description Somebody who may come in, with their devices.
+         */
+        AccountLineOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "viewer" | "helper" | "manager" | "owner";
+            /** Devices */
+            devices: components["schemas"]["DeviceOut"][];
+        };
+        /**
+         * DeviceOut
+         * @description A device that is signed in; ``this``: the one that asks.
+         */
+        DeviceOut: {
+            /** Id */
+            id: string;
+            /** Device */
+            device: string;
+            /**
+             * Seen
+             * Format: date-time
+             */
+            seen: string;
+            /** This */
+            this: boolean;
+        };
+        /**
+         * RoleSaidOut
+         * @description A role and what it may do, in words.
+         */
+        RoleSaidOut: {
+            /**
+             * Id
+             * @enum {string}
+             */
+            id: "viewer" | "helper" | "manager" | "owner";
+            /** Says */
+            says: string;
+        };
+        /**
+         * InviteOut
+         * @description Where the invitation leads, also as a code to point a phone at; for so many minutes.
+         */
+        InviteOut: {
             /** Url */
-            url: string | null;
-            /** Secure */
-            secure: boolean;
+            url: string;
             qr: components["schemas"]["QrOut"] | null;
+            /** Minutes */
+            minutes: number;
         };
         /**
          * QrOut
@@ -3195,6 +3377,136 @@ export interface components {
             side: number;
             /** Path */
             path: string;
+        };
+        /**
+         * InviteIn
+         * @description Whom to let in, as what; a name that is known comes in anew, with a new PIN.
+         */
+        InviteIn: {
+            /** Name */
+            name: string;
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "viewer" | "helper" | "manager" | "owner";
+        };
+        /**
+         * RoleIn
+         * @description What somebody may do from now on.
+         */
+        RoleIn: {
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "viewer" | "helper" | "manager" | "owner";
+        };
+        /**
+         * HeardOut
+         * @description What happened at the door, the newest first.
+         */
+        HeardOut: {
+            /** Heard */
+            heard: components["schemas"]["HeardLineOut"][];
+        };
+        /**
+         * HeardLineOut
+         * @description Who did what at the door, when and from where.
+         */
+        HeardLineOut: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Name */
+            name: string;
+            /** What */
+            what: string;
+            /** About */
+            about: string;
+            /**
+             * Where
+             * @description address
+             */
+            where: string;
+        };
+        /**
+         * SessionOut
+         * @description ``required``: whether one signs in here; ``account``: who is, null for nobody; ``safe``:
+         *     whether a PIN may be sent from here; ``says``: what to do where it may not.
+         */
+        SessionOut: {
+            /** Required */
+            required: boolean;
+            account: components["schemas"]["AccountOut"] | null;
+            /** Safe */
+            safe: boolean;
+            /** Says */
+            says: string;
+        };
+        /**
+         * AccountOut
+         * @description Somebody who is signed in.
+         */
+        AccountOut: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "viewer" | "helper" | "manager" | "owner";
+        };
+        /**
+         * SignInIn
+         * @description A name and its PIN.
+         */
+        SignInIn: {
+            /** Name */
+            name: string;
+            /** Pin */
+            pin: string;
+        };
+        /**
+         * JoinIn
+         * @description The code of an invitation, and a PIN of one's own; ``name``: where it has none.
+         */
+        JoinIn: {
+            /** Code */
+            code: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Pin */
+            pin: string;
+        };
+        /**
+         * AddressOut
+         * @description Where phones on the network open Billhook; null where it listens to this machine alone.
+         *     ``trust``: where they take in the certificate of this computer, null where there is none.
+         */
+        AddressOut: {
+            /** Url */
+            url: string | null;
+            /** Secure */
+            secure: boolean;
+            qr: components["schemas"]["QrOut"] | null;
+            trust: components["schemas"]["LinkOut"] | null;
+        };
+        /**
+         * LinkOut
+         * @description An address, also as a code to point a phone at.
+         */
+        LinkOut: {
+            /** Url */
+            url: string;
+            qr: components["schemas"]["QrOut"];
         };
         /**
          * BackupsOut
@@ -12461,7 +12773,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    holding_address_get_address_address_get: {
+    door_accounts_get_accounts_accounts_get: {
         parameters: {
             query?: never;
             header?: never;
@@ -12476,7 +12788,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AddressOut"];
+                    "application/json": components["schemas"]["AccountsOut"];
                 };
             };
             /** @description Not readable as JSON */
@@ -12488,7 +12800,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -12517,6 +12838,1068 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    door_accounts_post_invite_invites_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InviteIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InviteOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    door_accounts_put_account_accounts__id__put: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    door_accounts_delete_account_accounts__id__delete: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    door_accounts_delete_device_devices__id__delete: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountsOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    door_accounts_get_heard_heard_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeardOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    door_signing_get_session_session_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    door_signing_post_session_session_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    door_signing_delete_session_session_delete: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    door_signing_post_join_join_post: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Id of this write, made by whoever writes: sent twice, it is written once. */
+                "Billhook-Act"?: components["parameters"]["Act"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    holding_address_get_address_address_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddressOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12571,7 +13954,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -12600,6 +13992,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12657,7 +14058,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -12686,6 +14096,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12747,7 +14166,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -12776,6 +14204,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12837,7 +14274,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -12866,6 +14312,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12922,7 +14377,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -12951,6 +14415,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13014,7 +14487,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13043,6 +14525,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13106,7 +14597,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13135,6 +14635,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13191,7 +14700,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13220,6 +14738,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13274,7 +14801,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13303,6 +14839,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13357,7 +14902,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13386,6 +14940,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13440,7 +15003,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13469,6 +15041,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13530,7 +15111,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13559,6 +15149,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13617,7 +15216,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13646,6 +15254,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13702,7 +15319,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13731,6 +15357,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13785,7 +15420,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13814,6 +15458,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13877,7 +15530,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13906,6 +15568,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -13967,7 +15638,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -13996,6 +15676,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14050,7 +15739,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14079,6 +15777,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14142,7 +15849,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14171,6 +15887,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14230,7 +15955,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14259,6 +15993,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14320,7 +16063,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14349,6 +16101,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14405,7 +16166,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14434,6 +16204,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14497,7 +16276,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14526,6 +16314,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14580,7 +16377,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14609,6 +16415,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14672,7 +16487,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14701,6 +16525,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14757,7 +16590,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14786,6 +16628,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14842,7 +16693,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14871,6 +16731,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -14932,7 +16801,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -14961,6 +16839,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15022,7 +16909,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15051,6 +16947,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15112,7 +17017,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15141,6 +17055,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15202,7 +17125,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15231,6 +17163,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15292,7 +17233,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15321,6 +17271,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15384,7 +17343,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15413,6 +17381,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15476,7 +17453,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15505,6 +17491,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15564,7 +17559,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15593,6 +17597,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15656,7 +17669,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15685,6 +17707,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15739,7 +17770,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15768,6 +17808,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15824,7 +17873,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15853,6 +17911,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15910,7 +17977,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -15939,6 +18015,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -15995,7 +18080,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16024,6 +18118,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16085,7 +18188,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16114,6 +18226,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16175,7 +18296,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16204,6 +18334,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16260,7 +18399,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16289,6 +18437,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16343,7 +18500,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16372,6 +18538,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16435,7 +18610,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16464,6 +18648,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16527,7 +18720,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16556,6 +18758,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16619,7 +18830,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16648,6 +18868,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16707,7 +18936,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16736,6 +18974,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16799,7 +19046,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16828,6 +19084,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16887,7 +19152,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -16916,6 +19190,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -16979,7 +19262,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17008,6 +19300,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17071,7 +19372,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17100,6 +19410,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17163,7 +19482,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17192,6 +19520,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17255,7 +19592,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17284,6 +19630,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17347,7 +19702,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17376,6 +19740,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17436,7 +19809,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17465,6 +19847,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17528,7 +19919,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17557,6 +19957,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17620,7 +20029,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17649,6 +20067,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17712,7 +20139,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17741,6 +20177,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17804,7 +20249,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17833,6 +20287,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17896,7 +20359,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -17925,6 +20397,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -17988,7 +20469,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18017,6 +20507,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18073,7 +20572,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18102,6 +20610,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18164,7 +20681,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18193,6 +20719,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18249,7 +20784,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18278,6 +20822,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18335,7 +20888,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18364,6 +20926,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18425,7 +20996,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18454,6 +21034,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18515,7 +21104,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18544,6 +21142,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18601,7 +21208,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18630,6 +21246,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18691,7 +21316,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18720,6 +21354,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18781,7 +21424,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18810,6 +21462,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18869,7 +21530,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18898,6 +21568,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -18959,7 +21638,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -18988,6 +21676,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19049,7 +21746,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19078,6 +21784,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19139,7 +21854,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19168,6 +21892,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19224,7 +21957,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19253,6 +21995,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19314,7 +22065,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19343,6 +22103,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19406,7 +22175,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19435,6 +22213,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19496,7 +22283,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19525,6 +22321,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19581,7 +22386,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19610,6 +22424,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19673,7 +22496,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19702,6 +22534,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19765,7 +22606,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19794,6 +22644,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19850,7 +22709,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19879,6 +22747,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -19935,7 +22812,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -19964,6 +22850,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20027,7 +22922,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20056,6 +22960,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20119,7 +23032,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20148,6 +23070,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20207,7 +23138,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20236,6 +23176,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20299,7 +23248,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20328,6 +23286,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20391,7 +23358,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20420,6 +23396,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20483,7 +23468,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20512,6 +23506,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20575,7 +23578,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20604,6 +23616,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20667,7 +23688,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20696,6 +23726,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20759,7 +23798,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20788,6 +23836,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20851,7 +23908,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20880,6 +23946,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -20934,7 +24009,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -20963,6 +24047,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21024,7 +24117,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21053,6 +24155,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21112,7 +24223,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21141,6 +24261,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21201,7 +24330,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21230,6 +24368,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21290,7 +24437,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21319,6 +24475,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21386,7 +24551,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21415,6 +24589,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21481,7 +24664,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21510,6 +24702,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21573,7 +24774,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21602,6 +24812,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21658,7 +24877,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21687,6 +24915,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21750,7 +24987,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21779,6 +25025,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21840,7 +25095,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21869,6 +25133,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -21928,7 +25201,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -21957,6 +25239,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22013,7 +25304,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22042,6 +25342,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22105,7 +25414,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22134,6 +25452,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22197,7 +25524,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22226,6 +25562,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22289,7 +25634,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22318,6 +25672,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22375,7 +25738,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22404,6 +25776,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22465,7 +25846,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22494,6 +25884,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22557,7 +25956,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22586,6 +25994,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22649,7 +26066,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22678,6 +26104,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22734,7 +26169,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22763,6 +26207,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22826,7 +26279,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22855,6 +26317,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -22918,7 +26389,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -22947,6 +26427,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23006,7 +26495,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23035,6 +26533,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23089,7 +26596,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23118,6 +26634,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23174,7 +26699,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23203,6 +26737,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23266,7 +26809,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23295,6 +26847,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23351,7 +26912,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23380,6 +26950,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23443,7 +27022,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23472,6 +27060,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23535,7 +27132,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23564,6 +27170,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23620,7 +27235,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23649,6 +27273,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23705,7 +27338,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23734,6 +27376,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23790,7 +27441,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23819,6 +27479,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23875,7 +27544,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23904,6 +27582,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -23967,7 +27654,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -23996,6 +27692,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24059,7 +27764,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24088,6 +27802,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24151,7 +27874,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24180,6 +27912,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24238,7 +27979,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24267,6 +28017,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24330,7 +28089,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24359,6 +28127,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24417,7 +28194,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24446,6 +28232,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24509,7 +28304,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24538,6 +28342,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24601,7 +28414,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24630,6 +28452,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24684,7 +28515,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24713,6 +28553,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24776,7 +28625,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24805,6 +28663,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24866,7 +28733,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24895,6 +28771,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -24956,7 +28841,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -24985,6 +28879,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25048,7 +28951,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25077,6 +28989,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25140,7 +29061,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25169,6 +29099,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25225,7 +29164,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25254,6 +29202,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25310,7 +29267,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25339,6 +29305,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25400,7 +29375,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25429,6 +29413,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25492,7 +29485,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25521,6 +29523,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25586,7 +29597,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25615,6 +29635,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25672,7 +29701,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25701,6 +29739,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25757,7 +29804,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25786,6 +29842,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25849,7 +29914,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25878,6 +29952,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -25937,7 +30020,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -25966,6 +30058,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26027,7 +30128,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26056,6 +30166,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26119,7 +30238,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26148,6 +30276,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26207,7 +30344,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26236,6 +30382,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26297,7 +30452,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26326,6 +30490,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26387,7 +30560,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26416,6 +30598,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26473,7 +30664,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26502,6 +30702,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26558,7 +30767,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26587,6 +30805,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26645,7 +30872,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26674,6 +30910,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26732,7 +30977,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26761,6 +31015,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26819,7 +31082,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26848,6 +31120,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26906,7 +31187,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -26935,6 +31225,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -26993,7 +31292,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27022,6 +31330,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27080,7 +31397,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27109,6 +31435,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27167,7 +31502,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27196,6 +31540,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27254,7 +31607,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27283,6 +31645,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27341,7 +31712,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27370,6 +31750,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27428,7 +31817,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27457,6 +31855,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27515,7 +31922,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27544,6 +31960,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27602,7 +32027,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27631,6 +32065,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27689,7 +32132,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27718,6 +32170,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27776,7 +32237,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27805,6 +32275,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27863,7 +32342,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27892,6 +32380,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -27950,7 +32447,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -27979,6 +32485,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28037,7 +32552,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28066,6 +32590,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28124,7 +32657,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28153,6 +32695,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28211,7 +32762,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28240,6 +32800,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28298,7 +32867,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28327,6 +32905,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28385,7 +32972,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28414,6 +33010,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28472,7 +33077,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28501,6 +33115,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28559,7 +33182,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28588,6 +33220,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28646,7 +33287,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28675,6 +33325,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28733,7 +33392,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28762,6 +33430,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28820,7 +33497,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28849,6 +33535,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28907,7 +33602,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -28936,6 +33640,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -28994,7 +33707,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29023,6 +33745,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29081,7 +33812,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29110,6 +33850,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29168,7 +33917,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29197,6 +33955,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29255,7 +34022,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29284,6 +34060,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29342,7 +34127,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29371,6 +34165,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29429,7 +34232,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29458,6 +34270,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29516,7 +34337,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29545,6 +34375,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29603,7 +34442,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29632,6 +34480,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29690,7 +34547,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29719,6 +34585,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29777,7 +34652,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29806,6 +34690,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -29864,7 +34757,16 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Not a name or a page of Billhook's */
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
             403: {
                 headers: {
                     [name: string]: unknown;
@@ -29893,6 +34795,15 @@ export interface operations {
             };
             /** @description Some entries cannot be used */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };

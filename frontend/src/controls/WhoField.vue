@@ -1,11 +1,15 @@
 <script setup lang="ts">
 /** Who did it: a name typed, or one of those on the list by a tap. */
 import { usePeople } from '@/composables/usePeople'
-import { useId } from 'vue'
+import { useSession } from '@/composables/useSession'
+import { useId, watch } from 'vue'
 
 const who = defineModel<string>({ required: true })
 defineProps<{ label?: string }>()
 const { people } = usePeople()
+const { account } = useSession()
+/** Whoever is signed in did it, unless they say otherwise. */
+watch(account, (a) => a && !who.value && (who.value = a.name), { immediate: true })
 const id = useId()
 </script>
 

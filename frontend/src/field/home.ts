@@ -5,6 +5,7 @@
 import { shallowRef } from 'vue'
 
 const HOME = 'billhook-holding'
+const ACCOUNT = 'billhook-account'
 const SEEN = 'billhook-restored'
 
 const read = (key: string) => {
@@ -24,6 +25,13 @@ const keep = (key: string, value: string) => {
 
 /** Id of the holding that is open on this device; empty before one was. */
 export const homeOf = () => read(HOME)
+
+/** Id of the account that this device was signed in with last; empty where nobody signs in. */
+export const accountOf = {
+  get: () => read(ACCOUNT),
+  /** Signed out, what waits here goes on being that person's until somebody else comes. */
+  set: (id: string) => id && keep(ACCOUNT, id),
+}
 
 /** What a person at this device should know of the holding that answers. */
 export const homeSays = shallowRef<{ other?: string; asOf?: string } | null>(null)

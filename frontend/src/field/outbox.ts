@@ -4,7 +4,7 @@
  */
 import { newId } from '@/api/ids'
 import { deviceId, hear } from '@/api/acts'
-import { homeOf } from './home'
+import { accountOf, homeOf } from './home'
 import { alone, CHANNEL, sendAll, SYNC, type Away, type Sent } from './send'
 import { onDevice, type Item } from './store'
 import { computed, ref, shallowRef } from 'vue'
@@ -30,13 +30,18 @@ others?.addEventListener(
   (event: MessageEvent<Sent | null>) => void load().then(() => event.data && told(event.data)),
 )
 
-export type New = Omit<Item, 'seq' | 'act' | 'device' | 'home' | 'refused' | 'wrong' | 'failed'>
+/** On which device, for which holding and by whom it is entered. */
+const entered = () => ({ device: deviceId(), home: homeOf(), account: accountOf.get() })
+export type New = Omit<
+  Item,
+  'seq' | 'act' | 'device' | 'home' | 'account' | 'refused' | 'wrong' | 'failed'
+>
 
 /** Puts something into the outbox and sends it when it can. Resolves once it is safely kept. */
 export async function put(item: New): Promise<void> {
   // what the browser's database is given must be plain
   const body = JSON.parse(JSON.stringify(item.body ?? null)) as { id?: string } | null
-  const kept = { ...item, body, act: body?.id ?? newId(), device: deviceId(), home: homeOf() }
+  const kept = { ...item, body, act: body?.id ?? newId(), ...entered() }
   await onDevice((db) => db.add('outbox', kept))
   await load()
   others?.postMessage(null)

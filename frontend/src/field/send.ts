@@ -43,6 +43,7 @@ export async function offer(item: Item): Promise<Outcome> {
       'Billhook-Act': item.act,
       'Billhook-Device': item.device,
       ...(item.home ? { 'Billhook-Holding': item.home } : {}),
+      ...(item.account ? { 'Billhook-Account': item.account } : {}),
     }
     // read first: a photo whose store was emptied meanwhile fails at once and holds up nothing
     const photo = item.blob && (await item.blob.arrayBuffer())

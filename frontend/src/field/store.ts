@@ -28,6 +28,8 @@ export interface Item {
   blob?: Blob
   /** Id of the holding it was entered for; empty where none was open yet. */
   home?: string
+  /** Id of the account it was entered by; empty where nobody signs in. */
+  account?: string
   /** Why Billhook would not take it; such an item is shown until it is mended or dropped. */
   refused?: string
   /** What of it was wrong, field by field. */

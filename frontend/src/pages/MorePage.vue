@@ -4,7 +4,9 @@ import BackupsPart from './more/BackupsPart.vue'
 import DemoDay from './place/DemoDay.vue'
 import { useGrove } from '@/composables/useGrove'
 import { THEMES, useSettings } from '@/composables/useSettings'
+import { useSession } from '@/composables/useSession'
 import { computed } from 'vue'
+import SignedIn from './more/SignedIn.vue'
 
 const { units, theme, setUnits } = useSettings()
 const UNITS = [
@@ -47,6 +49,7 @@ const parts = [
     ],
   },
 ]
+const { session, account } = useSession()
 const { data: grove } = useGrove()
 const files = computed(() => [
   { href: '/api/trees.csv', name: 'Trees as CSV' },
@@ -105,7 +108,8 @@ const files = computed(() => [
         </button>
       </div>
     </section>
-    <BackupsPart />
+    <SignedIn />
+    <BackupsPart v-if="!session?.required || account?.role === 'owner'" />
     <DemoDay />
     <section aria-label="Data out">
       <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Data out</h2>

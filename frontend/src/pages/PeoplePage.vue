@@ -8,9 +8,12 @@ import { usePeople } from '@/composables/usePeople'
 import { useSettings } from '@/composables/useSettings'
 import { lengthWords, weightWords } from '@/geometry/measure'
 import { ref } from 'vue'
+import { useSession } from '@/composables/useSession'
+import MayComeIn from './people/MayComeIn.vue'
 import PersonForm from './people/PersonForm.vue'
 
 type Person = Schemas['PersonOut']
+const { account } = useSession()
 const { people, fetched } = usePeople()
 const { data: grove } = useGrove()
 const { units } = useSettings()
@@ -81,5 +84,6 @@ function theirs(p: Person) {
       <h2 class="text-part">Somebody new</h2>
       <PersonForm :id="fresh" :key="fresh" @kept="kept" />
     </section>
+    <MayComeIn v-if="account?.role === 'owner'" />
   </div>
 </template>

@@ -534,3 +534,7 @@ backup-opened = The last backup is of { $day }. It was opened and is whole: { $t
     [one] one tree.
    *[other] { $trees } trees.
 }
+role-owner = Owner: all of it, who may come in, and backups.
+role-manager = Manager: plans, brings in and takes out lists, corrects what others wrote.
+role-helper = Helper: looks, ticks cuts, counts, takes photos, writes down what was done.
+role-viewer = Viewer: reads, and changes nothing.

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** At the table: where a phone opens Billhook, as a code to point its camera at. */
 import { api, heed } from '@/api/client'
+import QrCode from '@/controls/QrCode.vue'
 import { useQuery } from '@tanstack/vue-query'
 
 const { data } = useQuery({
@@ -8,7 +9,6 @@ const { data } = useQuery({
   queryFn: () => heed(api.GET('/api/address')),
   staleTime: Infinity,
 })
-const QUIET = 4
 </script>
 
 <template>
@@ -20,16 +20,7 @@ const QUIET = 4
       opened from a phone on the same network; the guide says how.
     </p>
     <div v-else-if="data" class="flex flex-wrap gap-5 items-center py-3">
-      <svg
-        v-if="data.qr"
-        class="w-44 h-44 bg-white"
-        role="img"
-        :aria-label="`Code for ${data.url}`"
-        :viewBox="`${-QUIET} ${-QUIET} ${data.qr.side + 2 * QUIET} ${data.qr.side + 2 * QUIET}`"
-        shape-rendering="crispEdges"
-      >
-        <path :d="data.qr.path" fill="#000" />
-      </svg>
+      <QrCode v-if="data.qr" :qr="data.qr" :url="data.url ?? ''" />
       <div class="flex-1 min-w-56 grid gap-1">
         <p>Point the phone’s camera at it, or type</p>
         <p class="tag text-lead break-all">{{ data.url }}</p>
@@ -38,11 +29,36 @@ const QUIET = 4
         </p>
         <p v-else class="keep">
           This address is not secure, so a phone keeps no pages and opens none without signal; one
-          that stays open goes on working. Started with a certificate (<code>--certificate</code>,
-          <code>--key</code>) Billhook serves a secure one, and this code leads to it; the guide
-          says how.
+          that stays open goes on working. On the computer that runs Billhook make a certificate
+          with <code>billhook certificate</code> and start it again; this code then leads to a
+          secure page.
         </p>
       </div>
     </div>
+    <details v-if="data?.trust" class="pb-3">
+      <summary class="tag">
+        The phone says the page is not private: let it trust this computer
+      </summary>
+      <div class="flex flex-wrap gap-5 items-center py-3">
+        <QrCode :qr="data.trust.qr" :url="data.trust.url" />
+        <ol class="flex-1 min-w-56 list-decimal pl-5 grid gap-1">
+          <li>
+            Open
+            <a class="link break-all" :href="data.trust.url">{{ data.trust.url }}</a> on the phone;
+            it takes in a certificate. It vouches for the names and addresses of this computer and
+            for nothing else.
+          </li>
+          <li>
+            Android: Settings, Security, Encryption and credentials, Install a certificate, CA
+            certificate, and pick the file.
+          </li>
+          <li>
+            iPhone: Settings, Profile downloaded, Install; then General, About, Certificate trust
+            settings, and switch it on.
+          </li>
+          <li>Open Billhook again. Names of settings differ from phone to phone.</li>
+        </ol>
+      </div>
+    </details>
   </section>
 </template>

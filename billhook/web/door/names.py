@@ -14,9 +14,8 @@ from urllib.parse import urlsplit
 
 from flask import Flask, Response, request
 
-from ..settings import Settings
-from .acts import SAFE
-from .errors import problem
+from ...settings import Settings
+from ..errors import problem
 
 _USED = ("geolocation", "camera")
 _UNUSED = (
@@ -67,6 +66,8 @@ HEADERS = {
     "Cross-Origin-Opener-Policy": "same-origin",
 }
 _ONE_DAY = "max-age=86400"
+SAFE = ("GET", "HEAD", "OPTIONS")
+"""Methods that write nothing."""
 _ANY = ("0.0.0.0", "::", "")
 
 
@@ -78,7 +79,7 @@ def host_of(netloc: str) -> str | None:
         return None
 
 
-def _of_this_machine(address: ipaddress.IPv4Address | ipaddress.IPv6Address) -> bool:
+def of_this_machine(address: ipaddress.IPv4Address | ipaddress.IPv6Address) -> bool:
     """Whether an address is one of this machine's: only such a one can be bound."""
     family = socket.AF_INET if address.version == 4 else socket.AF_INET6
     try:
@@ -101,7 +102,7 @@ def ours(host: str | None, settings: Settings) -> bool:
         address = ipaddress.ip_address(host)
     except ValueError:
         return False
-    return address.is_loopback or (settings.host in _ANY and _of_this_machine(address))
+    return address.is_loopback or (settings.host in _ANY and of_this_machine(address))
 
 
 def _is_name(host: str | None) -> bool:

@@ -1,0 +1,1 @@
+"""Who may come in, by which sign, and what they may do."""

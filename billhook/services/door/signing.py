@@ -1,0 +1,294 @@
+"""Coming in and going out: invitations, PINs with rising delays, devices that stay signed in.
+
+PINs are kept by argon2id with the least that OWASP asks for (from memory: 19 MiB, two passes, one
+lane); what a cookie or an invitation holds is kept as its SHA-256 alone.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+import hashlib
+import ipaddress
+import secrets
+import threading
+import time
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from argon2 import PasswordHasher
+from argon2.exceptions import InvalidHashError, VerificationError
+from sqlmodel import Session
+
+from ...core.errors import BillhookError, invalid
+from ...settings import Settings
+from ...store import door as store
+from ...store.acts import utc_now
+from ...store.database import NotFound
+from ...store.door_tables import Account, Heard, Invite, SignedIn
+from .roles import ROLES, Role
+
+INVITE_SECONDS = 600
+DEVICE_DAYS = 180
+FREE_MISSES = 3
+FIRST_WAIT_SECONDS, LONGEST_WAIT_SECONDS = 5, 900
+PIN_LEAST, PIN_MOST = 6, 128
+_SEEN_SECONDS = 300
+_HEARD_SHOWN = 100
+_hasher = PasswordHasher(time_cost=2, memory_cost=19 * 1024, parallelism=1)
+_NOBODY = _hasher.hash(secrets.token_hex(16))
+"""Looked at for a name that nobody bears, so that it takes as long as for any other."""
+
+
+class NotSignedIn(BillhookError):
+    """Nobody, or no longer; or with a wrong PIN."""
+
+
+class Wait(BillhookError):
+    """Too many wrong PINs. ``seconds``: how long none is looked at."""
+
+    def __init__(self, seconds: int) -> None:
+        super().__init__(f"Too many wrong PINs: wait {seconds} seconds, then try again.")
+        self.seconds = seconds
+
+
+class LastOwner(BillhookError):
+    """The last owner stays one."""
+
+
+@dataclass(frozen=True)
+class Who:
+    """Somebody who is signed in; device: which of theirs, by its digest."""
+
+    id: str
+    name: str
+    role: str
+    device: str
+
+
+def required(settings: Settings) -> bool:
+    """Whether one signs in: where it listens to more than this machine."""
+    if settings.host == "localhost":
+        return False
+    try:
+        return not ipaddress.ip_address(settings.host).is_loopback
+    except ValueError:
+        return True
+
+
+class Signing:
+    """The door of one holding. clock: seconds since 1970."""
+
+    def __init__(self, door: store.Door, clock: Callable[[], float] = time.time) -> None:
+        self._door, self._clock = door, clock
+        self._turn = threading.Lock()
+        self._hashing = threading.Semaphore(2)  # each takes 19 MiB while it goes on
+
+    def close(self) -> None:
+        """Let go of the file."""
+        self._door.close()
+
+    # invitations
+
+    def owned(self) -> bool:
+        """Whether there is an owner."""
+        with self._door.open() as session:
+            return store.owners(session) > 0
+
+    def invite(self, name: str, role: Role, by: str, where: str = "") -> str:
+        """A code that lets somebody in once, within ten minutes: anew, or with a new PIN where the
+        name is known. name: empty where they say it themselves.
+        """
+        code = secrets.token_urlsafe(24)
+        with self._door.open() as session:
+            store.let_go_of_old(session, self._clock())
+            until = self._clock() + INVITE_SECONDS
+            store.keep(session, Invite(digest=_digest(code), name=name, role=role, until=until))
+            _hear(session, by, "invited", f"{name or 'somebody'} as {role}", where)
+        return code
+
+    def join(self, code: str, name: str, pin: str, device: str, where: str) -> tuple[Who, str]:
+        """Come in by an invitation, with a name and a PIN of one's own. Returns: who, and what the
+        cookie holds. Raises: InvalidInput by field, NotSignedIn for a code that holds no longer.
+        """
+        with self._door.open() as session:
+            invite = session.get(Invite, _digest(code))
+            if invite is None or invite.until < self._clock():
+                raise NotSignedIn("This invitation holds no longer: ask for a new one.")
+            called = " ".join((invite.name or name).split())
+            if not called:
+                raise invalid("/name", "say your name")
+        self._refuse_pin(pin, called)
+        hashed = self._hashed(pin)
+        with self._turn, self._door.open() as session:
+            # once: whoever came second with the same code finds it gone
+            invite = session.get(Invite, _digest(code))
+            if invite is None:
+                raise NotSignedIn("This invitation was used: ask for a new one.")
+            known = store.account_named(session, called.casefold())
+            account = known or Account(
+                name=called, folded=called.casefold(), role=invite.role, pin=hashed
+            )
+            if known is not None:
+                _keep_an_owner(session, account, invite.role)
+                store.sign_out_all(session, account.id)
+            account.role, account.pin, account.misses, account.shut_until = (
+                invite.role,
+                hashed,
+                0,
+                0.0,
+            )
+            store.keep(session, account)
+            store.drop(session, invite)
+            _hear(session, account.name, "came in by an invitation", account.role, where)
+            return self._let_in(session, account, device)
+
+    @staticmethod
+    def _refuse_pin(pin: str, name: str) -> None:
+        if not PIN_LEAST <= len(pin) <= PIN_MOST:
+            raise invalid("/pin", f"must be {PIN_LEAST} characters or more")
+        runs = ("0123456789" * 2, "9876543210" * 2)
+        if (
+            len(set(pin)) == 1
+            or any(pin in run for run in runs)
+            or pin.casefold() in (name.casefold(), "password", "billhook")
+        ):
+            raise invalid("/pin", "is among the first that anybody would try: take another")
+
+    # signing in
+
+    def sign_in(self, name: str, pin: str, device: str, where: str) -> tuple[Who, str]:
+        """By name and PIN. Returns: who, and what the cookie holds. Raises: NotSignedIn; Wait after
+        some wrong ones, longer each time.
+        """
+        folded = " ".join(name.split()).casefold()
+        with self._turn, self._door.open() as session:
+            account = store.account_named(session, folded)
+            if account is not None and account.shut_until > self._clock():
+                raise Wait(int(account.shut_until - self._clock()) + 1)
+            if account is not None:
+                # counted before it is looked at, so that many at once are counted all
+                account.misses += 1
+                over = account.misses - FREE_MISSES
+                if over > 0:
+                    wait = min(FIRST_WAIT_SECONDS * 2 ** (over - 1), LONGEST_WAIT_SECONDS)
+                    account.shut_until = self._clock() + wait
+                store.keep(session, account)
+        right = self._verify(account.pin if account else _NOBODY, pin)
+        with self._door.open() as session:
+            if account is None or not right:
+                _hear(session, name[:60], "tried a wrong PIN", "", where)
+        if account is None or not right:
+            raise NotSignedIn("No such name with that PIN.")
+        with self._door.open() as session:
+            fresh = session.get(Account, account.id)
+            if fresh is None or fresh.pin != account.pin:
+                raise NotSignedIn("No such name with that PIN.")
+            fresh.misses, fresh.shut_until = 0, 0.0
+            _hear(session, fresh.name, "signed in", device, where)
+            return self._let_in(session, fresh, device)
+
+    def _let_in(self, session: Session, account: Account, device: str) -> tuple[Who, str]:
+        token = secrets.token_urlsafe(32)
+        signed = SignedIn(digest=_digest(token), account_id=account.id, device=device)
+        store.keep(session, signed)
+        return Who(account.id, account.name, account.role, signed.digest), token
+
+    def who(self, token: str | None) -> Who | None:
+        """Who a cookie is of; None for nobody's, one signed out, or one not seen for long."""
+        if not token:
+            return None
+        with self._door.open() as session:
+            signed = session.get(SignedIn, _digest(token))
+            account = session.get(Account, signed.account_id) if signed else None
+            if signed is None or account is None:
+                return None
+            now, seen = utc_now(), signed.seen.replace(tzinfo=dt.UTC)
+            if now - seen > dt.timedelta(days=DEVICE_DAYS):
+                store.drop(session, signed)
+                return None
+            if abs((now - seen).total_seconds()) > _SEEN_SECONDS:
+                signed.seen = now
+                store.keep(session, signed)
+            return Who(account.id, account.name, account.role, signed.digest)
+
+    def sign_out(self, digest: str, by: Who, where: str) -> None:
+        """A device is signed out: one's own, or as owner anybody's. Raises: NotFound."""
+        with self._door.open() as session:
+            signed = session.get(SignedIn, digest)
+            if signed is None or (signed.account_id != by.id and by.role != "owner"):
+                raise NotFound("there is no such device")
+            account = session.get(Account, signed.account_id)
+            store.drop(session, signed)
+            whose = "" if account is None or account.id == by.id else f"{account.name}, "
+            _hear(session, by.name, "signed out a device", whose + signed.device, where)
+
+    # accounts
+
+    def accounts(self) -> list[tuple[Account, list[SignedIn]]]:
+        """Everybody who may sign in, with their devices."""
+        with self._door.open() as session:
+            devices = store.devices(session)
+            return [
+                (a, [d for d in devices if d.account_id == a.id]) for a in store.accounts(session)
+            ]
+
+    def change_role(self, account_id: str, role: Role, by: Who, where: str) -> None:
+        """Raises: NotFound, LastOwner."""
+        with self._door.open() as session:
+            account = _account(session, account_id)
+            _keep_an_owner(session, account, role)
+            account.role = role
+            store.keep(session, account)
+            _hear(session, by.name, "changed a role", f"{account.name} is {role}", where)
+
+    def remove(self, account_id: str, by: Who, where: str) -> None:
+        """Somebody may come in no more. Raises: NotFound, LastOwner."""
+        with self._door.open() as session:
+            account = _account(session, account_id)
+            _keep_an_owner(session, account, None)
+            store.sign_out_all(session, account_id)
+            store.drop(session, account)
+            _hear(session, by.name, "took a right to come in", account.name, where)
+
+    def hear(self, who: str, what: str, about: str, where: str) -> None:
+        """Write down what somebody did that an owner may ask after."""
+        with self._door.open() as session:
+            _hear(session, who, what, about, where)
+
+    def heard(self) -> list[Heard]:
+        """What happened at the door, the newest first."""
+        with self._door.open() as session:
+            return store.heard(session, _HEARD_SHOWN)
+
+    def _hashed(self, pin: str) -> str:
+        with self._hashing:
+            return _hasher.hash(pin)
+
+    def _verify(self, hashed: str, pin: str) -> bool:
+        with self._hashing:
+            try:
+                return _hasher.verify(hashed, pin[: PIN_MOST + 1])
+            except (VerificationError, InvalidHashError):
+                return False
+
+
+def _digest(secret: str) -> str:
+    return hashlib.sha256(secret.encode()).hexdigest()
+
+
+def _account(session: Session, account_id: str) -> Account:
+    found = session.get(Account, account_id)
+    if found is None:
+        raise NotFound(f"account {account_id}")
+    return found
+
+
+def _keep_an_owner(session: Session, account: Account, role: str | None) -> None:
+    if account.role == ROLES[-1] != role and store.owners(session) < 2:
+        raise LastOwner(
+            f"{account.name} is the last owner: make somebody else one first, then change this."
+        )
+
+
+def _hear(session: Session, name: str, what: str, about: str, where: str) -> None:
+    store.keep(session, Heard(name=name[:60], what=what, about=about[:200], where=where[:60]))

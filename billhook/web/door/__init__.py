@@ -1,0 +1,1 @@
+"""Who is answered: by which name, from which page, and as whom."""

@@ -1,0 +1,196 @@
+"""Who asks: nobody in particular on this machine alone, somebody signed in where it listens to the
+network.
+"""
+
+from __future__ import annotations
+
+import ipaddress
+import re
+from typing import Any
+
+from flask import Flask, Response, current_app, g, jsonify, request
+from flask_openapi.blueprint import APIBlueprint
+
+from ...services.door.roles import may
+from ...services.door.signing import DEVICE_DAYS, NotSignedIn, Signing, Wait, Who, required
+from ...settings import Settings
+from ...store.door import Door
+from ..answers import body as answer
+from ..answers import here
+from ..errors import problem
+from ..models.door import JoinIn, SessionOut, SignInIn
+from .names import of_this_machine
+from .rights import ANYBODY, TAKES_OUT, least
+
+routes = APIBlueprint("door_signing", __name__, url_prefix="/api")
+SIGNING = "billhook_signing"
+_ACCOUNT = "Billhook-Account"
+_PLAIN = (
+    "A PIN is not sent over a plain connection, where others on the network could read it. On the "
+    "computer that runs Billhook make a certificate (billhook certificate) and start it with that, "
+    "then open the address that begins with https."
+)
+_PART = re.compile("<(?:[^:>]+:)?([^>]+)>")
+_KINDS = ("iPhone", "iPad", "Android", "Windows", "Mac", "Linux")
+_BROWSERS = (("Firefox", "Firefox"), ("Edg", "Edge"), ("Chrome", "Chrome"), ("Safari", "Safari"))
+
+
+def door() -> Signing:
+    """The door of the holding that is served."""
+    found: Signing = current_app.extensions[SIGNING]
+    return found
+
+
+def who_asks() -> Who | None:
+    """Who is signed in; None also where nobody has to."""
+    found: Who | None = g.get("who")
+    return found
+
+
+def where_from() -> str:
+    """The address that asks."""
+    return request.remote_addr or ""
+
+
+def _cookie(settings: Settings) -> str:
+    return "__Host-billhook" if settings.secure else "billhook"
+
+
+def device_words() -> str:
+    """What asks, as its owner would call it."""
+    agent = request.headers.get("User-Agent", "")
+    kind = next((k for k in _KINDS if k in agent), "a device")
+    browser = next((name for sign, name in _BROWSERS if sign in agent), "")
+    return f"{kind}, {browser}" if browser else kind
+
+
+def safe() -> bool:
+    """Whether what is sent from here nobody else can read: over TLS, or from this very machine."""
+    if request.is_secure:
+        return True
+    try:
+        address = ipaddress.ip_address(request.remote_addr or "")
+    except ValueError:
+        return False
+    return address.is_loopback or of_this_machine(address)
+
+
+def _call() -> str | None:
+    """``METHOD /path/{id}`` of the request; None for pages and for what there is not."""
+    rule = request.url_rule
+    if rule is None or not request.path.startswith("/api/"):
+        return None
+    method = "GET" if request.method == "HEAD" else request.method
+    return f"{method} " + _PART.sub(r"{\1}", rule.rule)
+
+
+def register(app: Flask, settings: Settings) -> None:
+    """Ask who it is before anything is answered, where it listens to more than this machine."""
+    if not required(settings):
+        return
+    app.extensions[SIGNING] = Signing(Door(settings.data))
+
+    @app.before_request
+    def _let_in() -> Response | None:
+        if not request.path.startswith("/api/"):
+            return None
+        call = _call()
+        if call in ANYBODY or request.method == "OPTIONS":
+            g.who = door().who(request.cookies.get(_cookie(settings)))
+            return None
+        g.who = who = door().who(request.cookies.get(_cookie(settings)))
+        if who is None:
+            return problem(401, "Sign in.", "Sign in to go on; what you entered is kept here.")
+        sent_by = request.headers.get(_ACCOUNT)
+        if sent_by and sent_by != who.id:
+            return problem(401, "Somebody else's.", "It waits until who entered it signs in.")
+        wanted = least(call) if call else None
+        if wanted is None or not may(who.role, wanted):
+            said = f"That is for a {wanted}; you are here as {who.role}." if wanted else ""
+            return problem(403, "Not for you.", said)
+        if call in TAKES_OUT or request.method == "DELETE":
+            what = "took out" if call in TAKES_OUT else "took away"
+            door().hear(who.name, what, request.path, where_from())
+        return None
+
+    _register_errors(app)
+
+
+def _register_errors(app: Flask) -> None:
+    @app.errorhandler(NotSignedIn)
+    def _nobody(error: NotSignedIn) -> Response:
+        return problem(401, "Not signed in.", str(error))
+
+    @app.errorhandler(Wait)
+    def _wait(error: Wait) -> Response:
+        said = problem(429, "Wait.", str(error))
+        said.headers["Retry-After"] = str(error.seconds)
+        return said
+
+
+def _session() -> dict[str, Any]:
+    settings = here().settings
+    safely = safe()
+    return answer(
+        SessionOut,
+        {
+            "required": required(settings),
+            "account": who_asks(),
+            "safe": safely,
+            "says": "" if safely else _PLAIN,
+        },
+    )
+
+
+def _signed_in(who: Who, token: str) -> Response:
+    g.who = who
+    said = jsonify(_session())
+    settings = here().settings
+    said.set_cookie(
+        _cookie(settings),
+        token,
+        max_age=DEVICE_DAYS * 24 * 3600,
+        secure=settings.secure,
+        httponly=True,
+        samesite="Strict",
+        path="/",
+    )
+    return said
+
+
+@routes.get("/session", responses={200: SessionOut})
+def get_session() -> dict[str, Any]:
+    """Whether one signs in here, and who is signed in."""
+    return _session()
+
+
+@routes.post("/session", responses={200: SessionOut})
+def post_session(body: SignInIn) -> Response:
+    """Sign in by name and PIN; after some wrong ones none is looked at for a while."""
+    if not required(here().settings) or not safe():
+        return problem(403, "Not over this connection.", _PLAIN)
+    return _signed_in(*door().sign_in(body.name, body.pin, device_words(), where_from()))
+
+
+@routes.delete("/session", responses={200: SessionOut})
+def delete_session() -> Response | dict[str, Any]:
+    """Sign this device out; what it keeps unsent stays there for its person."""
+    who = who_asks()
+    if who is None:
+        return _session()
+    door().sign_out(who.device, who, where_from())
+    g.who = None
+    said = jsonify(_session())
+    settings = here().settings
+    said.delete_cookie(
+        _cookie(settings), path="/", secure=settings.secure, httponly=True, samesite="Strict"
+    )
+    return said
+
+
+@routes.post("/join", responses={200: SessionOut})
+def post_join(body: JoinIn) -> Response:
+    """Come in by an invitation, with a PIN of one's own."""
+    if not required(here().settings) or not safe():
+        return problem(403, "Not over this connection.", _PLAIN)
+    return _signed_in(*door().join(body.code, body.name, body.pin, device_words(), where_from()))

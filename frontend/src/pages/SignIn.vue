@@ -1,0 +1,87 @@
+<script setup lang="ts">
+/** By name and PIN; or by an invitation, with a PIN of one’s own. */
+import { api, heed } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { useSession } from '@/composables/useSession'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, ref, useId } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+
+const route = useRoute()
+const router = useRouter()
+const { session, changed } = useSession()
+const { act, busy, trouble, fields } = useAct()
+const name = useLocalStorage('signed-in-as', '')
+const pin = ref('')
+const id = useId()
+/** What an invitation bears behind its address: it goes to nobody but in the answer to it. */
+const code = computed(() => (route.name === 'join' ? route.hash.slice(1).split('/')[0]! : ''))
+const invited = computed(
+  () => (code.value && decodeURIComponent(route.hash.split('/')[1] ?? '')) || '',
+)
+async function enter() {
+  const done = await act(async () => {
+    const body = { name: invited.value || name.value, pin: pin.value }
+    const said = await heed(
+      code.value
+        ? api.POST('/api/join', { body: { ...body, code: code.value } })
+        : api.POST('/api/session', { body }),
+    )
+    name.value = said.account?.name ?? name.value
+  }, [])
+  pin.value = ''
+  if (!done) return
+  if (code.value) await router.replace('/today')
+  await changed()
+}
+</script>
+
+<template>
+  <form class="max-w-[420px] mx-auto px-4 py-8 grid gap-4" @submit.prevent="enter">
+    <h1 class="text-title">{{ code ? 'Come in' : 'Sign in' }}</h1>
+    <p v-if="session && !session.safe" class="keep" role="alert">{{ session.says }}</p>
+    <p v-if="code">
+      Take a PIN of six characters or more. With your name it opens Billhook on any of your devices.
+    </p>
+    <p v-if="invited">
+      You come in as <b>{{ invited }}</b>.
+    </p>
+    <div v-else>
+      <label class="label" :for="`${id}n`">Your name</label>
+      <input
+        :id="`${id}n`"
+        v-model="name"
+        class="field"
+        maxlength="60"
+        autocomplete="username"
+        autocapitalize="words"
+        :aria-invalid="!!fields['/name']"
+        :aria-describedby="fields['/name'] ? `${id}nw` : undefined"
+      />
+      <p v-if="fields['/name']" :id="`${id}nw`" class="wrong">{{ fields['/name'] }}</p>
+    </div>
+    <div>
+      <label class="label" :for="`${id}p`">PIN</label>
+      <input
+        :id="`${id}p`"
+        v-model="pin"
+        class="field"
+        type="password"
+        maxlength="128"
+        :autocomplete="code ? 'new-password' : 'current-password'"
+        :aria-invalid="!!fields['/pin']"
+        :aria-describedby="fields['/pin'] ? `${id}pw` : undefined"
+      />
+      <p v-if="fields['/pin']" :id="`${id}pw`" class="wrong">{{ fields['/pin'] }}</p>
+    </div>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <button class="btn btn-go" :disabled="busy || !pin || !(invited || name)">
+      {{ code ? 'Come in' : 'Sign in' }}
+    </button>
+    <p v-if="!code" class="text-ink2">
+      No PIN yet, or lost? An owner of the holding lets you in with a code, on <i>People</i>; an
+      owner comes in with the one that <code>billhook owner</code> shows on the computer that runs
+      Billhook. What you entered on this device stays here until you are back.
+    </p>
+  </form>
+</template>

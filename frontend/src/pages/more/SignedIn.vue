@@ -1,0 +1,30 @@
+<script setup lang="ts">
+/** Who is signed in on this device, and going out. */
+import { api, heed } from '@/api/client'
+import { useAct } from '@/composables/useAct'
+import { useSession } from '@/composables/useSession'
+import { useOutbox } from '@/field/outbox'
+
+const { account, changed } = useSession()
+const { waiting } = useOutbox()
+const { act, busy, trouble } = useAct()
+async function out() {
+  if (await act(() => heed(api.DELETE('/api/session')), [])) await changed()
+}
+</script>
+
+<template>
+  <section v-if="account" aria-label="Signed in">
+    <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Signed in</h2>
+    <p>
+      As <b>{{ account.name }}</b>, {{ account.role }}.
+      <template v-if="waiting.length">
+        What waits here to be sent stays until {{ account.name }} is back.
+      </template>
+    </p>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <button type="button" class="btn mt-2" :disabled="busy" @click="out">
+      Sign this device out
+    </button>
+  </section>
+</template>
