@@ -44,10 +44,14 @@ def main(argv: list[str] | None = None) -> int:
     backup = commands.add_parser(
         "backup", help="write database and files into one archive, while running"
     )
-    restore = commands.add_parser(
-        "restore", help="check an archive and put it in the place of the data folder, which is kept"
+    package = commands.add_parser(
+        "package", help="write all of the holding as open data: CSV with schema, GeoJSON, photos"
     )
-    for sub in (backup, restore):
+    restore = commands.add_parser(
+        "restore",
+        help="check a backup or a package and put it in place of the data folder, which is kept",
+    )
+    for sub in (backup, package, restore):
         sub.add_argument("file", type=Path)
         _common(sub, base, "")
     commands.add_parser("openapi", help="print the description of the API")
@@ -103,6 +107,8 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
         from .services.backups.archive import back_up
 
         print(back_up(settings, given.file))
+    elif given.command == "package":
+        _package(settings, given.file)
     elif given.command == "certificate":
         _certificate(settings)
     elif given.command == "owner":
@@ -113,6 +119,17 @@ def _run(given: argparse.Namespace, base: Settings) -> int:
         with held(settings.data / "billhook.lock"):
             _work_on(settings, given.command)
     return 0
+
+
+def _package(settings: Settings, target: Path) -> None:
+    from .services.backups.package import pack
+    from .services.workplace import open_workplace
+
+    if not settings.database.exists():
+        raise BillhookError(f"there is no database in {settings.data}")
+    at = open_workplace(settings)
+    print(pack(at, target, lambda table: print(f"  {table}", flush=True)))
+    at.store.close()
 
 
 def _certificate(settings: Settings) -> None:

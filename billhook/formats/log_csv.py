@@ -7,7 +7,7 @@ import io
 from collections.abc import Iterable, Mapping
 
 from ..core.words.units import Units
-from .table import column_in
+from .table import column_in, defused
 
 COLUMNS = (
     "date",
@@ -34,7 +34,7 @@ def write_log(lines: Iterable[Mapping[str, object]], units: Units = "metric") ->
     writer = csv.writer(out, lineterminator="\n")
     writer.writerow([column_in(c, units)[0] for c in COLUMNS])
     for line in lines:
-        writer.writerow([_safe(_in(line.get(c), column_in(c, units)[1])) for c in COLUMNS])
+        writer.writerow([_cell(_in(line.get(c), column_in(c, units)[1])) for c in COLUMNS])
     return out.getvalue()
 
 
@@ -42,7 +42,5 @@ def _in(value: object, factor: float) -> object:
     return round(value / factor, 2) if isinstance(value, float) and factor != 1 else value
 
 
-def _safe(value: object) -> object:
-    if isinstance(value, str) and value[:1] in "=+-@\t\r":
-        return f"'{value}"
-    return "" if value is None else value
+def _cell(value: object) -> object:
+    return "" if value is None else defused(value)

@@ -31,6 +31,23 @@ def reader_of(text: str) -> Any:
     return csv.reader(io.StringIO(plain, newline=""), delimiter=separator(plain))
 
 
+_RUN_BY_SPREADSHEETS = ("=", "+", "-", "@", "\t", "\r", "'")
+
+
+def defused(value: object) -> object:
+    """A text that a spreadsheet would run as a formula kept as text by a mark in front; also one
+    that bears such a mark itself, so that :func:`undefused` gives back just what there was.
+    """
+    runs = isinstance(value, str) and value.startswith(_RUN_BY_SPREADSHEETS)
+    return f"'{value}" if runs else value
+
+
+def undefused(text: str) -> str:
+    """The text as it was before :func:`defused`."""
+    marked = text.startswith("'") and text[1:].startswith(_RUN_BY_SPREADSHEETS)
+    return text[1:] if marked else text
+
+
 def column_in(column: str, units: Units) -> tuple[str, float]:
     """The name of an SI column in these units, and how much of its SI unit one of them is."""
     for ending, (other, factor) in _OTHERS.items():

@@ -13,7 +13,7 @@ from typing import Any
 from ..core.known import Knowledge
 from ..core.words.kinds import kind_names, plain_words
 from ..core.words.units import M_PER_FOOT, Units
-from .table import column_in, reader_of
+from .table import column_in, defused, reader_of, undefused
 
 
 @dataclass(frozen=True)
@@ -116,7 +116,7 @@ def _read(
                 LineProblem(line, "", f"more than {MAX_LINES - 1:,} lines; split the list")
             )
             break
-        cells = {name: cell.strip() for name, cell in zip(names, row, strict=False)}
+        cells = {name: undefused(cell.strip()) for name, cell in zip(names, row, strict=False)}
         if not any(cells.values()):
             continue
         values, wrong = read_cells(cells, line, know)
@@ -219,7 +219,7 @@ def write_trees(trees: Iterable[TreeLine], units: Units = "metric") -> str:
                 if (v := getattr(tree, c)) is None
                 else round(v / factor, 4)
                 if isinstance(v, float)
-                else v
+                else defused(v)
                 for c, _, factor in columns
             ]
         )

@@ -134,7 +134,17 @@ def _copy(path: Path, made: Path) -> None:
         source.backup(copy)
 
 
-def _migrate(made: Path) -> None:
+def new_at(path: Path, revision: str) -> None:
+    """A new, empty database as a revision had it. Raises: CannotOpen for one that is not known."""
+    if revision not in _known_revisions():
+        raise CannotOpen(
+            f"it was written by a newer Billhook (tables {revision}; this one knows "
+            f"{newest_revision()}): use that one or a newer."
+        )
+    _migrate(path, revision)
+
+
+def _migrate(made: Path, to: str = "head") -> None:
     """Run the migrations on the copy; foreign keys are off, since a table that is rebuilt is gone
     for a moment.
     """
@@ -157,7 +167,7 @@ def _migrate(made: Path) -> None:
     config.set_main_option("script_location", str(_MIGRATIONS))
     config.attributes["engine"] = engine
     try:
-        command.upgrade(config, "head")
+        command.upgrade(config, to)
     except SQLAlchemyError as error:
         raise CannotOpen(
             f"{made.with_suffix('')} could not be brought up to date: "

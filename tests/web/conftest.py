@@ -11,6 +11,7 @@ from billhook.services.holding import planting, setting_up
 from billhook.services.tree import framing
 from billhook.services.workplace import Workplace
 from billhook.web.app import create_app
+from billhook.web.door.signing import SIGNING
 
 from ..places import TODAY, empty_workplace, forked_frame
 
@@ -46,3 +47,17 @@ def served(tmp_path) -> Served:
         row.block_id,
     )
     at.store.close()
+
+
+PIN = "oliva 88"
+ADDRESS = "http://localhost"
+
+
+def signed_in(app, name: str, role: str, address: str = ADDRESS) -> FlaskClient:
+    """A client of somebody who came in by an invitation, where one signs in."""
+    client = app.test_client()
+    code = app.extensions[SIGNING].invite(name, role, "t")
+    said = client.post("/api/join", json={"code": code, "pin": PIN}, base_url=address)
+    assert said.status_code == 200, said.get_json()
+    assert said.get_json()["account"]["role"] == role
+    return client

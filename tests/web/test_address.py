@@ -7,9 +7,11 @@ from pathlib import Path
 
 import pytest
 
+from billhook.services.door.signing import required
 from billhook.web.app import create_app
 
 from ..places import new_id
+from .conftest import signed_in
 
 
 @pytest.mark.parametrize(
@@ -29,7 +31,10 @@ from ..places import new_id
 )
 def test_a_phone_is_told_the_address_that_is_listened_at(served, host, more, url):
     at = replace(served.at, settings=replace(served.at.settings, host=host, **more))
-    answer = create_app(at).test_client().get("/api/address", base_url="http://127.0.0.1")
+    app = create_app(at)
+    base = f"http{'s' if at.settings.secure else ''}://localhost"
+    client = signed_in(app, "Ana", "viewer", base) if required(at.settings) else app.test_client()
+    answer = client.get("/api/address", base_url=base)
     found = answer.get_json()
     assert found["url"] == url
     assert (found["qr"] is None) == (url is None)

@@ -8,7 +8,6 @@ import re
 from dataclasses import replace
 
 import pytest
-from flask.testing import FlaskClient
 
 from billhook.services.door.roles import ROLES, may
 from billhook.services.door.signing import Signing
@@ -18,9 +17,8 @@ from billhook.web.door.signing import SIGNING
 
 from ..places import TODAY, new_id
 from .bodies import resources
+from .conftest import ADDRESS, PIN, signed_in
 
-PIN = "oliva 88"
-ADDRESS = "http://localhost"
 FAR = {"REMOTE_ADDR": "192.0.2.50"}
 
 
@@ -31,16 +29,6 @@ def networked(served):
     app = create_app(served.at)
     yield served, app
     app.extensions[SIGNING].close()
-
-
-def signed_in(app, name: str, role: str) -> FlaskClient:
-    signing: Signing = app.extensions[SIGNING]
-    client = app.test_client()
-    code = signing.invite(name, role, "t")
-    said = client.post("/api/join", json={"code": code, "pin": PIN}, base_url=ADDRESS)
-    assert said.status_code == 200, said.get_json()
-    assert said.get_json()["account"]["role"] == role
-    return client
 
 
 @pytest.fixture

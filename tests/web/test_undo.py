@@ -14,6 +14,7 @@ from typing import Any
 from PIL import Image
 
 from billhook.services.book.act_words import call_of
+from billhook.web.door.rights import NO_ACTS
 
 from ..catalogue.test_wording import BY_CALL, MESSAGES
 from ..places import new_id
@@ -84,7 +85,7 @@ def writes(served: Served) -> set[str]:
     return {
         f"{method.upper()} {path}"
         for path, methods in paths.items()
-        if "/calc/" not in path
+        if "/calc/" not in path and path.split("/")[2] not in NO_ACTS
         for method in methods
         if method in ("post", "put", "patch", "delete")
     }

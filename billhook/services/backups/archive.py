@@ -37,7 +37,7 @@ def back_up(settings: Settings, target: Path) -> Path:
         target.parent.mkdir(parents=True, exist_ok=True)
         with tempfile.TemporaryDirectory(dir=target.parent, prefix=".backing-up-") as folder:
             copy = Path(folder) / DATABASE
-            _copy_database(settings.database, copy)
+            copy_database(settings.database, copy)
             _write(part, copy, settings.data)
         part.replace(target)
     except (OSError, sqlite3.Error) as error:
@@ -47,7 +47,8 @@ def back_up(settings: Settings, target: Path) -> Path:
     return target
 
 
-def _copy_database(source: Path, copy: Path) -> None:
+def copy_database(source: Path, copy: Path) -> None:
+    """As it stands at one moment, while others write to it, or on a disk that can only be read."""
     try:
         _online(f"file:{source}?mode=ro", copy)
     except sqlite3.OperationalError:

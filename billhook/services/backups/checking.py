@@ -22,6 +22,7 @@ from sqlalchemy.exc import SQLAlchemyError
 
 from ...store.upgrade import CannotOpen, bring_up_to_date, check_revision, damage_of
 from .archive import DATABASE, MANIFEST, BadArchive
+from .package import extract_photos, is_package, read_in
 
 _MIB = 1024 * 1024
 _MANIFEST_BYTES = 64 * _MIB
@@ -62,11 +63,12 @@ def unpack(source: Path, folder: Path) -> Checked:
         raise BadArchive(f"there is no file {source}")
     try:
         with zipfile.ZipFile(source) as archive:
-            manifest = _manifest(archive)
-            names = _names(archive, manifest, shutil.disk_usage(folder).free)
-            for name, digest in names.items():
-                if _extract(archive, name, folder) != digest:
-                    raise BadArchive(f"{name} in the archive is damaged")
+            _refuse_swollen(archive, shutil.disk_usage(folder).free)
+            if is_package(archive):
+                made: str | None = read_in(archive, folder / DATABASE)
+                names = [DATABASE, *extract_photos(archive, folder)]
+            else:
+                made, names = _unpack_backup(archive, folder)
     except (
         zipfile.BadZipFile,
         zlib.error,
@@ -86,11 +88,39 @@ def unpack(source: Path, folder: Path) -> Checked:
     for left in folder.glob(f"{Path(DATABASE).stem}.*"):
         if left.name != DATABASE:  # what bringing it up to date keeps beside it
             left.unlink()
-    return Checked(list(names), _text(manifest.get("made")), trees)
+    return Checked(names, made, trees)
 
 
-def _text(found: Any) -> str | None:
-    return found if isinstance(found, str) else None
+def _unpack_backup(archive: zipfile.ZipFile, folder: Path) -> tuple[str | None, list[str]]:
+    """The moment a backup is of, as it says, and its files."""
+    manifest = _manifest(archive)
+    listed = _names(archive, manifest)
+    for name, digest in listed.items():
+        if _extract(archive, name, folder) != digest:
+            raise BadArchive(f"{name} in the archive is damaged")
+    made = manifest.get("made")
+    return made if isinstance(made, str) else None, list(listed)
+
+
+def _refuse_swollen(archive: zipfile.ZipFile, room: int) -> None:
+    """Raises: BadArchive for one that unpacked holds more, or larger files, than Billhook keeps, or
+    than there is room for [bytes].
+    """
+    members = archive.infolist()
+    if len(members) > _MEMBERS:
+        raise BadArchive(f"the archive holds more than {_MEMBERS:,} files")
+    if len({info.filename for info in members}) < len(members):
+        raise BadArchive("the archive holds two files of one name")
+    for info in members:
+        large = info.filename == DATABASE or info.filename.endswith(".csv")
+        if info.file_size > (_DATABASE_BYTES if large else _FILE_BYTES):
+            raise BadArchive(f"{info.filename[:80]!r} is larger than Billhook keeps any")
+    total = sum(info.file_size for info in members)
+    if total > room * _SPARE:
+        raise BadArchive(
+            f"unpacked it takes {total / _MIB:,.0f} MB, more than the {room / _MIB:,.0f} MB that "
+            "are free"
+        )
 
 
 def _manifest(archive: zipfile.ZipFile) -> dict[str, Any]:
@@ -102,16 +132,12 @@ def _manifest(archive: zipfile.ZipFile) -> dict[str, Any]:
     return found
 
 
-def _names(archive: zipfile.ZipFile, manifest: dict[str, Any], room: int) -> dict[str, str]:
-    """Digests by name, none of which leads out of the folder or is larger than it may be; room: on
-    the disk [bytes]. Raises: BadArchive, KeyError for a file that is named and not there.
+def _names(archive: zipfile.ZipFile, manifest: dict[str, Any]) -> dict[str, str]:
+    """Digests by name, none of which leads out of the folder. Raises: BadArchive, KeyError for a
+    file that is named and not there.
     """
     listed: dict[str, str] = manifest["files"]
-    if len(archive.infolist()) > _MEMBERS:
-        raise BadArchive(f"the archive holds more than {_MEMBERS:,} files")
-    known = [info.filename for info in archive.infolist()]
-    if len(set(known)) < len(known):
-        raise BadArchive("the archive holds two files of one name")
+    known = archive.namelist()
     for name in listed:
         if name != DATABASE and not _FILE_NAME.fullmatch(name):
             raise BadArchive(f"the archive holds a file outside its folder: {name[:80]!r}")
@@ -121,16 +147,8 @@ def _names(archive: zipfile.ZipFile, manifest: dict[str, Any], room: int) -> dic
         info = archive.getinfo(name)
         if stat.S_ISLNK(info.external_attr >> 16):
             raise BadArchive(f"{name} in the archive is a link, not a file")
-        if info.file_size > (_DATABASE_BYTES if name == DATABASE else _FILE_BYTES):
-            raise BadArchive(f"{name} in the archive is larger than Billhook keeps any")
     if unknown := set(known) - {*listed, MANIFEST}:
         raise BadArchive(f"the archive holds what its list does not name: {min(unknown)[:80]!r}")
-    total = sum(archive.getinfo(name).file_size for name in listed)
-    if total > room * _SPARE:
-        raise BadArchive(
-            f"unpacked it takes {total / _MIB:,.0f} MB, more than the {room / _MIB:,.0f} MB that "
-            "are free"
-        )
     return listed
 
 

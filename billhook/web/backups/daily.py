@@ -3,13 +3,16 @@
 from __future__ import annotations
 
 import datetime as dt
+import tempfile
+from pathlib import Path
 from typing import Any
 
-from flask import current_app
+from flask import Response, current_app
 from flask_openapi.blueprint import APIBlueprint
 
 from ...core.words.values import Phrase, say
 from ...services.backups.daily import LATE_DAYS, Backups, Daily
+from ...services.backups.package import pack
 from ..answers import body as answer
 from ..answers import here
 from ..models.backups import BackupsOut
@@ -58,6 +61,17 @@ def _says(state: Backups, age: int | None) -> Phrase:
 def get_backups() -> dict[str, Any]:
     """The backups that are made every day by themselves, and how the last one went."""
     return _body(_daily().state())
+
+
+@routes.get("/package.zip")
+def get_package() -> Response:
+    """All of the holding as a Data Package: every table as CSV with its schema, places as GeoJSON,
+    photos. ``billhook restore`` reads it back to the same holding.
+    """
+    with tempfile.TemporaryDirectory() as folder:
+        content = pack(here(), Path(folder) / "package.zip").read_bytes()
+    named = f'attachment; filename="billhook-{here().today().isoformat()}.zip"'
+    return Response(content, mimetype="application/zip", headers={"Content-Disposition": named})
 
 
 @routes.post("/backups", responses={200: BackupsOut})

@@ -130,12 +130,15 @@ def _register_errors(app: Flask) -> None:
 
 def _session() -> dict[str, Any]:
     settings = here().settings
-    safely = safe()
+    safely, who = safe(), who_asks()
+    role = who.role if who else None if required(settings) else "owner"
     return answer(
         SessionOut,
         {
             "required": required(settings),
-            "account": who_asks(),
+            "account": who,
+            "takes_out": role is not None and may(role, "manager"),
+            "owns": role is not None and may(role, "owner"),
             "safe": safely,
             "says": "" if safely else _PLAIN,
         },

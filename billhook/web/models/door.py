@@ -25,13 +25,16 @@ class AccountOut(Answer):
 
 class SessionOut(Answer):
     """``required``: whether one signs in here; ``account``: who is, null for nobody; ``safe``:
-    whether a PIN may be sent from here; ``says``: what to do where it may not.
+    whether a PIN may be sent from here; ``says``: what to do where it may not; ``takes_out``:
+    whether whoever asks may take lists out; ``owns``: and say who comes in.
     """
 
     required: bool
     account: AccountOut | None
     safe: bool
     says: str
+    takes_out: bool
+    owns: bool
 
 
 class SignInIn(Asked):

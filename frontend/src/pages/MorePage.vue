@@ -49,11 +49,12 @@ const parts = [
     ],
   },
 ]
-const { session, account } = useSession()
+const { session } = useSession()
 const { data: grove } = useGrove()
 const files = computed(() => [
   { href: '/api/trees.csv', name: 'Trees as CSV' },
   { href: '/api/log.csv', name: 'Log as CSV' },
+  ...(session.value?.owns ? [{ href: '/api/package.zip', name: 'All of it as one package' }] : []),
   ...(grove.value?.sites ?? []).map((s) => ({
     href: `/api/sites/${s.id}/grove.geojson`,
     name: `${s.name} as GeoJSON`,
@@ -109,9 +110,9 @@ const files = computed(() => [
       </div>
     </section>
     <SignedIn />
-    <BackupsPart v-if="!session?.required || account?.role === 'owner'" />
+    <BackupsPart v-if="session?.owns" />
     <DemoDay />
-    <section aria-label="Data out">
+    <section v-if="session?.takes_out" aria-label="Data out">
       <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Data out</h2>
       <p class="flex flex-wrap gap-2">
         <a v-for="f in files" :key="f.href" class="btn" :href="f.href" download>{{ f.name }}</a>

@@ -13,7 +13,7 @@ import MayComeIn from './people/MayComeIn.vue'
 import PersonForm from './people/PersonForm.vue'
 
 type Person = Schemas['PersonOut']
-const { account } = useSession()
+const { session } = useSession()
 const { people, fetched } = usePeople()
 const { data: grove } = useGrove()
 const { units } = useSettings()
@@ -84,6 +84,6 @@ function theirs(p: Person) {
       <h2 class="text-part">Somebody new</h2>
       <PersonForm :id="fresh" :key="fresh" @kept="kept" />
     </section>
-    <MayComeIn v-if="account?.role === 'owner'" />
+    <MayComeIn v-if="session?.required && session.owns" />
   </div>
 </template>
