@@ -1,0 +1,99 @@
+"""On a network: the first owner comes in by the code of the terminal, lets a helper in, and the
+helper's phone does what is a helper's; what waits on it is kept for them.
+"""
+
+from __future__ import annotations
+
+import shutil
+
+import pytest
+
+from billhook.settings import Settings
+from billhook.web.door.signing import SIGNING
+
+from .conftest import DAY, resize, running
+from .hand import Hand
+from .test_access import findings
+
+pytestmark = pytest.mark.ui
+PIN = "oliva 88"
+
+
+@pytest.fixture
+def networked(built, tmp_path):
+    folder = tmp_path / "data"
+    shutil.copytree(built, folder)
+    yield from running(Settings(data=folder, fixed_today=DAY, demo=True, host="0.0.0.0"))
+
+
+@pytest.fixture
+def signing(networked):
+    return networked.app.extensions[SIGNING]
+
+
+def come_in(hand: Hand, code: str, name: str = "") -> None:
+    hand.open("/more")  # another address first, so that the code behind the next one is read
+    hand.open(f"/join#{code}" + (f"/{name}" if name else ""))
+    if not name:
+        hand.type("Your name", "Inês")
+    hand.type("PIN", PIN)
+    hand.click("Come in")
+    hand.until(lambda: "/today" in hand.driver.current_url and hand.sees("the fortnight to"))
+
+
+def test_an_owner_comes_in_and_lets_a_helper_in(browser, networked, signing):
+    hand = Hand(browser, networked.url)
+    hand.open("/today")
+    hand.sees("No PIN yet, or lost?")
+    assert "the fortnight to" not in hand.text()
+    assert findings(browser) == []
+    hand.type("Your name", "Inês")
+    hand.type("PIN", "no such pin")
+    hand.click("Sign in")
+    hand.sees("No such name with that PIN.")
+
+    come_in(hand, signing.invite("", "owner", "the terminal"))
+    hand.open("/people")
+    hand.sees("Who may come in")
+    assert hand.sees("this device")
+    hand.type("Name", "Rui", '[aria-label="Let somebody in"]')
+    hand.click("Show a code")
+    hand.sees("within 10 minutes comes in, once")
+    assert findings(browser) == []
+    assert "/join#" in hand.text()
+
+    hand.open("/more")
+    hand.sees("Data out")
+    hand.sees("Backups")
+    hand.click("Sign this device out")
+    hand.sees("No PIN yet, or lost?")
+    hand.type("PIN", PIN)
+    hand.type("Your name", "inês")
+    hand.click("Sign in")
+    hand.sees("Data out")
+
+
+def test_a_helper_s_phone_has_what_is_a_helper_s(browser, networked, signing):
+    resize(browser, 390, 844)
+    hand = Hand(browser, networked.url)
+    come_in(hand, signing.invite("Rui", "helper", "Inês"), "Rui")
+    hand.open("/more")
+    hand.sees("As Rui, helper.")
+    assert "Data out" not in hand.text()
+    assert "Backups" not in hand.text()
+    assert findings(browser) == []
+    hand.open("/people")
+    hand.sees("Who works here")
+    assert "Who may come in" not in hand.text()
+    # done by whoever is signed in, without a word
+    hand.open("/today")
+    hand.sees("the fortnight to")
+    hand.click("Done")
+    field = hand.until(lambda: hand.field("Who"))
+    hand.until(lambda: field.get_attribute("value") == "Rui")
+    # and out at once when the owner says so
+    rui = next(a for a, _ in signing.accounts() if a.name == "Rui")
+    inês, _ = signing.join(signing.invite("Inês", "owner", "t"), "", PIN, "x", "")
+    signing.remove(rui.id, inês, "")
+    hand.open("/grove")
+    hand.sees("No PIN yet, or lost?")
