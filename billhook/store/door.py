@@ -53,6 +53,11 @@ def account_named(session: Session, folded: str) -> Account | None:
     return session.exec(select(Account).where(Account.folded == folded)).first()
 
 
+def account_of_calendar(session: Session, key: str) -> Account | None:
+    """By what opens their calendar."""
+    return session.exec(select(Account).where(Account.calendar == key)).first()
+
+
 def owners(session: Session) -> int:
     """How many owners there are."""
     return int(session.exec(select(func.count()).where(Account.role == "owner")).one())

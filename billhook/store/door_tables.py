@@ -4,6 +4,7 @@ No ``from __future__ import annotations`` here: SQLModel reads the annotations a
 """
 
 import datetime as dt
+from secrets import token_urlsafe
 
 from sqlalchemy.orm import registry
 from sqlmodel import Field, SQLModel
@@ -17,7 +18,8 @@ class DoorTable(SQLModel, registry=registry()):
 
 class Account(DoorTable, table=True):
     """Somebody who may sign in. pin: as argon2 keeps it. misses: wrong PINs in a row; shut_until:
-    no PIN is looked at before [s since 1970].
+    no PIN is looked at before [s since 1970]. calendar: what opens their calendar to a program that
+    cannot sign in, and nothing else.
     """
 
     id: str = Field(default_factory=new_id, primary_key=True)
@@ -25,6 +27,7 @@ class Account(DoorTable, table=True):
     folded: str = Field(unique=True)
     role: str
     pin: str
+    calendar: str = Field(default_factory=lambda: token_urlsafe(24), unique=True)
     misses: int = 0
     shut_until: float = 0.0
 

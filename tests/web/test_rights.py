@@ -201,6 +201,21 @@ def test_a_device_signed_out_is_out_and_what_was_taken_out_is_heard(networked, p
     assert "last owner" in last.get_json()["detail"]
 
 
+def test_a_calendar_comes_in_by_its_key_to_nothing_else_until_it_is_renewed(networked, people):
+    _, app = networked
+    path = "/api/calendar-address"
+    said = people["viewer"].get(path, base_url=ADDRESS).get_json()
+    assert said["secret"]
+    key = said["url"].split("?key=")[1]
+    program = app.test_client()
+    assert program.get(f"/api/calendar.ics?key={key}", base_url=ADDRESS).status_code == 200
+    assert program.get("/api/calendar.ics", base_url=ADDRESS).status_code == 401
+    assert program.get("/api/calendar.ics?key=", base_url=ADDRESS).status_code == 401
+    assert program.get(f"/api/grove?key={key}", base_url=ADDRESS).status_code == 401
+    assert people["viewer"].post(path, base_url=ADDRESS).status_code == 200
+    assert program.get(f"/api/calendar.ics?key={key}", base_url=ADDRESS).status_code == 401
+
+
 def test_on_this_machine_alone_nothing_asks_for_anything(served):
     told = served.client.get("/api/session").get_json()
     assert (told["required"], told["account"]) == (False, None)

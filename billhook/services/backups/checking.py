@@ -15,6 +15,7 @@ import zipfile
 import zlib
 from contextlib import closing
 from dataclasses import dataclass
+from functools import lru_cache
 from pathlib import Path
 from typing import Any
 
@@ -177,12 +178,9 @@ def _check_database(source: Path, database: Path) -> int:
         if broken is not None:
             raise BadArchive(f"the database in {source} is damaged: {broken}")
         bring_up_to_date(database)
-        with tempfile.TemporaryDirectory(dir=database.parent) as folder:
-            new = Path(folder) / DATABASE
-            bring_up_to_date(new)
-            if missing := _tables(new) - _tables(database):
-                table, column = min(missing)
-                raise BadArchive(f"the database in {source} lacks {column} of {table}")
+        if missing := _tables_of_today() - _tables(database):
+            table, column = min(missing)
+            raise BadArchive(f"the database in {source} lacks {column} of {table}")
         with closing(sqlite3.connect(database)) as whole:
             return int(whole.execute("SELECT count(*) FROM tree").fetchone()[0])
     except CannotOpen as error:
@@ -202,6 +200,15 @@ def _acts_by_itself(database: Path) -> str | None:
             " OR sql LIKE 'CREATE VIRTUAL%' LIMIT 1"
         ).fetchone()
     return f"a {row[0]}" if row else None
+
+
+@lru_cache(maxsize=1)
+def _tables_of_today() -> frozenset[tuple[str, str]]:
+    """Every column of every table that this Billhook knows."""
+    with tempfile.TemporaryDirectory() as folder:
+        new = Path(folder) / DATABASE
+        bring_up_to_date(new)
+        return frozenset(_tables(new))
 
 
 def _tables(database: Path) -> set[tuple[str, str]]:

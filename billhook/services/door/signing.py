@@ -222,6 +222,25 @@ class Signing:
             whose = "" if account is None or account.id == by.id else f"{account.name}, "
             _hear(session, by.name, "signed out a device", whose + signed.device, where)
 
+    # calendars
+
+    def calendar_key(self, account_id: str, renew: bool = False) -> str:
+        """What opens somebody's calendar; with renew another, so that the old one opens nothing.
+        Raises: NotFound.
+        """
+        with self._door.open() as session:
+            account = _account(session, account_id)
+            if renew:
+                account.calendar = secrets.token_urlsafe(24)
+                store.keep(session, account)
+            return account.calendar
+
+    def who_by_calendar(self, key: str) -> Who | None:
+        """Whose calendar a key opens."""
+        with self._door.open() as session:
+            account = store.account_of_calendar(session, key)
+            return Who(account.id, account.name, account.role, "") if account else None
+
     # accounts
 
     def accounts(self) -> list[tuple[Account, list[SignedIn]]]:

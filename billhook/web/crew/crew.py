@@ -13,6 +13,7 @@ from ...services.crew.jobs import Gathered, why_left
 from ..answers import body as answer
 from ..answers import here
 from ..models.base import IdPath
+from ..models.calendar import KeyQuery
 from ..models.crew import CrewQuery, CrewWeeksOut
 from .changes import moved
 
@@ -81,7 +82,7 @@ def get_crew(query: CrewQuery) -> dict[str, Any]:
 
 
 @routes.get("/people/<id>/weeks.ics")
-def get_weeks_calendar(path: IdPath) -> Response:
+def get_weeks_calendar(path: IdPath, query: KeyQuery) -> Response:
     """What somebody does in each of the weeks ahead, as iCalendar."""
     return Response(
         weeks_calendar(here(), path.id),

@@ -9,8 +9,11 @@ ANYBODY = frozenset(
 )
 """Answered to whoever asks: how one comes in."""
 
-NO_ACTS = ("session", "join", "invites", "accounts", "devices")
+NO_ACTS = ("calendar-address", "session", "join", "invites", "accounts", "devices")
 """Writes at the door are no acts of the holding: they are heard there, and not taken back."""
+
+BY_KEY = frozenset(("GET /api/calendar.ics", "GET /api/people/{id}/weeks.ics"))
+"""Answered also to a calendar that cannot sign in and knows its key."""
 
 _READ = """
 GET /api/openapi.json
@@ -39,6 +42,8 @@ GET /api/trees/{id}/needs
 GET /api/trees/{id}/trace
 GET /api/almanac
 GET /api/calendar.ics
+GET /api/calendar-address
+POST /api/calendar-address
 GET /api/season-plan
 GET /api/stances
 POST /api/stances/effect

@@ -20,7 +20,7 @@ from ..answers import here
 from ..errors import problem
 from ..models.door import JoinIn, SessionOut, SignInIn
 from .names import of_this_machine
-from .rights import ANYBODY, TAKES_OUT, least
+from .rights import ANYBODY, BY_KEY, TAKES_OUT, least
 
 routes = APIBlueprint("door_signing", __name__, url_prefix="/api")
 SIGNING = "billhook_signing"
@@ -99,6 +99,8 @@ def register(app: Flask, settings: Settings) -> None:
             g.who = door().who(request.cookies.get(_cookie(settings)))
             return None
         g.who = who = door().who(request.cookies.get(_cookie(settings)))
+        if who is None and call in BY_KEY:
+            g.who = who = door().who_by_calendar(request.args.get("key", ""))
         if who is None:
             return problem(401, "Sign in.", "Sign in to go on; what you entered is kept here.")
         sent_by = request.headers.get(_ACCOUNT)

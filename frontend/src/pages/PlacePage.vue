@@ -9,6 +9,7 @@ import { api, heed, sentence } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import WeatherStrip from '@/drawings/WeatherStrip.vue'
 import { useQuery } from '@tanstack/vue-query'
+import { useClipboard } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import NormalsForm from './place/NormalsForm.vue'
@@ -41,9 +42,19 @@ async function turn(scenario: string) {
   })
 }
 const block = ref('')
-const feed = computed(
-  () => `${location.origin}/api/calendar.ics${block.value ? `?block=${block.value}` : ''}`,
-)
+const { data: address } = useQuery({
+  queryKey: ['calendar-address'],
+  queryFn: () => heed(api.GET('/api/calendar-address')),
+  staleTime: Infinity,
+})
+const feed = computed(() => {
+  const url = new URL(address.value?.url ?? `${location.origin}/api/calendar.ics`)
+  if (block.value) url.searchParams.set('block', block.value)
+  return url.href
+})
+const saved = computed(() => `/api/calendar.ics${new URL(feed.value).search}`)
+const renew = () => act(() => heed(api.POST('/api/calendar-address')), ['calendar-address'])
+const { copy, copied } = useClipboard({ legacy: true })
 const parts = ['place', 'stance', 'weather', 'station', 'calendar', 'kinds']
 const open = (part: string) =>
   route.hash ? route.hash === `#${part}` : part === (route.query.tree ? 'stance' : 'place')
@@ -122,7 +133,7 @@ const open = (part: string) =>
           What to look at again, open days of each kind of work, and open sheets, for your own
           calendar. Subscribe to the address, and it updates in place; or save the file once.
         </p>
-        <div class="grid sm:grid-cols-[200px_1fr_auto] gap-3 items-end">
+        <div class="grid sm:grid-cols-[200px_1fr_auto_auto_auto] gap-3 items-end">
           <div>
             <label class="label" for="feed-block">Of</label>
             <PickOne id="feed-block" v-model="block" class="field">
@@ -142,7 +153,13 @@ const open = (part: string) =>
               @focus="($event.target as HTMLInputElement).select()"
             />
           </div>
-          <a class="btn btn-small" :href="feed" download="billhook.ics">Save the file</a>
+          <button type="button" class="btn btn-small" @click="copy(feed)">
+            {{ copied ? 'Copied' : 'Copy it' }}
+          </button>
+          <button v-if="address?.secret" type="button" class="btn btn-small" @click="renew">
+            Renew it
+          </button>
+          <a class="btn btn-small" :href="saved" download="billhook.ics">Save the file</a>
         </div>
       </details>
       <details :id="parts[5]" class="part" :open="open('kinds')">
