@@ -182,7 +182,9 @@ def _check_database(source: Path, database: Path) -> int:
             table, column = min(missing)
             raise BadArchive(f"the database in {source} lacks {column} of {table}")
         with closing(sqlite3.connect(database)) as whole:
-            return int(whole.execute("SELECT count(*) FROM tree").fetchone()[0])
+            return int(
+                whole.execute("SELECT count(*) FROM tree WHERE removed_on IS NULL").fetchone()[0]
+            )
     except CannotOpen as error:
         raise BadArchive(
             f"{source} cannot be opened: {error}".replace(str(database), "its database")
