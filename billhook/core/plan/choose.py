@@ -3,7 +3,8 @@
 Cuts that must be made are always in. Of the others the set with the greatest benefit within the
 limit is found by merging the undominated pairs of share and benefit, subtree by subtree (Nemhauser
 and Ullmann 1969, source named from memory, not consulted): a cut that lies beyond another is either
-inside it or apart from it, so that the candidates form a forest.
+inside it or apart from it, so that the candidates form a forest. Where they rule so many others out
+that this takes long, an integer programme chooses (:mod:`.programme`).
 """
 
 from __future__ import annotations
@@ -14,7 +15,11 @@ from functools import cached_property
 from typing import Any
 
 from ..errors import FieldProblem, InvalidInput, invalid
-from .knapsack import TIES, TINY, Candidate, knapsack
+from .knapsack import TIES, TINY, Candidate, TooMany, knapsack
+from .programme import by_programme
+
+_TURNS = 150
+"""So many exclusions are split on before the integer programme is asked."""
 
 
 @dataclass(frozen=True)
@@ -196,10 +201,14 @@ def _best(open_: _Open, room: float) -> frozenset[str]:
     first exclusion it breaks.
     """
     best, best_benefit = frozenset[str](), -1.0
+    turns = 0
     # forbidden, wanted
     waiting: list[tuple[frozenset[str], frozenset[str]]] = [(frozenset(), frozenset())]
     while waiting:
         forbidden, wanted = waiting.pop()
+        turns += 1
+        if turns > _TURNS:
+            return _by_programme(open_, room)
         fixed = sum(open_.costs[i] for i in wanted)
         if fixed > room + TINY:
             continue
@@ -209,7 +218,10 @@ def _best(open_: _Open, room: float) -> frozenset[str]:
             for c in open_.items
             if c.id not in forbidden | ruled_out | wanted and not open_.along(c.id, wanted)
         ]
-        found = knapsack(free, open_.costs, open_.above, room - fixed) | wanted
+        try:
+            found = knapsack(free, open_.costs, open_.above, room - fixed) | wanted
+        except TooMany:
+            return _by_programme(open_, room)
         benefit = open_.benefit(found)
         if benefit < best_benefit - TINY:
             continue
@@ -221,6 +233,11 @@ def _best(open_: _Open, room: float) -> frozenset[str]:
         else:
             waiting += [(forbidden | {clash[0]}, wanted), (forbidden, wanted | {clash[0]})]
     return _untie(open_, room, best)
+
+
+def _by_programme(open_: _Open, room: float) -> frozenset[str]:
+    found = by_programme(open_.items, open_.costs, open_.against, open_.above, room)
+    return _untie(open_, room, found)
 
 
 def _untie(open_: _Open, room: float, best: frozenset[str]) -> frozenset[str]:

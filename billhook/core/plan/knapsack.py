@@ -11,6 +11,12 @@ from numpy.typing import NDArray
 TINY = 1e-9
 WORD = 62
 TIES = 1500
+MOST_SETS = 8000
+"""More undominated sets than this are not gone on with."""
+
+
+class TooMany(Exception):
+    """So many sets that none beats in both that another way is quicker."""
 
 
 @dataclass(frozen=True)
@@ -117,6 +123,8 @@ def knapsack(
         most = _at_most(rest, costs, room - front.share)
         keep = front.benefit + most >= incumbent - TINY
         front = _Front(front.share[keep], front.benefit[keep], front.bits[keep])
+        if len(front.share) > MOST_SETS:
+            raise TooMany
     last = front.bits[int(np.argmax(front.benefit))]
     return frozenset(
         c.id for c in items if int(last[index[c.id] // WORD]) >> (index[c.id] % WORD) & 1
