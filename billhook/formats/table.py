@@ -8,10 +8,17 @@ import csv
 import io
 from typing import Any
 
-from ..core.words.units import L_PER_GALLON, M_PER_FOOT, MM_PER_INCH, Units
+from ..core.words.units import KG_PER_POUND, L_PER_GALLON, M_PER_FOOT, MM_PER_INCH, Units
 
 # ending of a column in SI: its ending in feet and inches, and how much of SI one of those is
-_OTHERS = {"_m": ("_ft", M_PER_FOOT), "_mm": ("_in", MM_PER_INCH), "_l": ("_gal", L_PER_GALLON)}
+_OTHERS = {
+    "_m": ("_ft", M_PER_FOOT),
+    "_mm": ("_in", MM_PER_INCH),
+    "_l": ("_gal", L_PER_GALLON),
+    "_kg": ("_lb", KG_PER_POUND),
+    "_m2": ("_ft2", M_PER_FOOT**2),
+    "_m3": ("_ft3", M_PER_FOOT**3),
+}
 
 
 def plain_lines(text: str) -> str:

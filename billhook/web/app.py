@@ -35,6 +35,7 @@ _KINDS = {
     "ics": "text/calendar",
     "jpg": "image/jpeg",
     "pdf": "application/pdf",
+    "xlsx": "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
     "zip": "application/zip",
 }
 

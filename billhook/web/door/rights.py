@@ -126,6 +126,8 @@ PUT /api/photos/{id}
 _PLAN = """
 GET /api/sites/{id}/days.csv
 GET /api/sites/{id}/grove.geojson
+GET /api/lists/{name}.csv
+GET /api/lists/{name}.xlsx
 GET /api/trees.csv
 GET /api/log.csv
 POST /api/blocks
@@ -205,7 +207,7 @@ LEAST |= {"DELETE /api/devices/{id}": "viewer"}  # one's own; an owner anybody's
 TAKES_OUT = frozenset(
     call
     for call in LEAST
-    if call.startswith("GET ") and call.endswith((".csv", ".geojson", ".zip"))
+    if call.startswith("GET ") and call.endswith((".csv", ".xlsx", ".geojson", ".zip"))
 )
 """What leaves the holding as a file: written down who took it."""
 

@@ -51,9 +51,15 @@ const parts = [
 ]
 const { session } = useSession()
 const { data: grove } = useGrove()
+const LISTS = [
+  { id: 'trees', name: 'Trees' },
+  { id: 'log', name: 'The log' },
+  { id: 'harvests', name: 'Fruit picked' },
+  { id: 'hours', name: 'Hours' },
+  { id: 'tasks', name: 'What is due' },
+  { id: 'materials', name: 'Materials of the months ahead' },
+]
 const files = computed(() => [
-  { href: '/api/trees.csv', name: 'Trees as CSV' },
-  { href: '/api/log.csv', name: 'Log as CSV' },
   ...(session.value?.owns ? [{ href: '/api/package.zip', name: 'All of it as one package' }] : []),
   ...(grove.value?.sites ?? []).map((s) => ({
     href: `/api/sites/${s.id}/grove.geojson`,
@@ -114,6 +120,22 @@ const files = computed(() => [
     <DemoDay />
     <section v-if="session?.takes_out" aria-label="Data out">
       <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Data out</h2>
+      <table class="mb-3">
+        <tbody>
+          <tr v-for="l in LISTS" :key="l.id" class="border-b border-rule">
+            <th scope="row" class="tag text-lead text-left font-normal pr-6 py-1">{{ l.name }}</th>
+            <td v-for="kind in ['csv', 'xlsx']" :key="kind" class="py-1 pr-2">
+              <a
+                class="btn btn-small"
+                :href="`/api/lists/${l.id}.${kind}`"
+                :aria-label="`${l.name} as ${kind.toUpperCase()}`"
+                download
+                >{{ kind.toUpperCase() }}</a
+              >
+            </td>
+          </tr>
+        </tbody>
+      </table>
       <p class="flex flex-wrap gap-2">
         <a v-for="f in files" :key="f.href" class="btn" :href="f.href" download>{{ f.name }}</a>
       </p>
