@@ -11,7 +11,7 @@ import sqlite3
 import tempfile
 import zipfile
 from collections.abc import Iterator
-from contextlib import closing
+from contextlib import closing, suppress
 from pathlib import Path
 
 from ... import __version__
@@ -41,7 +41,8 @@ def back_up(settings: Settings, target: Path) -> Path:
             _write(part, copy, settings.data)
         part.replace(target)
     except (OSError, sqlite3.Error) as error:
-        part.unlink(missing_ok=True)
+        with suppress(OSError):
+            part.unlink(missing_ok=True)
         why = getattr(error, "strerror", None) or str(error)
         raise BadArchive(f"{target} could not be written: {why}") from error
     return target

@@ -13,7 +13,7 @@ import sqlite3
 import tempfile
 import zipfile
 from collections.abc import Callable, Iterator
-from contextlib import closing
+from contextlib import closing, suppress
 from pathlib import Path
 from typing import Any, BinaryIO
 
@@ -52,7 +52,8 @@ def pack(at: Workplace, target: Path, told: Told = lambda _table: None) -> Path:
                 _write(at, package, copy, told)
         part.replace(target)
     except (OSError, sqlite3.Error) as error:
-        part.unlink(missing_ok=True)
+        with suppress(OSError):
+            part.unlink(missing_ok=True)
         why = getattr(error, "strerror", None) or str(error)
         raise BadArchive(f"{target} could not be written: {why}") from error
     return target

@@ -279,6 +279,16 @@ def test_a_backup_bears_with_what_vanishes_and_leaves_nothing_where_the_disk_is_
     assert list(folder.iterdir()) == []
 
 
+def test_a_target_that_cannot_be_written_is_one_sentence(garden, tmp_path, monkeypatch):
+    def shut(*_, **__):
+        raise OSError(errno.EROFS, "Read-only file system")
+
+    monkeypatch.setattr(archive.tempfile, "TemporaryDirectory", shut)
+    monkeypatch.setattr(archive.Path, "unlink", shut)
+    with pytest.raises(BadArchive, match="could not be written: Read-only file system"):
+        back_up(garden.at.settings, tmp_path / "x.zip")
+
+
 def test_a_disk_that_can_only_be_read_is_rescued_with_what_was_written_last(
     garden, tmp_path, monkeypatch
 ):
