@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from . import progress
 from .backups import daily
-from .book import acts, lists, logbook, look_back, photos
+from .book import acts, lists, logbook, look_back, photos, report
 from .calc import counting as calc_counting
 from .calc import crew as calc_crew
 from .calc import frame as calc_frame
@@ -93,6 +93,7 @@ BLUEPRINTS = tuple(
         logbook,
         look_back,
         photos,
+        report,
         changes,
         crew,
         calc_frame,

@@ -32,6 +32,7 @@ export const router = createRouter({
     { path: '/year', name: 'year', component: () => import('@/pages/YearPage.vue') },
     { path: '/book', name: 'book', component: () => import('@/pages/BookPage.vue') },
     { path: '/join', name: 'join', component: () => import('@/pages/SignIn.vue') },
+    { path: '/report', name: 'report', component: () => import('@/pages/ReportPage.vue') },
     { path: '/people', name: 'people', component: () => import('@/pages/PeoplePage.vue') },
     { path: '/more', name: 'more', component: () => import('@/pages/MorePage.vue') },
     {

@@ -60,6 +60,7 @@ def pages(demo) -> list[tuple[str, str]]:
         (f"/tree/{tree}/height", "How high do you want it?"),
         (f"/tree/{tree_named(demo, 'Casa 1·1')}/trace", "Take a photo"),
         ("/book", "Book"),
+        ("/report", "What comes next"),
         ("/frost", "Hurt trees"),
         (f"/tree/{tree_named(demo, 'Baixo 7·7')}/frost", "What do you see?"),
         ("/place", "Save the place"),

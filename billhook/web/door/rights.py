@@ -45,6 +45,8 @@ GET /api/calendar.ics
 GET /api/calendar-address
 POST /api/calendar-address
 GET /api/season-plan
+GET /api/season-report
+GET /api/season-report.pdf
 GET /api/stances
 POST /api/stances/effect
 GET /api/today

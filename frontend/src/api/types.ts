@@ -2585,6 +2585,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/season-report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was done within days, by block and line by line, and what comes next. */
+        get: operations["book_report_get_report_season_report_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season-report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same on paper. */
+        get: operations["book_report_get_report_pdf_season_report_pdf_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crew/away/{id}": {
         parameters: {
             query?: never;
@@ -10470,6 +10504,89 @@ export interface components {
         PhotosOut: {
             /** Photos */
             photos: components["schemas"]["PhotoOut"][];
+        };
+        /**
+         * ReportOut
+         * @description What was done within days, by block and line by line, and what comes next.
+         */
+        ReportOut: {
+            /** Holding */
+            holding: string;
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /**
+             * First
+             * Format: date
+             */
+            first: string;
+            /**
+             * Last
+             * Format: date
+             */
+            last: string;
+            total: components["schemas"]["SumsOut"];
+            /** Blocks */
+            blocks: components["schemas"]["BlockReportOut"][];
+            /** Record */
+            record: components["schemas"]["RecordLineOut"][];
+        };
+        /**
+         * BlockReportOut
+         * @description ``hurt``: trees whose wood a frost hurt.
+         */
+        BlockReportOut: {
+            /** Block */
+            block: string;
+            /** Standing */
+            standing: number;
+            sums: components["schemas"]["SumsOut"];
+            /** Hurt */
+            hurt: number;
+            /** Coming */
+            coming: components["schemas"]["ComingOut"][];
+        };
+        /**
+         * ComingOut
+         * @description Something due on ``n`` trees or rows.
+         */
+        ComingOut: {
+            /**
+             * Due
+             * Format: date
+             */
+            due: string;
+            /** What */
+            what: string;
+            /** N */
+            n: number;
+        };
+        /**
+         * RecordLineOut
+         * @description Who did what, when and where; null where nobody wrote it down.
+         */
+        RecordLineOut: {
+            /**
+             * Day
+             * Format: date
+             */
+            day: string;
+            /** Where */
+            where: string;
+            /** Work */
+            work: string;
+            /** Who */
+            who: string;
+            /** Cuts */
+            cuts: number | null;
+            /** Share */
+            share: number | null;
+            /** Hours */
+            hours: number | null;
+            /** Note */
+            note: string;
         };
         /**
          * DaysOffListOut
@@ -30394,6 +30511,215 @@ export interface operations {
                 };
                 content: {
                     "image/jpeg": string;
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_report_get_report_season_report_get: {
+        parameters: {
+            query?: {
+                first?: string | null;
+                last?: string | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportOut"];
+                };
+            };
+            /** @description Not readable as JSON */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nobody is signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a name or a page of Billhook's, or not for this person */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed by someone else */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Some entries cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong PINs */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Others are writing; try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The disk takes nothing */
+            507: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    book_report_get_report_pdf_season_report_pdf_get: {
+        parameters: {
+            query?: {
+                first?: string | null;
+                last?: string | null;
+                paper?: ("a4" | "letter") | null;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             /** @description Not readable as JSON */

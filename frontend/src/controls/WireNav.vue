@@ -18,7 +18,7 @@ const places: { to: string; name: string; of: string[] }[] = [
     of: ['grove', 'tree', 'block', 'row', 'row-walk', 'sheet', 'start', 'trace'],
   },
   { to: '/year', name: 'Year', of: ['year'] },
-  { to: '/book', name: 'Book', of: ['book'] },
+  { to: '/book', name: 'Book', of: ['book', 'report'] },
   {
     to: '/more',
     name: 'More',

@@ -67,6 +67,7 @@ const { data: acts } = useQuery({
       <div class="flex flex-wrap gap-2">
         <RouterLink v-if="asList" class="btn btn-small" to="/book">By day</RouterLink>
         <RouterLink v-else class="btn btn-small" to="/book?view=list">As a list</RouterLink>
+        <RouterLink class="btn btn-small" to="/report">Season report</RouterLink>
         <a class="btn btn-small" :href="csv" download="log.csv">Log as CSV</a>
         <a class="btn btn-small" href="/api/trees.csv" download>Trees as CSV</a>
       </div>

@@ -1,0 +1,133 @@
+"""A season on paper: what was done in each block, what it took, what was picked, frost, what comes
+next; and the record of it line by line, as somebody from outside may ask for it.
+"""
+
+from __future__ import annotations
+
+import datetime as dt
+from collections import Counter
+from dataclasses import dataclass
+
+from ...core.choice import one_of
+from ...core.errors import invalid
+from ...core.frost.after import NO_WOOD
+from ...core.season.model import WORKS
+from ...core.season.today import WORK_WORDS
+from ...store import logbook as kept
+from ...store import places
+from ...store.frost_nights import assessed
+from ...store.tables import Task
+from ...store.trees import TreeRecord
+from ..workplace import Workplace
+from .book import Asked, Sums, book
+
+_ALL = 1_000_000
+_NEXT = 4
+
+
+@dataclass(frozen=True)
+class Coming:
+    """Something due on so many trees, or rows."""
+
+    due: dt.date
+    what: str
+    n: int
+
+
+@dataclass(frozen=True)
+class BlockReport:
+    """standing: trees on the day of the report. hurt: trees whose wood a frost hurt
+    within the span.
+    coming: what is due next, the soonest first.
+    """
+
+    block: str
+    standing: int
+    sums: Sums
+    hurt: int
+    coming: tuple[Coming, ...]
+
+
+@dataclass(frozen=True)
+class RecordLine:
+    """Who did what, when and where; how: its cuts, share of the canopy [0..1] and hours, each None
+    where nobody wrote it down; note: as it was written, also of what was used.
+    """
+
+    day: dt.date
+    where: str
+    work: str
+    who: str
+    cuts: int | None
+    share: float | None
+    hours: float | None
+    note: str
+
+
+@dataclass(frozen=True)
+class Report:
+    """Both days included; a block on which nothing was done and nothing is due is left out."""
+
+    holding: str
+    day: dt.date
+    first: dt.date
+    last: dt.date
+    total: Sums
+    blocks: tuple[BlockReport, ...]
+    record: tuple[RecordLine, ...]
+
+
+def season_report(at: Workplace, first: dt.date | None, last: dt.date | None) -> Report:
+    """What was done within days; the year up to today where nobody says. Raises: InvalidInput."""
+    until = last or at.today()
+    since = first or until - dt.timedelta(days=365)
+    if since > until:
+        raise invalid("/last", "must not lie before the first day")
+    with at.store.reading() as session:
+        holding = places.holding(session)
+        records = at.standing(session).records
+        tasks = kept.tasks(session)
+        hurt = {
+            tree_id
+            for tree_id, nights in assessed(session).items()
+            for night, one in nights
+            if since <= night.day <= until and one.frost_class not in NO_WOOD
+        }
+    whole = book(at, Asked(since, until), _ALL)
+    of_block: dict[tuple[str, str], list[TreeRecord]] = {}
+    for r in records:
+        of_block.setdefault((r.block.id, r.block.name), []).append(r)
+    blocks = (
+        BlockReport(
+            name,
+            len(trees),
+            book(at, Asked(since, until, block_id=block_id), 0).sums,
+            sum(r.tree.id in hurt for r in trees),
+            _coming(tasks, trees, at.today()),
+        )
+        for (block_id, name), trees in of_block.items()
+    )
+    record = tuple(
+        RecordLine(
+            e.date,
+            line.tree_name,
+            WORK_WORDS[one_of(WORKS, e.work)],
+            e.who,
+            e.cuts,
+            line.share,
+            None if e.minutes is None else round(e.minutes / 60, 2),
+            e.note,
+        )
+        for line in reversed(whole.lines)
+        if line.corrected_by is None
+        for e in (line.entry,)
+    )
+    told = tuple(b for b in blocks if b.sums.entries or b.sums.kg or b.hurt or b.coming)
+    name = holding.name if holding else ""
+    return Report(name, at.today(), since, until, whole.sums, told, record)
+
+
+def _coming(tasks: list[Task], trees: list[TreeRecord], day: dt.date) -> tuple[Coming, ...]:
+    here = {r.tree.id for r in trees} | {r.row.id for r in trees}
+    found = Counter((t.due, t.does) for t in tasks if t.scope_id in here and t.due >= day)
+    return tuple(Coming(due, what, n) for (due, what), n in sorted(found.items())[:_NEXT])

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+/** A season’s report: what was done in each block, what comes next, and the record line by line. */
+import { api, heed, sentence, type Schemas } from '@/api/client'
+import { useSettings } from '@/composables/useSettings'
+import DayField from '@/controls/DayField.vue'
+import { dayWords } from '@/geometry/day'
+import { weightWords } from '@/geometry/measure'
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, reactive } from 'vue'
+
+const { units } = useSettings()
+const wish = reactive({ first: '', last: '' })
+const query = computed(() => ({ first: wish.first || null, last: wish.last || null }))
+const { data, error } = useQuery({
+  queryKey: ['season-report', query],
+  queryFn: () => heed(api.GET('/api/season-report', { params: { query: query.value } })),
+  placeholderData: keepPreviousData,
+})
+const pdf = computed(() => {
+  const asked = Object.entries(query.value).filter((e): e is [string, string] => !!e[1])
+  const last = new URLSearchParams(asked).toString()
+  return `/api/season-report.pdf${last ? `?${last}` : ''}`
+})
+const NONE = '–'
+const share = (s: number | null) => (s === null ? NONE : `${Math.round(s * 100)} %`)
+const kg = (n: number) => (n ? weightWords(n, units.value) : NONE)
+const sums = (s: Schemas['SumsOut']) => [s.trees, s.cuts, s.hours, share(s.share), kg(s.kg)]
+const HEAD = ['Trees', 'Worked on', 'Cuts', 'Hours', 'Share', 'Picked', 'Frost in wood']
+</script>
+
+<template>
+  <div class="max-w-4xl mx-auto px-4 py-4 grid gap-4">
+    <header class="flex flex-wrap gap-3 items-end justify-between border-b-2 border-ink pb-3">
+      <h1 class="text-title">Season report</h1>
+      <a class="btn btn-small no-print" :href="pdf" target="_blank">As PDF</a>
+    </header>
+    <form class="flex flex-wrap gap-3 no-print" aria-label="Which days" @submit.prevent>
+      <div>
+        <label class="label" for="report-first">From</label>
+        <DayField id="report-first" v-model="wish.first" />
+      </div>
+      <div>
+        <label class="label" for="report-last">To</label>
+        <DayField id="report-last" v-model="wish.last" />
+      </div>
+    </form>
+    <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
+    <template v-if="data">
+      <p class="text-ink2">
+        {{ data.holding }}, {{ dayWords(data.first) }} to {{ dayWords(data.last) }}. A dash stands
+        where nobody wrote it down. Products are those named in the notes.
+      </p>
+      <section aria-label="By block" class="overflow-x-auto">
+        <h2 class="text-part">By block</h2>
+        <table class="num w-full text-left">
+          <thead>
+            <tr class="border-b-2 border-ink">
+              <th scope="col" class="pr-3">Block</th>
+              <th v-for="h in HEAD" :key="h" scope="col" class="pr-3">{{ h }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="b in data.blocks" :key="b.block" class="border-b border-rule">
+              <th scope="row" class="tag pr-3">{{ b.block }}</th>
+              <td class="pr-3">{{ b.standing }}</td>
+              <td v-for="(s, n) in sums(b.sums)" :key="n" class="pr-3">{{ s }}</td>
+              <td>{{ b.hurt || NONE }}</td>
+            </tr>
+            <tr>
+              <th scope="row" class="tag pr-3">All of it</th>
+              <td></td>
+              <td v-for="(s, n) in sums(data.total)" :key="n" class="pr-3">{{ s }}</td>
+              <td></td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section aria-label="What comes next">
+        <h2 class="text-part">What comes next</h2>
+        <template v-for="b in data.blocks" :key="b.block">
+          <p v-for="(c, n) in b.coming" :key="n" class="border-b border-rule py-1">
+            <b class="tag">{{ b.block }}</b> by {{ dayWords(c.due) }} · {{ c.what
+            }}<span v-if="c.n > 1" class="text-ink2"> · {{ c.n }} trees or rows</span>
+          </p>
+        </template>
+      </section>
+      <section aria-label="The record">
+        <h2 class="text-part">The record</h2>
+        <p v-if="!data.record.length">Nothing was written down in these days.</p>
+        <p v-for="(r, n) in data.record" :key="n" class="border-b border-rule py-1">
+          <span class="num">{{ dayWords(r.day) }}</span> · <b class="tag">{{ r.where }}</b> ·
+          {{ r.work
+          }}<template v-if="r.cuts"> · {{ r.cuts === 1 ? 'one cut' : `${r.cuts} cuts` }}</template
+          ><template v-if="r.share"> · {{ share(r.share) }}</template
+          ><template v-if="r.hours !== null"> · {{ r.hours }} h</template
+          ><template v-if="r.who"> · {{ r.who }}</template
+          ><span v-if="r.note" class="block text-ink2">{{ r.note }}</span>
+        </p>
+      </section>
+    </template>
+  </div>
+</template>
