@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 
-from ...core.words.dates import day_words
+from ...core.words.dates import day_words, read_on
 from ...core.words.units import Units, weight_words
 from ...formats.report_pdf import Printed, write_report
 from ...formats.sheet_pdf import Paper
@@ -24,11 +24,12 @@ def report_pdf(
     """
     with at.store.reading() as session:
         units = places.units(session)
+    read_on(None)  # paper is kept: every date bears its year
     found = season_report(at, first, last)
     blocks = Printed(
         "By block",
         (0.2, 0.1, 0.1, 0.1, 0.1, 0.1, 0.15, 0.15),
-        ("Block", "Trees", "Worked on", "Cuts", "Hours", "Share", "Picked", "Frost in wood"),
+        ("Block", "Trees", "Worked on", "Cuts", "Hours", "Share", "Picked", "Hurt by frost"),
         [_block(b, units) for b in found.blocks] + [_total(found.total, units)],
     )
     coming = Printed(
@@ -44,8 +45,7 @@ def report_pdf(
         [_line(r) for r in found.record],
     )
     lines = (
-        f"From {day_words(found.first)} to {day_words(found.last)}; made on "
-        f"{day_words(found.day)}.",
+        f"From {day_words(found.first)} to {day_words(found.last)}; made on {day_words(found.day)}.",
         "A dash stands where nobody wrote it down. Products are those named in the notes.",
     )
     size: Paper = paper or ("letter" if units == "us" else "a4")
@@ -58,9 +58,9 @@ def _share(share: float | None) -> str:
 
 def _sums(sums: Sums, units: Units) -> tuple[str, ...]:
     return (
-        str(sums.trees),
-        str(sums.cuts),
-        f"{sums.hours:g}",
+        str(sums.trees or _NOT_KNOWN),
+        str(sums.cuts or _NOT_KNOWN),
+        f"{sums.hours:g}" if sums.hours else _NOT_KNOWN,
         _share(sums.share),
         weight_words(sums.kg, units) if sums.kg else _NOT_KNOWN,
     )

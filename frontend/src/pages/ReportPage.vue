@@ -3,7 +3,7 @@
 import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import DayField from '@/controls/DayField.vue'
-import { dayWords } from '@/geometry/day'
+import { dayWords, fullDay } from '@/geometry/day'
 import { weightWords } from '@/geometry/measure'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, reactive } from 'vue'
@@ -24,8 +24,14 @@ const pdf = computed(() => {
 const NONE = '–'
 const share = (s: number | null) => (s === null ? NONE : `${Math.round(s * 100)} %`)
 const kg = (n: number) => (n ? weightWords(n, units.value) : NONE)
-const sums = (s: Schemas['SumsOut']) => [s.trees, s.cuts, s.hours, share(s.share), kg(s.kg)]
-const HEAD = ['Trees', 'Worked on', 'Cuts', 'Hours', 'Share', 'Picked', 'Frost in wood']
+const sums = (s: Schemas['SumsOut']) => [
+  s.trees || NONE,
+  s.cuts || NONE,
+  s.hours || NONE,
+  share(s.share),
+  kg(s.kg),
+]
+const HEAD = ['Trees', 'Worked on', 'Cuts', 'Hours', 'Share', 'Picked', 'Hurt by frost']
 </script>
 
 <template>
@@ -47,10 +53,10 @@ const HEAD = ['Trees', 'Worked on', 'Cuts', 'Hours', 'Share', 'Picked', 'Frost i
     <p v-if="error" class="wrong" role="alert">{{ sentence(error) }}</p>
     <template v-if="data">
       <p class="text-ink2">
-        {{ data.holding }}, {{ dayWords(data.first) }} to {{ dayWords(data.last) }}. A dash stands
+        {{ data.holding }}, {{ fullDay(data.first) }} to {{ fullDay(data.last) }}. A dash stands
         where nobody wrote it down. Products are those named in the notes.
       </p>
-      <section aria-label="By block" class="overflow-x-auto">
+      <section aria-label="By block" class="overflow-x-auto" tabindex="0">
         <h2 class="text-part">By block</h2>
         <table class="num w-full text-left">
           <thead>
@@ -88,7 +94,7 @@ const HEAD = ['Trees', 'Worked on', 'Cuts', 'Hours', 'Share', 'Picked', 'Frost i
         <h2 class="text-part">The record</h2>
         <p v-if="!data.record.length">Nothing was written down in these days.</p>
         <p v-for="(r, n) in data.record" :key="n" class="border-b border-rule py-1">
-          <span class="num">{{ dayWords(r.day) }}</span> · <b class="tag">{{ r.where }}</b> ·
+          <span class="num">{{ fullDay(r.day) }}</span> · <b class="tag">{{ r.where }}</b> ·
           {{ r.work
           }}<template v-if="r.cuts"> · {{ r.cuts === 1 ? 'one cut' : `${r.cuts} cuts` }}</template
           ><template v-if="r.share"> · {{ share(r.share) }}</template
