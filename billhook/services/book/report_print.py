@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import datetime as dt
 
-from ...core.words.dates import day_words, read_on
+from ...core.words.dates import day_words
 from ...core.words.units import Units, weight_words
 from ...formats.report_pdf import Printed, write_report
 from ...formats.sheet_pdf import Paper
@@ -24,7 +24,6 @@ def report_pdf(
     """
     with at.store.reading() as session:
         units = places.units(session)
-    read_on(None)  # paper is kept: every date bears its year
     found = season_report(at, first, last)
     blocks = Printed(
         "By block",
@@ -44,8 +43,9 @@ def report_pdf(
         ("Day", "Tree", "Work", "Cuts", "Share", "Hours", "Who", "Noted"),
         [_line(r) for r in found.record],
     )
+    span = f"From {day_words(found.first)} to {day_words(found.last)}"
     lines = (
-        f"From {day_words(found.first)} to {day_words(found.last)}; made on {day_words(found.day)}.",
+        f"{span}; made on {day_words(found.day)}.",
         "A dash stands where nobody wrote it down. Products are those named in the notes.",
     )
     size: Paper = paper or ("letter" if units == "us" else "a4")
