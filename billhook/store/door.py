@@ -9,7 +9,7 @@ from pathlib import Path
 from sqlalchemy import Engine, event
 from sqlmodel import Session, col, create_engine, delete, func, select
 
-from .door_tables import Account, DoorTable, Heard, Invite, SignedIn
+from .door_tables import Account, DoorTable, Heard, Invite, Passkey, SignedIn
 from .full import on_disk
 
 FILE = "door.sqlite"
@@ -68,9 +68,15 @@ def devices(session: Session) -> list[SignedIn]:
     return list(session.exec(select(SignedIn).order_by(col(SignedIn.seen).desc())).all())
 
 
+def passkeys_of(session: Session, account_id: str) -> list[Passkey]:
+    """Somebody's passkeys."""
+    return list(session.exec(select(Passkey).where(Passkey.account_id == account_id)).all())
+
+
 def sign_out_all(session: Session, account_id: str) -> None:
-    """No device of somebody's is signed in any more."""
+    """No device of somebody's is signed in any more, and none comes in by its passkey."""
     session.exec(delete(SignedIn).where(col(SignedIn.account_id) == account_id))
+    session.exec(delete(Passkey).where(col(Passkey.account_id) == account_id))
 
 
 def let_go_of_old(session: Session, now: float) -> None:

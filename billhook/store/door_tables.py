@@ -32,6 +32,17 @@ class Account(DoorTable, table=True):
     shut_until: float = 0.0
 
 
+class Passkey(DoorTable, table=True):
+    """What a device signs in with in place of a PIN. public_key: base64url; used: how often, as the
+    device counts.
+    """
+
+    id: str = Field(primary_key=True)
+    account_id: str = Field(foreign_key="account.id", index=True)
+    public_key: str
+    used: int = 0
+
+
 class SignedIn(DoorTable, table=True):
     """A device that is signed in. digest: of what its cookie holds."""
 

@@ -18,7 +18,7 @@ from .calc import season as calc_season
 from .calc import shoot as calc_shoot
 from .calc import trace as calc_trace
 from .crew import changes, crew
-from .door import accounts, signing
+from .door import accounts, passkeys, signing
 from .frost import site as frost_site
 from .frost import tree as frost_tree
 from .heights import aims as heights_aims
@@ -49,6 +49,7 @@ BLUEPRINTS = tuple(
     module.routes
     for module in (
         accounts,
+        passkeys,
         signing,
         address,
         daily,

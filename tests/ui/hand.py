@@ -16,6 +16,8 @@ from selenium.webdriver.remote.webelement import WebElement
 from selenium.webdriver.support.ui import WebDriverWait
 
 PATIENCE = 60
+SERVICE_WORKER = "const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(true))"
+"""Waits until the pages are on the phone; the registration itself is nothing to be handed over."""
 
 
 class Hand:

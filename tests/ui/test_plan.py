@@ -12,7 +12,7 @@ from pypdf import PdfReader
 from selenium.webdriver.common.keys import Keys
 
 from .conftest import resize
-from .hand import Hand
+from .hand import SERVICE_WORKER, Hand
 from .test_access import findings
 from .test_main_job import ask, fetch, send, tree_named
 from .test_walk import question, reach
@@ -134,7 +134,7 @@ def test_a_sheet_is_ticked_without_signal(browser, demo):
     sheet = sheet_of(demo, tree_named(demo, "Baixo 2·7"))
     hand.open(f"/sheet/{sheet}")
     hand.button("Cut 1 done")
-    browser.execute_async_script("navigator.serviceWorker.ready.then(arguments[0])")
+    browser.execute_async_script(SERVICE_WORKER)
     demo.away()
     hand.click("Cut 1 done")
     hand.sees("kept on this device")

@@ -7,6 +7,7 @@ from __future__ import annotations
 import shutil
 
 import pytest
+from selenium.webdriver.common.virtual_authenticator import VirtualAuthenticatorOptions
 
 from billhook.settings import Settings
 from billhook.web.door.signing import SIGNING
@@ -17,6 +18,13 @@ from .test_access import findings
 
 pytestmark = pytest.mark.ui
 PIN = "oliva 88"
+AUTHENTICATOR = VirtualAuthenticatorOptions(
+    protocol="ctap2",
+    transport="internal",
+    has_resident_key=True,
+    has_user_verification=True,
+    is_user_verified=True,
+)
 
 
 @pytest.fixture
@@ -71,6 +79,31 @@ def test_an_owner_comes_in_and_lets_a_helper_in(browser, networked, signing):
     hand.type("Your name", "inês")
     hand.click("Sign in")
     hand.sees("Data out")
+
+
+def test_a_device_comes_in_by_its_own_lock(browser, networked, signing):
+    browser.add_virtual_authenticator(AUTHENTICATOR)
+    hand = Hand(browser, networked.url.replace("127.0.0.1", "localhost"))
+    come_in(hand, signing.invite("", "owner", "the terminal"))
+    hand.open("/more")
+    hand.click("Come in by this device’s lock")
+    hand.sees("From now on this device’s own lock lets you in.")
+    hand.click("Sign this device out")
+    hand.sees("No PIN yet, or lost?")
+    hand.click("With this device’s lock")
+    hand.sees("As Inês, owner.")
+    assert [h.what for h in signing.heard()][:3] == [
+        "signed in by passkey",
+        "signed out a device",
+        "made a passkey",
+    ]
+    # a new PIN lets no passkey in that was made before
+    signing.join(signing.invite("Inês", "owner", "t"), "", PIN, "x", "")
+    hand.open("/more")
+    hand.sees("No PIN yet, or lost?")
+    hand.click("With this device’s lock")
+    hand.sees("That passkey is not known here")
+    browser.remove_virtual_authenticator()
 
 
 def test_a_helper_s_phone_has_what_is_a_helper_s(browser, networked, signing):

@@ -13,7 +13,7 @@ from billhook.core.frame.model import TRUNK, Frame, Limb, Trunk
 from billhook.demo.picture import HEIGHT, SHOTS, WIDTH, draw
 
 from .conftest import resize
-from .hand import Hand
+from .hand import SERVICE_WORKER, Hand
 from .test_main_job import ask, tree_named
 
 
@@ -189,7 +189,7 @@ def test_by_keys_and_without_signal(browser, demo):
     hand.open(f"/tree/{truth.id}/trace")
     hand.touch(".thumb")
     hand.sees("Touch the foot")
-    browser.execute_async_script("navigator.serviceWorker.ready.then(arguments[0])")
+    browser.execute_async_script(SERVICE_WORKER)
     demo.away()
     tracer.photo.send_keys(Keys.ENTER)
     hand.sees("Touch the top")

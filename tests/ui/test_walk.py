@@ -13,7 +13,7 @@ from selenium.webdriver.common.by import By
 from selenium.webdriver.common.keys import Keys
 
 from .conftest import resize
-from .hand import Hand
+from .hand import SERVICE_WORKER, Hand
 from .test_access import findings
 from .test_main_job import ask, fetch, send, tree_named
 
@@ -170,9 +170,7 @@ def test_the_server_goes_away_in_the_middle_of_a_walk(browser, demo):
     tree = tree_named(demo, "Baixo 3·7")
     hand.open(f"/tree/{tree}/look")
     reach(hand, "union")
-    browser.execute_async_script(
-        "navigator.serviceWorker.ready.then(arguments[0])"
-    )  # the pages are on the phone
+    browser.execute_async_script(SERVICE_WORKER)  # the pages are on the phone
     demo.away()
     reach(hand, "dead")
     hand.sees("kept on this device")

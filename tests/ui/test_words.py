@@ -26,7 +26,7 @@ NEVER = {
 METRIC = r"\d\s?(?:m|mm|cm|km|kg|ha|litres?|m²|m³|°C)(?![\w²³])|\bmetres? "
 FEET = r"\d\s?(?:ft|lb|gal|gallons|sq ft|°F)\b|\d'\d|\d\""
 # columns of a list, and a day of a station's file, are shown as they are typed there
-AS_TYPED = ("Columns: block", "block,row,place", "2026-01-01,7.2")
+AS_TYPED = ("-backups", "Columns: block", "block,row,place", "2026-01-01,7.2")
 SAYS = """
 const main = document.querySelector('main')
 main.querySelectorAll('details').forEach((x) => (x.open = true))

@@ -79,19 +79,19 @@ class Signing:
     """The door of one holding. clock: seconds since 1970."""
 
     def __init__(self, door: store.Door, clock: Callable[[], float] = time.time) -> None:
-        self._door, self._clock = door, clock
+        self.door, self._clock = door, clock
         self._turn = threading.Lock()
         self._hashing = threading.Semaphore(2)  # each takes 19 MiB while it goes on
 
     def close(self) -> None:
         """Let go of the file."""
-        self._door.close()
+        self.door.close()
 
     # invitations
 
     def owned(self) -> bool:
         """Whether there is an owner."""
-        with self._door.open() as session:
+        with self.door.open() as session:
             return store.owners(session) > 0
 
     def invite(self, name: str, role: Role, by: str, where: str = "") -> str:
@@ -99,7 +99,7 @@ class Signing:
         name is known. name: empty where they say it themselves.
         """
         code = secrets.token_urlsafe(24)
-        with self._door.open() as session:
+        with self.door.open() as session:
             store.let_go_of_old(session, self._clock())
             until = self._clock() + INVITE_SECONDS
             store.keep(session, Invite(digest=_digest(code), name=name, role=role, until=until))
@@ -110,7 +110,7 @@ class Signing:
         """Come in by an invitation, with a name and a PIN of one's own. Returns: who, and what the
         cookie holds. Raises: InvalidInput by field, NotSignedIn for a code that holds no longer.
         """
-        with self._door.open() as session:
+        with self.door.open() as session:
             invite = session.get(Invite, _digest(code))
             if invite is None or invite.until < self._clock():
                 raise NotSignedIn("This invitation holds no longer: ask for a new one.")
@@ -119,7 +119,7 @@ class Signing:
                 raise invalid("/name", "say your name")
         self._refuse_pin(pin, called)
         hashed = self._hashed(pin)
-        with self._turn, self._door.open() as session:
+        with self._turn, self.door.open() as session:
             # once: whoever came second with the same code finds it gone
             invite = session.get(Invite, _digest(code))
             if invite is None:
@@ -161,7 +161,7 @@ class Signing:
         some wrong ones, longer each time.
         """
         folded = " ".join(name.split()).casefold()
-        with self._turn, self._door.open() as session:
+        with self._turn, self.door.open() as session:
             account = store.account_named(session, folded)
             if account is not None and account.shut_until > self._clock():
                 raise Wait(int(account.shut_until - self._clock()) + 1)
@@ -174,18 +174,28 @@ class Signing:
                     account.shut_until = self._clock() + wait
                 store.keep(session, account)
         right = self._verify(account.pin if account else _NOBODY, pin)
-        with self._door.open() as session:
+        with self.door.open() as session:
             if account is None or not right:
                 _hear(session, name[:60], "tried a wrong PIN", "", where)
         if account is None or not right:
             raise NotSignedIn("No such name with that PIN.")
-        with self._door.open() as session:
+        with self.door.open() as session:
             fresh = session.get(Account, account.id)
             if fresh is None or fresh.pin != account.pin:
                 raise NotSignedIn("No such name with that PIN.")
             fresh.misses, fresh.shut_until = 0, 0.0
             _hear(session, fresh.name, "signed in", device, where)
             return self._let_in(session, fresh, device)
+
+    def let_in(self, account_id: str, what: str, device: str, where: str) -> tuple[Who, str]:
+        """Somebody who has shown who they are. Raises: NotSignedIn for one who may not any more."""
+        with self.door.open() as session:
+            account = session.get(Account, account_id)
+            if account is None:
+                raise NotSignedIn("You may come in no more: ask an owner.")
+            account.misses, account.shut_until = 0, 0.0
+            _hear(session, account.name, what, device, where)
+            return self._let_in(session, account, device)
 
     def _let_in(self, session: Session, account: Account, device: str) -> tuple[Who, str]:
         token = secrets.token_urlsafe(32)
@@ -197,7 +207,7 @@ class Signing:
         """Who a cookie is of; None for nobody's, one signed out, or one not seen for long."""
         if not token:
             return None
-        with self._door.open() as session:
+        with self.door.open() as session:
             signed = session.get(SignedIn, _digest(token))
             account = session.get(Account, signed.account_id) if signed else None
             if signed is None or account is None:
@@ -213,7 +223,7 @@ class Signing:
 
     def sign_out(self, digest: str, by: Who, where: str) -> None:
         """A device is signed out: one's own, or as owner anybody's. Raises: NotFound."""
-        with self._door.open() as session:
+        with self.door.open() as session:
             signed = session.get(SignedIn, digest)
             if signed is None or (signed.account_id != by.id and by.role != "owner"):
                 raise NotFound("there is no such device")
@@ -228,7 +238,7 @@ class Signing:
         """What opens somebody's calendar; with renew another, so that the old one opens nothing.
         Raises: NotFound.
         """
-        with self._door.open() as session:
+        with self.door.open() as session:
             account = _account(session, account_id)
             if renew:
                 account.calendar = secrets.token_urlsafe(24)
@@ -237,7 +247,7 @@ class Signing:
 
     def who_by_calendar(self, key: str) -> Who | None:
         """Whose calendar a key opens."""
-        with self._door.open() as session:
+        with self.door.open() as session:
             account = store.account_of_calendar(session, key)
             return Who(account.id, account.name, account.role, "") if account else None
 
@@ -245,7 +255,7 @@ class Signing:
 
     def accounts(self) -> list[tuple[Account, list[SignedIn]]]:
         """Everybody who may sign in, with their devices."""
-        with self._door.open() as session:
+        with self.door.open() as session:
             devices = store.devices(session)
             return [
                 (a, [d for d in devices if d.account_id == a.id]) for a in store.accounts(session)
@@ -253,7 +263,7 @@ class Signing:
 
     def change_role(self, account_id: str, role: Role, by: Who, where: str) -> None:
         """Raises: NotFound, LastOwner."""
-        with self._door.open() as session:
+        with self.door.open() as session:
             account = _account(session, account_id)
             _keep_an_owner(session, account, role)
             account.role = role
@@ -262,7 +272,7 @@ class Signing:
 
     def remove(self, account_id: str, by: Who, where: str) -> None:
         """Somebody may come in no more. Raises: NotFound, LastOwner."""
-        with self._door.open() as session:
+        with self.door.open() as session:
             account = _account(session, account_id)
             _keep_an_owner(session, account, None)
             store.sign_out_all(session, account_id)
@@ -271,12 +281,12 @@ class Signing:
 
     def hear(self, who: str, what: str, about: str, where: str) -> None:
         """Write down what somebody did that an owner may ask after."""
-        with self._door.open() as session:
+        with self.door.open() as session:
             _hear(session, who, what, about, where)
 
     def heard(self) -> list[Heard]:
         """What happened at the door, the newest first."""
-        with self._door.open() as session:
+        with self.door.open() as session:
             return store.heard(session, _HEARD_SHOWN)
 
     def _hashed(self, pin: str) -> str:

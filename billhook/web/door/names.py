@@ -105,7 +105,7 @@ def ours(host: str | None, settings: Settings) -> bool:
     return address.is_loopback or (settings.host in _ANY and of_this_machine(address))
 
 
-def _is_name(host: str | None) -> bool:
+def is_name(host: str | None) -> bool:
     """Whether a host is a name, and neither an address nor this machine to itself: a browser that
     holds on to a secure page must not hold on to what others serve at that address.
     """
@@ -145,7 +145,7 @@ def register(app: Flask, settings: Settings) -> None:
     def _say(response: Response) -> Response:
         for name, value in HEADERS.items():
             response.headers.setdefault(name, value)
-        if settings.secure and _is_name(host_of(request.host)):
+        if settings.secure and is_name(host_of(request.host)):
             response.headers["Strict-Transport-Security"] = _ONE_DAY
         if request.path.startswith("/api/"):
             # what is known of a holding stays in no browser's store, but where it is asked anew

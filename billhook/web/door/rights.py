@@ -5,11 +5,18 @@ from __future__ import annotations
 from ...services.door.roles import Role
 
 ANYBODY = frozenset(
-    ("GET /api/session", "POST /api/session", "DELETE /api/session", "POST /api/join")
+    (
+        "GET /api/session",
+        "POST /api/session",
+        "DELETE /api/session",
+        "POST /api/join",
+        "POST /api/session/passkey/options",
+        "POST /api/session/passkey",
+    )
 )
 """Answered to whoever asks: how one comes in."""
 
-NO_ACTS = ("calendar-address", "session", "join", "invites", "accounts", "devices")
+NO_ACTS = ("passkeys", "calendar-address", "session", "join", "invites", "accounts", "devices")
 """Writes at the door are no acts of the holding: they are heard there, and not taken back."""
 
 BY_KEY = frozenset(("GET /api/calendar.ics", "GET /api/people/{id}/weeks.ics"))
@@ -205,6 +212,7 @@ LEAST: dict[str, Role] = {
     call: role for role, calls in _CALLS.items() for call in calls.split("\n") if call
 }
 """The least role that a call wants."""
+LEAST |= {"POST /api/passkeys/options": "viewer", "POST /api/passkeys": "viewer"}
 LEAST |= {"DELETE /api/devices/{id}": "viewer"}  # one's own; an owner anybody's
 TAKES_OUT = frozenset(
     call

@@ -11,6 +11,7 @@ from typing import Any
 from flask import Flask, Response, current_app, g, jsonify, request
 from flask_openapi.blueprint import APIBlueprint
 
+from ...services.door.passkeys import At, Passkeys
 from ...services.door.roles import may
 from ...services.door.signing import DEVICE_DAYS, NotSignedIn, Signing, Wait, Who, required
 from ...settings import Settings
@@ -19,11 +20,12 @@ from ..answers import body as answer
 from ..answers import here
 from ..errors import problem
 from ..models.door import JoinIn, SessionOut, SignInIn
-from .names import of_this_machine
+from .names import host_of, is_name, of_this_machine
 from .rights import ANYBODY, BY_KEY, TAKES_OUT, least
 
 routes = APIBlueprint("door_signing", __name__, url_prefix="/api")
 SIGNING = "billhook_signing"
+PASSKEYS = "billhook_passkeys"
 _ACCOUNT = "Billhook-Account"
 _PLAIN = (
     "A PIN is not sent over a plain connection, where others on the network could read it. On the "
@@ -75,6 +77,15 @@ def safe() -> bool:
     return address.is_loopback or of_this_machine(address)
 
 
+def passkeys_at() -> At | None:
+    """Where passkeys are bound to; None where the page is not secure, or reached by an address."""
+    host = host_of(request.host)
+    local = host is not None and (host == "localhost" or host.endswith(".localhost"))
+    if host is None or not (local or (request.is_secure and is_name(host))):
+        return None
+    return At(host, f"{request.scheme}://{request.host}")
+
+
 def _call() -> str | None:
     """``METHOD /path/{id}`` of the request; None for pages and for what there is not."""
     rule = request.url_rule
@@ -88,7 +99,8 @@ def register(app: Flask, settings: Settings) -> None:
     """Ask who it is before anything is answered, where it listens to more than this machine."""
     if not required(settings):
         return
-    app.extensions[SIGNING] = Signing(Door(settings.data))
+    signing = app.extensions[SIGNING] = Signing(Door(settings.data))
+    app.extensions[PASSKEYS] = Passkeys(signing)
 
     @app.before_request
     def _let_in() -> Response | None:
@@ -141,13 +153,14 @@ def _session() -> dict[str, Any]:
             "account": who,
             "takes_out": role is not None and may(role, "manager"),
             "owns": role is not None and may(role, "owner"),
+            "passkeys": required(settings) and passkeys_at() is not None,
             "safe": safely,
             "says": "" if safely else _PLAIN,
         },
     )
 
 
-def _signed_in(who: Who, token: str) -> Response:
+def signed_in(who: Who, token: str) -> Response:
     g.who = who
     said = jsonify(_session())
     settings = here().settings
@@ -174,7 +187,7 @@ def post_session(body: SignInIn) -> Response:
     """Sign in by name and PIN; after some wrong ones none is looked at for a while."""
     if not required(here().settings) or not safe():
         return problem(403, "Not over this connection.", _PLAIN)
-    return _signed_in(*door().sign_in(body.name, body.pin, device_words(), where_from()))
+    return signed_in(*door().sign_in(body.name, body.pin, device_words(), where_from()))
 
 
 @routes.delete("/session", responses={200: SessionOut})
@@ -198,4 +211,4 @@ def post_join(body: JoinIn) -> Response:
     """Come in by an invitation, with a PIN of one's own."""
     if not required(here().settings) or not safe():
         return problem(403, "Not over this connection.", _PLAIN)
-    return _signed_in(*door().join(body.code, body.name, body.pin, device_words(), where_from()))
+    return signed_in(*door().join(body.code, body.name, body.pin, device_words(), where_from()))

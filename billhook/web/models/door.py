@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import datetime as dt
-from typing import Annotated
+from typing import Annotated, Any
 
 from pydantic import Field, StringConstraints
 
@@ -26,7 +26,8 @@ class AccountOut(Answer):
 class SessionOut(Answer):
     """``required``: whether one signs in here; ``account``: who is, null for nobody; ``safe``:
     whether a PIN may be sent from here; ``says``: what to do where it may not; ``takes_out``:
-    whether whoever asks may take lists out; ``owns``: and say who comes in.
+    whether whoever asks may take lists out; ``owns``: and say who comes in; ``passkeys``: whether
+    one may come in by passkey here.
     """
 
     required: bool
@@ -35,6 +36,21 @@ class SessionOut(Answer):
     says: str
     takes_out: bool
     owns: bool
+    passkeys: bool
+
+
+class AskedOut(Answer):
+    """A question to the browser's passkeys, and its name."""
+
+    asked: str
+    options: dict[str, Any]
+
+
+class PasskeyIn(Asked):
+    """What the browser answered to the question of that name."""
+
+    asked: Annotated[str, StringConstraints(max_length=60)]
+    credential: dict[str, Any]
 
 
 class SignInIn(Asked):

@@ -2,6 +2,7 @@
 /** By name and PIN; or by an invitation, with a PIN of one’s own. */
 import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
+import { canPasskey, enterByPasskey } from '@/composables/usePasskey'
 import { useSession } from '@/composables/useSession'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, useId } from 'vue'
@@ -33,6 +34,11 @@ async function enter() {
   if (!done) return
   if (code.value) await router.replace('/today')
   await changed()
+}
+const byPasskey = async () => {
+  let entered = false
+  const done = await act(async () => void (entered = await enterByPasskey()), [])
+  if (done && entered) await changed()
 }
 </script>
 
@@ -77,6 +83,15 @@ async function enter() {
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <button class="btn btn-go" :disabled="busy || !pin || !(invited || name)">
       {{ code ? 'Come in' : 'Sign in' }}
+    </button>
+    <button
+      v-if="!code && session?.passkeys && canPasskey()"
+      type="button"
+      class="btn"
+      :disabled="busy"
+      @click="byPasskey"
+    >
+      With this device’s lock
     </button>
     <p v-if="!code" class="text-ink2">
       No PIN yet, or lost? An owner of the holding lets you in with a code, on <i>People</i>; an

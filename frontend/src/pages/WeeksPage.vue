@@ -97,9 +97,7 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
     <header class="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-2 border-b-2 border-ink">
       <h1 class="text-title">The weeks ahead</h1>
       <p v-if="data" class="text-ink2">
-        {{ time(data.planned.minutes) }} of work placed, {{ time(spent) }} with the way from row to
-        row<template v-if="data.known"> and at each one’s pace</template
-        ><template v-if="data.planned.left_minutes"
+        {{ time(spent) }} placed<template v-if="data.planned.left_minutes"
           >, {{ time(data.planned.left_minutes) }} that do not fit</template
         >
       </p>
@@ -254,7 +252,8 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
         :week="moving.week"
         @done="moving = null"
       />
-      <p class="flex gap-5 pt-4 text-note" aria-hidden="true">
+      <p class="pt-4 text-note text-ink2">Hours of a week count the way from row to row.</p>
+      <p class="flex gap-5 text-note" aria-hidden="true">
         <span class="line"><i class="key" /> live wood</span>
         <span class="line"><i class="key free" /> takes no canopy</span>
       </p>

@@ -2,10 +2,14 @@
 /** Who is signed in on this device, and going out. */
 import { api, heed } from '@/api/client'
 import { useAct } from '@/composables/useAct'
+import { canPasskey, makePasskey } from '@/composables/usePasskey'
 import { useSession } from '@/composables/useSession'
 import { useOutbox } from '@/field/outbox'
+import { ref } from 'vue'
 
-const { account, changed } = useSession()
+const { session, account, changed } = useSession()
+const made = ref(false)
+const make = () => act(async () => void (made.value = await makePasskey()), ['heard'])
 const { waiting } = useOutbox()
 const { act, busy, trouble } = useAct()
 async function out() {
@@ -23,6 +27,16 @@ async function out() {
       </template>
     </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <p v-if="made" role="status">From now on this device’s own lock lets you in.</p>
+    <button
+      v-if="session?.passkeys && canPasskey() && !made"
+      type="button"
+      class="btn mt-2 mr-2"
+      :disabled="busy"
+      @click="make"
+    >
+      Come in by this device’s lock
+    </button>
     <button type="button" class="btn mt-2" :disabled="busy" @click="out">
       Sign this device out
     </button>
