@@ -21,7 +21,6 @@ _USED = ("geolocation", "camera")
 _UNUSED = (
     "accelerometer",
     "autoplay",
-    "bluetooth",
     "browsing-topics",
     "display-capture",
     "encrypted-media",

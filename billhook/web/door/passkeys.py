@@ -13,7 +13,15 @@ from ...store.database import NotFound
 from ..answers import body as answer
 from ..answers import here
 from ..models.door import AskedOut, PasskeyIn, SessionOut
-from .signing import PASSKEYS, device_words, passkeys_at, signed_in, where_from, who_asks
+from .signing import (
+    PASSKEYS,
+    device_words,
+    passkeys_at,
+    session_body,
+    signed_in,
+    where_from,
+    who_asks,
+)
 
 routes = APIBlueprint("door_passkeys", __name__, url_prefix="/api")
 
@@ -52,12 +60,12 @@ def post_passkey_options() -> dict[str, Any]:
     return answer(AskedOut, {"asked": asked, "options": options})
 
 
-@routes.post("/passkeys", responses={204: None})
-def post_passkey(body: PasskeyIn) -> tuple[str, int]:
+@routes.post("/passkeys", responses={200: SessionOut})
+def post_passkey(body: PasskeyIn) -> dict[str, Any]:
     """Keep the passkey that the browser made."""
     passkeys, at = _known()
     who = who_asks()
     if who is None:
         raise NotFound("Nobody is signed in.")
     passkeys.make(who, body.asked, body.credential, at, where_from())
-    return "", 204
+    return session_body()

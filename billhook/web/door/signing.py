@@ -142,7 +142,8 @@ def _register_errors(app: Flask) -> None:
         return said
 
 
-def _session() -> dict[str, Any]:
+def session_body() -> dict[str, Any]:
+    """Whether one signs in here, and who is."""
     settings = here().settings
     safely, who = safe(), who_asks()
     role = who.role if who else None if required(settings) else "owner"
@@ -162,7 +163,7 @@ def _session() -> dict[str, Any]:
 
 def signed_in(who: Who, token: str) -> Response:
     g.who = who
-    said = jsonify(_session())
+    said = jsonify(session_body())
     settings = here().settings
     said.set_cookie(
         _cookie(settings),
@@ -179,7 +180,7 @@ def signed_in(who: Who, token: str) -> Response:
 @routes.get("/session", responses={200: SessionOut})
 def get_session() -> dict[str, Any]:
     """Whether one signs in here, and who is signed in."""
-    return _session()
+    return session_body()
 
 
 @routes.post("/session", responses={200: SessionOut})
@@ -195,10 +196,10 @@ def delete_session() -> Response | dict[str, Any]:
     """Sign this device out; what it keeps unsent stays there for its person."""
     who = who_asks()
     if who is None:
-        return _session()
+        return session_body()
     door().sign_out(who.device, who, where_from())
     g.who = None
-    said = jsonify(_session())
+    said = jsonify(session_body())
     settings = here().settings
     said.delete_cookie(
         _cookie(settings), path="/", secure=settings.secure, httponly=True, samesite="Strict"
