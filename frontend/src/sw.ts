@@ -88,7 +88,12 @@ async function send(): Promise<void> {
 }
 
 self.addEventListener('install', (event) =>
-  event.waitUntil(takeIn().then(() => self.skipWaiting())),
+  event.waitUntil(
+    takeIn()
+      // the first page asked for them before anybody was here to keep them
+      .then(() => Promise.allSettled([...FIXED].map((path) => known(new Request(path)))))
+      .then(() => self.skipWaiting()),
+  ),
 )
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()))
 self.addEventListener('sync' as 'message', (event) => {
