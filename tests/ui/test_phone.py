@@ -107,6 +107,8 @@ def test_what_was_entered_for_another_holding_stays_on_the_device(browser, orcha
     server, trees = orchard
     hand = Hand(browser, server.url)
     hand.open("/phone")
+    # the holding that answers is noted first, and must not be noted over the other
+    hand.until(lambda: browser.execute_script("return localStorage['billhook-holding']"))
     browser.execute_script("localStorage.setItem('billhook-holding', 'another')")
     browser.refresh()
     hand.until(lambda: "Another holding answers here now" in hand.one('[data-test="home"]').text)
