@@ -24,7 +24,6 @@ _KINDS = {
     "DATETIME": "string",
     "JSON": "string",
 }
-_CSV = {"lineterminator": "\r\n"}
 Row = tuple[Any, ...]
 
 
@@ -46,14 +45,12 @@ class Table:
     points: tuple[tuple[str, str, str], ...] = ()
 
 
-def write_table(out: TextIO, table: Table, rows: Iterable[Row]) -> int:
-    """A table as CSV. Returns: its rows."""
-    writer = csv.writer(out, **_CSV)  # type: ignore[arg-type]
+def write_table(out: TextIO, table: Table, rows: Iterable[Row]) -> None:
+    """A table as CSV."""
+    writer = csv.writer(out, lineterminator="\r\n")
     writer.writerow([c.name for c in table.columns])
-    n = 0
-    for n, row in enumerate(rows, 1):  # noqa: B007
+    for row in rows:
         writer.writerow([_cell(value) for value in row])
-    return n
 
 
 def _cell(value: Any) -> Any:

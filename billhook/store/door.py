@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import sqlite3
 from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
@@ -38,9 +39,9 @@ class Door:
         self._engine.dispose()
 
 
-def _as_the_holding(connection: object, _record: object) -> None:
-    connection.execute("PRAGMA foreign_keys=ON")  # type: ignore[attr-defined]
-    connection.execute("PRAGMA synchronous=FULL")  # type: ignore[attr-defined]
+def _as_the_holding(connection: sqlite3.Connection, _record: object) -> None:
+    connection.execute("PRAGMA foreign_keys=ON")
+    connection.execute("PRAGMA synchronous=FULL")
 
 
 def accounts(session: Session) -> list[Account]:

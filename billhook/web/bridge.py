@@ -10,7 +10,7 @@ import json
 from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
 from http import HTTPStatus
-from typing import Any
+from typing import Any, cast
 
 from a2wsgi.wsgi import build_environ
 from hypercorn.typing import ASGIReceiveCallable, ASGISendCallable, HTTPScope, Scope
@@ -74,7 +74,8 @@ class Bridge:
 
     def _answer(self, scope: HTTPScope, body: bytes) -> tuple[int, list[tuple[str, str]], bytes]:
         """What the application says, whole."""
-        environ: dict[str, Any] = dict(build_environ(scope, io.BytesIO(body)))  # type: ignore[arg-type]
+        # the body is a file already, where theirs reads on while the request comes in
+        environ: dict[str, Any] = {**build_environ(cast(Any, scope), cast(Any, io.BytesIO(body)))}
         environ["wsgi.multiprocess"] = False
         environ["CONTENT_LENGTH"] = str(len(body))
         begun: list[Any] = []

@@ -11,7 +11,7 @@ import sqlite3
 import tempfile
 import zipfile
 from collections.abc import Iterator
-from contextlib import closing, suppress
+from contextlib import closing, contextmanager, suppress
 from pathlib import Path
 
 from ... import __version__
@@ -32,20 +32,32 @@ def back_up(settings: Settings, target: Path) -> Path:
     """
     if not settings.database.exists():
         raise BadArchive(f"there is no database in {settings.data}")
+    with written_whole(target, settings.database) as (archive, copy):
+        _write(archive, copy, settings.data)
+    return target
+
+
+@contextmanager
+def written_whole(target: Path, database: Path) -> Iterator[tuple[zipfile.ZipFile, Path]]:
+    """An archive to be filled, and a copy of the database as it stands now to fill it from; it
+    takes its name only when it is whole and on the disk. Raises: BadArchive, with nothing left.
+    """
     part = target.with_name(target.name + ".part")
     try:
         target.parent.mkdir(parents=True, exist_ok=True)
         with tempfile.TemporaryDirectory(dir=target.parent, prefix=".backing-up-") as folder:
             copy = Path(folder) / DATABASE
-            copy_database(settings.database, copy)
-            _write(part, copy, settings.data)
+            copy_database(database, copy)
+            with zipfile.ZipFile(part, "w", zipfile.ZIP_DEFLATED) as archive:
+                yield archive, copy
+        with part.open("rb") as written:
+            os.fsync(written.fileno())
         part.replace(target)
     except (OSError, sqlite3.Error) as error:
         with suppress(OSError):
             part.unlink(missing_ok=True)
         why = getattr(error, "strerror", None) or str(error)
         raise BadArchive(f"{target} could not be written: {why}") from error
-    return target
 
 
 def copy_database(source: Path, copy: Path) -> None:
@@ -71,25 +83,22 @@ def _online(source: str, copy: Path) -> None:
         other.execute("PRAGMA journal_mode=DELETE")
 
 
-def _write(part: Path, database: Path, data: Path) -> None:
+def _write(archive: zipfile.ZipFile, database: Path, data: Path) -> None:
     """The parts, then the list of what they are."""
     listed: dict[str, str] = {}
     sizes: dict[str, int] = {}
-    with zipfile.ZipFile(part, "w", zipfile.ZIP_DEFLATED) as archive:
-        for path, name in _contents(database, data):
-            try:
-                listed[name], sizes[name] = _add(archive, path, name)
-            except FileNotFoundError:
-                continue  # half a photo, done or given up since it was seen
-        manifest = {
-            "billhook": __version__,
-            "made": dt.datetime.now(dt.UTC).isoformat(),
-            "files": listed,
-            "sizes": sizes,
-        }
-        archive.writestr(MANIFEST, json.dumps(manifest, indent=1))
-    with part.open("rb") as written:
-        os.fsync(written.fileno())
+    for path, name in _contents(database, data):
+        try:
+            listed[name], sizes[name] = _add(archive, path, name)
+        except FileNotFoundError:
+            continue  # half a photo, done or given up since it was seen
+    manifest = {
+        "billhook": __version__,
+        "made": dt.datetime.now(dt.UTC).isoformat(),
+        "files": listed,
+        "sizes": sizes,
+    }
+    archive.writestr(MANIFEST, json.dumps(manifest, indent=1))
 
 
 def _contents(database: Path, data: Path) -> Iterator[tuple[Path, str]]:

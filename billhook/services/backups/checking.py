@@ -79,7 +79,7 @@ def unpack(source: Path, folder: Path) -> Checked:
         EOFError,
         RecursionError,
         RuntimeError,  # one that asks for a password
-        NotImplementedError,  # packed in a way that zipfile cannot read
+        NotImplementedError,  # packed as zipfile does not unpack
     ) as error:
         said = str(error).strip().splitlines()
         raise BadArchive(

@@ -10,10 +10,9 @@ import io
 import json
 import re
 import sqlite3
-import tempfile
 import zipfile
 from collections.abc import Callable, Iterator
-from contextlib import closing, suppress
+from contextlib import closing
 from pathlib import Path
 from typing import Any, BinaryIO
 
@@ -31,7 +30,7 @@ from ...formats.data_package import (
 from ...store.upgrade import CannotOpen, check_revision, new_at
 from ..holding.geojson import export_geojson
 from ..workplace import Workplace
-from .archive import DATABASE, FILES, BadArchive, copy_database
+from .archive import FILES, BadArchive, written_whole
 
 _TABLES, _PHOTOS, _PLACES = "data", "photos", "places"
 _BESIDE = ("alembic_version",)  # said by the description
@@ -42,20 +41,8 @@ Told = Callable[[str], None]
 
 def pack(at: Workplace, target: Path, told: Told = lambda _table: None) -> Path:
     """Write the package. told: which table it is at. Raises: BadArchive, with nothing left."""
-    part = target.with_name(target.name + ".part")
-    try:
-        target.parent.mkdir(parents=True, exist_ok=True)
-        with tempfile.TemporaryDirectory(dir=target.parent, prefix=".packing-") as folder:
-            copy = Path(folder) / DATABASE
-            copy_database(at.settings.database, copy)
-            with zipfile.ZipFile(part, "w", zipfile.ZIP_DEFLATED) as package:
-                _write(at, package, copy, told)
-        part.replace(target)
-    except (OSError, sqlite3.Error) as error:
-        with suppress(OSError):
-            part.unlink(missing_ok=True)
-        why = getattr(error, "strerror", None) or str(error)
-        raise BadArchive(f"{target} could not be written: {why}") from error
+    with written_whole(target, at.settings.database) as (package, copy):
+        _write(at, package, copy, told)
     return target
 
 

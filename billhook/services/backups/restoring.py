@@ -95,7 +95,11 @@ def _put_in_place(made: Path, data: Path) -> Path | None:
     kept = _free(data)
     if not _exchange(made, data):
         data.rename(kept)
-        made.rename(data)
+        try:
+            made.rename(data)
+        except OSError:
+            kept.rename(data)
+            raise
         made = kept
     if all(p.suffix == ".lock" for p in made.iterdir()):
         shutil.rmtree(made, ignore_errors=True)  # only the hold that a program has on a folder
