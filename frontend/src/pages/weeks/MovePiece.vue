@@ -26,16 +26,22 @@ const { units } = useSettings()
 const { act, busy, trouble } = useAct()
 const nth = ref(0)
 const job = computed(() => props.jobs[nth.value] ?? props.jobs[0]!)
-const lies = computed(() => props.weeks.work.find((p) => p.job === job.value.id))
-const helper = ref(props.helper ?? lies.value?.helper ?? props.weeks.helpers[0]?.id ?? '')
-const week = ref(props.week ?? lies.value?.week ?? 0)
+/** Where it lies now; a long piece may be shared between helpers or weeks. */
+const lies = computed(() => props.weeks.work.filter((p) => p.job === job.value.id))
+const helper = ref(props.helper ?? lies.value[0]?.helper ?? props.weeks.helpers[0]?.id ?? '')
+const week = ref(props.week ?? lies.value[0]?.week ?? 0)
+const shared = computed(() =>
+  lies.value.map((p) => {
+    const who = props.weeks.helpers.find((h) => h.id === p.helper)!.name
+    return `${who} ${p.minutes} min from ${dayWords(props.weeks.weeks[p.week]!.from)}`
+  }),
+)
 const fixed = computed(() => props.weeks.fixed.includes(job.value.id))
 const day = computed(() => props.weeks.weeks[week.value]!.from)
 const elsewhere = computed(
   () =>
-    !props.weeks.work.some(
-      (p) => p.job === job.value.id && p.helper === helper.value && p.week === week.value,
-    ),
+    !lies.value.length ||
+    lies.value.some((p) => p.helper !== helper.value || p.week !== week.value),
 )
 const {
   data: tried,
@@ -95,6 +101,9 @@ async function unfix() {
             {{ rowsWords(one.rows) }}
           </button>
         </div>
+        <p v-if="shared.length > 1" class="text-note" data-test="shared">
+          Shared now: {{ shared.join(', ') }}. Chosen here is who does all of it.
+        </p>
         <div role="group" aria-label="Who" class="flex flex-wrap gap-2">
           <button
             v-for="h in weeks.helpers"
