@@ -30,12 +30,13 @@ SaidKind = Literal[
     "height_m",
     "spread_m",
     "winter_room_m",
+    "regrown_m",
     "frost_open",
     "frost_look",
     "cut_test",
     "grow_on",
 ]
-"""What is said of a tree; the last four by the pages of the frost alone."""
+"""What is said of a tree; the last five by pages of their own alone."""
 ObservationKind = SaidKind | Observable
 """What can be written down: said, or a day that was seen."""
 WORDS: dict[str, tuple[str, ...]] = {
@@ -67,6 +68,7 @@ MEASURED: dict[str, tuple[float, float]] = {
     "height_m": (0.05, 60.0),
     "spread_m": (0.05, 60.0),
     "winter_room_m": (0.5, 10.0),
+    "regrown_m": (0.01, 5.0),
 }
 SAYS: dict[str, str] = {
     "condition": "condition",
@@ -87,6 +89,7 @@ SAYS: dict[str, str] = {
     "spread_m": "spread",
     "first_branch_m": "height of its first branches",
     "winter_room_m": "height of its winter room",
+    "regrown_m": "shoots grown at its cuts",
     "flush_start": "first flush",
     "flush_hard": "leaves hard",
     "bloom_start": "first flowers open",
@@ -99,7 +102,7 @@ SAYS: dict[str, str] = {
     "frost_open": "the day cuts open after the frost",
 }
 """What an observation is of, in the grower's words."""
-OTHERS = ("frost_open", "frost_look", "cut_test", "grow_on")
+OTHERS = ("regrown_m", "frost_open", "frost_look", "cut_test", "grow_on")
 KINDS = (*(k for k in get_args(SaidKind) if k not in OTHERS), *OBSERVABLE)
 TAKEN_OUT = ""
 """The value that takes an entry out without putting another in its place."""

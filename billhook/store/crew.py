@@ -57,6 +57,20 @@ def kept(session: Session) -> CrewKept | None:
     return session.exec(select(CrewKept).order_by(col(CrewKept.act).desc())).first()
 
 
+def rows_kept_for(session: Session, person_id: str) -> set[tuple[str, int]]:
+    """Block and number of the rows that are somebody's in the plan kept last, or by what is fixed
+    of it.
+    """
+    plan = kept(session)
+    if plan is None:
+        return set()
+    jobs = {p["job"] for p in plan.work if p["helper"] == person_id}
+    for job, fix in fixes(session).items():
+        (jobs.add if fix.person_id == person_id else jobs.discard)(job)
+    of = (plan.jobs[j] for j in jobs if j in plan.jobs)
+    return {(job["block"], n) for job in of for n in job["rows"]}
+
+
 def save_kept(session: Session, row: CrewKept) -> None:
     """Keep a plan."""
     session.add(row)

@@ -73,10 +73,12 @@ class Standing:
         frame = self.frames.get(record.stem.id)
         return None if frame is None else self.sizes[frame.id]
 
-    def within(self, scope_id: str | None) -> Sequence[TreeRecord]:
-        """Standing trees of a row or a block; all of them for None."""
+    def within(self, scope_id: str | frozenset[str] | None) -> Sequence[TreeRecord]:
+        """Standing trees of a row, of several, or of a block; all of them for None."""
         if scope_id is None:
             return self.records
+        if isinstance(scope_id, frozenset):
+            return [r for r in self.records if r.row.id in scope_id]
         return [r for r in self.records if scope_id in (r.row.id, r.block.id)]
 
     @cached_property

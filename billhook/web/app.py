@@ -13,7 +13,7 @@ from .. import __version__
 from ..catalogue.wording import FIRST, bundle
 from ..services.workplace import Workplace
 from . import acts, errors, pages, reading
-from .door import names, signing
+from .door import names, own, signing
 from .limits import most_bytes
 from .models.shared import Problem
 from .routes import BLUEPRINTS
@@ -90,6 +90,7 @@ def create_app(at: Workplace) -> OpenAPI:
         ):
             request.get_json()
 
+    own.register(app)
     reading.register(app, at)
     acts.register(app)
     app.add_url_rule("/api/openapi.json", "openapi", lambda: jsonify(api_description(app)))

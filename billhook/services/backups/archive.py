@@ -45,7 +45,7 @@ def written_whole(target: Path, database: Path) -> Iterator[tuple[zipfile.ZipFil
     part = target.with_name(target.name + ".part")
     try:
         target.parent.mkdir(parents=True, exist_ok=True)
-        with tempfile.TemporaryDirectory(dir=target.parent, prefix=".backing-up-") as folder:
+        with tempfile.TemporaryDirectory(dir=target.parent, prefix=f".{target.name}-") as folder:
             copy = Path(folder) / DATABASE
             copy_database(database, copy)
             with zipfile.ZipFile(part, "w", zipfile.ZIP_DEFLATED) as archive:

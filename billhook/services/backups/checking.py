@@ -50,7 +50,7 @@ class Checked:
 def check(source: Path) -> Checked:
     """Look whether an archive could be put back; nothing stays of it. Raises: BadArchive."""
     try:
-        with tempfile.TemporaryDirectory(dir=source.parent, prefix=".checking-") as folder:
+        with tempfile.TemporaryDirectory(dir=source.parent, prefix=f".{source.name}-") as folder:
             return unpack(source, Path(folder))
     except OSError as error:
         raise BadArchive(f"{source} could not be checked: {error.strerror or error}") from error

@@ -5,6 +5,7 @@ from __future__ import annotations
 import datetime as dt
 import logging
 import re
+import shutil
 import threading
 from collections.abc import Callable, Iterable
 from contextlib import suppress
@@ -21,6 +22,9 @@ DAYS, WEEKS, MONTHS = 7, 4, 12
 LATE_DAYS = 2
 """After so many days without a new one something is wrong."""
 _LOOK_SECONDS = 600.0
+_NEW = ".new"
+_HALF = re.compile(rf"\.?billhook-\d{{4}}-\d{{2}}-\d{{2}}\.zip\{_NEW}.*")
+"""What is made of a backup before it is one."""
 
 
 @dataclass(frozen=True)
@@ -71,8 +75,15 @@ class Daily:
         self._stop = threading.Event()
 
     def start(self) -> None:
-        """Look again and again whether today's is there."""
+        """Look again and again whether today's is there; what a killed program had begun goes."""
+        self._tidy()
         threading.Thread(target=self._run, name="backups", daemon=True).start()
+
+    def _tidy(self) -> None:
+        with suppress(OSError):
+            for half in self._settings.backups_folder.iterdir():
+                if _HALF.fullmatch(half.name):
+                    shutil.rmtree(half) if half.is_dir() else half.unlink()
 
     def stop(self) -> None:
         """Look no more."""
@@ -99,7 +110,7 @@ class Daily:
         with self._turn:
             folder = self._settings.backups_folder
             place = folder / f"billhook-{self._clock().isoformat()}.zip"
-            fresh = place.with_name(f"{place.name}.new")
+            fresh = place.with_name(place.name + _NEW)
             try:
                 back_up(self._settings, fresh)
                 self._trees = check(fresh).trees

@@ -21,8 +21,8 @@ from .logbook import LogLine
 
 @dataclass(frozen=True)
 class Asked:
-    """Which entries: within days, of a kind of work, of somebody, of a block, of a kind of tree;
-    None: all.
+    """Which entries: within days, of a kind of work, of somebody, of a block, of rows, of a kind of
+    tree; None: all.
     """
 
     first: dt.date | None = None
@@ -31,6 +31,7 @@ class Asked:
     who: str | None = None
     block_id: str | None = None
     species: str | None = None
+    rows: frozenset[str] | None = None
 
 
 @dataclass(frozen=True)
@@ -82,9 +83,11 @@ def book(at: Workplace, asked: Asked, limit: int = 400) -> Book:
         of = {
             tree_id: r
             for tree_id, r in records.items()
-            if asked.block_id in (None, r.block.id) and asked.species in (None, r.tree.species)
+            if asked.block_id in (None, r.block.id)
+            and asked.species in (None, r.tree.species)
+            and (asked.rows is None or r.row.id in asked.rows)
         }
-        every_tree = asked.block_id is None and asked.species is None
+        every_tree = asked.block_id is None and asked.species is None and asked.rows is None
         found = [
             e
             for e in every

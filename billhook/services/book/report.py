@@ -15,7 +15,7 @@ from ...core.season.model import WORKS
 from ...core.season.today import WORK_WORDS
 from ...store import logbook as kept
 from ...store import places
-from ...store.frost_nights import assessed
+from ...store.frost_nights import assessed, history
 from ...store.tables import Task
 from ...store.trees import TreeRecord
 from ..workplace import Workplace
@@ -36,15 +36,16 @@ class Coming:
 
 @dataclass(frozen=True)
 class BlockReport:
-    """standing: trees on the day of the report. hurt: trees whose wood a frost hurt
-    within the span.
-    coming: what is due next, the soonest first.
+    """standing: trees on the day of the report. hurt: trees whose wood a frost hurt within the
+    span. regrown_m: how long shoots had grown at the cuts, the mean of what was measured within the
+    span. coming: what is due next, the soonest first.
     """
 
     block: str
     standing: int
     sums: Sums
     hurt: int
+    regrown_m: float | None
     coming: tuple[Coming, ...]
 
 
@@ -77,15 +78,19 @@ class Report:
     record: tuple[RecordLine, ...]
 
 
-def season_report(at: Workplace, first: dt.date | None, last: dt.date | None) -> Report:
-    """What was done within days; the year up to today where nobody says. Raises: InvalidInput."""
+def season_report(
+    at: Workplace, first: dt.date | None, last: dt.date | None, rows: frozenset[str] | None = None
+) -> Report:
+    """What was done within days, in all rows or in some; the year up to today where nobody says.
+    Raises: InvalidInput.
+    """
     until = last or at.today()
     since = first or until - dt.timedelta(days=365)
     if since > until:
         raise invalid("/last", "must not lie before the first day")
     with at.store.reading() as session:
         holding = places.holding(session)
-        records = at.standing(session).records
+        records = at.standing(session).within(rows)
         tasks = kept.tasks(session)
         hurt = {
             tree_id
@@ -93,7 +98,12 @@ def season_report(at: Workplace, first: dt.date | None, last: dt.date | None) ->
             for night, one in nights
             if since <= night.day <= until and one.frost_class not in NO_WOOD
         }
-    whole = book(at, Asked(since, until), _ALL)
+        grown = [
+            (o.scope_id, float(o.value))
+            for o in history(session, ("regrown_m",))
+            if since <= o.date <= until
+        ]
+    whole = book(at, Asked(since, until, rows=rows), _ALL)
     of_block: dict[tuple[str, str], list[TreeRecord]] = {}
     for r in records:
         of_block.setdefault((r.block.id, r.block.name), []).append(r)
@@ -101,8 +111,9 @@ def season_report(at: Workplace, first: dt.date | None, last: dt.date | None) ->
         BlockReport(
             name,
             len(trees),
-            book(at, Asked(since, until, block_id=block_id), 0).sums,
+            book(at, Asked(since, until, block_id=block_id, rows=rows), 0).sums,
             sum(r.tree.id in hurt for r in trees),
+            _mean({r.tree.id for r in trees}, grown),
             _coming(tasks, trees, at.today()),
         )
         for (block_id, name), trees in of_block.items()
@@ -122,9 +133,16 @@ def season_report(at: Workplace, first: dt.date | None, last: dt.date | None) ->
         if line.corrected_by is None
         for e in (line.entry,)
     )
-    told = tuple(b for b in blocks if b.sums.entries or b.sums.kg or b.hurt or b.coming)
+    told = tuple(
+        b for b in blocks if b.sums.entries or b.sums.kg or b.hurt or b.regrown_m or b.coming
+    )
     name = holding.name if holding else ""
     return Report(name, at.today(), since, until, whole.sums, told, record)
+
+
+def _mean(trees: set[str], grown: list[tuple[str, float]]) -> float | None:
+    lengths = [length for tree_id, length in grown if tree_id in trees]
+    return round(sum(lengths) / len(lengths), 2) if lengths else None
 
 
 def _coming(tasks: list[Task], trees: list[TreeRecord], day: dt.date) -> tuple[Coming, ...]:

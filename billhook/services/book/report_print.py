@@ -5,7 +5,7 @@ from __future__ import annotations
 import datetime as dt
 
 from ...core.words.dates import day_words
-from ...core.words.units import Units, weight_words
+from ...core.words.units import Units, length_words, weight_words
 from ...formats.report_pdf import Printed, write_report
 from ...formats.sheet_pdf import Paper
 from ...store import places
@@ -17,18 +17,32 @@ _NOT_KNOWN = "–"
 
 
 def report_pdf(
-    at: Workplace, first: dt.date | None, last: dt.date | None, paper: Paper | None
+    at: Workplace,
+    first: dt.date | None,
+    last: dt.date | None,
+    paper: Paper | None,
+    rows: frozenset[str] | None = None,
 ) -> bytes:
     """The report of days, in the holding's units, on its paper where none is said. Raises:
     InvalidInput.
     """
     with at.store.reading() as session:
         units = places.units(session)
-    found = season_report(at, first, last)
+    found = season_report(at, first, last, rows)
     blocks = Printed(
         "By block",
-        (0.2, 0.1, 0.1, 0.1, 0.1, 0.1, 0.15, 0.15),
-        ("Block", "Trees", "Worked on", "Cuts", "Hours", "Share", "Picked", "Hurt by frost"),
+        (0.18, 0.08, 0.11, 0.08, 0.09, 0.09, 0.13, 0.12, 0.12),
+        (
+            "Block",
+            "Trees",
+            "Worked on",
+            "Cuts",
+            "Hours",
+            "Share",
+            "Picked",
+            "Regrown",
+            "Hurt by frost",
+        ),
         [_block(b, units) for b in found.blocks] + [_total(found.total, units)],
     )
     coming = Printed(
@@ -67,11 +81,12 @@ def _sums(sums: Sums, units: Units) -> tuple[str, ...]:
 
 
 def _block(b: BlockReport, units: Units) -> tuple[str, ...]:
-    return b.block, str(b.standing), *_sums(b.sums, units), str(b.hurt or _NOT_KNOWN)
+    grown = _NOT_KNOWN if b.regrown_m is None else length_words(b.regrown_m, units)
+    return b.block, str(b.standing), *_sums(b.sums, units), grown, str(b.hurt or _NOT_KNOWN)
 
 
 def _total(sums: Sums, units: Units) -> tuple[str, ...]:
-    return "All of it", "", *_sums(sums, units), ""
+    return "All of it", "", *_sums(sums, units), "", ""
 
 
 def _line(r: RecordLine) -> tuple[str, ...]:

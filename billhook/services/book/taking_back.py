@@ -62,10 +62,12 @@ def said(at: Workplace, act_id: str) -> ActSaid:
         return _said(session, _act(session, act_id))
 
 
-def newest(at: Workplace, limit: int = 200) -> list[ActSaid]:
-    """The newest acts in words."""
+def newest(at: Workplace, limit: int = 200, only: str | None = None) -> list[ActSaid]:
+    """The newest acts in words, of all or of one person."""
     with at.store.reading() as session:
         query = select(Act).order_by(col(Act.seq).desc()).limit(limit)
+        if only is not None:
+            query = query.where(Act.person == only)
         return [_said(session, a) for a in session.exec(query).all()]
 
 

@@ -112,7 +112,8 @@ class Signing:
         """
         with self.door.open() as session:
             invite = session.get(Invite, _digest(code))
-            if invite is None or invite.until < self._clock():
+            left = invite.until - self._clock() if invite else 0.0
+            if invite is None or not 0 <= left <= INVITE_SECONDS:  # none of a clock set back
                 raise NotSignedIn("This invitation holds no longer: ask for a new one.")
             called = " ".join((invite.name or name).split())
             if not called:
@@ -163,8 +164,9 @@ class Signing:
         folded = " ".join(name.split()).casefold()
         with self._turn, self.door.open() as session:
             account = store.account_named(session, folded)
-            if account is not None and account.shut_until > self._clock():
-                raise Wait(int(account.shut_until - self._clock()) + 1)
+            shut = account.shut_until - self._clock() if account else 0.0
+            if 0 < shut <= LONGEST_WAIT_SECONDS:  # longer: the clock was set back
+                raise Wait(int(shut) + 1)
             if account is not None:
                 # counted before it is looked at, so that many at once are counted all
                 account.misses += 1

@@ -86,12 +86,14 @@ class _Episode:
     back: bool = False
 
 
-def frost_record(at: Workplace, site_id: str) -> FrostRecord:
-    """What frosts did on a site. Raises: NotFound."""
+def frost_record(at: Workplace, site_id: str, rows: frozenset[str] | None = None) -> FrostRecord:
+    """What frosts did on a site, in all its rows or in some. Raises: NotFound."""
     with at.store.reading() as session:
         places.site(session, site_id)
         nights = kept.nights(session, site_id)
-        records = _records(session, site_id)
+        records = {
+            i: r for i, r in _records(session, site_id).items() if rows is None or r.row.id in rows
+        }
         episodes = _episodes(
             session, nights, records, dt.timedelta(days=at.know.days("frost/episode"))
         )

@@ -164,12 +164,18 @@ def _stand(case: FrostCase) -> Stand:
     return Stand(bark, above, regrowth, declining, case.judged, case.verdict.verdict == "alive")
 
 
-def hurt_trees(at: Workplace, site_id: str) -> list[tuple[str, str, str, dt.date]]:
-    """Trees whose last word on frost is a class: id, name, class, night; the worst first."""
+def hurt_trees(
+    at: Workplace, site_id: str, rows: frozenset[str] | None = None
+) -> list[tuple[str, str, str, dt.date]]:
+    """Trees, of all rows or of some, whose last word on frost is a class: id, name, class, night;
+    the worst first.
+    """
     with at.store.reading() as session:
         seen, nights = observations(session), frost_nights.assessed(session)
         found = []
         for record in tree_records(session, site_id=site_id):
+            if rows is not None and record.row.id not in rows:
+                continue
             hurt = hurt_since(at.know, seen.get(record.tree.id, {}), nights.get(record.tree.id, []))
             if hurt is not None:
                 found.append((record.tree.id, record.name, hurt[0], hurt[1]))

@@ -6,7 +6,7 @@ from __future__ import annotations
 
 import datetime as dt
 from collections import OrderedDict
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from threading import Lock
 from typing import NamedTuple
 
@@ -64,16 +64,19 @@ class _Kept:
     lock: Lock = field(default_factory=Lock)
 
 
-def grove_lines(at: Workplace, day: dt.date, since: str | None = None) -> Groves:
-    """The grove on a day. since: the mark of an answer the asker has; where it is still known only
-    what differs is told.
+def grove_lines(
+    at: Workplace, day: dt.date, since: str | None = None, rows: frozenset[str] | None = None
+) -> Groves:
+    """The grove on a day, all of it or some of its rows. since: the mark of an answer the asker
+    has; where it is still known only what differs is told.
     """
     kept = at.kept("grove", _Kept)
     with kept.lock:
-        mark = _mark(at, kept, day)
+        mark = _mark(at, kept, day, rows)
         now = kept.states.get(mark)
         if now is None:
-            now = Groves(mark, view := grove(at, day), _lines(at, view, kept))
+            view = _of_rows(grove(at, day), rows)
+            now = Groves(mark, view, _lines(at, view, kept))
             kept.states[mark] = now
             while len(kept.states) > _KEPT:
                 kept.states.popitem(last=False)
@@ -84,10 +87,29 @@ def grove_lines(at: Workplace, day: dt.date, since: str | None = None) -> Groves
     return now if before is None else _differing(before, now)
 
 
-def _mark(at: Workplace, kept: _Kept, day: dt.date) -> str:
+def _mark(at: Workplace, kept: _Kept, day: dt.date, rows: frozenset[str] | None) -> str:
     with at.store.reading() as session:
         changes = at.standing(session).mark
-    return f"{kept.run}.{changes}.{at.weather_changes}.{day.isoformat()}"
+    of = "" if rows is None else f".{hash(rows):x}"
+    return f"{kept.run}.{changes}.{at.weather_changes}.{day.isoformat()}{of}"
+
+
+def _of_rows(view: GroveView, rows: frozenset[str] | None) -> GroveView:
+    """What stands in some rows; the blocks of these, and the sites of those."""
+    if rows is None:
+        return view
+    held = [r for r in view.rows if r.id in rows]
+    of = {r.block_id for r in held}
+    blocks = [b for b in view.blocks if b.id in of]
+    return replace(
+        view,
+        frost=replace(view.frost, rows=tuple(r for r in view.frost.rows if r in rows)),
+        sites=[s for s in view.sites if s.id in {b.site_id for b in blocks}],
+        blocks=blocks,
+        rows=held,
+        trees=[t for t in view.trees if t.record.row.id in rows],
+        empty_places=[e for e in view.empty_places if e[0] in rows],
+    )
 
 
 def _lines(at: Workplace, view: GroveView, kept: _Kept) -> list[Line]:

@@ -83,9 +83,10 @@ def almanac(
     block_id: str | None = None,
     months: int = 14,
     what_if: Mapping[str, dt.date] | None = None,
+    rows: frozenset[str] | None = None,
 ) -> Almanac:
     """The almanac from the month of ``day`` on, of one tree, of most trees of a block, or of most
-    trees of the holding.
+    trees of the holding; of these in all rows or in some.
 
     what_if: dates in place of the computed or observed ones, by observed name.
 
@@ -98,7 +99,7 @@ def almanac(
     last = dt.date(first.year + after // 12, after % 12 + 1, 1) - dt.timedelta(days=1)
     with at.store.reading() as session:
         desk = SeasonDesk(session, at, day)
-        records, name = _whose(at, session, tree_id, block_id)
+        records, name = _whose(at, session, tree_id, block_id, rows)
         if not records:
             raise invalid("/block", "no tree stands there yet")
         # like trees have one almanac: the commonest stands for a block
@@ -139,13 +140,17 @@ def _is_for_this_tree(lane: Lane) -> bool:
 
 
 def _whose(
-    at: Workplace, session: Session, tree_id: str | None, block_id: str | None
+    at: Workplace,
+    session: Session,
+    tree_id: str | None,
+    block_id: str | None,
+    rows: frozenset[str] | None,
 ) -> tuple[list[TreeRecord], str]:
     if tree_id is not None:
         record = tree_record(session, tree_id)
         return [record], record.name
     block = places.block(session, block_id) if block_id else None
-    records = list(at.standing(session).within(block_id))
+    records = [r for r in at.standing(session).within(block_id) if rows is None or r.row.id in rows]
     holding = places.holding(session)
     return records, block.name if block else holding.name if holding else ""
 

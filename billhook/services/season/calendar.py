@@ -24,9 +24,11 @@ _FIRST = dt.date(2020, 1, 1)
 _MUTE = ("sucker", "sanitation")  # any day: no window to put into a calendar
 
 
-def calendar(at: Workplace, block_id: str | None = None) -> bytes:
-    """The feed as iCalendar bytes. UIDs stay with the task, or with the kind, the work and the year
-    of a window. Raises: NotFound.
+def calendar(
+    at: Workplace, block_id: str | None = None, rows: frozenset[str] | None = None
+) -> bytes:
+    """The feed as iCalendar bytes, of all rows or of some. UIDs stay with the task, or with the
+    kind, the work and the year of a window. Raises: NotFound.
     """
     today = at.today()
     with at.store.reading() as session:
@@ -35,7 +37,7 @@ def calendar(at: Workplace, block_id: str | None = None) -> bytes:
         desk = SeasonDesk(session, at, today)
         records = [
             r
-            for r in desk.held.records
+            for r in desk.held.within(rows)
             if (block is None or r.block.id == block.id) and desk.sound(r)
         ]
         names = {r.tree.id: r.name for r in records} | {

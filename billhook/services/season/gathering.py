@@ -21,8 +21,8 @@ from .item import Item
 
 
 class Gathering:
-    """Items of like work, each with its trees and minutes, of one tree, of a row or block (within),
-    or of all.
+    """Items of like work, each with its trees and minutes, of one tree, of rows or a block
+    (within), or of all.
     """
 
     def __init__(
@@ -33,7 +33,7 @@ class Gathering:
         until: dt.date,
         units: Units,
         tree_id: str | None = None,
-        within: str | None = None,
+        within: str | frozenset[str] | None = None,
     ) -> None:
         self.at, self.session, self.day, self.until, self.units = at, session, day, until, units
         self.desk = SeasonDesk(session, at, day)

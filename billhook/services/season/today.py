@@ -21,10 +21,10 @@ def fortnight(
     day: dt.date,
     units: Units = "metric",
     days: int = FORTNIGHT,
-    within: str | None = None,
+    within: str | frozenset[str] | None = None,
 ) -> TodayView:
-    """The work of the days ahead, of the holding or within a row or block. Raises: InvalidInput for
-    a span outside 1 to 60 days.
+    """The work of the days ahead, of the holding or within rows or a block. Raises: InvalidInput
+    for a span outside 1 to 60 days.
     """
     if not 1 <= days <= 60:
         raise invalid("/days", "must be between 1 and 60")

@@ -10,6 +10,7 @@ from ...services.book import taking_back
 from ...services.door.roles import may
 from ..answers import body as answer
 from ..answers import here
+from ..door.own import own
 from ..door.signing import who_asks
 from ..models.acts import ActListOut, ActPath, UndoIn, UndoneOut
 
@@ -18,8 +19,12 @@ routes = APIBlueprint("book_acts", __name__, url_prefix="/api")
 
 @routes.get("/acts", responses={200: ActListOut})
 def get_acts() -> dict[str, Any]:
-    """What was written of late, the newest first, and whether it was taken back."""
-    return answer(ActListOut, {"acts": taking_back.newest(here())})
+    """What was written of late, the newest first, and whether it was taken back; to a helper with
+    rows of their own what they wrote.
+    """
+    who = who_asks()
+    only = who.name if who and own() else None
+    return answer(ActListOut, {"acts": taking_back.newest(here(), only=only)})
 
 
 @routes.post("/acts/<id>/undo", responses={200: UndoneOut})

@@ -12,6 +12,7 @@ from ...services.book import book, logbook
 from ...services.holding.setting_up import units_of
 from ..answers import body as answer
 from ..answers import here, log_body, log_lines
+from ..door.own import own_rows
 from ..models.base import IdPath
 from ..models.logbook import (
     LogListOut,
@@ -28,7 +29,9 @@ routes = APIBlueprint("book_logbook", __name__, url_prefix="/api")
 
 
 def _asked(query: LogQuery) -> book.Asked:
-    return book.Asked(query.first, query.last, query.work, query.who, query.block_id, query.species)
+    return book.Asked(
+        query.first, query.last, query.work, query.who, query.block_id, query.species, own_rows()
+    )
 
 
 @routes.get("/log", responses={200: LogListOut})

@@ -10,8 +10,10 @@ from flask_openapi.blueprint import APIBlueprint
 from ...services.crew import crew as service
 from ...services.crew.calendar import weeks_calendar
 from ...services.crew.jobs import Gathered, why_left
+from ...services.crew.own import of_one
 from ..answers import body as answer
 from ..answers import here
+from ..door.own import own
 from ..models.base import IdPath
 from ..models.calendar import KeyQuery
 from ..models.crew import CrewQuery, CrewWeeksOut
@@ -40,9 +42,13 @@ def _job(g: Gathered) -> dict[str, Any]:
 
 @routes.get("/crew", responses={200: CrewWeeksOut})
 def get_crew(query: CrewQuery) -> dict[str, Any]:
-    """Who does what in which of the weeks ahead, and what does not fit."""
+    """Who does what in which of the weeks ahead, and what does not fit; to a helper with rows of
+    their own what is theirs.
+    """
     at = here()
     found = service.crew_weeks(at, at.today(), query.weeks, query.units)
+    if (theirs := own()) is not None:
+        found = of_one(found, theirs)
     weeks = range(len(found.weeks))
     jobs = {g.job.id: g for g in found.jobs}
     skills = at.know.rows("crew-skills")

@@ -11,6 +11,7 @@ from ...core.words.values import say
 from ...formats.qr import qr_code
 from ...services.door.roles import ROLES
 from ...services.door.signing import INVITE_SECONDS, Who, required
+from ...services.holding.own_rows import own_of
 from ...store.database import NotFound
 from ..answers import body as answer
 from ..answers import here
@@ -35,6 +36,11 @@ def _asker() -> Who:
     return who
 
 
+def _own_rows(name: str) -> int | None:
+    theirs = own_of(here(), name)
+    return len(theirs.rows) if theirs else None
+
+
 def _accounts(by: Who) -> dict[str, Any]:
     return answer(
         AccountsOut,
@@ -44,6 +50,7 @@ def _accounts(by: Who) -> dict[str, Any]:
                     "id": account.id,
                     "name": account.name,
                     "role": account.role,
+                    "own_rows": _own_rows(account.name) if account.role == "helper" else None,
                     "devices": [
                         {
                             "id": d.digest,

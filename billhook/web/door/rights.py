@@ -92,7 +92,6 @@ GET /api/photos/{id}.jpg
 GET /api/people/{id}/week.pdf
 GET /api/people/{id}/weeks.ics
 GET /api/crew
-POST /api/crew/try
 POST /api/plantings/understand
 POST /api/trees/{id}/shoot
 POST /api/trees/{id}/preview
@@ -191,6 +190,7 @@ PUT /api/crew/away/{id}
 DELETE /api/crew/away/{id}
 PUT /api/crew/fixes/{id}
 DELETE /api/crew/fixes/{id}
+POST /api/crew/try
 POST /api/crew/kept
 """
 

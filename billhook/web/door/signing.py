@@ -86,7 +86,7 @@ def passkeys_at() -> At | None:
     return At(host, f"{request.scheme}://{request.host}")
 
 
-def _call() -> str | None:
+def call_made() -> str | None:
     """``METHOD /path/{id}`` of the request; None for pages and for what there is not."""
     rule = request.url_rule
     if rule is None or not request.path.startswith("/api/"):
@@ -106,7 +106,7 @@ def register(app: Flask, settings: Settings) -> None:
     def _let_in() -> Response | None:
         if not request.path.startswith("/api/"):
             return None
-        call = _call()
+        call = call_made()
         if call in ANYBODY or request.method == "OPTIONS":
             g.who = door().who(request.cookies.get(_cookie(settings)))
             return None
@@ -152,7 +152,7 @@ def session_body() -> dict[str, Any]:
         {
             "required": required(settings),
             "account": who,
-            "takes_out": role is not None and may(role, "manager"),
+            "plans": role is not None and may(role, "manager"),
             "owns": role is not None and may(role, "owner"),
             "passkeys": required(settings) and passkeys_at() is not None,
             "safe": safely,

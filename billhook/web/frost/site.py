@@ -16,6 +16,7 @@ from ...services.frost import record as frost_record
 from ...services.frost.tree import hurt_trees
 from ..answers import body as answer
 from ..answers import here, kind_name
+from ..door.own import own_rows
 from ..models.base import IdPath
 from ..models.calc.frost import CutTestOut
 from ..models.frost_site import (
@@ -93,7 +94,7 @@ def get_hurt(path: IdPath) -> dict[str, Any]:
     """Trees that bear a class of frost damage, the worst first."""
     found = [
         {"tree_id": i, "name": n, "frost_class": c, "night": d}
-        for i, n, c, d in hurt_trees(here(), path.id)
+        for i, n, c, d in hurt_trees(here(), path.id, own_rows())
     ]
     return answer(HurtsOut, {"trees": found, "uncertain_c": _uncertain()})
 
@@ -101,7 +102,7 @@ def get_hurt(path: IdPath) -> dict[str, Any]:
 @routes.get("/sites/<id>/frost-record", responses={200: FrostRecordOut})
 def get_frost_record(path: IdPath) -> dict[str, Any]:
     """What frosts did on a site, for next time."""
-    return answer(FrostRecordOut, frost_record.frost_record(here(), path.id))
+    return answer(FrostRecordOut, frost_record.frost_record(here(), path.id, own_rows()))
 
 
 @routes.get("/blocks/<id>/recovery", responses={200: BlockRecoveryOut})

@@ -11,6 +11,7 @@ from ...services.heights import block as service
 from ...services.heights import rotations, sample, section
 from ..answers import body as answer
 from ..answers import here
+from ..door.own import own_rows
 from ..models.base import IdPath
 from ..models.block_heights import (
     BlockHeightsOut,
@@ -46,7 +47,9 @@ def _own(body: SchoolsIn) -> dict[str, Any]:
 @routes.get("/blocks/<id>/sample", responses={200: SampleOut})
 def get_sample(path: IdPath, query: SampleQuery) -> dict[str, Any]:
     """Which trees of a block to measure, spread over sizes and rows, and what that tells."""
-    return answer(SampleOut, sample.sample(here(), path.id, query.n, query.units))
+    found, rows = sample.sample(here(), path.id, query.n, query.units), own_rows()
+    trees = [t for t in found.trees if rows is None or t.row_id in rows]
+    return answer(SampleOut, {**vars(found), "trees": trees})
 
 
 @routes.get("/blocks/<id>/heights", responses={200: BlockHeightsOut})

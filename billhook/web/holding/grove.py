@@ -15,6 +15,7 @@ from ...services.holding.grove_lines import Groves, Kind, grove_lines
 from ...services.workplace import Workplace
 from ..answers import body as answer
 from ..answers import here
+from ..door.own import own_rows
 from ..models.grove import FindQuery, FoundOut, GroveOut, GroveQuery, GroveTreesOut
 
 routes = APIBlueprint("holding_grove", __name__, url_prefix="/api")
@@ -26,7 +27,7 @@ def get_grove(query: GroveQuery) -> Response:
     changed; with ``since`` only what differs is told.
     """
     at = here()
-    found = grove_lines(at, query.day or at.today(), query.since)
+    found = grove_lines(at, query.day or at.today(), query.since, own_rows())
     holding = found.view.holding
     tag = f"{__version__}/{found.mark}/{holding.units if holding else ''}"
     if query.since is None and request.if_none_match.contains(tag):
@@ -95,4 +96,6 @@ def _need(need: Need) -> dict[str, Any]:
 @routes.get("/find", responses={200: FoundOut})
 def get_find(query: FindQuery) -> dict[str, Any]:
     """Standing trees by what is said of them, read as plantings are."""
-    return {"trees": [r.tree.id for r in find(here(), query.q)]}
+    rows = own_rows()
+    found = [r for r in find(here(), query.q) if rows is None or r.row.id in rows]
+    return {"trees": [r.tree.id for r in found]}

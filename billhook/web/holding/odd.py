@@ -7,8 +7,10 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.holding import odd as service
+from ...services.holding.own_rows import not_theirs
 from ..answers import body as answer
 from ..answers import here
+from ..door.own import own_rows
 from ..models.base import IdPath
 from ..models.odd import OddListOut, TakeOutIn
 
@@ -16,7 +18,11 @@ routes = APIBlueprint("holding_odd", __name__, url_prefix="/api/odd")
 
 
 def _listed() -> dict[str, Any]:
-    return answer(OddListOut, {"entries": service.odd_entries(here())})
+    at, rows = here(), own_rows()
+    found = service.odd_entries(at)
+    if rows is not None:
+        found = [e for e in found if e.tree_id and not not_theirs(at, [e.tree_id], rows)]
+    return answer(OddListOut, {"entries": found})
 
 
 @routes.get("", responses={200: OddListOut})

@@ -25,8 +25,8 @@ class AccountOut(Answer):
 
 class SessionOut(Answer):
     """``required``: whether one signs in here; ``account``: who is, null for nobody; ``safe``:
-    whether a PIN may be sent from here; ``says``: what to do where it may not; ``takes_out``:
-    whether whoever asks may take lists out; ``owns``: and say who comes in; ``passkeys``: whether
+    whether a PIN may be sent from here; ``says``: what to do where it may not; ``plans``: whether
+    whoever asks may plan and take lists out; ``owns``: and say who comes in; ``passkeys``: whether
     one may come in by passkey here.
     """
 
@@ -34,7 +34,7 @@ class SessionOut(Answer):
     account: AccountOut | None
     safe: bool
     says: str
-    takes_out: bool
+    plans: bool
     owns: bool
     passkeys: bool
 
@@ -105,8 +105,11 @@ class DeviceOut(Answer):
 
 
 class AccountLineOut(AccountOut):
-    """Somebody who may come in, with their devices."""
+    """Somebody who may come in, with their devices; ``own_rows``: how many rows are theirs where
+    they are shown no others.
+    """
 
+    own_rows: int | None
     devices: list[DeviceOut]
 
 

@@ -30,12 +30,13 @@ class ComingOut(Answer):
 
 
 class BlockReportOut(Answer):
-    """``hurt``: trees whose wood a frost hurt."""
+    """``hurt``: trees whose wood a frost hurt; ``regrown_m``: mean length of shoots at the cuts."""
 
     block: str
     standing: int
     sums: SumsOut
     hurt: int
+    regrown_m: float | None
     coming: list[ComingOut]
 
 

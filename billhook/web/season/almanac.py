@@ -10,6 +10,7 @@ from ...core.season.today import LANE_WORDS
 from ...services.season.almanac import almanac
 from ..answers import body as answer
 from ..answers import here, kind_name
+from ..door.own import own_rows
 from ..models.almanac import AlmanacOut, AlmanacQuery
 
 routes = APIBlueprint("season_almanac", __name__, url_prefix="/api")
@@ -26,7 +27,10 @@ def get_almanac(query: AlmanacQuery) -> dict[str, Any]:
         for k in ("harvest_end", "first_frost", "last_frost")
         if (d := getattr(query, k)) is not None
     }
-    found = almanac(at, query.day or at.today(), query.tree, query.block, query.months, what_if)
+    rows = own_rows()
+    found = almanac(
+        at, query.day or at.today(), query.tree, query.block, query.months, what_if, rows
+    )
     lanes = [
         {
             "work": lane.work,

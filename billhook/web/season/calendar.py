@@ -10,6 +10,7 @@ from flask_openapi.blueprint import APIBlueprint
 from ...services.season.calendar import calendar
 from ..answers import body as answer
 from ..answers import here
+from ..door.own import own_rows
 from ..door.signing import door, who_asks
 from ..holding.address import own_url
 from ..models.calendar import CalendarAddressOut, CalendarQuery
@@ -42,7 +43,7 @@ def post_calendar_address() -> dict[str, Any]:
 def get_calendar(query: CalendarQuery) -> Response:
     """The calendar feed, as iCalendar."""
     return Response(
-        calendar(here(), query.block),
+        calendar(here(), query.block, own_rows()),
         mimetype="text/calendar",
         headers={"Content-Disposition": 'inline; filename="billhook.ics"'},
     )

@@ -6,10 +6,12 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ...services.holding.own_rows import narrowed
 from ...services.season import item, settle, today
 from ...services.walk.found import let_go
 from ..answers import body as answer
 from ..answers import here
+from ..door.own import own_rows
 from ..models.today import DoneIn, DoneOut, LetGoIn, PutOffIn, PutOffOut, TodayOut, TodayQuery
 
 routes = APIBlueprint("season_today", __name__, url_prefix="/api")
@@ -31,7 +33,10 @@ def _item(item: item.Item) -> dict[str, Any]:
 def get_today(query: TodayQuery) -> dict[str, Any]:
     """The fortnight's work in walking order."""
     at = here()
-    found = today.fortnight(at, query.day or at.today(), query.units, query.days, query.within)
+    within: str | frozenset[str] | None = query.within
+    if (rows := own_rows()) is not None:
+        within = narrowed(at, query.within, rows)
+    found = today.fortnight(at, query.day or at.today(), query.units, query.days, within)
     due = [*found.late, *found.items]
     minutes = round(sum(i.minutes for i in due if i.closed_by is None), 1)
     lists = {

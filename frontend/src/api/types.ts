@@ -2399,7 +2399,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What was written of late, the newest first, and whether it was taken back. */
+        /**
+         * What was written of late, the newest first, and whether it was taken back; to a helper with
+         * @description rows of their own what they wrote.
+         */
         get: operations["book_acts_get_acts_acts_get"];
         put?: never;
         post?: never;
@@ -2781,7 +2784,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Who does what in which of the weeks ahead, and what does not fit. */
+        /**
+         * Who does what in which of the weeks ahead, and what does not fit; to a helper with rows of
+         * @description their own what is theirs.
+         */
         get: operations["crew_crew_get_crew_crew_get"];
         put?: never;
         post?: never;
@@ -3485,7 +3491,8 @@ export interface components {
         };
         /**
          * AccountLineOut
-         * @description Somebody who may come in, with their devices.
+         * @description Somebody who may come in, with their devices; ``own_rows``: how many rows are theirs where
+         *     they are shown no others.
          */
         AccountLineOut: {
             /** Id */
@@ -3497,6 +3504,8 @@ export interface components {
              * @enum {string}
              */
             role: "viewer" | "helper" | "manager" | "owner";
+            /** Own Rows */
+            own_rows: number | null;
             /** Devices */
             devices: components["schemas"]["DeviceOut"][];
         };
@@ -3621,8 +3630,8 @@ export interface components {
         /**
          * SessionOut
          * @description ``required``: whether one signs in here; ``account``: who is, null for nobody; ``safe``:
-         *     whether a PIN may be sent from here; ``says``: what to do where it may not; ``takes_out``:
-         *     whether whoever asks may take lists out; ``owns``: and say who comes in; ``passkeys``: whether
+         *     whether a PIN may be sent from here; ``says``: what to do where it may not; ``plans``: whether
+         *     whoever asks may plan and take lists out; ``owns``: and say who comes in; ``passkeys``: whether
          *     one may come in by passkey here.
          */
         SessionOut: {
@@ -3633,8 +3642,8 @@ export interface components {
             safe: boolean;
             /** Says */
             says: string;
-            /** Takes Out */
-            takes_out: boolean;
+            /** Plans */
+            plans: boolean;
             /** Owns */
             owns: boolean;
             /** Passkeys */
@@ -10630,7 +10639,7 @@ export interface components {
         };
         /**
          * BlockReportOut
-         * @description ``hurt``: trees whose wood a frost hurt.
+         * @description ``hurt``: trees whose wood a frost hurt; ``regrown_m``: mean length of shoots at the cuts.
          */
         BlockReportOut: {
             /** Block */
@@ -10640,6 +10649,8 @@ export interface components {
             sums: components["schemas"]["SumsOut"];
             /** Hurt */
             hurt: number;
+            /** Regrown M */
+            regrown_m: number | null;
             /** Coming */
             coming: components["schemas"]["ComingOut"][];
         };

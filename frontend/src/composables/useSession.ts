@@ -19,6 +19,8 @@ export function useSession() {
   return {
     session: data,
     account: computed(() => data.value?.account ?? null),
+    /** Whoever is here may plan, correct and take lists out. */
+    plans: computed(() => data.value?.plans ?? true),
     /** Nobody is signed in where somebody has to be. */
     out: computed(() => !!data.value?.required && !data.value.account),
     /** Everything is asked anew: somebody came or went. */

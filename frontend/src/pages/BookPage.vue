@@ -5,6 +5,7 @@ import PickOne from '@/controls/PickOne.vue'
 import { api, heed, sentence, type Work } from '@/api/client'
 import { useGrove } from '@/composables/useGrove'
 import { useNames } from '@/composables/useNames'
+import { useSession } from '@/composables/useSession'
 import { useSettings } from '@/composables/useSettings'
 import { useUndo } from '@/composables/useUndo'
 import LogEntries from '@/controls/LogEntries.vue'
@@ -53,6 +54,7 @@ const sums = computed(() => {
   ]
 })
 const written = ref(false)
+const { plans } = useSession()
 const { data: acts } = useQuery({
   queryKey: ['acts'],
   queryFn: () => heed(api.GET('/api/acts')),
@@ -68,8 +70,10 @@ const { data: acts } = useQuery({
         <RouterLink v-if="asList" class="btn btn-small" to="/book">By day</RouterLink>
         <RouterLink v-else class="btn btn-small" to="/book?view=list">As a list</RouterLink>
         <RouterLink class="btn btn-small" to="/report">Season report</RouterLink>
-        <a class="btn btn-small" :href="csv" download="log.csv">Log as CSV</a>
-        <a class="btn btn-small" href="/api/trees.csv" download>Trees as CSV</a>
+        <template v-if="plans">
+          <a class="btn btn-small" :href="csv" download="log.csv">Log as CSV</a>
+          <a class="btn btn-small" href="/api/trees.csv" download>Trees as CSV</a>
+        </template>
       </div>
     </div>
     <form class="ask" aria-label="Which entries" @submit.prevent>
@@ -127,7 +131,9 @@ const { data: acts } = useQuery({
         <ul v-if="acts">
           <li v-for="a in acts.acts" :key="a.id" class="act" data-test="act">
             <span class="num text-ink2">{{ dayWords(a.day) }}</span>
-            <span :class="{ 'line-through text-ink2': a.taken_back }">{{ a.said }}</span>
+            <span :class="{ 'line-through text-ink2': a.taken_back }"
+              >{{ a.said }}<template v-if="a.person">, by {{ a.person }}</template></span
+            >
             <button
               v-if="!a.taken_back"
               type="button"

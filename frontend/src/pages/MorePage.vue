@@ -118,7 +118,7 @@ const files = computed(() => [
     <SignedIn />
     <BackupsPart v-if="session?.owns" />
     <DemoDay />
-    <section v-if="session?.takes_out" aria-label="Data out">
+    <section v-if="session?.plans" aria-label="Data out">
       <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Data out</h2>
       <table class="mb-3">
         <tbody>

@@ -13,7 +13,7 @@ import MayComeIn from './people/MayComeIn.vue'
 import PersonForm from './people/PersonForm.vue'
 
 type Person = Schemas['PersonOut']
-const { session } = useSession()
+const { session, plans } = useSession()
 const { people, fetched } = usePeople()
 const { data: grove } = useGrove()
 const { units } = useSettings()
@@ -61,6 +61,7 @@ function theirs(p: Person) {
           <b class="tag text-lead">{{ p.name }}</b>
           <span class="text-ink2 flex-1">{{ facts(p) }}</span>
           <button
+            v-if="plans"
             type="button"
             class="btn btn-small"
             :aria-expanded="open === p.id"
@@ -68,7 +69,9 @@ function theirs(p: Person) {
           >
             Change
           </button>
-          <button type="button" class="btn btn-small" @click="remove(p)">Take off the list</button>
+          <button v-if="plans" type="button" class="btn btn-small" @click="remove(p)">
+            Take off the list
+          </button>
         </div>
         <p v-if="p.scope_ids.length">
           Theirs:
@@ -80,7 +83,7 @@ function theirs(p: Person) {
       </li>
     </ul>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-    <section v-if="fetched" aria-label="Somebody new" class="border-t-2 border-ink pt-2">
+    <section v-if="fetched && plans" aria-label="Somebody new" class="border-t-2 border-ink pt-2">
       <h2 class="text-part">Somebody new</h2>
       <PersonForm :id="fresh" :key="fresh" @kept="kept" />
     </section>

@@ -4,7 +4,7 @@ import { api, heed, sentence, type Schemas } from '@/api/client'
 import { useSettings } from '@/composables/useSettings'
 import DayField from '@/controls/DayField.vue'
 import { dayWords, fullDay } from '@/geometry/day'
-import { weightWords } from '@/geometry/measure'
+import { lengthWords, weightWords } from '@/geometry/measure'
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, reactive } from 'vue'
 
@@ -31,7 +31,7 @@ const sums = (s: Schemas['SumsOut']) => [
   share(s.share),
   kg(s.kg),
 ]
-const HEAD = ['Trees', 'Worked on', 'Cuts', 'Hours', 'Share', 'Picked', 'Hurt by frost']
+const HEAD = ['Trees', 'Worked on', 'Cuts', 'Hours', 'Share', 'Picked', 'Regrown', 'Hurt by frost']
 </script>
 
 <template>
@@ -70,12 +70,16 @@ const HEAD = ['Trees', 'Worked on', 'Cuts', 'Hours', 'Share', 'Picked', 'Hurt by
               <th scope="row" class="tag pr-3">{{ b.block }}</th>
               <td class="pr-3">{{ b.standing }}</td>
               <td v-for="(s, n) in sums(b.sums)" :key="n" class="pr-3">{{ s }}</td>
+              <td class="pr-3">
+                {{ b.regrown_m === null ? NONE : lengthWords(b.regrown_m, units) }}
+              </td>
               <td>{{ b.hurt || NONE }}</td>
             </tr>
             <tr>
               <th scope="row" class="tag pr-3">All of it</th>
               <td></td>
               <td v-for="(s, n) in sums(data.total)" :key="n" class="pr-3">{{ s }}</td>
+              <td></td>
               <td></td>
             </tr>
           </tbody>

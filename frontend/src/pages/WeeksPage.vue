@@ -3,6 +3,7 @@
 import { api, heed, sentence } from '@/api/client'
 import { useAct } from '@/composables/useAct'
 import { longWork } from '@/composables/useLong'
+import { useSession } from '@/composables/useSession'
 import { useSettings } from '@/composables/useSettings'
 import SaidText from '@/controls/SaidText.vue'
 import { dayWords } from '@/geometry/day'
@@ -15,6 +16,7 @@ import MovedList from './weeks/MovedList.vue'
 import MovePiece from './weeks/MovePiece.vue'
 
 const { units } = useSettings()
+const { plans } = useSession()
 const weeks = useSessionStorage('billhook-weeks', 6)
 const { data, error, isPending } = useQuery({
   queryKey: ['crew', weeks, units],
@@ -115,7 +117,7 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
         <RouterLink class="btn btn-small" to="/months">By month</RouterLink>
         <RouterLink class="btn btn-small" to="/people">People</RouterLink>
         <button
-          v-if="data?.known && data.jobs.length"
+          v-if="plans && data?.known && data.jobs.length"
           type="button"
           class="btn btn-small btn-go"
           :disabled="busy"
@@ -137,7 +139,7 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
         The cheapest days first, and few moves between rows. {{ data.says.join(' ') }}
       </p>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-      <DaysOff v-if="data.known" :off="data.off" :helpers="data.helpers" />
+      <DaysOff v-if="data.known" :plans :off="data.off" :helpers="data.helpers" />
       <section v-if="data.kept_on" class="py-2" aria-label="Since the plan was kept">
         <p v-if="!data.moved.length" class="text-note" data-test="as-kept">
           All lies as it was kept on {{ dayWords(data.kept_on) }}.
@@ -198,7 +200,7 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
                 v-for="p in cells.get(`${h.id} ${i}`) ?? []"
                 :key="p.id"
                 class="piece"
-                :draggable="data.known"
+                :draggable="data.known && plans"
                 @dragstart="inHand = p.jobs"
               >
                 <RouterLink :to="`/row/${p.rowId}`" class="on">
@@ -208,7 +210,7 @@ const spent = computed(() => total((data.value?.helpers ?? []).map((h) => total(
                   <i :class="{ free: p.free }" :style="{ width: width(p.minutes) }" />
                   <span class="num">{{ time(p.minutes) }}</span>
                   <button
-                    v-if="data.known"
+                    v-if="data.known && plans"
                     type="button"
                     class="link text-note min-h-6 no-print"
                     :aria-label="`Move ${where(p.block, p.rows)}, ${p.says}`"

@@ -13,6 +13,7 @@ from billhook.core.errors import InvalidInput
 from billhook.core.frame.model import Cut
 from billhook.services.book import harvests, logbook
 from billhook.services.book.look_back import block_back, look_back
+from billhook.services.book.report import season_report
 from billhook.services.plan import finishing, sheet_making, sheets
 from billhook.services.tree import regrown, views
 from billhook.store.trees import observations
@@ -82,6 +83,8 @@ def test_regrowth_measured_corrects_the_vigour(drawn):
         regrown.regrown(at, tree, TODAY - dt.timedelta(days=220), 0.05)
     again = regrown.regrown(at, tree, TODAY, 0.9)
     assert "as expected" in said(again.reasons[0])
+    (block,) = season_report(at, None, None).blocks
+    assert block.regrown_m == pytest.approx(0.9)
 
 
 def test_a_block_looks_back_on_share_wounds_hours_and_crop(garden):

@@ -87,6 +87,18 @@ def test_an_invitation_lets_one_in_once_and_for_ten_minutes(signing, owner, cloc
         signing.join("guessed", "", PIN, "Android", "192.0.2.9")
 
 
+def test_a_clock_that_is_set_back_shuts_nobody_out_and_makes_no_code_last(signing, owner, clock):
+    for _ in range(9):
+        with pytest.raises((NotSignedIn, Wait)):
+            signing.sign_in("Inês", "no such pin", "x", "192.0.2.9")
+    code = signing.invite("Rui", "helper", "Inês")
+    clock.now -= 30 * 24 * 3600
+    with pytest.raises(NotSignedIn):
+        signing.join(code, "", PIN, "Android", "192.0.2.9")
+    _, cookie = signing.sign_in("Inês", PIN, "x", "192.0.2.9")
+    assert signing.who(cookie).id == owner.id
+
+
 def test_of_many_at_once_with_one_code_one_comes_in(signing, owner):
     code = signing.invite("", "viewer", "Inês")
     came, refused = [], []

@@ -536,5 +536,5 @@ backup-opened = The last backup is of { $day }. It was opened and is whole: { $t
 }
 role-owner = Owner: all of it, who may come in, and backups.
 role-manager = Manager: plans, brings in and takes out lists, corrects what others wrote.
-role-helper = Helper: looks, ticks cuts, counts, takes photos, writes down what was done.
+role-helper = Helper: looks, ticks cuts, counts, takes photos, writes down what was done; sees the rows given to their name, or all where none are.
 role-viewer = Viewer: reads, and changes nothing.

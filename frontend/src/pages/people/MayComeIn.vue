@@ -78,6 +78,13 @@ const when = (at: string) =>
             Let in no more
           </button>
         </div>
+        <p v-if="a.role === 'helper'" class="text-ink2" data-test="sees">
+          {{
+            a.own_rows === null
+              ? 'Sees all rows: none are given to this name.'
+              : `Sees ${a.own_rows} ${a.own_rows === 1 ? 'row' : 'rows'}, those of this name.`
+          }}
+        </p>
         <p v-for="d in a.devices" :key="d.id" class="flex flex-wrap gap-3 items-center text-ink2">
           <span class="flex-1">
             {{ d.device }}, {{ d.this ? 'this device' : `seen ${when(d.seen)}` }}

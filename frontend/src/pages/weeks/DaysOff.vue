@@ -11,6 +11,8 @@ import { ref, useId } from 'vue'
 defineProps<{
   off: Schemas['DaysOffOut'][]
   helpers: Schemas['CrewHelperOut'][]
+  /** Whoever looks may write days off. */
+  plans: boolean
 }>()
 const at = useId()
 const open = ref(false)
@@ -45,11 +47,17 @@ const span = (o: Schemas['DaysOffOut']) =>
       <li v-for="o in off" :key="o.id" class="flex items-center gap-2 text-note" data-test="off">
         <b>{{ o.name ?? 'Nobody works' }}</b> {{ o.name ? 'off' : '' }} {{ span(o)
         }}{{ o.why && `, ${o.why}` }}
-        <button type="button" class="link min-h-6" :disabled="busy" @click="back(o.id)">
+        <button
+          v-if="plans"
+          type="button"
+          class="link min-h-6"
+          :disabled="busy"
+          @click="back(o.id)"
+        >
           Take back
         </button>
       </li>
-      <li>
+      <li v-if="plans">
         <button type="button" class="btn btn-small" :aria-expanded="open" @click="open = !open">
           Rain or days off
         </button>
