@@ -17,7 +17,7 @@ help:
 	@echo "make demo-large   the same with ten thousand trees"
 	@echo "make test     run every check and test"
 	@echo "make setup    environment and build only; then .venv/bin/billhook serve"
-	@echo "make hard     kill it two hundred times and look whether anything is lost"
+	@echo "make hard     kill it five hundred times, send it ten thousand odd requests, fill its disk"
 	@echo "make bench    measure speed and memory"
 	@echo "make almanacs open days of every kind, climate and way of working, for reading"
 	@echo "make count    lines of code and share of tests"
@@ -83,14 +83,15 @@ types: $(STAMPS)/python $(STAMPS)/node
 	cd frontend && npm run --silent types
 
 # what drives a browser or kills servers runs alone: it watches the clock
-ALONE := tests/ui tests/test_kills.py
+ALONE := tests/ui tests/test_kills.py tests/test_disk_gone.py tests/test_fuzz.py
 test: setup $(BROWSER) check-py check-web test-web
 	$(PY) -m pytest -n auto --dist loadfile $(ALONE:%=--ignore=%)
 	$(PY) -m pytest $(ALONE)
 
-# 200 kills under four writers, 40 while migrating
+# 500 kills under four writers, 100 while migrating; more than ten thousand odd requests
 hard: setup
-	BILLHOOK_KILLS=200 $(PY) -m pytest tests/test_kills.py
+	BILLHOOK_KILLS=500 $(PY) -m pytest tests/test_kills.py tests/test_disk_gone.py
+	BILLHOOK_ODD=3000 BILLHOOK_EXAMPLES=45 $(PY) -m pytest tests/test_fuzz.py
 
 bench: setup
 	$(PY) tools/bench.py

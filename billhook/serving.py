@@ -9,6 +9,7 @@ from dataclasses import replace
 
 from flask import Flask
 
+from .memory import give_back
 from .services.backups.daily import Daily
 from .services.book import photos
 from .services.door import certificate
@@ -36,6 +37,7 @@ def serve(settings: Settings) -> None:
         raise KeyboardInterrupt
 
     signal.signal(signal.SIGTERM, _stop)
+    give_back()
     private(settings.data)
     settings = _own_certificate(settings)
     at = open_workplace(settings)

@@ -15,6 +15,7 @@ import time
 import uuid
 from collections.abc import Callable
 from pathlib import Path
+from typing import TextIO
 
 from PIL import Image
 
@@ -65,22 +66,21 @@ def let_in(settings: Settings, name: str, role: str) -> str:
 
 
 def started(
-    settings: Settings, port: int, before: Callable[[], None] | None = None
+    settings: Settings, port: int, told: TextIO | int = subprocess.DEVNULL
 ) -> subprocess.Popen[str]:
-    """Listening to every address. before: called in the process before it begins."""
+    """Listening to every address. told: where its errors go."""
     where = ["--data", str(settings.data), "--host", "0.0.0.0", "--port", str(port)]
     server = subprocess.Popen(
         [sys.executable, "-m", "billhook.cli", "serve", *where, "--today", TODAY.isoformat()],
         stdout=subprocess.PIPE,
-        stderr=subprocess.DEVNULL,
+        stderr=told,
         text=True,
         cwd=Path(__file__).parents[1],
-        preexec_fn=before,
     )
-    told = ""
-    while "is open at" not in told:
-        told = server.stdout.readline()
-        assert told, "it did not start"
+    said = ""
+    while "is open at" not in said:
+        said = server.stdout.readline()
+        assert said, "it did not start"
     threading.Thread(target=server.stdout.read, daemon=True).start()
     return server
 

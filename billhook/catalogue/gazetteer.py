@@ -10,11 +10,14 @@ from __future__ import annotations
 import gzip
 import io
 import unicodedata
+from array import array
 from bisect import bisect_left
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 from importlib.resources import files
 from math import cos, radians
+from typing import overload
 
 import numpy as np
 import numpy.typing as npt
@@ -52,31 +55,70 @@ def plain(name: str) -> str:
     return " ".join(kept)
 
 
-def _lines(name: str) -> list[str]:
-    return gzip.decompress((_FOLDER / name).read_bytes()).decode("utf-8").split("\n")
+class _Texts(Sequence[str]):
+    """Very many short texts in one piece: as texts of their own they would take ten times the
+    room.
+    """
+
+    def __init__(self) -> None:
+        self._whole, self._ends = bytearray(), array("L", [0])
+
+    def add(self, text: str) -> None:
+        self._whole += text.encode()
+        self._ends.append(len(self._whole))
+
+    def __len__(self) -> int:
+        return len(self._ends) - 1
+
+    @overload
+    def __getitem__(self, nth: int) -> str: ...
+    @overload
+    def __getitem__(self, nth: slice) -> Sequence[str]: ...
+    def __getitem__(self, nth: int | slice) -> str | Sequence[str]:
+        if isinstance(nth, slice):
+            return [self[n] for n in range(*nth.indices(len(self)))]
+        return self._whole[self._ends[nth] : self._ends[nth + 1]].decode()
+
+
+def _parts(name: str) -> Iterator[list[str]]:
+    with gzip.open(str(_FOLDER / name), "rt", encoding="utf-8", newline="\n") as lines:
+        for line in lines:
+            yield line.rstrip("\n").split("\t")
+
+
+class _Towns:
+    """Every town by its place in the list, the largest first; people: in the same order."""
+
+    def __init__(self) -> None:
+        self._called, latitudes, longitudes, people = _Texts(), array("d"), array("d"), array("q")
+        for name, region, country, latitude, longitude, many in _parts("towns.tsv.gz"):
+            self._called.add(f"{name}\t{region}\t{country}")
+            latitudes.append(float(latitude))
+            longitudes.append(float(longitude))
+            people.append(int(many))
+        self.latitudes, self.longitudes = np.array(latitudes), np.array(longitudes)
+        self.people = np.array(people)
+
+    def __getitem__(self, nth: int) -> Town:
+        name, region, country = self._called[nth].split("\t")
+        place = float(self.latitudes[nth]), float(self.longitudes[nth])
+        return Town(name, region or None, country, *place, int(self.people[nth]))
 
 
 @lru_cache(maxsize=1)
-def _towns() -> list[Town]:
-    found = []
-    for line in _lines("towns.tsv.gz"):
-        name, region, country, latitude, longitude, people = line.split("\t")
-        place = (float(latitude), float(longitude), int(people))
-        found.append(Town(name, region or None, country, *place))
-    return found
+def _towns() -> _Towns:
+    return _Towns()
 
 
 @lru_cache(maxsize=1)
-def _names() -> tuple[list[str], npt.NDArray[np.int64], npt.NDArray[np.bool_]]:
+def _names() -> tuple[_Texts, npt.NDArray[np.int64], npt.NDArray[np.bool_]]:
     """Plain names in order; the place of each one's town; whether it is the town's own name."""
-    parts = [line.split("\t") for line in _lines("names.tsv.gz")]
-    of = np.array([int(nth) for _, nth, _ in parts])
-    return [name for name, _, _ in parts], of, np.array([own == "1" for _, _, own in parts])
-
-
-@lru_cache(maxsize=1)
-def _people() -> npt.NDArray[np.int64]:
-    return np.array([t.people for t in _towns()])
+    names, of, own = _Texts(), array("q"), array("b")
+    for name, nth, whose in _parts("names.tsv.gz"):
+        names.add(name)
+        of.append(int(nth))
+        own.append(whose == "1")
+    return names, np.array(of), np.array(own, dtype=np.bool_)
 
 
 def towns_named(typed: str, most: int = 10) -> list[Town]:
@@ -93,7 +135,7 @@ def towns_named(typed: str, most: int = 10) -> list[Town]:
     named = own[first:last].copy()
     named[: exact - first] = True
     here = of[first:last]
-    order = np.lexsort((here, -_people()[here], ~named))
+    order = np.lexsort((here, -towns.people[here], ~named))
     found: dict[int, Town] = {}
     for nth in here[order].tolist():
         town = towns[nth]
@@ -106,18 +148,13 @@ def towns_named(typed: str, most: int = 10) -> list[Town]:
 
 def nearest_town(latitude: float, longitude: float, within_km: float = 50.0) -> Town | None:
     """The town nearest to a position; None where none is near."""
-    towns, (lat, lon) = _towns(), _positions()
-    north = (lat - latitude) * KM_PER_DEGREE
-    east = ((lon - longitude + 180) % 360 - 180) * KM_PER_DEGREE * cos(radians(latitude))
+    towns = _towns()
+    north = (towns.latitudes - latitude) * KM_PER_DEGREE
+    around = (towns.longitudes - longitude + 180) % 360 - 180
+    east = around * KM_PER_DEGREE * cos(radians(latitude))
     away = np.hypot(north, east)
     nth = int(np.argmin(away))
     return towns[nth] if away[nth] <= within_km else None
-
-
-@lru_cache(maxsize=1)
-def _positions() -> tuple[npt.NDArray[np.float64], npt.NDArray[np.float64]]:
-    towns = _towns()
-    return np.array([t.latitude for t in towns]), np.array([t.longitude for t in towns])
 
 
 @lru_cache(maxsize=1)

@@ -4,13 +4,32 @@ from __future__ import annotations
 
 from sqlmodel import Session, col, delete, select
 
+from .frost_tables import FrostAssessment, Scratch
 from .picture_tables import Photo
-from .tables import Aim, Baseline, FrameRow, Graft, LimbRow, Observation, Stem, Task, Tree
+from .tables import (
+    Aim,
+    Baseline,
+    FrameRow,
+    Graft,
+    LimbRow,
+    Observation,
+    PutOff,
+    StanceChoice,
+    Stem,
+    Task,
+    Tree,
+)
 from .trees import TreeRecord
 from .walk_tables import Walk
 from .work_tables import LogEntry, Plan
 
-_HISTORY = ((LogEntry, "a log"), (Plan, "a cut sheet"), (Walk, "a walk"), (Photo, "photos"))
+_HISTORY = (
+    (LogEntry, "a log"),
+    (Plan, "a cut sheet"),
+    (Walk, "a walk"),
+    (Photo, "photos"),
+    (Scratch, "scratches"),
+)
 
 
 def history_of(session: Session, tree_id: str) -> list[str]:
@@ -31,6 +50,9 @@ def erase_tree(session: Session, record: TreeRecord) -> None:
     for table, column, keys in (
         (Baseline, Baseline.tree_id, [tree_id]),
         (LimbRow, LimbRow.frame_id, [r.id for r in rows]),
+        (FrostAssessment, FrostAssessment.tree_id, [tree_id]),
+        (PutOff, PutOff.tree_id, [tree_id]),
+        (StanceChoice, StanceChoice.scope_id, [tree_id]),
         (Observation, Observation.scope_id, [tree_id]),
         (Task, Task.scope_id, [tree_id]),
         (Aim, Aim.scope_id, [tree_id]),

@@ -45,6 +45,7 @@ def test_a_row_taken_along_opens_from_the_phone_and_entries_are_undone_there(bro
     finally:
         server.back()
     browser.get(server.url + "/phone")
+    hand.until(lambda: left(browser) == [], patience=60)
     hand.sees("Nothing; all that was entered is with Billhook.")
     assert [len(log_of(server, t)) for t in trees[:2]] == [0, 1]
 

@@ -9,6 +9,7 @@ from math import atan2, degrees, hypot
 from sqlmodel import Session
 
 from ...core.frame.geometry import height_m, radius_m
+from ...core.frame.model import Frame
 from ...core.frame.outline import Outline
 from ...core.walk.tree import WalkTree
 from ...store.trees import TreeRecord, tree_records
@@ -55,16 +56,16 @@ def outline_of(
     session: Session,
     record: TreeRecord,
     tree: WalkTree,
+    frame: Frame,
     top_m: float | None,
     half_m: float | None,
 ) -> Outline:
     """The wall of a tree in a row, or a round about a tree alone: to the cap, and as wide as a
     clear alley allows.
 
-    top_m, half_m: in place of what the row says.
+    frame: also one that was sketched. top_m, half_m: in place of what the row says.
     """
-    know, frame = at.know, tree.frame
-    assert frame is not None
+    know = at.know
     bearing = row_bearing_deg(session, record) if tree.row_gap_m is not None else None
     spread = radius_m(frame)
     if half_m is None:

@@ -82,9 +82,8 @@ def envelope_of(
     with at.store.reading() as session:
         record = tree_record(session, tree_id)
         _, frame = _frame(at, session, record)
-        usual = outline_of(
-            at, session, record, walked_tree(at, session, record, at.today()).tree, top_m, half_m
-        )
+        tree = walked_tree(at, session, record, at.today()).tree
+        usual = outline_of(at, session, record, tree, frame, top_m, half_m)
         lean = usual.lean_deg if shape == "wall" else 0.0
         skirt = min(usual.skirt_m, usual.top_m * at.know.number("wall/skirt-most"))
         return laid_over(

@@ -106,7 +106,7 @@ def _day(at: Workplace, session: Session, record: TreeRecord, wish: Wish) -> _Da
     season = desk.season_between(record, wish.day, until, WORKS, None, wish.stance)
     outline = None
     if wish.by != "hand":
-        outline = outline_of(at, session, record, tree, wish.top_m, wish.half_m)
+        outline = outline_of(at, session, record, tree, walked.tree.frame, wish.top_m, wish.half_m)
     if outline is not None and wish.shape is not None:
         outline = replace(
             outline, shape=wish.shape, draw_in_m=wish.draw_in_m, draw_in_deg=wish.draw_in_deg

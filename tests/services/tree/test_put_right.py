@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import datetime as dt
 import io
 from itertools import pairwise
 from math import hypot
@@ -12,11 +13,14 @@ from PIL import Image
 from billhook.core.errors import InvalidInput
 from billhook.core.lie import Lie
 from billhook.services.book import logbook, photos
+from billhook.services.frost import night as frost_night
 from billhook.services.holding import planting
 from billhook.services.holding.blocks import lay_block
 from billhook.services.holding.grove import grove
+from billhook.services.season import settle
 from billhook.services.tree import put_right, records, views
 from billhook.services.tree.views import tree_view
+from billhook.store import frost_nights
 from billhook.store.acts import new_id
 from billhook.store.database import NotFound, StaleVersion
 from billhook.store.trees import tree_record, tree_records
@@ -63,6 +67,10 @@ def test_a_tree_is_moved(two):
 
 def test_a_mistake_is_deleted_and_a_history_is_not(two):
     at, (tree, other) = two
+    settle.put_off(at, [tree], "thin", TODAY + dt.timedelta(days=20), "no time", TODAY)
+    frost_night.night(at, record(at, tree).site.id, TODAY, -9.0, 8.0, save=True)
+    with at.store.reading() as session:
+        assert tree in frost_nights.assessed(session)
     put_right.delete_tree(at, tree, 1)
     with pytest.raises(NotFound):
         record(at, tree)
