@@ -10,6 +10,7 @@ import tempfile
 import threading
 from collections.abc import Iterator
 from dataclasses import dataclass, field
+from http.server import BaseHTTPRequestHandler, ThreadingHTTPServer
 from pathlib import Path
 
 import pytest
@@ -122,12 +123,12 @@ def empty(tmp_path) -> Iterator[Server]:
 
 
 @contextlib.contextmanager
-def started() -> Iterator[webdriver.Chrome]:
-    """A browser of its own, with an empty profile."""
+def started(*more: str) -> Iterator[webdriver.Chrome]:
+    """A browser of its own, with an empty profile; more: flags."""
     options = webdriver.ChromeOptions()
     options.binary_location = "/usr/bin/chromium"
     with tempfile.TemporaryDirectory(ignore_cleanup_errors=True) as profile:
-        for flag in (*FLAGS.split(), f"--user-data-dir={profile}"):
+        for flag in (*FLAGS.split(), *more, f"--user-data-dir={profile}"):
             options.add_argument(flag)
         options.set_capability("goog:loggingPrefs", {"browser": "ALL"})
         options.add_experimental_option("prefs", {"intl.accept_languages": "en-GB"})
@@ -144,9 +145,31 @@ def chromium() -> Iterator[webdriver.Chrome]:
 
 @pytest.fixture
 def apart() -> Iterator[webdriver.Chrome]:
-    """A second browser, for a test that leaves strange pages behind."""
-    with started() as driver:
+    """A second browser, for a test that leaves strange pages behind; for it every name that ends
+    with ``.example`` leads to this machine.
+    """
+    with started("--host-resolver-rules=MAP *.example 127.0.0.1") as driver:
         yield driver
+
+
+class _Page(BaseHTTPRequestHandler):
+    def do_GET(self) -> None:
+        self.send_response(200)
+        self.send_header("Content-Type", "text/html")
+        self.end_headers()
+        self.wfile.write(b"<!doctype html><title>Another site</title><body><h1>Cheap saws</h1>")
+
+    def log_message(self, *_: object) -> None:
+        pass
+
+
+@pytest.fixture
+def elsewhere() -> Iterator[str]:
+    """A page of another site on this machine."""
+    server = ThreadingHTTPServer(("127.0.0.1", 0), _Page)
+    threading.Thread(target=server.serve_forever, daemon=True).start()
+    yield f"http://localhost:{server.server_port}/"
+    server.shutdown()
 
 
 @pytest.fixture

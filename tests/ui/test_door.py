@@ -4,10 +4,6 @@ own pages keep to their policy.
 
 from __future__ import annotations
 
-import threading
-from collections.abc import Iterator
-from http.server import BaseHTTPRequestHandler, ThreadingHTTPServer
-
 import pytest
 
 from .hand import Hand
@@ -55,26 +51,6 @@ const attempts = {
   done(found)
 })()
 """
-
-
-class _Page(BaseHTTPRequestHandler):
-    def do_GET(self) -> None:
-        self.send_response(200)
-        self.send_header("Content-Type", "text/html")
-        self.end_headers()
-        self.wfile.write(b"<!doctype html><title>Another site</title><body><h1>Cheap saws</h1>")
-
-    def log_message(self, *_: object) -> None:
-        pass
-
-
-@pytest.fixture
-def elsewhere() -> Iterator[str]:
-    """A page of another site on this machine."""
-    server = ThreadingHTTPServer(("127.0.0.1", 0), _Page)
-    threading.Thread(target=server.serve_forever, daemon=True).start()
-    yield f"http://localhost:{server.server_port}/"
-    server.shutdown()
 
 
 def state(demo) -> tuple:

@@ -9,12 +9,14 @@ import shutil
 import pytest
 from selenium.webdriver.common.virtual_authenticator import VirtualAuthenticatorOptions
 
+from billhook.services.holding.grove import grove
 from billhook.settings import Settings
 from billhook.web.door.signing import SIGNING
 
 from .conftest import DAY, resize, running
 from .hand import Hand
 from .test_access import findings
+from .test_door import TRY, state
 
 pytestmark = pytest.mark.ui
 PIN = "oliva 88"
@@ -47,6 +49,28 @@ def come_in(hand: Hand, code: str, name: str = "") -> None:
     hand.type("PIN", PIN)
     hand.click("Come in")
     hand.until(lambda: "/today" in hand.driver.current_url and hand.sees("the fortnight to"))
+
+
+def test_another_site_is_told_nothing_of_what_a_signed_in_browser_may_see(
+    apart, networked, signing, elsewhere
+):
+    hand = Hand(apart, networked.url)
+    come_in(hand, signing.invite("", "owner", "the terminal"))
+    tree = grove(networked.at, DAY).trees[0].record.tree.id
+    before = state(networked)
+    apart.get(elsewhere.replace("localhost", "saws.example"))
+    found = apart.execute_async_script(TRY, networked.url, tree)
+    assert found.pop("form") == "sent"
+    assert set(found.values()) == {""}, found
+    assert state(networked) == before
+    # the same machine by a name that is not its own: a page whose name was pointed at it
+    apart.get(networked.url.replace("127.0.0.1", "rebound.example") + "/today")
+    assert "the fortnight to" not in hand.text()
+    told = "fetch('/api/grove').then(r => arguments[arguments.length - 1](r.status))"
+    assert apart.execute_async_script(told) in (401, 403, 421)
+    assert "Who may come in" not in hand.text()
+    apart.get(networked.url + "/today")
+    hand.sees("the fortnight to")
 
 
 def test_an_owner_comes_in_and_lets_a_helper_in(browser, networked, signing):
