@@ -9,6 +9,7 @@ import logging
 import os
 import sys
 from collections.abc import Callable
+from contextlib import AbstractContextManager
 from dataclasses import replace
 from pathlib import Path
 
@@ -128,8 +129,17 @@ def _package(settings: Settings, target: Path) -> None:
     if not settings.database.exists():
         raise BillhookError(f"there is no database in {settings.data}")
     at = open_workplace(settings)
-    print(pack(at, target, lambda table: print(f"  {table}", flush=True)))
+    with _on_its_way():
+        print(pack(at, target))
     at.store.close()
+
+
+def _on_its_way() -> AbstractContextManager[None]:
+    """Long work, its parts printed as it comes to them."""
+    from .catalogue.wording import said
+    from .services.progress import telling
+
+    return telling(lambda part: print(f"  {said(part)} …", flush=True))
 
 
 def _certificate(settings: Settings) -> None:
@@ -156,7 +166,7 @@ def _owner(settings: Settings) -> None:
 def _restore(settings: Settings, source: Path) -> None:
     from .services.backups.restoring import restore
 
-    with held(settings.data / "billhook.lock"):
+    with held(settings.data / "billhook.lock"), _on_its_way():
         kept = restore(settings, source)
     was = f"; what stood there is kept in {kept}" if kept else ""
     print(f"restored into {settings.data}{was}")

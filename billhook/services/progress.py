@@ -6,7 +6,7 @@ from __future__ import annotations
 
 import threading
 import time
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from contextlib import contextmanager
 from contextvars import ContextVar
 from dataclasses import dataclass, field
@@ -24,7 +24,7 @@ KEPT_S = 3600.0
 @dataclass
 class Long:
     """One piece of long work. done, of: steps of the part that says names; of 0 where nobody knows
-    how many. came_to: what it came to, in words.
+    how many. came_to: what it came to, in words. tell: hears of each part, where no page asks.
     """
 
     id: str
@@ -35,6 +35,7 @@ class Long:
     of: int = 0
     came_to: Saying | None = None
     ended: float = 0.0
+    tell: Callable[[Saying], None] | None = None
 
 
 @dataclass
@@ -79,10 +80,22 @@ def long_work(at: Workplace, kind: str) -> Iterator[Long]:
         _now.reset(before)
 
 
+@contextmanager
+def telling(tell: Callable[[Saying], None]) -> Iterator[None]:
+    """Work that tells each of its parts, as a command does."""
+    before = _now.set(Long("", "", say("work-begins"), tell=tell))
+    try:
+        yield
+    finally:
+        _now.reset(before)
+
+
 def part(says: Saying, of: int = 0) -> None:
     """The work comes to its next part, of so many steps."""
     if (work := _now.get()) is not None:
         work.says, work.done, work.of = says, 0, of
+        if work.tell is not None:
+            work.tell(says)
 
 
 def step(done: int) -> None:
@@ -102,6 +115,6 @@ def through(these: Sequence[T], says: Saying) -> Iterable[T]:
     part(says, len(these))
     for n, one in enumerate(these):
         yield one
-        if n % 50 == 49:
+        if n % 50 == 49 or len(these) < 1000:
             step(n + 1)
     step(len(these))

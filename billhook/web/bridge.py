@@ -9,13 +9,16 @@ import io
 import json
 from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
+from contextlib import ExitStack
 from http import HTTPStatus
-from typing import Any, cast
+from tempfile import SpooledTemporaryFile
+from typing import IO, Any, cast
 
 from a2wsgi.wsgi import build_environ
 from hypercorn.typing import ASGIReceiveCallable, ASGISendCallable, HTTPScope, Scope
 
 Wsgi = Callable[..., Any]
+_IN_MEMORY = 1024 * 1024
 _BODY_SECONDS = 300.0
 """How long a request may take to arrive: a photo over a weak signal, and no longer."""
 
@@ -50,8 +53,11 @@ class Bridge:
             except (TimeoutError, ConnectionError):
                 return
             loop = asyncio.get_running_loop()
-            answer = await loop.run_in_executor(self._pool, self._answer, scope, body)
-            await send_whole(send, *answer)
+            status, headers, whole = await loop.run_in_executor(
+                self._pool, self._answer, scope, body
+            )
+            with whole:
+                await _send(send, status, headers, whole)
 
     async def _body(self, scope: HTTPScope, receive: ASGIReceiveCallable) -> bytes:
         """All of it. Raises: Refused as soon as it is, or says it is, over its limit."""
@@ -72,8 +78,10 @@ class Bridge:
             if not message.get("more_body"):
                 return bytes(body)
 
-    def _answer(self, scope: HTTPScope, body: bytes) -> tuple[int, list[tuple[str, str]], bytes]:
-        """What the application says, whole."""
+    def _answer(
+        self, scope: HTTPScope, body: bytes
+    ) -> tuple[int, list[tuple[str, str]], SpooledTemporaryFile[bytes]]:
+        """What the application says, whole: a large one on the disk."""
         # the body is a file already, where theirs reads on while the request comes in
         environ: dict[str, Any] = {**build_environ(cast(Any, scope), cast(Any, io.BytesIO(body)))}
         environ["wsgi.multiprocess"] = False
@@ -84,11 +92,16 @@ class Bridge:
             begun[:] = [int(status.split(" ", 1)[0]), headers]
 
         parts = self._app(environ, start)
-        try:
-            whole = b"".join(parts)
-        finally:
-            if hasattr(parts, "close"):
-                parts.close()
+        with ExitStack() as done:
+            whole = done.enter_context(SpooledTemporaryFile(_IN_MEMORY))
+            try:
+                for part in parts:
+                    whole.write(part)
+            finally:
+                if hasattr(parts, "close"):
+                    parts.close()
+            whole.seek(0)
+            done.pop_all()  # whoever sends it closes it
         status, headers = begun
         return status, headers, whole
 
@@ -122,9 +135,19 @@ async def send_whole(
     send: ASGISendCallable, status: int, headers: list[tuple[str, str]], body: bytes
 ) -> None:
     """An answer in one piece."""
+    await _send(send, status, headers, io.BytesIO(body))
+
+
+async def _send(
+    send: ASGISendCallable, status: int, headers: list[tuple[str, str]], body: IO[bytes]
+) -> None:
     named = [(k.lower().encode("latin-1"), v.encode("latin-1")) for k, v in headers]
     await send({"type": "http.response.start", "status": status, "headers": named})
-    await send({"type": "http.response.body", "body": body, "more_body": False})
+    more = True
+    while more:
+        part = body.read(_IN_MEMORY)
+        more = len(part) == _IN_MEMORY
+        await send({"type": "http.response.body", "body": part, "more_body": more})
 
 
 async def _lifespan(receive: ASGIReceiveCallable, send: ASGISendCallable) -> None:

@@ -5,11 +5,14 @@ it is kept, plain addresses lead to the secure page.
 from __future__ import annotations
 
 import http.client
+import io
 import json
+import os
 import socket
 import ssl
 import threading
 import time
+import zipfile
 from collections.abc import Iterator
 from contextlib import ExitStack, contextmanager
 from dataclasses import replace
@@ -35,6 +38,21 @@ def on_a_port(served: Served, **other: object) -> Iterator[Listener]:
     server.close()
     thread.join(timeout=5)
     assert not thread.is_alive()
+
+
+def test_a_large_answer_leaves_whole_by_way_of_the_disk(served):
+    photos = served.at.settings.data / "files" / "photos"
+    photos.mkdir(parents=True)
+    for n in range(12):  # as large as it comes: nothing of it can be packed
+        (photos / f"{n:064x}.jpg").write_bytes(os.urandom(MIB))
+    with on_a_port(served) as server:
+        answer, whole = asked(server.port, "/api/package.zip")
+        assert answer.status == 200
+        assert int(answer.getheader("Content-Length")) == len(whole) > 12 * MIB
+        told = json.loads(asked(server.port, "/api/progress")[1])["works"]
+    assert [(w["kind"], w["state"]) for w in told] == [("package", "done")]
+    with zipfile.ZipFile(io.BytesIO(whole)) as package:
+        assert package.testzip() is None
 
 
 @pytest.fixture

@@ -21,7 +21,9 @@ from typing import Any
 
 from sqlalchemy.exc import SQLAlchemyError
 
+from ...core.words.values import say
 from ...store.upgrade import CannotOpen, bring_up_to_date, check_revision, damage_of
+from ..progress import part, through
 from .archive import DATABASE, MANIFEST, BadArchive
 from .package import extract_photos, is_package, read_in
 
@@ -85,6 +87,7 @@ def unpack(source: Path, folder: Path) -> Checked:
         raise BadArchive(
             f"{source} is not a Billhook archive, or is damaged: {said[0] if said else error!r}"
         ) from error
+    part(say("restore-checking"))
     trees = _check_database(source, folder / DATABASE)
     for left in folder.glob(f"{Path(DATABASE).stem}.*"):
         if left.name != DATABASE:  # what bringing it up to date keeps beside it
@@ -96,7 +99,7 @@ def _unpack_backup(archive: zipfile.ZipFile, folder: Path) -> tuple[str | None, 
     """The moment a backup is of, as it says, and its files."""
     manifest = _manifest(archive)
     listed = _names(archive, manifest)
-    for name, digest in listed.items():
+    for name, digest in through(list(listed.items()), say("restore-unpacking")):
         if _extract(archive, name, folder) != digest:
             raise BadArchive(f"{name} in the archive is damaged")
     made = manifest.get("made")

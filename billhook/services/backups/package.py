@@ -11,13 +11,14 @@ import json
 import re
 import sqlite3
 import zipfile
-from collections.abc import Callable, Iterator
+from collections.abc import Iterator
 from contextlib import closing
 from pathlib import Path
 from typing import Any, BinaryIO
 
 from ... import __version__
 from ...core.errors import InvalidInput
+from ...core.words.values import say
 from ...formats.data_package import (
     DESCRIPTION,
     Column,
@@ -29,6 +30,7 @@ from ...formats.data_package import (
 )
 from ...store.upgrade import CannotOpen, check_revision, new_at
 from ..holding.geojson import export_geojson
+from ..progress import through
 from ..workplace import Workplace
 from .archive import FILES, BadArchive, written_whole
 
@@ -36,19 +38,19 @@ _TABLES, _PHOTOS, _PLACES = "data", "photos", "places"
 _BESIDE = ("alembic_version",)  # said by the description
 _PHOTO = re.compile(r"photos/[0-9a-f]{64}\.jpg")
 _CHUNK = 2000
-Told = Callable[[str], None]
 
 
-def pack(at: Workplace, target: Path, told: Told = lambda _table: None) -> Path:
-    """Write the package. told: which table it is at. Raises: BadArchive, with nothing left."""
+def pack(at: Workplace, target: Path) -> Path:
+    """Write the package. Raises: BadArchive, with nothing left."""
     with written_whole(target, at.settings.database) as (package, copy):
-        _write(at, package, copy, told)
+        _write(at, package, copy)
     return target
 
 
-def _write(at: Workplace, package: zipfile.ZipFile, copy: Path, told: Told) -> None:
+def _write(at: Workplace, package: zipfile.ZipFile, copy: Path) -> None:
     with closing(sqlite3.connect(copy)) as database:
-        resources = [_add_table(package, database, table, told) for table in tables_of(database)]
+        tables = through(tables_of(database), say("package-tables"))
+        resources = [_add_table(package, database, table) for table in tables]
         sites = database.execute("SELECT id, name FROM site ORDER BY name").fetchall()
         holding = database.execute("SELECT name FROM holding").fetchone()
     for n, (site_id, name) in enumerate(sites, 1):
@@ -58,7 +60,8 @@ def _write(at: Workplace, package: zipfile.ZipFile, copy: Path, told: Told) -> N
         except InvalidInput:
             continue  # a place that nobody has put on the earth yet
         resources.append(_file(f"places-{n}", path, f"{name}, as GeoJSON", "application/geo+json"))
-    for photo in sorted((at.settings.data / FILES / _PHOTOS).glob("*.jpg")):
+    photos = sorted((at.settings.data / FILES / _PHOTOS).glob("*.jpg"))
+    for photo in through(photos, say("package-photos")):
         path = f"{_PHOTOS}/{photo.name}"
         package.write(photo, path, zipfile.ZIP_STORED)
         resources.append(_file(f"photo-{photo.stem}", path, "A photo", "image/jpeg"))
@@ -104,9 +107,8 @@ def tables_of(database: sqlite3.Connection) -> list[Table]:
 
 
 def _add_table(
-    package: zipfile.ZipFile, database: sqlite3.Connection, table: Table, told: Told
+    package: zipfile.ZipFile, database: sqlite3.Connection, table: Table
 ) -> dict[str, Any]:
-    told(table.name)
     path = f"{_TABLES}/{table.name}.csv"
     columns = ", ".join(f'"{c.name}"' for c in table.columns)
     with package.open(path, "w", force_zip64=True) as raw:
@@ -140,9 +142,7 @@ def is_package(archive: zipfile.ZipFile) -> bool:
     return DESCRIPTION in archive.namelist()
 
 
-def read_in(
-    archive: zipfile.ZipFile, database: Path, told: Told = lambda _table: None
-) -> str | None:
+def read_in(archive: zipfile.ZipFile, database: Path) -> str | None:
     """Make the database that a package describes, at the revision it was written by. Returns: when
     it was made, as it says. Raises: BadArchive; ValueError, KeyError for what is none.
     """
@@ -157,8 +157,7 @@ def read_in(
         # one row may point to one that comes later
         made.execute("PRAGMA foreign_keys=OFF")
         with made:
-            for table in tables_of(made):
-                told(table.name)
+            for table in through(tables_of(made), say("package-reading")):
                 if table.name not in listed:
                     raise BadArchive(f"the package lacks the table {table.name}")
                 _read_table(archive, made, table, listed[table.name])

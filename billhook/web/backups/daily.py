@@ -7,12 +7,13 @@ import tempfile
 from pathlib import Path
 from typing import Any
 
-from flask import Response, current_app
+from flask import Response, current_app, send_file
 from flask_openapi.blueprint import APIBlueprint
 
 from ...core.words.values import Phrase, say
 from ...services.backups.daily import LATE_DAYS, Backups, Daily
 from ...services.backups.package import pack
+from ...services.progress import long_work
 from ..answers import body as answer
 from ..answers import here
 from ..models.backups import BackupsOut
@@ -68,10 +69,17 @@ def get_package() -> Response:
     """All of the holding as a Data Package: every table as CSV with its schema, places as GeoJSON,
     photos. ``billhook restore`` reads it back to the same holding.
     """
-    with tempfile.TemporaryDirectory() as folder:
-        content = pack(here(), Path(folder) / "package.zip").read_bytes()
-    named = f'attachment; filename="billhook-{here().today().isoformat()}.zip"'
-    return Response(content, mimetype="application/zip", headers={"Content-Disposition": named})
+    at, folder = here(), tempfile.TemporaryDirectory()
+    try:
+        with long_work(at, "package"):
+            made = pack(at, Path(folder.name) / "package.zip")
+    except BaseException:
+        folder.cleanup()
+        raise
+    named = f"billhook-{at.today().isoformat()}.zip"
+    answered = send_file(made, "application/zip", as_attachment=True, download_name=named)
+    answered.call_on_close(folder.cleanup)
+    return answered
 
 
 @routes.post("/backups", responses={200: BackupsOut})

@@ -2,6 +2,7 @@
 /** Everything that is not of every day: places, frost, heights of rows, data, help, units, colours. */
 import BackupsPart from './more/BackupsPart.vue'
 import DemoDay from './place/DemoDay.vue'
+import { longWork } from '@/composables/useLong'
 import { useGrove } from '@/composables/useGrove'
 import { THEMES, useSettings } from '@/composables/useSettings'
 import { useSession } from '@/composables/useSession'
@@ -59,8 +60,10 @@ const LISTS = [
   { id: 'tasks', name: 'What is due' },
   { id: 'materials', name: 'Materials of the months ahead' },
 ]
+/** The browser fetches it; how far it is shows meanwhile, as long as it goes on. */
+const SEEN_BY_MS = 3000
+const watched = () => longWork(() => new Promise((done) => setTimeout(done, SEEN_BY_MS)))
 const files = computed(() => [
-  ...(session.value?.owns ? [{ href: '/api/package.zip', name: 'All of it as one package' }] : []),
   ...(grove.value?.sites ?? []).map((s) => ({
     href: `/api/sites/${s.id}/grove.geojson`,
     name: `${s.name} as GeoJSON`,
@@ -137,6 +140,9 @@ const files = computed(() => [
         </tbody>
       </table>
       <p class="flex flex-wrap gap-2">
+        <a v-if="session.owns" class="btn" href="/api/package.zip" download @click="watched"
+          >All of it as one package</a
+        >
         <a v-for="f in files" :key="f.href" class="btn" :href="f.href" download>{{ f.name }}</a>
       </p>
     </section>
