@@ -52,7 +52,9 @@ class Act(SQLModel, table=True):
 
 
 class Acted(SQLModel):
-    """A row that says which act wrote it; filled in as it is written."""
+    """A row that says which act wrote it; filled in as it is written, and who did it (``who``) by
+    who is signed in where nobody else was named.
+    """
 
     act: int = Field(default=0, foreign_key="act.seq")
 
@@ -62,6 +64,8 @@ def _fill(_mapper: Mapper[Any], _connection: Connection, row: Acted) -> None:
     session = object_session(row)
     if session is not None and not row.act:
         row.act = session.info["act"]
+    if getattr(row, "who", None) == "":
+        row.who = going_on().person
 
 
 ID_TAKEN = "was given to another write; make a new one"

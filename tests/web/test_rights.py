@@ -124,6 +124,27 @@ def test_who_wrote_it_is_kept_and_a_helper_takes_back_their_own_alone(networked,
     assert people["manager"].post(undo["manager"], json={}, base_url=ADDRESS).status_code == 200
 
 
+def test_who_did_it_is_filled_in_by_itself_and_the_book_and_the_record_say_it(networked, people):
+    served, _ = networked
+    log = f"/api/trees/{served.tree_id}/log"
+    done = {"work": "sucker", "date": TODAY.isoformat()}
+    picked = {"scope": "row", "scope_id": served.row_id, "day": TODAY.isoformat(), "kg": 12}
+    for path, body in (
+        (log, done | {"id": new_id()}),
+        (log, done | {"id": new_id(), "who": "Somebody else"}),
+        ("/api/today/done", done | {"id": new_id(), "tree_ids": [served.bare_id]}),
+        ("/api/harvests", picked | {"id": new_id()}),
+    ):
+        said = people["helper"].post(path, json=body, base_url=ADDRESS)
+        assert said.status_code in (200, 201), said.get_json()
+    book = people["viewer"].get("/api/log", base_url=ADDRESS).get_json()
+    wrote = ["Somebody else", "The helper", "The helper"]
+    assert sorted(e["who"] for e in book["entries"]) == wrote
+    assert [p["who"] for p in book["picked"]] == ["The helper"]
+    report = people["viewer"].get("/api/season-report", base_url=ADDRESS).get_json()
+    assert sorted(r["who"] for r in report["record"]) == wrote
+
+
 def test_what_waits_on_a_phone_is_sent_by_its_person_alone(networked, people):
     served, _ = networked
     mine = people["helper"].get("/api/session", base_url=ADDRESS).get_json()["account"]["id"]
