@@ -132,6 +132,7 @@ def test_what_is_said_of_a_tree_is_the_same_for_whoever_asks(askers, trees):
             where = f"/api/trees/{tree}{what}"
             assert helper.told(where) == owner.told(where)
     assert helper.told("/api/today")["items"] == owner.told(f"/api/today?within={mine}")["items"]
+    assert 0 < helper.told("/api/season-plan")["hours"] < owner.told("/api/season-plan")["hours"]
     work = owner.told("/api/crew")
     shown = helper.told("/api/crew")
     of_row = {j["id"] for j in work["jobs"] if j["row_id"] == mine}

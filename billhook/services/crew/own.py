@@ -26,6 +26,7 @@ def of_one(found: CrewWeeks, own: Own) -> CrewWeeks:
         jobs=tuple(g for g in found.jobs if g.job.id in jobs),
         plan=replace(found.plan, work=work, unplaced=()),
         spent=found.spent if found.known else dict(spent),
+        planned=replace(found.planned, left_minutes=0, left_crops=0.0),
         says=(),
         fixed=found.fixed & jobs,
         moved=tuple(m for m in found.moved if m.job in jobs),

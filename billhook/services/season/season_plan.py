@@ -62,15 +62,15 @@ class SeasonPlan:
 
 
 def season_plan(
-    at: Workplace, day: dt.date, block_id: str | None = None, units: Units = "metric"
+    at: Workplace, day: dt.date, within: str | frozenset[str] | None = None, units: Units = "metric"
 ) -> SeasonPlan:
-    """What is known of the next twelve months' work, of all or of one block: each piece in the
-    month in which it costs least, the first of these.
+    """What is known of the next twelve months' work, of all, of rows or of one block: each piece in
+    the month in which it costs least, the first of these.
     """
     months = _months(day)
     with long_work(at, "season"), at.store.reading() as session:
         progress.part(say("season-gathering"))
-        ahead = Ahead(at, session, day, months[-1][1], units, within=block_id)
+        ahead = Ahead(at, session, day, months[-1][1], units, within=within)
         view = ahead.view()
         laid: dict[int, list[_Part]] = defaultdict(list)
         for item in (*view.late, *view.items):

@@ -6,9 +6,11 @@ from typing import Any
 
 from flask_openapi.blueprint import APIBlueprint
 
+from ...services.holding.own_rows import narrowed
 from ...services.season.season_plan import season_plan
 from ..answers import body as answer
 from ..answers import here
+from ..door.own import own_rows
 from ..models.months import MonthsOut, MonthsQuery
 
 routes = APIBlueprint("season_months", __name__, url_prefix="/api")
@@ -18,7 +20,10 @@ routes = APIBlueprint("season_months", __name__, url_prefix="/api")
 def get_season_plan(query: MonthsQuery) -> dict[str, Any]:
     """Hours by month, and what the work asks for, as it is known today."""
     at = here()
-    found = season_plan(at, at.today(), query.block_id, query.units)
+    within: str | frozenset[str] | None = query.block_id
+    if (rows := own_rows()) is not None:
+        within = narrowed(at, query.block_id, rows)
+    found = season_plan(at, at.today(), within, query.units)
     row = f"disinfectants/{at.know.text('supplies/agent')}"
     named = {"agent": at.know.text(f"{row}/name"), "care": at.know.text(f"{row}/care")}
     return answer(MonthsOut, {**vars(found), **named})

@@ -3,6 +3,9 @@ export type PlanMode = 'choose' | 'move' | 'draw'
 </script>
 <script setup lang="ts">
 /** What can be done on the plan beside picking a tree, and how near it is. */
+import { useSession } from '@/composables/useSession'
+import { computed } from 'vue'
+
 defineProps<{
   mode: PlanMode | null
   /** The whole plan is seen. */
@@ -16,6 +19,8 @@ const MODES: { id: PlanMode; off: string; on: string }[] = [
   { id: 'move', off: 'Move trees', on: 'Done moving' },
   { id: 'draw', off: 'Draw a block', on: 'Leave the drawing' },
 ]
+const { plans } = useSession()
+const may = computed(() => MODES.filter((m) => plans.value || m.id === 'choose'))
 </script>
 
 <template>
@@ -23,7 +28,7 @@ const MODES: { id: PlanMode; off: string; on: string }[] = [
     <div class="flex flex-wrap gap-1.5 lg:justify-end">
       <RouterLink class="btn btn-small" to="/grove?view=list">As a list</RouterLink>
       <button
-        v-for="m in MODES"
+        v-for="m in may"
         :key="m.id"
         type="button"
         class="btn btn-small"
