@@ -145,6 +145,24 @@ def test_who_did_it_is_filled_in_by_itself_and_the_book_and_the_record_say_it(ne
     assert sorted(r["who"] for r in report["record"]) == wrote
 
 
+def test_a_helper_corrects_their_own_entries_alone(networked, people):
+    served, _ = networked
+    log = f"/api/trees/{served.tree_id}/log"
+    wrote = {role: new_id() for role in ("manager", "helper")}
+    done = {"work": "sucker", "date": TODAY.isoformat()}
+    for role, entry in wrote.items():
+        said = people[role].post(log, json=done | {"id": entry}, base_url=ADDRESS)
+        assert said.status_code == 201
+    asked = [("helper", "manager"), ("helper", "helper"), ("manager", "manager")]
+    answers = {}
+    for by, whose in asked:
+        body = done | {"id": new_id(), "note": "two", "corrects": wrote[whose]}
+        answers[by, whose] = people[by].post(log, json=body, base_url=ADDRESS)
+    assert [answers[a].status_code for a in asked] == [422, 201, 201]
+    (error,) = answers["helper", "manager"].get_json()["errors"]
+    assert "somebody else wrote that" in error["message"]
+
+
 def test_what_waits_on_a_phone_is_sent_by_its_person_alone(networked, people):
     served, _ = networked
     mine = people["helper"].get("/api/session", base_url=ADDRESS).get_json()["account"]["id"]

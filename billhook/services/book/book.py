@@ -138,11 +138,9 @@ def _picked(
 ) -> tuple[Picked, ...]:
     names: dict[str, str] = {}
     for r in records:
-        names |= {
-            r.block.id: r.block.name,
-            r.row.id: f"{r.block.name}, row {r.row.called}",
-            r.tree.id: r.name,
-        }
+        if asked.rows is None:  # what a whole block bore says nothing of some of its rows
+            names[r.block.id] = r.block.name
+        names |= {r.row.id: f"{r.block.name}, row {r.row.called}", r.tree.id: r.name}
     found = [
         h
         for h in harvests(session, sorted(names))

@@ -15,6 +15,7 @@ from ...core.errors import invalid, refuse
 from ...core.frame.counting import Counted
 from ...core.season.model import FREE_WORK, WORKS
 from ...store import logbook
+from ...store.acts import Act
 from ...store.changes import kept_acts
 from ...store.database import StaleVersion
 from ...store.logbook import save_entries, save_tasks
@@ -108,9 +109,11 @@ def log_past_work(
     minutes: float | None = None,
     corrects: str | None = None,
     cuts: Sequence[Counted] = (),
+    only: str | None = None,
 ) -> LogEntry:
     """Log work made without a plan, or correct an entry by a new one. The same entry id twice
-    changes nothing. cuts: counted; they say the share where none is given.
+    changes nothing. cuts: counted; they say the share where none is given. only: whose entries
+    alone may be corrected.
 
     Raises: InvalidInput by field; NotFound.
     """
@@ -122,7 +125,7 @@ def log_past_work(
         record = tree_record(session, tree_id)
         if cuts and share is None:
             share = counted.share_of(at, session, record, date, cuts)
-        wrong = _to_correct(session, tree_id, corrects) if corrects is not None else None
+        wrong = _to_correct(session, tree_id, corrects, only) if corrects is not None else None
         entry = LogEntry(
             id=entry_id,
             tree_id=tree_id,
@@ -183,13 +186,18 @@ def on_other_tree(at: Workplace, entry_id: str, tree_id: str) -> LogEntry:
         return entry
 
 
-def _to_correct(session: Session, tree_id: str, entry_id: str) -> LogEntry:
-    """Raises: NotFound; InvalidInput for another tree's entry, or one that is corrected."""
+def _to_correct(session: Session, tree_id: str, entry_id: str, only: str | None) -> LogEntry:
+    """Raises: NotFound; InvalidInput for another tree's entry, one that is corrected, or one that
+    somebody else wrote.
+    """
     wrong = logbook.entry(session, entry_id)
     if wrong.tree_id != tree_id:
         raise invalid("/corrects", "that entry belongs to another tree")
     if any(e.corrects == entry_id for e in logbook.entries(session, tree_id)):
         raise invalid("/corrects", "that entry is corrected already; correct the newer one")
+    act = session.get(Act, wrong.act)
+    if only is not None and (act is None or act.person != only):
+        raise invalid("/corrects", "somebody else wrote that; a manager or an owner can correct it")
     return wrong
 
 

@@ -7,11 +7,10 @@ from typing import Any
 from flask_openapi.blueprint import APIBlueprint
 
 from ...services.book import taking_back
-from ...services.door.roles import may
 from ..answers import body as answer
 from ..answers import here
 from ..door.own import own
-from ..door.signing import who_asks
+from ..door.signing import only_theirs, who_asks
 from ..models.acts import ActListOut, ActPath, UndoIn, UndoneOut
 
 routes = APIBlueprint("book_acts", __name__, url_prefix="/api")
@@ -32,6 +31,5 @@ def post_undo(path: ActPath, body: UndoIn) -> dict[str, Any]:
     """Take a write back; refused with what stands on it (409), unless that is to go with it. A
     helper takes back what they wrote themselves.
     """
-    who = who_asks()
-    only = who.name if who and not may(who.role, "manager") else None
-    return answer(UndoneOut, taking_back.take_back(here(), path.id, body.also, only))
+    found = taking_back.take_back(here(), path.id, body.also, only_theirs())
+    return answer(UndoneOut, found)

@@ -49,6 +49,12 @@ def who_asks() -> Who | None:
     return found
 
 
+def only_theirs() -> str | None:
+    """The name of who may put right what they wrote themselves alone; None: anything."""
+    who = who_asks()
+    return who.name if who and not may(who.role, "manager") else None
+
+
 def where_from() -> str:
     """The address that asks."""
     return request.remote_addr or ""

@@ -17,6 +17,7 @@ from ...store.work_tables import Plan
 from ..answers import body as answer
 from ..answers import drawn, here, kind_name, log_body, log_lines, name_of, work_words
 from ..calc.counting import read_counted
+from ..door.signing import only_theirs
 from ..models.base import IdPath
 from ..models.frames import FrameSaveIn, SketchIn
 from ..models.grove import DayQuery
@@ -208,5 +209,5 @@ def post_sketch(path: IdPath, body: SketchIn) -> tuple[dict[str, Any], int]:
 def post_log(path: IdPath, body: PastWorkIn) -> tuple[dict[str, Any], int]:
     """Log work that was already done, or correct an entry by a new one."""
     given = body.model_dump(exclude={"cuts"}) | {"cuts": read_counted(body.cuts)}
-    entry = logbook.log_past_work(here(), path.id, given.pop("id"), **given)
+    entry = logbook.log_past_work(here(), path.id, given.pop("id"), **given, only=only_theirs())
     return log_body(LogLine(entry, "", None)), 201

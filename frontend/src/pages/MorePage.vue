@@ -120,7 +120,7 @@ const files = computed(() => [
     </section>
     <SignedIn />
     <BackupsPart v-if="session?.owns" />
-    <DemoDay />
+    <DemoDay v-if="session?.owns" />
     <section v-if="session?.plans" aria-label="Data out">
       <h2 class="text-part border-b-2 border-ink pb-1 mb-2">Data out</h2>
       <table class="mb-3">

@@ -187,8 +187,8 @@ def test_a_row_on_the_ground_gives_bearing_spacing_and_wall(garden):
         assert row_bearing_deg(session, pot) is None  # alone in its row
         assert spacing_in_row(at, session, pot) == at.know.number("wall/spacing")
         walked = walked_tree(at, session, record, TODAY).tree
-        wall = outline_of(at, session, record, walked, None, None)
-        asked = outline_of(at, session, record, walked, 1.9, 0.8)
+        wall = outline_of(at, session, record, walked, walked.frame, None, None)
+        asked = outline_of(at, session, record, walked, walked.frame, 1.9, 0.8)
     assert bearing is not None
     assert 0 <= bearing < 180
     assert 1 < spacing < 8

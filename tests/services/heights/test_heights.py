@@ -179,6 +179,13 @@ def test_each_year_starts_from_what_was_really_done(orchard):
     assert turns.ranked(at, tree)[-1].limb == "a"  # it was cut this year, so its turn is last
 
 
+def test_a_shape_is_laid_over_a_tree_that_was_only_sketched(garden):
+    tree = garden.tree_ids[3]
+    framing.sketch_tree(garden.at, tree, 3.0, 2.6, 90, TODAY)
+    found = tree_heights.envelope_of(garden.at, tree, "round")
+    assert 2.0 < found.outline.top_m <= 3.0
+
+
 def test_a_shape_is_laid_over_a_stored_tree(orchard):
     at, _, tree, _ = orchard
     found = tree_heights.envelope_of(at, tree, "pyramid", 2.4, 1.4)
